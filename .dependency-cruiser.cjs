@@ -1,0 +1,61 @@
+/** The arrows of the house: who may import whom. Run by `npm run lint`. */
+module.exports = {
+  forbidden: [
+    {
+      name: "no-circles",
+      severity: "error",
+      from: {},
+      to: { circular: true },
+    },
+    {
+      name: "core-is-pure",
+      comment: "The sums know no interface, database, clock or file: only core and small maths or date packages.",
+      severity: "error",
+      from: { path: "^src/core", pathNot: "\\.test\\.tsx?$" },
+      to: { pathNot: ["^src/core", "node_modules/(numeric-quantity|date-fns)/"] },
+    },
+    {
+      name: "contracts-know-only-core",
+      severity: "error",
+      from: { path: "^src/contracts", pathNot: "\\.test\\.tsx?$" },
+      to: { pathNot: ["^src/(contracts|core)", "node_modules/zod/"] },
+    },
+    {
+      name: "ui-is-shared",
+      comment: "Shared drawings and figures know the core, never a station or the database.",
+      severity: "error",
+      from: { path: "^src/ui" },
+      to: { path: "^src/(features|server|app)/" },
+    },
+    {
+      name: "stations-stand-alone",
+      severity: "error",
+      from: { path: "^src/features/([^/]+)/" },
+      to: { path: "^src/features/", pathNot: "^src/features/$1/" },
+    },
+    {
+      name: "features-not-server",
+      severity: "error",
+      from: { path: "^src/(features|ui)/" },
+      to: { path: "^src/(server|app)/" },
+    },
+    {
+      name: "only-server-touches-the-database",
+      severity: "error",
+      from: { path: "^src", pathNot: "^src/server/" },
+      to: { path: "node_modules/(better-sqlite3|drizzle-orm)/" },
+    },
+    {
+      name: "server-knows-no-screen",
+      severity: "error",
+      from: { path: "^src/server" },
+      to: { path: "^src/(features|ui|app)/" },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default"] },
+  },
+};

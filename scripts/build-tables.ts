@@ -1,0 +1,154 @@
+/** Turns the reference CSV files into typed tables: `npm run tables`. A test keeps the two in step. */
+import { readFileSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import Papa from "papaparse";
+
+const TABLES = path.join(import.meta.dirname, "../src/core/materials/tables");
+
+type Row = Record<string, string>;
+
+function readCsv(name: string): Row[] {
+  const parsed = Papa.parse<Row>(readFileSync(path.join(TABLES, `${name}.csv`), "utf8"), {
+    header: true,
+    skipEmptyLines: true,
+  });
+  if (parsed.errors.length > 0)
+    throw new Error(`${name}.csv row ${parsed.errors[0].row}: ${parsed.errors[0].message}`);
+  return parsed.data;
+}
+
+function num(row: Row, column: string): number {
+  const value = Number(row[column]);
+  if (row[column] === "" || !Number.isFinite(value))
+    throw new Error(`${row.id}: "${column}" must be a number, got "${row[column]}"`);
+  return value;
+}
+
+/** Blank means unknown, never zero. */
+const numOrNull = (row: Row, column: string) => (row[column] === "" ? null : num(row, column));
+const share = (row: Row, column: string) => Number((num(row, column) / 100).toPrecision(10));
+const list = (text: string) => text.split(/[;,]\s*/).filter((item) => item !== "");
+
+const standing = (row: Row) => ({
+  provenance: row.provenance,
+  fromMemory: row.from_memory === "yes",
+  uncertainty: num(row, "uncertainty"),
+});
+
+const food = (r: Row) => ({
+  id: r.id,
+  name: r.name,
+  group: r.group,
+  kingdom: r.kingdom_group,
+  form: r.form,
+  pieceMassLowG: num(r, "piece_mass_low_g"),
+  pieceMassG: num(r, "piece_mass_g"),
+  pieceMassHighG: num(r, "piece_mass_high_g"),
+  thicknessMm: num(r, "thickness_typical_mm"),
+  saltPathMm: num(r, "diffusion_half_thickness_mm"),
+  shape: r.shape,
+  boneFraction: num(r, "bone_fraction"),
+  edibleFraction: num(r, "edible_fraction"),
+  skin: r.skin === "y",
+  waterFraction: share(r, "water_pct_w_w"),
+  nativeSaltFraction: share(r, "native_nacl_pct_w_w"),
+  diffusivityLowM2PerS: num(r, "d_nacl_4c_low_m2_per_s"),
+  diffusivityM2PerS: num(r, "d_nacl_4c_m2_per_s"),
+  diffusivityHighM2PerS: num(r, "d_nacl_4c_high_m2_per_s"),
+  diffusivitySource: r.d_source_class,
+  safeMinC: numOrNull(r, "safe_min_c"),
+  safeRestMin: numOrNull(r, "safe_rest_min"),
+  safeSource: r.safe_source,
+  servingLightG: num(r, "serving_light_g_per_person"),
+  servingHeartyG: num(r, "serving_hearty_g_per_person"),
+  allergens: list(r.allergens_eu14),
+  notes: r.notes,
+  ...standing(r),
+});
+
+const salt = (r: Row) => ({
+  id: r.id,
+  name: r.name,
+  crystal: r.crystal,
+  densityGPerMl: num(r, "density_g_per_ml"),
+  densityLowGPerMl: num(r, "density_low_g_per_ml"),
+  densityHighGPerMl: num(r, "density_high_g_per_ml"),
+  naclFraction: share(r, "nacl_pct_w_w"),
+  kclFraction: share(r, "kcl_pct_w_w"),
+  sodiumFraction: num(r, "sodium_g_per_g"),
+  dissolvingSpeed: r.dissolving_speed,
+  dissolveSeconds: num(r, "dissolve_seconds_20c_stirred"),
+  foodGrade: r.food_grade === "yes",
+  fitWetBrine: r.fit_wet_brine,
+  fitDryBrine: r.fit_dry_brine,
+  notes: r.notes,
+  ...standing(r),
+});
+
+const ingredient = (r: Row) => ({
+  id: r.id,
+  name: r.name,
+  group: r.group,
+  densityGPerMl: numOrNull(r, "density_g_per_ml"),
+  gEach: numOrNull(r, "g_each"),
+  eachUnit: r.each_unit,
+  saltFraction: share(r, "nacl_pct_w_w"),
+  sugarFraction: share(r, "sugar_pct_w_w"),
+  allergens: list(r.allergens_eu14),
+  notes: r.notes,
+  ...standing(r),
+});
+
+const hazard = (r: Row) => ({
+  id: r.id,
+  title: r.title,
+  plainWords: r.plain_words,
+  severity: r.severity,
+  safeAlternative: r.safe_alternative,
+  source: r.source,
+  deferTo: r.defer_to_authority,
+  ...standing(r),
+});
+
+const soakPractice = (r: Row) => ({
+  id: r.id,
+  method: r.method,
+  foodClass: r.food_class,
+  minH: num(r, "soak_min_h"),
+  typicalH: num(r, "soak_typical_h"),
+  maxH: num(r, "soak_max_h"),
+  saltTypicalPct: numOrNull(r, "salt_typical_pct_of_basis"),
+  brineTypicalPct: numOrNull(r, "brine_typical_pct_w_w"),
+  liquidPerFood: numOrNull(r, "liquid_to_food_g_per_g"),
+  cautions: r.cautions,
+  ...standing(r),
+});
+
+const isSoak = (r: Row) => /^(wet|dry)_brine/.test(r.method);
+
+/** File name, type and rows of every generated table. */
+export function buildTables(): { file: string; text: string }[] {
+  const table = (name: string, type: string, rows: unknown[]) => ({
+    file: path.join(TABLES, `${name}.table.ts`),
+    text: [
+      `// Made from the CSV beside it by \`npm run tables\`. Edit the CSV.`,
+      `import type { ${type} } from "../types";`,
+      ``,
+      `export const rows: readonly ${type}[] = [`,
+      ...rows.map((row) => `  ${JSON.stringify(row)},`),
+      `];`,
+      ``,
+    ].join("\n"),
+  });
+  return [
+    table("foods", "Food", readCsv("foods").map(food)),
+    table("salts", "Salt", readCsv("salts").map(salt)),
+    table("ingredients", "Ingredient", readCsv("ingredients").map(ingredient)),
+    table("hazards", "Hazard", readCsv("hazards").map(hazard)),
+    table("methods", "SoakPractice", readCsv("methods").filter(isSoak).map(soakPractice)),
+  ];
+}
+
+if (process.argv[1]?.endsWith("build-tables.ts")) {
+  for (const { file, text } of buildTables()) writeFileSync(file, text);
+}

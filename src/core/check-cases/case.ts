@@ -1,0 +1,54 @@
+/** One check case as the file holds it. */
+export interface CheckCase {
+  id: string;
+  topic: string;
+  sub: string;
+  inputs: Record<string, unknown>;
+  expected: Nested;
+  tolerance: Tolerance & { rule?: string; per_key?: Record<string, Tolerance> };
+  source: { kind: string; ref: string };
+}
+
+interface Tolerance {
+  abs?: number;
+  rel?: number;
+}
+
+export type Leaf = number | boolean | string;
+export interface Nested {
+  [key: string]: Leaf | number[] | Nested;
+}
+
+/** One compared figure. */
+export interface Comparison {
+  key: string;
+  expected: Leaf;
+  got: Leaf | undefined;
+  pass: boolean;
+}
+
+/** Pass rule: |v − e| ≤ max(abs, rel·|e|); `per_key` overrides; nested figures take their parent key's tolerance. */
+export function compare(expected: Nested, got: Nested, tolerance: CheckCase["tolerance"]): Comparison[] {
+  return Object.entries(expected).flatMap(([key, value]) =>
+    compareValue(key, value, got[key], { ...tolerance, ...tolerance.per_key?.[key] }),
+  );
+}
+
+function compareValue(key: string, expected: unknown, got: unknown, tolerance: Tolerance): Comparison[] {
+  if (typeof expected === "object" && expected !== null) {
+    return Object.entries(expected).flatMap(([inner, value]) =>
+      compareValue(
+        `${key}.${inner}`,
+        value,
+        (got as Record<string, unknown> | undefined)?.[inner],
+        tolerance,
+      ),
+    );
+  }
+  const leaf = got as Leaf | undefined;
+  const pass =
+    typeof expected === "number" && typeof leaf === "number"
+      ? Math.abs(leaf - expected) <= Math.max(tolerance.abs ?? 0, (tolerance.rel ?? 0) * Math.abs(expected))
+      : leaf === expected;
+  return [{ key, expected: expected as Leaf, got: leaf, pass }];
+}

@@ -1,0 +1,80 @@
+import { assertNever } from "../result";
+import type { Grid } from "./grid";
+import { meanPerWaterBetween, type SoakMoment, type SoakRun } from "./simulate";
+
+/** What "ready" means is the cook's choice. */
+export type Readiness = "outside" | "seasoned" | "even";
+
+/** Outer third of the thickness at target, within this share of it; no spot counts for more than the target. */
+export const OUTSIDE_SHARE = 0.95;
+/** Mean at least this share of the target. */
+export const SEASONED_SHARE = 0.85;
+/** Centre at least this share of the mean. */
+export const EVEN_SHARE = 0.8;
+/** Mean beyond this share of the target is past it: as far over as "seasoned" may be under. */
+export const OVER_SHARE = 1.15;
+
+const OUTER_THIRD = 2 / 3;
+
+/** A soak's aim, in salt per gram of flesh water. */
+export interface Aim {
+  targetPerWater: number;
+  readiness: Readiness;
+  /**
+   * Dry salt is all on the flesh from the first minute, so a plain mean says nothing about depth: there, no spot
+   * counts for more than the target.
+   */
+  dry: boolean;
+}
+
+/** How far along the chosen readiness is; 1 is ready. */
+export function progress(grid: Grid, moment: SoakMoment, aim: Aim): number {
+  switch (aim.readiness) {
+    case "outside":
+      return cappedMean(grid, moment, aim.targetPerWater, OUTER_THIRD) / (OUTSIDE_SHARE * aim.targetPerWater);
+    case "seasoned": {
+      const mean = aim.dry ? cappedMean(grid, moment, aim.targetPerWater, 0) : moment.mean;
+      return mean / (SEASONED_SHARE * aim.targetPerWater);
+    }
+    case "even": {
+      // Evenness alone would call unsalted flesh ready: it must be seasoned as well.
+      const seasoned = progress(grid, moment, { ...aim, readiness: "seasoned" });
+      return Math.min(seasoned, moment.mean > 0 ? moment.centre / (EVEN_SHARE * moment.mean) : 0);
+    }
+    default:
+      return assertNever(aim.readiness);
+  }
+}
+
+/** Mean from a relative position out to the face, where no spot counts for more than the cap. */
+function cappedMean(grid: Grid, moment: SoakMoment, cap: number, from: number): number {
+  const capped = { ...moment, perWater: moment.perWater.map((value) => Math.min(cap, value)) };
+  return meanPerWaterBetween(grid, capped, from, 1);
+}
+
+/** Seconds until a rising measure first reaches a level; undefined when it does not within the run. */
+export function firstReach(
+  run: SoakRun,
+  measure: (moment: SoakMoment) => number,
+  level: number,
+): number | undefined {
+  let before: { timeS: number; value: number } | undefined;
+  for (const moment of run.moments) {
+    const value = measure(moment);
+    if (value >= level) {
+      if (!before || value === before.value) return moment.timeS;
+      const part = (level - before.value) / (value - before.value);
+      return before.timeS + part * (moment.timeS - before.timeS);
+    }
+    before = { timeS: moment.timeS, value };
+  }
+  return undefined;
+}
+
+/** When the soak becomes ready, and when its mean goes past the target; seconds, undefined if not within the run. */
+export function windowOf(run: SoakRun, aim: Aim): { readyS: number | undefined; overS: number | undefined } {
+  return {
+    readyS: firstReach(run, (m) => progress(run.grid, m, aim), 1),
+    overS: firstReach(run, (m) => m.mean, OVER_SHARE * aim.targetPerWater),
+  };
+}

@@ -1,0 +1,54 @@
+import { assertNever } from "../result";
+import type { BodyShape } from "./grid";
+
+/*
+ * First roots of the series for slow late uptake: the last of the gap closes as exp(−q² D t / L²).
+ * Source: Crank, 2nd ed., 4.3.5, 4.3.6, 5.3.3, 6.3.4.
+ */
+
+/** Slab behind a surface resistance: smallest root of β tan β = Bi. @param biot k·L/D, > 0 */
+export function surfaceResistanceRoot(biot: number): number {
+  return risingRoot((b) => b * Math.tan(b) - biot, 0, Math.PI / 2 - 1e-12);
+}
+
+/** Body in a bath of limited mass. @param waterRatio bath water per flesh water (Crank's α), > 0 */
+export function limitedBathRoot(shape: BodyShape, waterRatio: number): number {
+  switch (shape) {
+    case "slab":
+      return risingRoot((q) => Math.tan(q) + waterRatio * q, Math.PI / 2 + 1e-12, Math.PI);
+    case "cylinder":
+      return risingRoot(
+        (q) => -(waterRatio * q * besselJ(0, q) + 2 * besselJ(1, q)),
+        2.404825557695773,
+        3.8317059702075125,
+      );
+    case "sphere":
+      return risingRoot(
+        (q) => Math.tan(q) - (3 * q) / (3 + waterRatio * q * q),
+        Math.PI,
+        (3 * Math.PI) / 2 - 1e-12,
+      );
+    default:
+      return assertNever(shape);
+  }
+}
+
+function risingRoot(f: (x: number) => number, low: number, high: number): number {
+  for (let i = 0; i < 100; i++) {
+    const middle = (low + high) / 2;
+    if (f(middle) > 0) high = middle;
+    else low = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** Bessel function of the first kind, whole order, by its integral: ∫ cos(nθ − x sin θ) dθ / π over 0..π. */
+function besselJ(order: number, x: number): number {
+  const steps = 200;
+  let sum = 0;
+  for (let i = 0; i < steps; i++) {
+    const angle = ((i + 0.5) * Math.PI) / steps;
+    sum += Math.cos(order * angle - x * Math.sin(angle));
+  }
+  return sum / steps;
+}

@@ -1,0 +1,90 @@
+import type { BodyShape } from "../diffusion/grid";
+import type { Readiness } from "../diffusion/readiness";
+import type { Vessel } from "../vessel/vessel";
+
+/** What the packer put in, read off the label. */
+export interface Enhanced {
+  /** Share of the bought weight that is added solution, 0 to 0.4. */
+  solutionFraction: number;
+  /** Sodium in the food as sold, mg/100 g. */
+  sodiumMgPer100g: number;
+}
+
+/** The real pieces in front of the cook; alike enough to share one soak. */
+export interface Pieces {
+  count: number;
+  /** All pieces together on the scale, bone and skin included, g. */
+  totalMassG: number;
+  /** Flat, a round log, or a ball: which way salt must travel. */
+  shape: BodyShape;
+  /** Thickest part of one piece, mm. */
+  thicknessMm: number;
+  bone: boolean;
+  skin: boolean;
+  faces: "both" | "one";
+  /** Slashes; depth 0 means none, mm. */
+  slashDepthMm: number;
+  slashSpacingMm: number;
+  enhanced: Enhanced | null;
+}
+
+export type TimedStrength =
+  | { basis: "percent"; saltFraction: number }
+  /** "N cups of this salt to each so much water". */
+  | { basis: "cups"; cups: number; per: "us_gallon" | "us_quart" | "litre" };
+
+export type Convention = "waterPhase" | "wholeMass";
+
+export type Preparation =
+  | { kind: "wetBrine"; school: "equilibrium"; convention: Convention; targetFraction: number }
+  | { kind: "wetBrine"; school: "timed"; strength: TimedStrength; targetFraction: number }
+  | {
+      kind: "dryBrine";
+      /** Salt to put on, share of the edible weight. */
+      targetFraction: number;
+      salted: "allFaces" | "oneFace";
+    };
+
+export type Water = { mode: "chosen"; massG: number } | { mode: "toCover" };
+
+/** What a line grows with when the batch does. */
+export type ScalingLaw = "foodMass" | "bath" | "salt" | "vessel" | "batch";
+
+export interface AromaticLine {
+  ingredientId: string;
+  /** g per litre of water, per kg of food, or for the batch, as the law says. */
+  amountG: number;
+  scalesWith: "bath" | "foodMass" | "batch";
+  optional: boolean;
+}
+
+export interface Holding {
+  place: "fridge" | "cooler" | "counter";
+  /** Where the soak stands, °C. */
+  temperatureC: number;
+  /** The brine when the food goes in, °C. */
+  brineStartC: number;
+  before: "patDry" | "rinse";
+  covered: boolean;
+}
+
+/** Everything the cook decides: what a formula version stores and a batch is computed from. */
+export interface Formulation {
+  name: string;
+  notes: string;
+  foodId: string;
+  pieces: Pieces;
+  saltId: string;
+  preparation: Preparation;
+  water: Water;
+  vessel: Vessel;
+  /** Sugar per salt, g/g; 0 for none. */
+  sugarPerSalt: number;
+  sugarId: string;
+  aromatics: AromaticLine[];
+  holding: Holding;
+  readiness: Readiness;
+  /** Planned lift-out, hours after the start. */
+  pullH: number;
+  portions: number;
+}

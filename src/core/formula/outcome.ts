@@ -1,0 +1,72 @@
+import { momentAt } from "../diffusion/moment";
+import { meanPerWaterBetween, type SoakMoment } from "../diffusion/simulate";
+import { shareOfFinishedFlesh, sodiumMg } from "./equilibrium";
+import type { Formulated } from "./formulate";
+
+/** The food at the moment it is lifted out. Salt as shares of finished flesh. */
+export interface Outcome {
+  moment: SoakMoment;
+  meanFraction: number;
+  surfaceFraction: number;
+  centreFraction: number;
+  /** Centre over mean, 0 to 1. */
+  evenness: number;
+  /** Mean of the outer third of the thickness. */
+  outerThirdFraction: number;
+  bathFraction: number | undefined;
+  ledger: SaltLedger;
+  sodiumMgPerPortion: number;
+}
+
+/** Where each gram of salt is. The first three sum to what was added and what the food held. */
+export interface SaltLedger {
+  addedG: number;
+  nativeG: number;
+  inFleshG: number;
+  onSurfaceG: number;
+  leftInBathG: number;
+}
+
+/** @param hours after the start, 0 to the end of the rail */
+export function outcomeAt(f: Formulated, hours: number, portions: number): Outcome {
+  const moment = momentAt(f.soak.run, hours * 3600);
+  const { grid } = f.soak.run;
+  const w = f.flesh.waterFraction;
+  const fleshWaterG = f.flesh.massG * w;
+  const share = (perWater: number) => shareOfFinishedFlesh(perWater, w);
+  const inFleshG = moment.mean * fleshWaterG;
+  const onSurfaceG = moment.undissolved * fleshWaterG;
+  const nativeG = f.flesh.massG * f.flesh.nativeSaltFraction;
+  return {
+    moment,
+    meanFraction: share(moment.mean),
+    surfaceFraction: share(moment.surface),
+    centreFraction: share(moment.centre),
+    evenness: moment.mean > 0 ? moment.centre / moment.mean : 0,
+    outerThirdFraction: share(meanPerWaterBetween(grid, moment, 2 / 3, 1)),
+    bathFraction: moment.bath === undefined ? undefined : moment.bath / (1 + moment.bath),
+    ledger: {
+      addedG: f.naclG,
+      nativeG,
+      inFleshG,
+      onSurfaceG,
+      leftInBathG: f.naclG + nativeG - inFleshG - onSurfaceG,
+    },
+    // The bath left in the pot is not eaten; salt still on the face is.
+    sodiumMgPerPortion: sodiumMg(inFleshG + onSurfaceG) / portions,
+  };
+}
+
+/** Common names for how salty finished flesh tastes. *Practice*. The cook's own record will move them. */
+export const TASTE_BANDS = [
+  { below: 0.005, name: "bland" },
+  { below: 0.008, name: "faint" },
+  { below: 0.012, name: "light" },
+  { below: 0.016, name: "seasoned" },
+  { below: 0.02, name: "firmly seasoned" },
+  { below: 0.025, name: "ham-like" },
+  { below: Infinity, name: "too salty for most" },
+] as const;
+
+export const tasteBand = (fraction: number): string =>
+  TASTE_BANDS.find((band) => fraction < band.below)?.name ?? "too salty for most";

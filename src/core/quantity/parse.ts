@@ -1,0 +1,108 @@
+import { numericQuantity } from "numeric-quantity";
+import { err, ok, type Result } from "../result";
+import { celsiusFromFahrenheit, unitFromText, type Dimension } from "./units";
+
+/** Why a typed amount could not be read. Facts only; the screen makes the sentence. */
+export type QuantityError =
+  | { code: "empty" }
+  | { code: "not_a_number"; text: string }
+  | { code: "unknown_unit"; unit: string }
+  | { code: "wrong_dimension"; unit: string; wanted: Dimension | "none" }
+  | { code: "ambiguous_comma"; text: string; asThousands: number; asDecimal: number }
+  | { code: "not_whole"; value: number }
+  | { code: "below"; value: number; min: number }
+  | { code: "above"; value: number; max: number };
+
+export interface QuantityRule {
+  /** What is measured; "none" for counts, ratios and percentages. */
+  dimension: Dimension | "none";
+  min: number;
+  max: number;
+  whole?: boolean;
+}
+
+const VULGAR = "¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞";
+const MIXED = "(?:\\d+\\s+)?\\d+\\s*[/⁄]\\s*\\d+";
+const PLAIN = `\\d[\\d.,]*(?:[ \\u00a0\\u202f]\\d{3}(?!\\d))*(?:\\s*[${VULGAR}])?`;
+const UNIT = `[^\\d\\s+\\-${VULGAR}.,]*\\.?`;
+// A figure, then the word after it: "4 lb", "1½ cups", "2 1/2kg", "3 640 g".
+const PART = new RegExp(
+  `\\s*([+-]?(?:${MIXED}|${PLAIN}|[${VULGAR}]))\\s*(${UNIT})\\s*(?:and\\b|,|\\+)?`,
+  "uy",
+);
+
+function readFigure(text: string): Result<number, QuantityError> {
+  let figure = text.trim().replace(/(\d)[ \u00a0\u202f](?=\d{3}(?!\d))(?!\d+\s*[/⁄])/g, "$1");
+  const lone = /^[+-]?([1-9]\d{0,2}),(\d{3})$/.exec(figure);
+  if (lone) {
+    return err({
+      code: "ambiguous_comma",
+      text: figure,
+      asThousands: Number(lone[1] + lone[2]),
+      asDecimal: Number(`${lone[1]}.${lone[2]}`),
+    });
+  }
+  if (/,\d{3}(?=[,.])/.test(figure)) figure = figure.replace(/,(?=\d{3})/g, "");
+  else if (/^[^,]*,[^,]*$/.test(figure) && !figure.includes(".")) figure = figure.replace(",", ".");
+  const negative = figure.startsWith("-");
+  const value = numericQuantity(figure.replace(/^[+-]/, ""));
+  return Number.isFinite(value) ? ok(negative ? -value : value) : err({ code: "not_a_number", text });
+}
+
+/**
+ * Reads what a cook types or pastes: "2 kg", "4 lb 6 oz", "1½ cups", "3,5", "3 640 g", "38 °F".
+ * A bare figure is taken to be in `bareFactor` base units.
+ * @returns the amount in the base unit of the dimension (g, mL, mm, min, °C), unrounded
+ */
+export function parseQuantity(
+  text: string,
+  rule: QuantityRule,
+  bareFactor = 1,
+): Result<number, QuantityError> {
+  const trimmed = text.trim();
+  if (trimmed === "") return err({ code: "empty" });
+  let total = 0;
+  PART.lastIndex = 0;
+  while (PART.lastIndex < trimmed.length) {
+    const part = PART.exec(trimmed);
+    if (!part) return err({ code: "not_a_number", text: trimmed });
+    const figure = readFigure(part[1]);
+    if (!figure.ok) return figure;
+    const inBase = toBase(figure.value, part[2], rule, bareFactor);
+    if (!inBase.ok) return inBase;
+    total += inBase.value;
+  }
+  return checkRange(total, rule);
+}
+
+function toBase(
+  value: number,
+  unit: string,
+  rule: QuantityRule,
+  bareFactor: number,
+): Result<number, QuantityError> {
+  if (unit === "") return ok(value * bareFactor);
+  if (rule.dimension === "none") {
+    return unit === "%" || unit === "×" || unit === "x"
+      ? ok(value)
+      : err({ code: "wrong_dimension", unit, wanted: "none" });
+  }
+  if (rule.dimension === "temperature") {
+    const scale = unit.replace("°", "").toLowerCase();
+    if (scale === "c" || unit === "°") return ok(value);
+    if (scale === "f") return ok(celsiusFromFahrenheit(value));
+    return err({ code: "unknown_unit", unit });
+  }
+  const known = unitFromText(unit);
+  if (!known) return err({ code: "unknown_unit", unit });
+  if (known.dimension !== rule.dimension)
+    return err({ code: "wrong_dimension", unit, wanted: rule.dimension });
+  return ok(value * known.factor);
+}
+
+function checkRange(value: number, rule: QuantityRule): Result<number, QuantityError> {
+  if (rule.whole && !Number.isInteger(value)) return err({ code: "not_whole", value });
+  if (value < rule.min) return err({ code: "below", value, min: rule.min });
+  if (value > rule.max) return err({ code: "above", value, max: rule.max });
+  return ok(value);
+}

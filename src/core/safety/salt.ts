@@ -1,0 +1,84 @@
+import { saturationFraction } from "../solution/sodium-chloride";
+import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
+
+/** Salt in the flesh most eaters object to, mass fraction. *Practice* (METHODS: taste bands). */
+const HAM_LIKE_FRACTION = 0.02;
+/** FDA: a day's sodium is 2300 mg; the table warns at this much in one portion, mg. *From memory*. */
+const SODIUM_PORTION_MG = 1500;
+/** Native salt above which food counts as salted already, mass fraction. *Practice*. */
+const SALTED_ALREADY_FRACTION = 0.008;
+
+export const SALT_RULES: readonly Rule[] = [
+  {
+    id: "over_salted",
+    severity: "caution",
+    title: "It will be too salty",
+    because:
+      "{{percent}} % salt in the flesh at lift-out; from 2 % it tastes like ham, above 2.5 % most eaters object.",
+    instead:
+      "Lift it out earlier, weaken the brine, or choose the equilibrium school, which cannot overshoot.",
+    source: "common practice, no source",
+    deferTo: "your own record and taste",
+    check: ({ atPull }) =>
+      atPull.meanFraction >= HAM_LIKE_FRACTION ? { percent: atPull.meanFraction * 100 } : undefined,
+  },
+  hazardRule("overlong_soak", {
+    because: "Planned for {{pullH}} h; the window ends at {{limitH}} h.",
+    check: ({ input, sheet }) => {
+      const limitH = sheet.soak.window.past.likely ?? sheet.soak.window.keepLimitH;
+      return input.pullH > limitH ? { pullH: input.pullH, limitH } : undefined;
+    },
+  }),
+  hazardRule("double_salt", {
+    because: "It holds {{percent}} % salt before you begin. The sums count it; a second dose adds up fast.",
+    check: ({ sheet }) =>
+      sheet.flesh.nativeSaltFraction > SALTED_ALREADY_FRACTION
+        ? { percent: sheet.flesh.nativeSaltFraction * 100 }
+        : undefined,
+  }),
+  hazardRule("undissolved", {
+    because:
+      "{{percent}} % is more than cold water dissolves ({{limitPercent}} %): the rest stays on the bottom.",
+    check: ({ input, sheet }) => {
+      const limit = saturationFraction(input.holding.temperatureC);
+      return sheet.brine && sheet.brine.saltFraction > limit
+        ? { percent: sheet.brine.saltFraction * 100, limitPercent: limit * 100 }
+        : undefined;
+    },
+  }),
+  hazardRule("volume_measured_salt", {
+    because: "A cup of {{salt}} varies by about {{doubtPercent}} % between makers, and the brine with it.",
+    check: ({ input, sheet }) => {
+      const { preparation } = input;
+      const byCup =
+        preparation.kind === "wetBrine" &&
+        preparation.school === "timed" &&
+        preparation.strength.basis === "cups";
+      const { densityLowGPerMl, densityHighGPerMl, densityGPerMl, name } = sheet.salt;
+      const doubt = (densityHighGPerMl - densityLowGPerMl) / 2 / densityGPerMl;
+      return byCup ? { salt: name, doubtPercent: doubt * 100 } : undefined;
+    },
+  }),
+  hazardRule("sodium_restricted", {
+    because: "{{sodiumMg}} mg of sodium a portion; a day's limit for most adults is 2300 mg.",
+    check: ({ atPull }) =>
+      atPull.sodiumMgPerPortion > SODIUM_PORTION_MG ? { sodiumMg: atPull.sodiumMgPerPortion } : undefined,
+  }),
+  hazardRule("potassium_salt", {
+    because: "{{salt}} is {{percent}} % potassium chloride.",
+    check: ({ sheet }) =>
+      sheet.salt.kclFraction > 0.02
+        ? { salt: sheet.salt.name, percent: sheet.salt.kclFraction * 100 }
+        : undefined,
+  }),
+  {
+    id: "non_food_salt",
+    severity: "stop",
+    title: "Not a food salt",
+    because: "{{salt}} is not made for food.",
+    instead: "Any plain food salt; weigh it, and the sheet follows.",
+    source: "common practice, no source",
+    deferTo: LOCAL_CODE,
+    check: ({ sheet }) => (sheet.salt.foodGrade ? undefined : { salt: sheet.salt.name }),
+  },
+];

@@ -1,0 +1,40 @@
+import type { BodyShape } from "../diffusion/grid";
+
+/** Density of raw flesh, g/mL; lean muscle about 1.05 to 1.07, *from memory*. Never a spoon density. */
+export const FLESH_DENSITY_G_PER_ML = 1.05;
+
+/** How much longer than wide a flat piece is taken to be when only weight and thickness are known. *Practice*. */
+const FLAT_PIECE_ASPECT = 1.6;
+
+/** Outer size of one piece, lying flat, mm. */
+export interface PieceSize {
+  lengthMm: number;
+  widthMm: number;
+  heightMm: number;
+  volumeMl: number;
+}
+
+/**
+ * Size of a piece from its weight and thickest part.
+ * @param massG one piece, g, > 0  @param thicknessMm > 0
+ */
+export function pieceSize(shape: BodyShape, massG: number, thicknessMm: number): PieceSize {
+  const volumeMl = massG / FLESH_DENSITY_G_PER_ML;
+  const volumeMm3 = volumeMl * 1000;
+  switch (shape) {
+    case "slab": {
+      const areaMm2 = volumeMm3 / thicknessMm;
+      const widthMm = Math.sqrt(areaMm2 / FLAT_PIECE_ASPECT);
+      return { lengthMm: widthMm * FLAT_PIECE_ASPECT, widthMm, heightMm: thicknessMm, volumeMl };
+    }
+    case "cylinder": {
+      const lengthMm = volumeMm3 / ((Math.PI / 4) * thicknessMm ** 2);
+      return { lengthMm, widthMm: thicknessMm, heightMm: thicknessMm, volumeMl };
+    }
+    case "sphere": {
+      // The measured thickness rules; what is over or under shows as a rounder or longer ball.
+      const lengthMm = volumeMm3 / ((Math.PI / 6) * thicknessMm ** 2);
+      return { lengthMm, widthMm: thicknessMm, heightMm: thicknessMm, volumeMl };
+    }
+  }
+}
