@@ -24,6 +24,7 @@ import {
 import { fleshOf } from "./flesh";
 import { aromaticLines, ingredientLine, saltLine, type SheetLine } from "./lines";
 import type { Formulation, Preparation } from "./model";
+import { thicknessProblem, type ThicknessProblem } from "./plausible";
 import { computeSoak, type Soak } from "./soak";
 
 export type FormulationError =
@@ -32,6 +33,7 @@ export type FormulationError =
   | { code: "salt_without_nacl"; name: string }
   | { code: "already_salty"; heldFraction: number; targetFraction: number }
   | { code: "no_room_for_water"; waterG: number }
+  | ThicknessProblem
   | { code: "soak"; error: SoakError };
 
 /** The computed sheet: everything the screen and the snapshot of a batch need. */
@@ -67,6 +69,9 @@ export function formulate(input: Formulation): Result<Formulated, FormulationErr
   const salt = findSalt(input.saltId);
   if (!salt) return err({ code: "unknown_salt", id: input.saltId });
   if (salt.naclFraction <= 0) return err({ code: "salt_without_nacl", name: salt.name });
+
+  const thickness = thicknessProblem(food, input.pieces);
+  if (thickness) return err(thickness);
 
   const flesh = fleshOf(food, input.pieces);
   const { shape, totalMassG, count, thicknessMm } = input.pieces;

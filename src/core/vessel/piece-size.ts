@@ -27,14 +27,20 @@ export function pieceSize(shape: BodyShape, massG: number, thicknessMm: number):
       const widthMm = Math.sqrt(areaMm2 / FLAT_PIECE_ASPECT);
       return { lengthMm: widthMm * FLAT_PIECE_ASPECT, widthMm, heightMm: thicknessMm, volumeMl };
     }
-    case "cylinder": {
-      const lengthMm = volumeMm3 / ((Math.PI / 4) * thicknessMm ** 2);
-      return { lengthMm, widthMm: thicknessMm, heightMm: thicknessMm, volumeMl };
-    }
-    case "sphere": {
-      // The measured thickness rules; what is over or under shows as a rounder or longer ball.
-      const lengthMm = volumeMm3 / ((Math.PI / 6) * thicknessMm ** 2);
-      return { lengthMm, widthMm: thicknessMm, heightMm: thicknessMm, volumeMl };
-    }
+    case "cylinder":
+      return round(volumeMl, thicknessMm, Math.PI / 4, LONGEST_LOG);
+    case "sphere":
+      return round(volumeMl, thicknessMm, Math.PI / 6, LONGEST_BALL);
   }
+}
+
+/** Past this many thicknesses a log is taken to be oval, wider than it is thick. *Practice*. */
+const LONGEST_LOG = 4;
+const LONGEST_BALL = 1.5;
+
+/** The measured thickness is the height; what the weight asks for beyond a full length goes into the width. */
+function round(volumeMl: number, thicknessMm: number, share: number, longest: number): PieceSize {
+  const acrossMm2 = (volumeMl * 1000) / (share * thicknessMm);
+  const lengthMm = Math.min(acrossMm2 / thicknessMm, longest * thicknessMm);
+  return { lengthMm, widthMm: acrossMm2 / lengthMm, heightMm: thicknessMm, volumeMl };
 }

@@ -1,0 +1,66 @@
+import { z } from "zod";
+import { REASON_MAX } from "@/core/formula/ranges";
+import { formulationSchema } from "./formulation";
+
+const id = z.string().min(1).max(80);
+
+/** A moment between 2020 and 2100, in UTC milliseconds: an instant, never a counter. */
+const instantMs = z
+  .number()
+  .int()
+  .min(Date.UTC(2020, 0, 1), "Give the time as UTC milliseconds after 2020.")
+  .max(Date.UTC(2100, 0, 1), "Give the time as UTC milliseconds before 2100.");
+
+export const saveFormulaRequest = z.strictObject({
+  formulation: formulationSchema,
+  note: z.string().trim().max(REASON_MAX).default(""),
+});
+
+export const saveVersionRequest = z.strictObject({
+  formulation: formulationSchema,
+  /** The version the cook was editing; a newer one in the store means somebody else saved in between. */
+  baseVersion: z.number().int().min(1),
+  note: z.string().trim().max(REASON_MAX).default(""),
+});
+
+export const startBatchRequest = z.strictObject({
+  formulaId: id.nullable(),
+  formulation: formulationSchema,
+  startAtMs: instantMs,
+  acknowledgements: z
+    .array(z.strictObject({ ruleId: id, reason: z.string().trim().min(3).max(REASON_MAX) }))
+    .max(50),
+});
+export type StartBatchRequest = z.infer<typeof startBatchRequest>;
+
+export const liftRequest = z.strictObject({ atMs: instantMs });
+
+export const kitchenRequest = z.strictObject({
+  name: z.string().trim().min(1).max(80).optional(),
+  timeZone: z
+    .string()
+    .max(60)
+    .refine(isTimeZone, "Name an IANA time zone, such as Europe/London.")
+    .optional(),
+  measures: z.enum(["us", "metric"]).optional(),
+});
+export type KitchenRequest = z.infer<typeof kitchenRequest>;
+
+function isTimeZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat("en", { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** What the server says when it will not do something (RFC 9457). */
+export const problemSchema = z.object({
+  title: z.string(),
+  status: z.number(),
+  detail: z.string(),
+  issues: z.array(z.object({ path: z.string(), message: z.string() })).default([]),
+  currentVersion: z.number().optional(),
+});
+export type Problem = z.infer<typeof problemSchema>;

@@ -1,0 +1,60 @@
+import { z } from "zod";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Outcome } from "@/core/formula/outcome";
+
+const softHour = z.object({
+  early: z.number().optional(),
+  likely: z.number().optional(),
+  late: z.number().optional(),
+});
+
+/** The computed sheet as a batch keeps it: what the cook was told on the day, whatever the sums say later. */
+export const sheetSnapshotSchema = z.object({
+  lines: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      role: z.enum(["water", "salt", "sugar", "aromatic"]),
+      massG: z.number(),
+      scalesWith: z.enum(["foodMass", "bath", "salt", "vessel", "batch"]),
+      densityGPerMl: z.number().optional(),
+      densityDoubt: z.number(),
+      each: z.object({ massG: z.number(), unit: z.string() }).optional(),
+      optional: z.boolean(),
+      allergens: z.array(z.string()),
+    }),
+  ),
+  fleshG: z.number(),
+  naclG: z.number(),
+  waterG: z.number(),
+  brineFraction: z.number().optional(),
+  endFraction: z.number(),
+  ready: softHour,
+  past: softHour,
+  atPull: z.object({
+    meanFraction: z.number(),
+    surfaceFraction: z.number(),
+    centreFraction: z.number(),
+    sodiumMgPerPortion: z.number(),
+  }),
+});
+export type SheetSnapshot = z.infer<typeof sheetSnapshotSchema>;
+
+export function snapshotOf(sheet: Formulated, atPull: Outcome): SheetSnapshot {
+  return {
+    lines: sheet.lines,
+    fleshG: sheet.flesh.massG,
+    naclG: sheet.naclG,
+    waterG: sheet.waterG,
+    brineFraction: sheet.brine?.saltFraction,
+    endFraction: sheet.endFraction,
+    ready: sheet.soak.window.ready,
+    past: sheet.soak.window.past,
+    atPull: {
+      meanFraction: atPull.meanFraction,
+      surfaceFraction: atPull.surfaceFraction,
+      centreFraction: atPull.centreFraction,
+      sodiumMgPerPortion: atPull.sodiumMgPerPortion,
+    },
+  };
+}

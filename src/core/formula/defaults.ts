@@ -1,0 +1,87 @@
+import { bodyShapeOf } from "../diffusion/flesh-body";
+import type { Food } from "../materials/types";
+import type { Formulation, Pieces, Preparation } from "./model";
+
+/** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
+const DEFAULT_TARGET = 0.014;
+/** The table's path over its thickness above which one face is taken to be blocked. */
+const ONE_FACE_PATH_SHARE = 0.75;
+
+/** The pieces the table suggests for a food; every figure is an offer. */
+export function piecesOffered(food: Food, count = 1): Pieces {
+  const shape = bodyShapeOf(food);
+  const oneFace = shape === "slab" && food.saltPathMm / food.thicknessMm > ONE_FACE_PATH_SHARE;
+  return {
+    count,
+    totalMassG: food.pieceMassG * count,
+    shape,
+    thicknessMm: food.thicknessMm,
+    bone: food.boneFraction > 0.05,
+    skin: food.skin,
+    faces: oneFace ? "one" : "both",
+    slashDepthMm: 0,
+    slashSpacingMm: 25,
+    enhanced: null,
+  };
+}
+
+export const EQUILIBRIUM: Preparation = {
+  kind: "wetBrine",
+  school: "equilibrium",
+  convention: "waterPhase",
+  targetFraction: DEFAULT_TARGET,
+};
+
+/** A preparation's usual starting figures, keeping the wanted salt. */
+export function preparationOffered(
+  choice: "equilibrium" | "timed" | "dry",
+  targetFraction: number,
+): Preparation {
+  switch (choice) {
+    case "equilibrium":
+      return { ...EQUILIBRIUM, targetFraction };
+    case "timed":
+      return {
+        kind: "wetBrine",
+        school: "timed",
+        strength: { basis: "percent", saltFraction: 0.06 },
+        targetFraction,
+      };
+    case "dry":
+      return { kind: "dryBrine", targetFraction, salted: "allFaces" };
+  }
+}
+
+/** An empty Bench: a small brine the cook changes. */
+export function newFormulation(food: Food): Formulation {
+  return {
+    name: `${food.name.split(",")[0]} brine`,
+    notes: "",
+    foodId: food.id,
+    pieces: piecesOffered(food),
+    saltId: "sea_fine",
+    preparation: EQUILIBRIUM,
+    water: { mode: "toCover" },
+    vessel: {
+      shape: "cylinder",
+      lengthMm: 260,
+      widthMm: 260,
+      heightMm: 240,
+      material: "food_plastic",
+      plate: true,
+    },
+    sugarPerSalt: 0,
+    sugarId: "sugar_brown_light",
+    aromatics: [],
+    holding: {
+      place: "fridge",
+      temperatureC: 3,
+      brineStartC: 3,
+      before: "patDry",
+      covered: true,
+    },
+    readiness: "seasoned",
+    pullH: 24,
+    portions: 4,
+  };
+}

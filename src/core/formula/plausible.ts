@@ -1,0 +1,24 @@
+import type { Food } from "../materials/types";
+import { likelyThicknessMm } from "./flesh";
+import type { Pieces } from "./model";
+
+/** How far from its likely thickness a piece may be measured before the figure is taken for a slip. *Practice*. */
+const THINNEST = 0.2;
+const THICKEST = 2.5;
+
+export interface ThicknessProblem {
+  code: "thickness_implausible";
+  thicknessMm: number;
+  likelyMm: number;
+  minMm: number;
+  maxMm: number;
+}
+
+/** Whether the thickness can belong to a piece of this weight: a 400 mm fillet cannot. */
+export function thicknessProblem(food: Food, pieces: Pieces): ThicknessProblem | undefined {
+  const likelyMm = likelyThicknessMm(food, pieces.totalMassG / pieces.count);
+  const [minMm, maxMm] = [likelyMm * THINNEST, likelyMm * THICKEST];
+  const { thicknessMm } = pieces;
+  if (thicknessMm >= minMm && thicknessMm <= maxMm) return undefined;
+  return { code: "thickness_implausible", thicknessMm, likelyMm, minMm, maxMm };
+}

@@ -1,0 +1,31 @@
+import type { QuantityRule } from "../quantity/parse";
+
+/**
+ * What each entry may be. One table for the fields of the Bench and for the server's door, so that they agree.
+ * Limits are generous: past them it is a slip of the hand, not a big kitchen.
+ */
+export const RANGES = {
+  count: { dimension: "none", min: 1, max: 500, whole: true },
+  totalMassG: { dimension: "mass", min: 5, max: 200_000 },
+  thicknessMm: { dimension: "length", min: 1, max: 400 },
+  slashDepthMm: { dimension: "length", min: 0, max: 100 },
+  slashSpacingMm: { dimension: "length", min: 5, max: 200 },
+  solutionPercent: { dimension: "none", min: 0, max: 40 },
+  sodiumMgPer100g: { dimension: "none", min: 0, max: 3000 },
+  targetPercent: { dimension: "none", min: 0.1, max: 6 },
+  strengthPercent: { dimension: "none", min: 0.5, max: 26 },
+  cups: { dimension: "none", min: 0.05, max: 10 },
+  waterG: { dimension: "mass", min: 50, max: 500_000 },
+  vesselMm: { dimension: "length", min: 30, max: 2000 },
+  sugarPerSalt: { dimension: "none", min: 0, max: 4 },
+  aromaticG: { dimension: "mass", min: 0, max: 5000 },
+  temperatureC: { dimension: "temperature", min: -3, max: 45 },
+  brineStartC: { dimension: "temperature", min: -3, max: 100 },
+  pullH: { dimension: "duration", min: 1 / 6, max: 96 },
+  portions: { dimension: "none", min: 1, max: 1000, whole: true },
+} as const satisfies Record<string, QuantityRule>;
+
+export const NAME_MAX = 120;
+export const NOTES_MAX = 2000;
+export const REASON_MAX = 500;
+export const AROMATICS_MAX = 30;

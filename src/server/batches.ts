@@ -1,0 +1,192 @@
+import { randomUUID } from "node:crypto";
+import { asc, desc, eq, isNotNull, isNull } from "drizzle-orm";
+import { formulationSchema } from "@/contracts/formulation";
+import type { StartBatchRequest } from "@/contracts/requests";
+import { sheetSnapshotSchema, snapshotOf } from "@/contracts/sheet";
+import type { BatchDetail, BatchView } from "@/contracts/views";
+import { formulate } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { outcomeAt } from "@/core/formula/outcome";
+import { findingsFor } from "@/core/safety/findings";
+import type { Finding } from "@/core/safety/rule";
+import type { Db } from "./database";
+import { versionForBatch } from "./formulas";
+import { loadKitchen } from "./kitchen";
+import { notFound, Refusal } from "./problem";
+import { acknowledgements, batches, batchEvents, formulaVersions } from "./schema";
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+/** How far from now a batch may be said to start: entered a few days late, planned a month ahead. */
+const START_PAST_MS = 14 * DAY_MS;
+const START_AHEAD_MS = 31 * DAY_MS;
+
+/**
+ * Starts a batch: works the sheet out again, sees that every stop was acknowledged, stores all or nothing.
+ * @throws Refusal 422 when the sums refuse or a stop stands unacknowledged
+ */
+export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): { id: string } {
+  const { formulation, startAtMs } = request;
+  const { snapshot, findings } = workOut(formulation);
+  checkStart(startAtMs, nowMs);
+  const reasons = new Map(request.acknowledgements.map((a) => [a.ruleId, a.reason]));
+  const open = findings.filter((f) => f.severity === "stop" && !reasons.has(f.id));
+  if (open.length > 0) {
+    throw new Refusal(
+      422,
+      "A stop is not acknowledged",
+      `Acknowledge with a reason before starting: ${open.map((f) => f.title).join("; ")}.`,
+      { issues: open.map((f) => ({ path: `acknowledgements.${f.id}`, message: f.title })) },
+    );
+  }
+  return db.transaction((tx) => {
+    const { versionId } = versionForBatch(tx, request.formulaId, formulation, nowMs);
+    const id = randomUUID();
+    tx.insert(batches)
+      .values({
+        id,
+        formulaVersionId: versionId,
+        name: formulation.name,
+        body: formulation,
+        sheet: snapshot,
+        startedAtMs: startAtMs,
+        plannedLiftAtMs: Math.round(startAtMs + formulation.pullH * HOUR_MS),
+        timeZone: loadKitchen(tx).timeZone,
+      })
+      .run();
+    tx.insert(batchEvents)
+      .values({ batchId: id, kind: "started", atMs: startAtMs, recordedAtMs: nowMs })
+      .run();
+    for (const finding of findings) {
+      const reason = reasons.get(finding.id);
+      if (reason === undefined) continue;
+      const { id: ruleId, title, severity } = finding;
+      tx.insert(acknowledgements).values({ batchId: id, ruleId, title, severity, reason, atMs: nowMs }).run();
+    }
+    return { id };
+  });
+}
+
+function workOut(formulation: Formulation) {
+  const sheet = formulate(formulation);
+  if (!sheet.ok) {
+    throw new Refusal(422, "The sums do not work out", `formulation: ${sheet.error.code}`, {
+      issues: [{ path: "formulation", message: sheet.error.code }],
+    });
+  }
+  const atPull = outcomeAt(sheet.value, formulation.pullH, formulation.portions);
+  const findings: Finding[] = findingsFor({ input: formulation, sheet: sheet.value, atPull });
+  return { snapshot: snapshotOf(sheet.value, atPull), findings };
+}
+
+function checkStart(startAtMs: number, nowMs: number): void {
+  if (startAtMs >= nowMs - START_PAST_MS && startAtMs <= nowMs + START_AHEAD_MS) return;
+  throw new Refusal(
+    422,
+    "Start time out of reach",
+    "A batch starts within the last 14 days or the next 31. Check the date.",
+    { issues: [{ path: "startAtMs", message: "within the last 14 days or the next 31" }] },
+  );
+}
+
+/**
+ * Marks the lift-out. Two cooks tapping at once lift it once: the first time stands.
+ * @returns the time that stands, and whether it was marked before
+ */
+export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) {
+  return db.transaction((tx) => {
+    const row = batchRow(tx, batchId);
+    if (row.liftedAtMs !== null) return { liftedAtMs: row.liftedAtMs, already: true };
+    if (atMs < row.startedAtMs || atMs > nowMs + 60_000) {
+      throw new Refusal(
+        422,
+        "Lift-out time out of reach",
+        "A lift-out lies between the start of the batch and now.",
+        { issues: [{ path: "atMs", message: "between the start of the batch and now" }] },
+      );
+    }
+    tx.update(batches).set({ liftedAtMs: atMs }).where(eq(batches.id, batchId)).run();
+    tx.insert(batchEvents).values({ batchId, kind: "lifted", atMs, recordedAtMs: nowMs }).run();
+    return { liftedAtMs: atMs, already: false };
+  });
+}
+
+/** Takes a lift-out back; the record keeps both taps. */
+export function undoLift(db: Db, batchId: string, nowMs: number): void {
+  db.transaction((tx) => {
+    const row = batchRow(tx, batchId);
+    if (row.liftedAtMs === null) return;
+    tx.update(batches).set({ liftedAtMs: null }).where(eq(batches.id, batchId)).run();
+    tx.insert(batchEvents).values({ batchId, kind: "lift_undone", atMs: nowMs, recordedAtMs: nowMs }).run();
+  });
+}
+
+function batchRow(db: Db, batchId: string) {
+  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
+  if (!row) throw notFound("batch");
+  return row;
+}
+
+type JoinedRow = {
+  batches: typeof batches.$inferSelect;
+  formula_versions: typeof formulaVersions.$inferSelect;
+};
+
+/** @throws ZodError when stored JSON breaks its contract: a bug or a bad migration, not the cook's doing */
+function viewOf({ batches: b, formula_versions: v }: JoinedRow): BatchView {
+  return {
+    id: b.id,
+    formulaId: v.formulaId,
+    version: v.version,
+    name: b.name,
+    formulation: formulationSchema.parse(b.body),
+    sheet: sheetSnapshotSchema.parse(b.sheet),
+    startedAtMs: b.startedAtMs,
+    plannedLiftAtMs: b.plannedLiftAtMs,
+    liftedAtMs: b.liftedAtMs,
+    timeZone: b.timeZone,
+  };
+}
+
+const joined = (db: Db) =>
+  db.select().from(batches).innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id));
+
+/** Batches not lifted yet, the next to lift first. */
+export function runningBatches(db: Db): BatchView[] {
+  return joined(db)
+    .where(isNull(batches.liftedAtMs))
+    .orderBy(asc(batches.plannedLiftAtMs))
+    .all()
+    .map(viewOf);
+}
+
+/** Batches lifted out, newest first. */
+export function finishedBatches(db: Db, limit = 200): BatchView[] {
+  return joined(db)
+    .where(isNotNull(batches.liftedAtMs))
+    .orderBy(desc(batches.liftedAtMs))
+    .limit(limit)
+    .all()
+    .map(viewOf);
+}
+
+export function loadBatch(db: Db, batchId: string): BatchDetail {
+  const row = joined(db)
+    .where(eq(batches.id, batchId))
+    .get();
+  if (!row) throw notFound("batch");
+  const events = db
+    .select({ kind: batchEvents.kind, atMs: batchEvents.atMs, recordedAtMs: batchEvents.recordedAtMs })
+    .from(batchEvents)
+    .where(eq(batchEvents.batchId, batchId))
+    .orderBy(asc(batchEvents.id))
+    .all();
+  const acknowledged = db
+    .select()
+    .from(acknowledgements)
+    .where(eq(acknowledgements.batchId, batchId))
+    .orderBy(asc(acknowledgements.id))
+    .all()
+    .map(({ ruleId, title, severity, reason, atMs }) => ({ ruleId, title, severity, reason, atMs }));
+  return { ...viewOf(row), events, acknowledgements: acknowledged };
+}

@@ -1,0 +1,39 @@
+import { liftBatch, startBatch } from "../batches";
+import type { Db } from "../database";
+import { createFormula, saveVersion } from "../formulas";
+import { changeKitchen } from "../kitchen";
+import { Refusal } from "../problem";
+import { batches, formulas } from "../schema";
+import { DUCK_LEGS, PORK_LOIN } from "./formulations";
+
+const HOUR_MS = 3_600_000;
+
+/**
+ * Loads the example kitchen: one batch running, one about to come out, one finished.
+ * @throws Refusal 409 unless the kitchen is empty: examples never mix with real work
+ */
+export function loadDemoKitchen(db: Db, nowMs: number): void {
+  const inUse = db.select().from(formulas).limit(1).get() ?? db.select().from(batches).limit(1).get();
+  if (inUse) throw new Refusal(409, "Kitchen in use", "The example kitchen loads into an empty kitchen only.");
+  db.transaction((tx) => {
+    changeKitchen(tx, { name: "Tarrow Lock Canteen", timeZone: "Europe/London", measures: "metric" });
+    const hoursAgo = (h: number) => nowMs - h * HOUR_MS;
+
+    const firstTry = { ...PORK_LOIN, preparation: { ...PORK_LOIN.preparation, targetFraction: 0.016 } };
+    const loin = createFormula(tx, firstTry, "First try", hoursAgo(24 * 14));
+    const note = "Eaters found 1.6 % a touch salty";
+    saveVersion(tx, loin.formulaId, { formulation: PORK_LOIN, baseVersion: 1, note }, hoursAgo(24 * 7));
+    const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 20));
+
+    const begin = (formulaId: string, formulation: typeof PORK_LOIN, h: number) =>
+      startBatch(
+        tx,
+        { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] },
+        hoursAgo(h),
+      ).id;
+    const lastWeek = begin(duck.formulaId, DUCK_LEGS, 24 * 6 + 26);
+    liftBatch(tx, lastWeek, hoursAgo(24 * 6 + 1.5), hoursAgo(24 * 6 + 1.5));
+    begin(loin.formulaId, PORK_LOIN, 25.5);
+    begin(duck.formulaId, DUCK_LEGS, 23);
+  });
+}

@@ -1,0 +1,56 @@
+import { ZodError, type z } from "zod";
+import { Refusal, refusalFromIssues } from "./problem";
+
+const BODY_LIMIT_BYTES = 256 * 1024;
+
+/** Runs a handler; refusals become problem+json (RFC 9457), anything else is a bug and answers 500. */
+export async function answer(handler: () => Promise<Response> | Response): Promise<Response> {
+  try {
+    return await handler();
+  } catch (error) {
+    if (error instanceof Refusal) return problem(error.status, error.title, error.message, error.extra);
+    if (error instanceof ZodError)
+      return problem(500, "Stored data is damaged", "A stored record does not read. Nothing was changed.");
+    return problem(500, "Something broke", "The kitchen's server hit a fault. Nothing was changed.");
+  }
+}
+
+function problem(status: number, title: string, detail: string, extra: Refusal["extra"] = {}): Response {
+  return Response.json(
+    { type: "about:blank", title, status, detail, issues: extra.issues ?? [], ...extra },
+    { status, headers: { "content-type": "application/problem+json" } },
+  );
+}
+
+/**
+ * Reads and checks a JSON body. Only this kitchen's own pages may write: a request that names another origin is
+ * refused.
+ */
+export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
+  checkOrigin(request);
+  const type = request.headers.get("content-type") ?? "";
+  if (!type.startsWith("application/json"))
+    throw new Refusal(415, "Not JSON", "Send the body as application/json.");
+  const text = await request.text();
+  if (text.length > BODY_LIMIT_BYTES) throw new Refusal(413, "Too large", "The body is over 256 kB.");
+  const parsed = schema.safeParse(parseJson(text));
+  if (!parsed.success) throw refusalFromIssues(parsed.error);
+  return parsed.data;
+}
+
+function parseJson(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw new Refusal(400, "Not JSON", "The body does not read as JSON.");
+  }
+}
+
+/** @throws Refusal 403 when a browser says the request comes from another site's page */
+export function checkOrigin(request: Request): void {
+  const origin = request.headers.get("origin");
+  if (origin === null) return;
+  const host = request.headers.get("host");
+  if (host === null || !URL.canParse(origin) || new URL(origin).host !== host)
+    throw new Refusal(403, "Another site", "Only this kitchen's own pages may write here.");
+}

@@ -1,0 +1,83 @@
+import { sql } from "drizzle-orm";
+import { check, index, integer, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+
+/** One row: the kitchen this database belongs to. */
+export const kitchen = sqliteTable(
+  "kitchen",
+  {
+    id: integer("id").primaryKey(),
+    name: text("name").notNull(),
+    timeZone: text("time_zone").notNull(),
+    measures: text("measures", { enum: ["us", "metric"] }).notNull(),
+  },
+  (t) => [check("kitchen_single", sql`${t.id} = 1`)],
+);
+
+export const formulas = sqliteTable("formulas", {
+  id: text("id").primaryKey(),
+  name: text("name").notNull(),
+  createdAtMs: integer("created_at_ms").notNull(),
+});
+
+/** An edit makes a new version; none is ever changed. */
+export const formulaVersions = sqliteTable(
+  "formula_versions",
+  {
+    id: text("id").primaryKey(),
+    formulaId: text("formula_id")
+      .notNull()
+      .references(() => formulas.id),
+    version: integer("version").notNull(),
+    /** Formulation as JSON, checked by its contract on the way in and out. */
+    body: text("body", { mode: "json" }).notNull(),
+    note: text("note").notNull(),
+    createdAtMs: integer("created_at_ms").notNull(),
+  },
+  (t) => [uniqueIndex("formula_version").on(t.formulaId, t.version)],
+);
+
+export const batches = sqliteTable(
+  "batches",
+  {
+    id: text("id").primaryKey(),
+    formulaVersionId: text("formula_version_id")
+      .notNull()
+      .references(() => formulaVersions.id),
+    name: text("name").notNull(),
+    body: text("body", { mode: "json" }).notNull(),
+    sheet: text("sheet", { mode: "json" }).notNull(),
+    startedAtMs: integer("started_at_ms").notNull(),
+    plannedLiftAtMs: integer("planned_lift_at_ms").notNull(),
+    liftedAtMs: integer("lifted_at_ms"),
+    timeZone: text("time_zone").notNull(),
+  },
+  (t) => [index("batches_by_lift").on(t.liftedAtMs, t.startedAtMs)],
+);
+
+/** What happened to a batch, in order; only ever added to. */
+export const batchEvents = sqliteTable(
+  "batch_events",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    kind: text("kind", { enum: ["started", "lifted", "lift_undone"] }).notNull(),
+    /** When it happened, by the cook's word. */
+    atMs: integer("at_ms").notNull(),
+    recordedAtMs: integer("recorded_at_ms").notNull(),
+  },
+  (t) => [index("events_by_batch").on(t.batchId)],
+);
+
+export const acknowledgements = sqliteTable("acknowledgements", {
+  id: integer("id").primaryKey({ autoIncrement: true }),
+  batchId: text("batch_id")
+    .notNull()
+    .references(() => batches.id),
+  ruleId: text("rule_id").notNull(),
+  title: text("title").notNull(),
+  severity: text("severity", { enum: ["stop", "caution", "tip"] }).notNull(),
+  reason: text("reason").notNull(),
+  atMs: integer("at_ms").notNull(),
+});
