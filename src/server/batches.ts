@@ -153,11 +153,7 @@ const joined = (db: Db) =>
 
 /** Batches not lifted yet, the next to lift first. */
 export function runningBatches(db: Db): BatchView[] {
-  return joined(db)
-    .where(isNull(batches.liftedAtMs))
-    .orderBy(asc(batches.plannedLiftAtMs))
-    .all()
-    .map(viewOf);
+  return joined(db).where(isNull(batches.liftedAtMs)).orderBy(asc(batches.plannedLiftAtMs)).all().map(viewOf);
 }
 
 /** Batches lifted out, newest first. */
@@ -171,9 +167,7 @@ export function finishedBatches(db: Db, limit = 200): BatchView[] {
 }
 
 export function loadBatch(db: Db, batchId: string): BatchDetail {
-  const row = joined(db)
-    .where(eq(batches.id, batchId))
-    .get();
+  const row = joined(db).where(eq(batches.id, batchId)).get();
   if (!row) throw notFound("batch");
   const events = db
     .select({ kind: batchEvents.kind, atMs: batchEvents.atMs, recordedAtMs: batchEvents.recordedAtMs })

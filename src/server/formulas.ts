@@ -67,14 +67,7 @@ export function saveVersion(
         { currentVersion: newest.version },
       );
     }
-    return addVersion(
-      tx,
-      formulaId,
-      newest.version + 1,
-      save.formulation,
-      save.note,
-      nowMs,
-    );
+    return addVersion(tx, formulaId, newest.version + 1, save.formulation, save.note, nowMs);
   });
 }
 

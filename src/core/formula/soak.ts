@@ -23,9 +23,9 @@ const EDGE = { cells: 50, stepTolerance: 5e-5 };
 
 /** An hour that is known within a range; undefined where it does not come within the rail. */
 export interface SoftHour {
-  early: number | undefined;
-  likely: number | undefined;
-  late: number | undefined;
+  early?: number;
+  likely?: number;
+  late?: number;
 }
 
 export interface SoakWindow {

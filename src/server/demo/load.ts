@@ -14,7 +14,8 @@ const HOUR_MS = 3_600_000;
  */
 export function loadDemoKitchen(db: Db, nowMs: number): void {
   const inUse = db.select().from(formulas).limit(1).get() ?? db.select().from(batches).limit(1).get();
-  if (inUse) throw new Refusal(409, "Kitchen in use", "The example kitchen loads into an empty kitchen only.");
+  if (inUse)
+    throw new Refusal(409, "Kitchen in use", "The example kitchen loads into an empty kitchen only.");
   db.transaction((tx) => {
     changeKitchen(tx, { name: "Tarrow Lock Canteen", timeZone: "Europe/London", measures: "metric" });
     const hoursAgo = (h: number) => nowMs - h * HOUR_MS;
@@ -26,11 +27,8 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 20));
 
     const begin = (formulaId: string, formulation: typeof PORK_LOIN, h: number) =>
-      startBatch(
-        tx,
-        { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] },
-        hoursAgo(h),
-      ).id;
+      startBatch(tx, { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] }, hoursAgo(h))
+        .id;
     const lastWeek = begin(duck.formulaId, DUCK_LEGS, 24 * 6 + 26);
     liftBatch(tx, lastWeek, hoursAgo(24 * 6 + 1.5), hoursAgo(24 * 6 + 1.5));
     begin(loin.formulaId, PORK_LOIN, 25.5);

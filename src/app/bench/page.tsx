@@ -1,0 +1,10 @@
+import type { Metadata } from "next";
+import { loadBench } from "@/server/pages";
+import { Bench } from "@/features/bench/bench";
+
+export const metadata: Metadata = { title: "Bench" };
+
+export default async function BenchPage({ searchParams }: PageProps<"/bench">) {
+  const props = loadBench(await searchParams, Date.now());
+  return <Bench key={`${props.formula?.id}:${props.formula?.version}`} {...props} />;
+}

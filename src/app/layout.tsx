@@ -1,0 +1,24 @@
+import "@fontsource/zilla-slab/600.css";
+import "@fontsource/zilla-slab/700.css";
+import "@fontsource-variable/atkinson-hyperlegible-next";
+import "@fontsource-variable/jetbrains-mono";
+import "./globals.css";
+import type { Metadata, Viewport } from "next";
+import { cookies } from "next/headers";
+import { themeFrom } from "@/ui/shell/theme";
+
+export const metadata: Metadata = {
+  title: { default: "Iron Crock", template: "%s · Iron Crock" },
+  description: "Brines by weight, and the hours they need.",
+};
+
+export const viewport: Viewport = { width: "device-width", initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: React.ReactNode }) {
+  const theme = themeFrom((await cookies()).get("theme")?.value);
+  return (
+    <html lang="en" data-theme={theme}>
+      <body>{children}</body>
+    </html>
+  );
+}

@@ -1,0 +1,161 @@
+"use client";
+
+import Link from "next/link";
+import type { BatchDetail, KitchenView } from "@/contracts/views";
+import { batchNote, useBatchState } from "@/ui/batch-state";
+import { dayAndClock, duration, fixed, grams, percent, shortDate } from "@/ui/format";
+import { LiftButton, UndoLiftButton } from "@/ui/lift-button";
+import { SoakRail } from "@/ui/rail/soak-rail";
+import { STATE_WORDS } from "@/ui/rail/scale";
+import { SaltLedgerBar } from "@/ui/salt-ledger";
+import { Section } from "@/ui/section/section";
+import { Shell } from "@/ui/shell/shell";
+import { useNow } from "@/ui/use-now";
+import { WeighLines } from "@/ui/weigh-lines";
+
+interface Props {
+  kitchen: KitchenView;
+  batch: BatchDetail;
+  nowMs: number;
+}
+
+/** One batch: the food in it now (or when it came out), what was weighed, what happened. */
+export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
+  const nowMs = useNow(serverNowMs);
+  const atMs = batch.liftedAtMs ?? nowMs;
+  const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, atMs);
+  const lifted = batch.liftedAtMs !== null;
+  const zone = batch.timeZone;
+  return (
+    <Shell
+      title={batch.name}
+      note={
+        <>
+          {batchNote(batch)} · formula version {batch.version}
+        </>
+      }
+      actions={
+        <>
+          <Link className="btn min-h-11" href={`/print/batch/${batch.id}`}>
+            Print sheet and label
+          </Link>
+          <Link className="btn min-h-11" href={`/bench?formula=${batch.formulaId}&version=${batch.version}`}>
+            On the Bench again
+          </Link>
+          {lifted ? (
+            <UndoLiftButton batchId={batch.id} name={batch.name} />
+          ) : (
+            hours >= 0 && <LiftButton batchId={batch.id} name={batch.name} />
+          )}
+        </>
+      }
+    >
+      <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_20.5rem]">
+        <div className="p-4 lg:overflow-y-auto lg:p-6">
+          {hours < 0 ? (
+            <p className="text-xl">Goes in {dayAndClock(batch.startedAtMs, zone)}.</p>
+          ) : (
+            <>
+              <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+                <h2 className="text-xl">
+                  {lifted ? "When it came out" : "Now"}, at {duration(hours)}: {STATE_WORDS[state]}
+                </h2>
+                {outcome && (
+                  <p className="text-sm text-quiet">
+                    surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
+                    <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
+                    <span className="figure">{percent(outcome.centreFraction)}</span> %
+                  </p>
+                )}
+              </div>
+              {sheet && outcome && (
+                <div className="mx-auto h-72 max-w-3xl">
+                  <Section input={batch.formulation} sheet={sheet} outcome={outcome} />
+                </div>
+              )}
+              <SoakRail
+                window={window}
+                hours={onRail}
+                marks={lifted ? "out" : "now"}
+                start={{ atMs: batch.startedAtMs, timeZone: zone }}
+              />
+            </>
+          )}
+          <Times batch={batch} />
+          <Acknowledged batch={batch} />
+        </div>
+        <div className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
+          <h2 className="text-xl">Weighed out</h2>
+          <WeighLines lines={batch.sheet.lines} measures={kitchen.measures} />
+          <dl className="my-4 space-y-1">
+            <Fact term="Flesh" figure={`${grams(batch.sheet.fleshG)} g`} />
+            {batch.sheet.brineFraction !== undefined && (
+              <Fact term="Brine strength" figure={`${percent(batch.sheet.brineFraction)} %`} />
+            )}
+            <Fact
+              term="Sodium a portion, as planned"
+              figure={`${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`}
+            />
+          </dl>
+          {outcome && hours >= 0 && <SaltLedgerBar ledger={outcome.ledger} />}
+          {batch.formulation.notes && <p className="mt-4 whitespace-pre-wrap">{batch.formulation.notes}</p>}
+        </div>
+      </div>
+    </Shell>
+  );
+}
+
+function Fact({ term, figure }: { term: string; figure: string }) {
+  return (
+    <div className="flex justify-between border-b border-dotted border-line">
+      <dt className="text-quiet">{term}</dt>
+      <dd className="figure">{figure}</dd>
+    </div>
+  );
+}
+
+const EVENT_WORDS: Record<string, string> = {
+  started: "Went in",
+  lifted: "Lifted out",
+  lift_undone: "Put back: the lift-out was a slip",
+};
+
+function Times({ batch }: { batch: BatchDetail }) {
+  return (
+    <section className="mt-6">
+      <h2 className="text-xl">What happened</h2>
+      <ol>
+        {batch.events.map((event, i) => (
+          <li key={i} className="flex justify-between gap-4 border-b border-dotted border-line py-2">
+            <span>{EVENT_WORDS[event.kind] ?? event.kind}</span>
+            <span className="figure text-sm">{shortDate(event.atMs, batch.timeZone)}</span>
+          </li>
+        ))}
+        {batch.liftedAtMs === null && (
+          <li className="flex justify-between gap-4 border-b border-dotted border-line py-2 text-quiet">
+            <span>Planned lift-out</span>
+            <span className="figure text-sm">{shortDate(batch.plannedLiftAtMs, batch.timeZone)}</span>
+          </li>
+        )}
+      </ol>
+    </section>
+  );
+}
+
+function Acknowledged({ batch }: { batch: BatchDetail }) {
+  if (batch.acknowledgements.length === 0) return null;
+  return (
+    <section className="mt-6">
+      <h2 className="text-xl">Acknowledged at the start</h2>
+      <ul>
+        {batch.acknowledgements.map((a) => (
+          <li key={a.ruleId} className="border-b border-dotted border-line py-2">
+            <strong className="text-error">{a.severity}: </strong>
+            {a.title}
+            <span className="block">“{a.reason}”</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,186 @@
+"use client";
+
+import Link from "next/link";
+import { useCallback, useRef, useState } from "react";
+import type { FormulaView, KitchenView } from "@/contracts/views";
+import { NAME_MAX } from "@/core/formula/ranges";
+import type { Formulation } from "@/core/formula/model";
+import { Shell } from "@/ui/shell/shell";
+import { AromaticsPanel } from "./aromatics-panel";
+import { FoodPanel } from "./food-panel";
+import { HoldingPanel } from "./holding-panel";
+import type { PanelProps } from "./panel";
+import { PreparationPanel } from "./preparation-panel";
+import { SaveControl } from "./save-control";
+import { SheetPanel } from "./sheet-panel";
+import { SoakPanel } from "./soak-panel";
+import { StartDialog } from "./start-dialog";
+import { useDraft } from "./use-draft";
+import { useSheet } from "./use-sheet";
+import { VesselPanel } from "./vessel-panel";
+
+interface Props {
+  kitchen: KitchenView;
+  formula: FormulaView | null;
+  fresh: Formulation;
+  nowMs: number;
+}
+
+/** Formulate: food and method at the left, section and rail in the middle, the weigh-out sheet at the right. */
+export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
+  const { draft, change, markSaved, clear, changed } = useDraft({
+    formulation: formula?.formulation ?? fresh,
+    formulaId: formula?.id ?? null,
+    baseVersion: formula?.version ?? null,
+    saved: formula?.formulation ?? null,
+  });
+  const { formulation } = draft;
+  const worked = useSheet(formulation);
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const startDialog = useRef<HTMLDialogElement>(null);
+
+  const onValidity = useCallback(
+    (label: string, problem: string | null) =>
+      setProblems((all) => {
+        if (problem === (all[label] ?? null)) return all;
+        const next = { ...all };
+        if (problem === null) delete next[label];
+        else next[label] = problem;
+        return next;
+      }),
+    [],
+  );
+
+  const unread = Object.keys(problems);
+  const named = formulation.name.trim() !== "";
+  const blocked = unread.length > 0 || !worked.ok || !named;
+  const panel: PanelProps = {
+    value: formulation,
+    change,
+    onValidity,
+    refusalFor: (field) => (!worked.ok && worked.refusal.field === field ? worked.refusal.text : undefined),
+  };
+
+  const onSaved = (formulaId: string, version: number) => {
+    markSaved(formulaId, version);
+    window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
+  };
+
+  const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";
+  return (
+    <Shell
+      title="Bench"
+      note={
+        <span className="flex flex-wrap items-baseline gap-x-3">
+          <input
+            aria-label="Name of the formula"
+            aria-invalid={!named}
+            className="entry w-64 !text-left font-display text-xl font-bold text-base-content"
+            maxLength={NAME_MAX}
+            value={formulation.name}
+            onChange={(event) => change((f) => ({ ...f, name: event.target.value }))}
+          />
+          <span className="text-sm" role="status">
+            {sayState(draft.baseVersion, changed)}
+          </span>
+          {!named && <span className="text-sm text-error">A formula needs a name.</span>}
+        </span>
+      }
+      actions={
+        <>
+          <Link className={`btn min-h-11 ${worked.ok ? "" : "btn-disabled"}`} href={`/print/draft${query}`}>
+            Print sheet
+          </Link>
+          <SaveControl draft={draft} changed={changed} blocked={blocked} onSaved={onSaved} />
+          <button
+            type="button"
+            className="btn btn-primary min-h-11"
+            disabled={blocked}
+            onClick={() => startDialog.current?.showModal()}
+          >
+            Start this batch
+          </button>
+        </>
+      }
+    >
+      <div className="grid lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
+        <div className="border-line p-4 lg:overflow-y-auto lg:border-r" data-column="food">
+          <FoodPanel {...panel} />
+          <PreparationPanel {...panel} />
+          <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
+          <HoldingPanel {...panel} />
+          <AromaticsPanel {...panel} />
+          <label className="block">
+            <span className="text-quiet">Notes</span>
+            <textarea
+              className="textarea mt-1 w-full"
+              rows={3}
+              maxLength={2000}
+              value={formulation.notes}
+              onChange={(event) => change((f) => ({ ...f, notes: event.target.value }))}
+            />
+          </label>
+        </div>
+        {worked.ok ? (
+          <>
+            <div className="flex min-h-0 flex-col p-4 lg:overflow-y-auto" data-column="soak">
+              {unread.length > 0 && <Unread labels={unread} />}
+              <SoakPanel
+                input={formulation}
+                sheet={worked.sheet}
+                outcome={worked.outcome}
+                startAtMs={nowMs}
+                timeZone={kitchen.timeZone}
+                onPull={(pullH) => change((f) => ({ ...f, pullH }))}
+              />
+            </div>
+            <div
+              className="flex min-h-0 flex-col border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l"
+              data-column="sheet"
+            >
+              <SheetPanel
+                input={formulation}
+                sheet={worked.sheet}
+                outcome={worked.outcome}
+                findings={worked.findings}
+                measures={kitchen.measures}
+              />
+            </div>
+          </>
+        ) : (
+          <div className="col-span-2 p-6">
+            <h2 className="text-2xl">The sums wait</h2>
+            <p className="mt-2 max-w-prose" role="alert">
+              {worked.refusal.text}
+            </p>
+            <p className="mt-2 max-w-prose text-quiet">Everything you entered is kept.</p>
+          </div>
+        )}
+      </div>
+      {worked.ok && (
+        <StartDialog
+          dialog={startDialog}
+          formulation={formulation}
+          formulaId={draft.formulaId}
+          findings={worked.findings}
+          startAtMs={nowMs}
+          timeZone={kitchen.timeZone}
+          onStarted={clear}
+        />
+      )}
+    </Shell>
+  );
+}
+
+function sayState(version: number | null, changed: boolean): string {
+  if (version === null) return "not saved yet";
+  return `version ${version}${changed ? " · changes not saved" : " · saved"}`;
+}
+
+function Unread({ labels }: { labels: string[] }) {
+  return (
+    <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
+      <strong>{labels.join(", ")}</strong> does not read. The figures stand on the last good entry.
+    </p>
+  );
+}

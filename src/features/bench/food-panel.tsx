@@ -1,0 +1,170 @@
+import { piecesOffered } from "@/core/formula/defaults";
+import { likelyThicknessMm } from "@/core/formula/flesh";
+import type { Enhanced, Pieces } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import type { BodyShape } from "@/core/diffusion/grid";
+import { findFood, FOODS } from "@/core/materials/lookup";
+import { Select, Toggle } from "@/ui/choice";
+import { QuantityField } from "@/ui/quantity-field";
+import { Group, type PanelProps } from "./panel";
+
+const SHAPES: { value: BodyShape; label: string }[] = [
+  { value: "slab", label: "flat" },
+  { value: "cylinder", label: "a log" },
+  { value: "sphere", label: "a ball" },
+];
+
+const GROUPS = [...new Set(FOODS.map((food) => food.group))];
+const LIKELY_APART = 0.12;
+const LABEL_DEFAULT: Enhanced = { solutionFraction: 0.1, sodiumMgPer100g: 400 };
+
+/** The food and the pieces in front of the cook. */
+export function FoodPanel({ value, change, onValidity, refusalFor }: PanelProps) {
+  const { pieces } = value;
+  const food = findFood(value.foodId);
+  const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
+
+  const chooseFood = (foodId: string) => {
+    const chosen = findFood(foodId);
+    if (!chosen) return;
+    change((f) => ({ ...f, foodId, pieces: piecesOffered(chosen, f.pieces.count) }));
+  };
+
+  const likely = food && likelyThicknessMm(food, pieces.totalMassG / pieces.count);
+  const apart = likely !== undefined && Math.abs(likely / pieces.thicknessMm - 1) > LIKELY_APART;
+  return (
+    <Group title="Food">
+      <div className="field-row">
+        <label htmlFor="food">Kind</label>
+        <select
+          id="food"
+          className="entry min-w-0 cursor-pointer font-semibold"
+          value={value.foodId}
+          onChange={(event) => chooseFood(event.target.value)}
+        >
+          {GROUPS.map((group) => (
+            <optgroup key={group} label={group}>
+              {FOODS.filter((f) => f.group === group).map((f) => (
+                <option key={f.id} value={f.id}>
+                  {f.name}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </select>
+      </div>
+      <QuantityField
+        label="Pieces"
+        unit=""
+        value={pieces.count}
+        rule={RANGES.count}
+        onChange={(count) => set({ count })}
+        onValidity={onValidity}
+      />
+      <QuantityField
+        label="On the scale, all"
+        unit="g"
+        value={pieces.totalMassG}
+        rule={RANGES.totalMassG}
+        step={10}
+        onChange={(totalMassG) => set({ totalMassG })}
+        onValidity={onValidity}
+      />
+      <QuantityField
+        label="Thickest part"
+        unit="mm"
+        value={pieces.thicknessMm}
+        rule={RANGES.thicknessMm}
+        onChange={(thicknessMm) => set({ thicknessMm })}
+        onValidity={onValidity}
+        refusal={refusalFor("thickness")}
+        hint={
+          apart && (
+            <button
+              type="button"
+              className="btn btn-sm my-1 min-h-11 w-full justify-between font-normal"
+              onClick={() => set({ thicknessMm: Math.round(likely) })}
+            >
+              <span>likely at this weight</span>
+              <span className="figure">use {Math.round(likely)} mm</span>
+            </button>
+          )
+        }
+      />
+      <Select label="Shape" value={pieces.shape} options={SHAPES} onChange={(shape) => set({ shape })} />
+      {pieces.shape === "slab" && (
+        <Select
+          label="Salt gets in from"
+          value={pieces.faces}
+          options={[
+            { value: "both", label: "both faces" },
+            { value: "one", label: "one face (skin, bone or tray)" },
+          ]}
+          onChange={(faces) => set({ faces })}
+        />
+      )}
+      <Toggle label="Bone in" value={pieces.bone} onChange={(bone) => set({ bone })} />
+      <Toggle label="Skin on" value={pieces.skin} onChange={(skin) => set({ skin })} />
+      <QuantityField
+        label="Slashes, deep"
+        unit="mm"
+        value={pieces.slashDepthMm}
+        rule={RANGES.slashDepthMm}
+        onChange={(slashDepthMm) => set({ slashDepthMm })}
+        onValidity={onValidity}
+      />
+      {pieces.slashDepthMm > 0 && (
+        <QuantityField
+          label="Slashes, apart"
+          unit="mm"
+          value={pieces.slashSpacingMm}
+          rule={RANGES.slashSpacingMm}
+          onChange={(slashSpacingMm) => set({ slashSpacingMm })}
+          onValidity={onValidity}
+        />
+      )}
+      <Toggle
+        label="Salted by the packer"
+        value={pieces.enhanced !== null}
+        onChange={(on) => set({ enhanced: on ? LABEL_DEFAULT : null })}
+      />
+      {pieces.enhanced && (
+        <EnhancedFields
+          value={pieces.enhanced}
+          onChange={(enhanced) => set({ enhanced })}
+          onValidity={onValidity}
+        />
+      )}
+    </Group>
+  );
+}
+
+function EnhancedFields(props: {
+  value: Enhanced;
+  onChange: (value: Enhanced) => void;
+  onValidity: PanelProps["onValidity"];
+}) {
+  const { value, onChange, onValidity } = props;
+  return (
+    <div className="border-l-4 border-line pl-2">
+      <QuantityField
+        label="Solution, by the label"
+        unit="%"
+        value={value.solutionFraction * 100}
+        rule={RANGES.solutionPercent}
+        digits={1}
+        onChange={(percent) => onChange({ ...value, solutionFraction: percent / 100 })}
+        onValidity={onValidity}
+      />
+      <QuantityField
+        label="Sodium, mg per 100 g"
+        unit="mg"
+        value={value.sodiumMgPer100g}
+        rule={RANGES.sodiumMgPer100g}
+        step={10}
+        onChange={(sodiumMgPer100g) => onChange({ ...value, sodiumMgPer100g })}
+        onValidity={onValidity}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import type { Holding } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import { Select, Toggle } from "@/ui/choice";
+import { QuantityField } from "@/ui/quantity-field";
+import { Group, type PanelProps } from "./panel";
+
+/** Where and how cold it stands. */
+export function HoldingPanel({ value, change, onValidity }: PanelProps) {
+  const { holding } = value;
+  const set = (part: Partial<Holding>) => change((f) => ({ ...f, holding: { ...f.holding, ...part } }));
+  return (
+    <Group title="Holding">
+      <Select
+        label="Stands in"
+        value={holding.place}
+        options={[
+          { value: "fridge", label: "the fridge" },
+          { value: "cooler", label: "a cooler with ice" },
+          { value: "counter", label: "the room" },
+        ]}
+        onChange={(place) => set({ place })}
+      />
+      <QuantityField
+        label="Held at"
+        unit="°C"
+        value={holding.temperatureC}
+        rule={RANGES.temperatureC}
+        digits={1}
+        onChange={(temperatureC) => set({ temperatureC })}
+        onValidity={onValidity}
+      />
+      {value.preparation.kind === "wetBrine" && (
+        <QuantityField
+          label="Brine, when food goes in"
+          unit="°C"
+          value={holding.brineStartC}
+          rule={RANGES.brineStartC}
+          digits={1}
+          onChange={(brineStartC) => set({ brineStartC })}
+          onValidity={onValidity}
+        />
+      )}
+      <Select
+        label="Before the soak"
+        value={holding.before}
+        options={[
+          { value: "patDry", label: "pat dry" },
+          { value: "rinse", label: "rinse" },
+        ]}
+        onChange={(before) => set({ before })}
+      />
+      <Toggle label="Covered" value={holding.covered} onChange={(covered) => set({ covered })} />
+    </Group>
+  );
+}

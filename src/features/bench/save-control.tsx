@@ -1,0 +1,67 @@
+"use client";
+
+import { useState } from "react";
+import type { Problem } from "@/contracts/requests";
+import { send } from "@/ui/send";
+import type { Draft } from "@/ui/draft-storage";
+
+interface Props {
+  draft: Draft;
+  changed: boolean;
+  blocked: boolean;
+  onSaved: (formulaId: string, version: number) => void;
+}
+
+interface SavedVersion {
+  formulaId: string;
+  version: number;
+}
+
+/** Saves the draft as a formula, or as its next version; says so when somebody else saved meanwhile. */
+export function SaveControl({ draft, changed, blocked, onSaved }: Props) {
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  const next = (draft.baseVersion ?? 0) + 1;
+
+  const save = async (baseVersion: number | null) => {
+    setBusy(true);
+    const { formulaId, formulation } = draft;
+    const sent =
+      formulaId === null
+        ? await send<SavedVersion>("POST", "/api/formulas", { formulation })
+        : await send<SavedVersion>("POST", `/api/formulas/${formulaId}/versions`, {
+            formulation,
+            baseVersion,
+          });
+    setBusy(false);
+    setProblem(sent.ok ? null : sent.problem);
+    if (sent.ok) onSaved(sent.value.formulaId, sent.value.version);
+  };
+
+  return (
+    <>
+      <button
+        type="button"
+        className="btn min-h-11"
+        disabled={busy || blocked || !changed}
+        onClick={() => save(draft.baseVersion)}
+      >
+        {draft.formulaId === null ? "Save as a formula" : `Save version ${next}`}
+      </button>
+      {problem && (
+        <div role="alert" className="basis-full border-l-4 border-error bg-base-100 px-3 py-2">
+          <strong>{problem.title}.</strong> {problem.detail}
+          {problem.currentVersion !== undefined && (
+            <button
+              type="button"
+              className="btn btn-sm ml-2 min-h-11"
+              onClick={() => save(problem.currentVersion ?? null)}
+            >
+              Save mine as version {problem.currentVersion + 1}, keep both
+            </button>
+          )}
+        </div>
+      )}
+    </>
+  );
+}

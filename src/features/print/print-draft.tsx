@@ -1,0 +1,37 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { snapshotOf } from "@/contracts/sheet";
+import type { FormulaView, KitchenView } from "@/contracts/views";
+import { formulate } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { outcomeAt } from "@/core/formula/outcome";
+import { readDraft } from "@/ui/draft-storage";
+import { PrintPage } from "./print-page";
+
+/** The sheet of what is on this tab's Bench, saved or not; else of the formula as saved. */
+export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula: FormulaView | null }) {
+  const [formulation, setFormulation] = useState<Formulation | null>(formula?.formulation ?? null);
+  useEffect(() => {
+    const draft = readDraft({ formulaId: formula?.id ?? null, baseVersion: formula?.version ?? null });
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the server cannot know this tab's storage
+    if (draft) setFormulation(draft.formulation);
+  }, [formula]);
+  const back = formula ? `/bench?formula=${formula.id}&version=${formula.version}` : "/bench";
+  const result = formulation && formulate(formulation);
+  if (!formulation || !result?.ok) {
+    return (
+      <main className="p-6">
+        <p className="text-lg">
+          There is nothing to print yet: change something on the Bench first, or open a saved formula.
+        </p>
+        <a href={back} className="btn mt-4">
+          Back to the Bench
+        </a>
+      </main>
+    );
+  }
+  const sheet = snapshotOf(result.value, outcomeAt(result.value, formulation.pullH, formulation.portions));
+  const { measures, name: kitchenName, timeZone } = kitchen;
+  return <PrintPage data={{ formulation, sheet, measures, kitchenName, timeZone }} back={back} />;
+}

@@ -1,0 +1,62 @@
+"use client";
+
+import Link from "next/link";
+import type { BatchView } from "@/contracts/views";
+import { batchNote, nextAct, useBatchState } from "@/ui/batch-state";
+import { percent, whenFrom } from "@/ui/format";
+import { LiftButton } from "@/ui/lift-button";
+import { SoakRail } from "@/ui/rail/soak-rail";
+import { STATE_WORDS } from "@/ui/rail/scale";
+import { Section } from "@/ui/section/section";
+import { Countdown } from "./countdown";
+
+/** One batch as its crock on the shelf: what it is, where it is on the rail, the next act and when. */
+export function ShelfBatch({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
+  const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, nowMs);
+  const next = nextAct(batch, nowMs);
+  const running = hours >= 0;
+  return (
+    <article className="flex flex-col" aria-label={batch.name} data-batch={batch.id}>
+      <Link href={`/batch/${batch.id}`} className="block" aria-label={`Open ${batch.name}`}>
+        <div className="h-40">
+          {sheet && outcome && <Section input={batch.formulation} sheet={sheet} outcome={outcome} compact />}
+        </div>
+        <div className="h-3 bg-[var(--iron)]" />
+        <div className="px-2">
+          <div className="ml-6 h-3 w-2.5 bg-[var(--iron)]" />
+          <h2 className="mt-1 truncate text-2xl" title={batch.name}>
+            {batch.name}
+          </h2>
+          <p className="truncate text-quiet">{batchNote(batch)}</p>
+        </div>
+      </Link>
+      <div className="px-2">
+        {running ? (
+          <>
+            <SoakRail window={window} hours={onRail} marks="now" compact />
+            <p className="mt-1 text-sm">
+              <strong>{STATE_WORDS[state]}</strong>
+              {outcome && (
+                <span className="text-quiet">
+                  {" "}
+                  · mean <span className="figure">{percent(outcome.meanFraction)}</span> %
+                </span>
+              )}
+            </p>
+          </>
+        ) : (
+          <p className="mt-3 text-quiet">planned, not in yet</p>
+        )}
+        <div className="mt-1 flex items-end justify-between gap-2">
+          <div>
+            <p className="font-semibold">
+              {next.act} {whenFrom(next.atMs, nowMs, batch.timeZone)}
+            </p>
+            <Countdown toMs={next.atMs} nowMs={nowMs} />
+          </div>
+          {running && <LiftButton batchId={batch.id} name={batch.name} />}
+        </div>
+      </div>
+    </article>
+  );
+}

@@ -1,0 +1,65 @@
+import { notFound as showNotFound } from "next/navigation";
+import { newFormulation } from "@/core/formula/defaults";
+import { findFood } from "@/core/materials/lookup";
+import { finishedBatches, loadBatch, runningBatches } from "./batches";
+import { database } from "./database";
+import { listFormulas, loadFormula } from "./formulas";
+import { loadKitchen } from "./kitchen";
+import { Refusal } from "./problem";
+
+/** What each page shows, read from the kitchen's database. */
+
+type Search = Record<string, string | string[] | undefined>;
+
+const FIRST_FOOD = "pork_loin_bonein";
+
+/** Turns "there is no such thing" into the not-found page. */
+function orNotFound<T>(read: () => T): T {
+  try {
+    return read();
+  } catch (error) {
+    if (error instanceof Refusal && error.status === 404) showNotFound();
+    throw error;
+  }
+}
+
+function chosenFormula(search: Search) {
+  const { formula, version } = search;
+  if (typeof formula !== "string") return null;
+  const number = typeof version === "string" && /^\d{1,6}$/.test(version) ? Number(version) : undefined;
+  return orNotFound(() => loadFormula(database(), formula, number));
+}
+
+export function loadBench(search: Search, nowMs: number) {
+  const food = findFood(FIRST_FOOD);
+  if (!food) throw new Error(`${FIRST_FOOD} is not in the table`);
+  return {
+    kitchen: loadKitchen(database()),
+    formula: chosenFormula(search),
+    fresh: newFormulation(food),
+    nowMs,
+  };
+}
+
+export function loadShelf(nowMs: number) {
+  const db = database();
+  const finished = finishedBatches(db, 3);
+  const running = runningBatches(db);
+  const empty = running.length === 0 && finished.length === 0 && listFormulas(db).length === 0;
+  return { kitchen: loadKitchen(db), running, finished, empty, nowMs };
+}
+
+export const loadBatchPage = (id: string, nowMs: number) => ({
+  kitchen: loadKitchen(database()),
+  batch: orNotFound(() => loadBatch(database(), id)),
+  nowMs,
+});
+
+/** A formula's sheet for printing; without one, the tab's own draft fills in. */
+export function loadPrintDraft(search: Search) {
+  return { kitchen: loadKitchen(database()), formula: chosenFormula(search) };
+}
+
+export const loadRecord = () => ({ kitchen: loadKitchen(database()), batches: finishedBatches(database()) });
+
+export const loadStores = () => ({ kitchen: loadKitchen(database()), formulas: listFormulas(database()) });

@@ -1,0 +1,51 @@
+import { useMemo } from "react";
+import type { BatchView } from "@/contracts/views";
+import { formulate } from "@/core/formula/formulate";
+import { outcomeAt } from "@/core/formula/outcome";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak";
+import { stateAt } from "./rail/scale";
+
+const HOUR_MS = 3_600_000;
+
+/** The food in a batch at an instant, computed anew from its formulation. */
+export function useBatchState(batch: BatchView, atMs: number) {
+  const result = useMemo(() => formulate(batch.formulation), [batch.formulation]);
+  const hours = (atMs - batch.startedAtMs) / HOUR_MS;
+  const onRail = Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours));
+  const outcome = useMemo(
+    () =>
+      result.ok
+        ? outcomeAt(result.value, Math.min(RAIL_TO_H, Math.max(0, hours)), batch.formulation.portions)
+        : undefined,
+    [result, hours, batch.formulation.portions],
+  );
+  return {
+    sheet: result.ok ? result.value : undefined,
+    outcome,
+    hours,
+    onRail,
+    state: stateAt(batch.sheet, Math.max(0, hours)),
+    /** The window as the cook was told it, kept with the batch. */
+    window: { ready: batch.sheet.ready, past: batch.sheet.past },
+  };
+}
+
+/** The next thing to do with a batch, and when. */
+export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: number } {
+  return nowMs < batch.startedAtMs
+    ? { act: "put in", atMs: batch.startedAtMs }
+    : { act: "lift out", atMs: batch.plannedLiftAtMs };
+}
+
+const SCHOOL = {
+  equilibrium: "equilibrium brine",
+  timed: "timed brine",
+  dry: "dry brine",
+};
+
+/** "equilibrium brine · 3.6 kg". */
+export function batchNote({ formulation: f }: BatchView): string {
+  const school = f.preparation.kind === "dryBrine" ? SCHOOL.dry : SCHOOL[f.preparation.school];
+  const count = f.pieces.count > 1 ? ` · ${f.pieces.count} pieces` : "";
+  return `${school}${count} · ${(f.pieces.totalMassG / 1000).toFixed(1)} kg`;
+}

@@ -1,0 +1,50 @@
+import { Lightbulb, OctagonAlert, TriangleAlert } from "lucide-react";
+import type { Finding, Severity } from "@/core/safety/rule";
+import { fill } from "./say";
+
+const LOOK: Record<Severity, { word: string; tone: string; Icon: typeof Lightbulb }> = {
+  stop: { word: "Stop", tone: "border-error", Icon: OctagonAlert },
+  caution: { word: "Caution", tone: "border-warning", Icon: TriangleAlert },
+  tip: { word: "Tip", tone: "border-info", Icon: Lightbulb },
+};
+
+const TEXT_TONE: Record<Severity, string> = { stop: "text-error", caution: "text-warning", tip: "text-info" };
+
+/** What the rules say, gravest first: what is wrong in numbers, and what to do instead. */
+export function Findings({ findings }: { findings: readonly Finding[] }) {
+  return (
+    <ul className="space-y-2" aria-label="Cautions">
+      {findings.map((finding) => (
+        <li key={finding.id}>
+          <FindingCard finding={finding} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+export function FindingCard({ finding, children }: { finding: Finding; children?: React.ReactNode }) {
+  const { word, tone, Icon } = LOOK[finding.severity];
+  return (
+    <details className={`border border-l-8 bg-base-100 ${tone}`} open={finding.severity === "stop"}>
+      <summary className="flex min-h-11 cursor-pointer items-center gap-2 px-2 py-1 leading-tight font-semibold">
+        <Icon size={18} aria-hidden className={`shrink-0 ${TEXT_TONE[finding.severity]}`} />
+        <span>
+          <span className={TEXT_TONE[finding.severity]}>{word}: </span>
+          {finding.title}
+        </span>
+      </summary>
+      <div className="space-y-1 px-2 pb-2">
+        <p>{fill(finding.because, finding.data)}</p>
+        <p>
+          <span className="font-semibold">Instead: </span>
+          {finding.instead}
+        </p>
+        <p className="text-sm text-quiet">
+          {finding.source}. {finding.deferTo}
+        </p>
+        {children}
+      </div>
+    </details>
+  );
+}

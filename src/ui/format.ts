@@ -1,0 +1,79 @@
+import { TZDate } from "@date-fns/tz";
+import { format, isSameDay } from "date-fns";
+import { roundForScale, scaleStepG } from "@/core/quantity/rounding";
+
+const THIN = "\u202f";
+
+/** Digits in threes by a thin space: 3 640. */
+function grouped(text: string): string {
+  const [whole, part] = text.split(".");
+  const spaced = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
+  return part === undefined ? spaced : `${spaced}.${part}`;
+}
+
+/** A mass as the scale shows it, without its unit. */
+export function grams(massG: number): string {
+  return grouped(roundForScale(massG).toFixed(scaleStepG(massG) < 1 ? 1 : 0));
+}
+
+export const fixed = (value: number, digits: number): string => grouped(value.toFixed(digits));
+
+/** A share as percent, two digits: salt is judged in tenths. */
+export const percent = (fraction: number, digits = 2): string => fixed(fraction * 100, digits);
+
+export const litres = (ml: number): string => fixed(ml / 1000, ml < 9950 ? 1 : 0);
+
+/** Hours as a cook says them: "35 min", "3 h 12", "2 d 5 h". */
+export function duration(hours: number): string {
+  const minutes = Math.round(hours * 60);
+  if (minutes < 60) return `${minutes} min`;
+  if (minutes < 48 * 60) {
+    const rest = minutes % 60;
+    return rest === 0 ? `${Math.floor(minutes / 60)} h` : `${Math.floor(minutes / 60)} h ${pad(rest)}`;
+  }
+  const wholeHours = Math.round(minutes / 60);
+  const rest = wholeHours % 24;
+  return rest === 0 ? `${wholeHours / 24} d` : `${Math.floor(wholeHours / 24)} d ${rest} h`;
+}
+
+const pad = (n: number) => String(n).padStart(2, "0");
+
+/** A window edge is in doubt by hours: no minutes past ten hours. */
+export function roughly(hours: number): string {
+  if (hours < 2) return duration(Math.round(hours * 12) / 12);
+  if (hours < 10) return duration(Math.round(hours * 2) / 2);
+  return duration(Math.round(hours));
+}
+
+/** An instant in the kitchen's own zone. */
+export const inZone = (atMs: number, timeZone: string): TZDate => new TZDate(atMs, timeZone);
+
+export const clock = (atMs: number, timeZone: string): string => format(inZone(atMs, timeZone), "HH:mm");
+
+export const dayAndClock = (atMs: number, timeZone: string): string =>
+  format(inZone(atMs, timeZone), "EEE HH:mm");
+
+export const fullDate = (atMs: number, timeZone: string): string =>
+  format(inZone(atMs, timeZone), "EEEE d MMMM yyyy, HH:mm");
+
+export const shortDate = (atMs: number, timeZone: string): string =>
+  format(inZone(atMs, timeZone), "d MMM yyyy, HH:mm");
+
+/** "06:40" today, "Sat 06:40" on another day. */
+export function whenFrom(atMs: number, nowMs: number, timeZone: string): string {
+  const sameDay = isSameDay(inZone(atMs, timeZone), inZone(nowMs, timeZone));
+  return sameDay ? clock(atMs, timeZone) : dayAndClock(atMs, timeZone);
+}
+
+/** For a datetime-local field, in the kitchen's zone. */
+export const toLocalField = (atMs: number, timeZone: string): string =>
+  format(inZone(atMs, timeZone), "yyyy-MM-dd'T'HH:mm");
+
+/** Reads a datetime-local field as a moment in the kitchen's zone; undefined when it does not read. */
+export function fromLocalField(text: string, timeZone: string): number | undefined {
+  const parts = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)/.exec(text)?.slice(1).map(Number);
+  if (!parts) return undefined;
+  const [year, month, day, hour, minute] = parts;
+  const atMs = new TZDate(year, month - 1, day, hour, minute, timeZone).getTime();
+  return Number.isFinite(atMs) ? atMs : undefined;
+}

@@ -1,0 +1,65 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { send } from "./send";
+
+/** Marks the lift-out at the real time of the tap. */
+export function LiftButton({ batchId, name }: { batchId: string; name: string }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const lift = async () => {
+    setBusy(true);
+    const sent = await send("POST", `/api/batches/${batchId}/lift`, { atMs: Date.now() });
+    setBusy(false);
+    setProblem(sent.ok ? null : sent.problem.detail);
+    if (sent.ok) router.refresh();
+  };
+  return (
+    <div className="text-right">
+      <button
+        type="button"
+        className="btn min-h-12"
+        disabled={busy}
+        onClick={lift}
+        aria-label={`Lifted out: ${name}`}
+      >
+        Lifted out
+      </button>
+      {problem && (
+        <p role="alert" className="max-w-48 text-sm text-error">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Takes a lift-out back: undo instead of "are you sure". */
+export function UndoLiftButton({ batchId, name }: { batchId: string; name: string }) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const undo = async () => {
+    const sent = await send("DELETE", `/api/batches/${batchId}/lift`);
+    setProblem(sent.ok ? null : sent.problem.detail);
+    if (sent.ok) router.refresh();
+  };
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-ghost min-h-11 underline"
+        onClick={undo}
+        aria-label={`Put back: ${name}`}
+      >
+        Not out yet
+      </button>
+      {problem && (
+        <p role="alert" className="text-sm text-error">
+          {problem}
+        </p>
+      )}
+    </>
+  );
+}

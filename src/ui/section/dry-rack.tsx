@@ -1,0 +1,108 @@
+import { fixed } from "../format";
+import { Leader, NOTE } from "./dimension";
+import { FleshPiece } from "./flesh-piece";
+import { countNote, pathNote, slashesAt, type DrawingProps } from "./wet-vessel";
+
+const MOST_DRAWN = 6;
+/** A low tray is drawn with at least this much rim, px. */
+const RIM = 26;
+
+/** Pieces on a rack over a tray, in air; grains on the face while salt lies there undissolved. */
+export function DryRack({ input, sheet, outcome, shades, view, compact }: DrawingProps) {
+  const { pieces, preparation } = input;
+  const size = sheet.pieceSize;
+  const drawn = Math.min(pieces.count, MOST_DRAWN);
+  const margin = compact ? 14 : 104;
+  const gapMm = size.widthMm * 0.18;
+  const spanMm = drawn * size.widthMm + (drawn + 1) * gapMm;
+  const scale = Math.min((view.width - 2 * margin) / spanMm, (view.height * 0.52) / size.heightMm);
+  const span = spanMm * scale;
+  const left = (view.width - span) / 2;
+  const rack = view.height - (compact ? 44 : 70);
+  const grains = outcome.ledger.onSurfaceG > 0.001 * sheet.naclG;
+  const oneFace =
+    pieces.shape === "slab" &&
+    (pieces.faces === "one" || (preparation.kind === "dryBrine" && preparation.salted === "oneFace"));
+  const height = size.heightMm * scale;
+  const width = size.widthMm * scale;
+
+  return (
+    <g>
+      {Array.from({ length: drawn }, (_, i) => {
+        const x = left + (gapMm + i * (size.widthMm + gapMm)) * scale;
+        return (
+          <g key={i}>
+            <FleshPiece
+              x={x}
+              y={rack - height}
+              width={width}
+              height={height}
+              shape={pieces.shape}
+              oneFace={oneFace}
+              shades={shades}
+              slashes={pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined}
+              labelled={!compact}
+            />
+            {oneFace && pieces.skin && (
+              <line
+                x1={x + 5}
+                x2={x + width - 5}
+                y1={rack - 1}
+                y2={rack - 1}
+                stroke="var(--hatch)"
+                strokeWidth={5}
+              />
+            )}
+            {grains && <Grains x={x} y={rack - height} width={width} />}
+          </g>
+        );
+      })}
+      <line
+        x1={left - 8}
+        x2={left + span + 8}
+        y1={rack + 2}
+        y2={rack + 2}
+        stroke="var(--iron)"
+        strokeWidth={4}
+      />
+      <path
+        d={`M ${left - 14} ${rack + 12} l 10 ${RIM} H ${left + span + 4} l 10 ${-RIM}`}
+        fill="none"
+        stroke="var(--iron)"
+        strokeWidth={5}
+        strokeLinejoin="round"
+      />
+      {!compact && (
+        <>
+          <Leader
+            x={left - 14}
+            y={rack - height / 2}
+            lines={[`${fixed(pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
+          />
+          <text x={left + span + 20} y={rack + 6} fill="var(--quiet)" {...NOTE}>
+            rack
+          </text>
+          <text x={left + span + 20} y={rack + RIM + 10} fill="var(--quiet)" {...NOTE}>
+            tray, rimmed
+          </text>
+          {oneFace && pieces.skin && (
+            <text x={view.width / 2} y={view.height - 6} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
+              flesh side up; salt does not pass the skin
+            </text>
+          )}
+        </>
+      )}
+    </g>
+  );
+}
+
+function Grains({ x, y, width }: { x: number; y: number; width: number }) {
+  const count = Math.max(3, Math.round(width / 8));
+  return (
+    <g fill="var(--color-primary)">
+      {Array.from({ length: count }, (_, i) => (
+        <circle key={i} cx={x + ((i + 0.5) * width) / count} cy={y - 4 - (i % 2) * 3} r={1.8} />
+      ))}
+    </g>
+  );
+}

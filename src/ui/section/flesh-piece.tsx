@@ -1,0 +1,163 @@
+import { useId } from "react";
+import type { BodyShape } from "@/core/diffusion/grid";
+import { percent } from "../format";
+import type { Shade } from "./shading";
+
+interface Props {
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+  shape: BodyShape;
+  /** A slab that takes salt through its top face only. */
+  oneFace: boolean;
+  shades: Shade[];
+  slashes?: { depth: number; spacing: number };
+  labelled: boolean;
+}
+
+/** Pieces lower than this many pixels have no room for figures inside. */
+const LABEL_ROOM = 84;
+const CONTOURS = [0.25, 0.6, 0.88];
+
+/** One piece cut open, shaded by how much salt is where. */
+export function FleshPiece(props: Props) {
+  const { x, y, width, height, shape, oneFace, shades } = props;
+  const id = useId();
+  const round = shape !== "slab";
+  const outline = { stroke: "var(--iron)", strokeWidth: 2 };
+  return (
+    <g>
+      <defs>
+        {round ? (
+          <radialGradient id={id}>{shades.map((s) => stop(s.position, s.colour))}</radialGradient>
+        ) : (
+          <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
+            {slabStops(shades, oneFace).map((s) => stop(s.offset, s.colour))}
+          </linearGradient>
+        )}
+      </defs>
+      {round ? (
+        <ellipse
+          cx={x + width / 2}
+          cy={y + height / 2}
+          rx={width / 2}
+          ry={height / 2}
+          fill={`url(#${id})`}
+          {...outline}
+        />
+      ) : (
+        <rect
+          x={x}
+          y={y}
+          width={width}
+          height={height}
+          rx={Math.min(12, height / 3)}
+          fill={`url(#${id})`}
+          {...outline}
+        />
+      )}
+      {props.slashes && !round && <Slashes {...props} {...props.slashes} />}
+      {props.labelled && height >= LABEL_ROOM && <Contours {...props} round={round} />}
+    </g>
+  );
+}
+
+const stop = (offset: number, colour: string) => (
+  <stop key={offset} offset={offset} style={{ stopColor: colour }} />
+);
+
+/** From the top face down: in to the middle and out again, or in to the blocked face. */
+function slabStops(shades: Shade[], oneFace: boolean): { offset: number; colour: string }[] {
+  const down = [...shades].reverse();
+  if (oneFace) return down.map((s) => ({ offset: 1 - s.position, colour: s.colour }));
+  return [
+    ...down.map((s) => ({ offset: (1 - s.position) / 2, colour: s.colour })),
+    ...shades.slice(1).map((s) => ({ offset: 0.5 + s.position / 2, colour: s.colour })),
+  ];
+}
+
+function Slashes({
+  x,
+  y,
+  width,
+  height,
+  oneFace,
+  depth,
+  spacing,
+}: Props & { depth: number; spacing: number }) {
+  const count = Math.max(1, Math.min(40, Math.floor((width - 12) / spacing)));
+  const from = x + (width - (count - 1) * spacing) / 2;
+  return (
+    <g stroke="var(--color-base-100)" strokeWidth={2}>
+      {Array.from({ length: count }, (_, i) => (
+        <g key={i}>
+          <line
+            x1={from + i * spacing}
+            x2={from + i * spacing}
+            y1={y}
+            y2={y + Math.min(depth, height * 0.9)}
+          />
+          {!oneFace && (
+            <line
+              x1={from + i * spacing}
+              x2={from + i * spacing}
+              y1={y + height}
+              y2={y + height - Math.min(depth, height * 0.9)}
+            />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+}
+
+/** Dashed lines of equal salt, with their figures. */
+function Contours({ x, y, width, height, oneFace, shades, round }: Props & { round: boolean }) {
+  const line = {
+    fill: "none",
+    stroke: "var(--color-base-content)",
+    strokeOpacity: 0.5,
+    strokeDasharray: "3 4",
+  };
+  const midX = x + width / 2;
+  const midY = y + height / 2;
+  return (
+    <g>
+      {CONTOURS.map((position) => {
+        const shade = shades.reduce((a, b) =>
+          Math.abs(b.position - position) < Math.abs(a.position - position) ? b : a,
+        );
+        const top = oneFace ? y + height * (1 - position) : midY - (height / 2) * position;
+        return (
+          <g key={position}>
+            {round ? (
+              <ellipse
+                cx={midX}
+                cy={midY}
+                rx={(width / 2) * position}
+                ry={(height / 2) * position}
+                {...line}
+              />
+            ) : (
+              <line x1={x + 6} x2={x + width - 6} y1={top} y2={top} {...line} />
+            )}
+            <text
+              x={midX}
+              y={top + 4}
+              textAnchor="middle"
+              fontSize={13}
+              fill="var(--color-base-content)"
+              stroke="var(--color-base-100)"
+              strokeWidth={4}
+              paintOrder="stroke"
+              className="figure"
+            >
+              {percent(shade.fraction, 1)} %
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

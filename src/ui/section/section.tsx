@@ -1,0 +1,35 @@
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import type { Outcome } from "@/core/formula/outcome";
+import { percent } from "../format";
+import { DryRack } from "./dry-rack";
+import { shadesOf } from "./shading";
+import { WetVessel } from "./wet-vessel";
+
+export interface SectionProps {
+  input: Formulation;
+  sheet: Formulated;
+  outcome: Outcome;
+  /** Without figures and dimensions, for the Shelf. */
+  compact?: boolean;
+}
+
+export const VIEW = { width: 540, height: 300 };
+export const COMPACT_VIEW = { width: 300, height: 190 };
+
+/** The vessel cut open, to scale, the flesh shaded by the salt in it at this moment. */
+export function Section({ input, sheet, outcome, compact = false }: SectionProps) {
+  const view = compact ? COMPACT_VIEW : VIEW;
+  const shades = shadesOf(sheet, outcome);
+  const Drawing = input.preparation.kind === "dryBrine" ? DryRack : WetVessel;
+  return (
+    <svg
+      viewBox={`0 0 ${view.width} ${view.height}`}
+      className="block h-full w-full"
+      role="img"
+      aria-label={`${sheet.food.name} cut open: ${percent(outcome.surfaceFraction)} % salt at the surface, ${percent(outcome.meanFraction)} % on average, ${percent(outcome.centreFraction)} % at the centre`}
+    >
+      <Drawing input={input} sheet={sheet} outcome={outcome} shades={shades} view={view} compact={compact} />
+    </svg>
+  );
+}

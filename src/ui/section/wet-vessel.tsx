@@ -1,0 +1,126 @@
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import type { Outcome } from "@/core/formula/outcome";
+import { fixed, litres } from "../format";
+import { DimensionLine, Leader, NOTE } from "./dimension";
+import { FleshPiece } from "./flesh-piece";
+import { layOut } from "./layout";
+import type { Shade } from "./shading";
+
+export interface DrawingProps {
+  input: Formulation;
+  sheet: Formulated;
+  outcome: Outcome;
+  shades: Shade[];
+  view: { width: number; height: number };
+  compact: boolean;
+}
+
+const WALL = 5;
+
+/** A tub with brine: level, headspace, plate, food under or out of the liquid. */
+export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps) {
+  const layout = layOut(input, sheet);
+  const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 104, top: 10, bottom: 10 };
+  const scale = Math.min(
+    (view.width - 2 * margin.side - 2 * WALL) / layout.widthMm,
+    (view.height - margin.top - margin.bottom - WALL) / layout.heightMm,
+  );
+  const width = layout.widthMm * scale;
+  const left = (view.width - width) / 2;
+  const floor = view.height - margin.bottom - WALL;
+  const rim = floor - layout.heightMm * scale;
+  const level = floor - (sheet.level?.levelMm ?? 0) * scale;
+  const foodTop = floor - sheet.fit.foodHeightMm * scale;
+  const { exposedMm = 0, overflowMl = 0, headspaceMm = 0 } = sheet.level ?? {};
+  const slashes = input.pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined;
+  const oneFace = input.pieces.faces === "one";
+
+  return (
+    <g>
+      <rect x={left} y={level} width={width} height={floor - level} fill="var(--brine-pale)" />
+      <line x1={left} x2={left + width} y1={level} y2={level} stroke="var(--color-primary)" strokeWidth={2} />
+      {layout.pieces.map((box) => (
+        <FleshPiece
+          key={`${box.x}-${box.y}`}
+          x={left + box.x * scale}
+          y={floor - (box.y + box.height) * scale}
+          width={box.width * scale}
+          height={box.height * scale}
+          shape={input.pieces.shape}
+          oneFace={oneFace}
+          shades={shades}
+          slashes={slashes}
+          labelled={!compact}
+        />
+      ))}
+      {input.vessel.plate && exposedMm === 0 && (
+        <rect
+          x={left + width * 0.12}
+          y={foodTop - 7}
+          width={width * 0.76}
+          height={6}
+          fill="var(--color-base-100)"
+          stroke="var(--iron)"
+          strokeWidth={1.5}
+        />
+      )}
+      <path
+        d={`M ${left - WALL / 2} ${rim} V ${floor + WALL / 2} H ${left + width + WALL / 2} V ${rim}`}
+        fill="none"
+        stroke="var(--iron)"
+        strokeWidth={WALL}
+        strokeLinejoin="round"
+      />
+      {!compact && (
+        <>
+          <Leader
+            x={left - 12}
+            y={floor - layout.pieces[0].height * scale * 0.5}
+            lines={[`${fixed(input.pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
+          />
+          <DimensionLine
+            x={left + width + 18}
+            from={rim}
+            to={level}
+            lines={
+              overflowMl > 0
+                ? [`${litres(overflowMl)} L`, "over the rim"]
+                : [`${fixed(headspaceMm, 0)} mm`, "to the rim"]
+            }
+            alarm={overflowMl > 0}
+          />
+          <DimensionLine
+            x={left + width + 18}
+            from={level}
+            to={floor}
+            lines={[`${litres(sheet.liquidMl + sheet.fit.foodMl)} L`, "brine and food"]}
+          />
+          {exposedMm > 0.5 && (
+            <text
+              x={view.width / 2}
+              y={Math.max(14, foodTop - 8)}
+              textAnchor="middle"
+              {...NOTE}
+              fill="var(--color-error)"
+            >
+              {fixed(exposedMm, 0)} mm stands out of the brine
+            </text>
+          )}
+        </>
+      )}
+    </g>
+  );
+}
+
+export const slashesAt = (input: Formulation, scale: number) => ({
+  depth: input.pieces.slashDepthMm * scale,
+  spacing: Math.max(5, input.pieces.slashSpacingMm * scale),
+});
+
+/** How far salt must go, after slashes. */
+export const pathNote = (sheet: Formulated): string =>
+  `${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm to go`;
+
+export const countNote = (input: Formulation): string =>
+  input.pieces.count === 1 ? "1 piece" : `${input.pieces.count} pieces`;

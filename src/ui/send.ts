@@ -1,0 +1,36 @@
+import { problemSchema, type Problem } from "@/contracts/requests";
+
+export type Sent<T> = { ok: true; value: T } | { ok: false; problem: Problem };
+
+/** Sends JSON to this kitchen's server. What it refuses, or a lost connection, comes back as a problem to show. */
+export async function send<T>(
+  method: "POST" | "PATCH" | "DELETE",
+  path: string,
+  body?: unknown,
+): Promise<Sent<T>> {
+  try {
+    const response = await fetch(path, {
+      method,
+      headers: { "content-type": "application/json" },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+    if (response.ok)
+      return { ok: true, value: (response.status === 204 ? undefined : await response.json()) as T };
+    const problem = problemSchema.safeParse(await response.json().catch(() => null));
+    return { ok: false, problem: problem.success ? problem.data : failure(response.status) };
+  } catch {
+    return {
+      ok: false,
+      problem: { ...failure(0), title: "No answer from the kitchen's server", detail: LOST },
+    };
+  }
+}
+
+const LOST = "Nothing was saved. What you entered is still here; try again when the connection is back.";
+
+const failure = (status: number): Problem => ({
+  title: "Something broke",
+  status,
+  detail: "The kitchen's server hit a fault. Nothing was saved; what you entered is still here.",
+  issues: [],
+});

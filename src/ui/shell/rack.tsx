@@ -1,0 +1,107 @@
+"use client";
+
+import { Archive, CookingPot, NotebookText, Rows3 } from "lucide-react";
+import Link from "next/link";
+import { usePathname, useRouter } from "next/navigation";
+import { useEffect, useRef } from "react";
+
+const STATIONS = [
+  { href: "/", name: "Shelf", key: "s", Icon: Rows3, covers: ["/batch"] },
+  { href: "/bench", name: "Bench", key: "b", Icon: CookingPot, covers: [] },
+  { href: "/record", name: "Record", key: "r", Icon: NotebookText, covers: [] },
+  { href: "/stores", name: "Stores", key: "t", Icon: Archive, covers: [] },
+];
+
+/** The slim iron rack: every station, and a letter for each. */
+export function Rack() {
+  const path = usePathname();
+  const here = (s: (typeof STATIONS)[number]) =>
+    path === s.href || [...s.covers, ...(s.href === "/" ? [] : [s.href])].some((p) => path.startsWith(p));
+  return (
+    <nav
+      aria-label="Stations"
+      className="fixed inset-x-0 bottom-0 z-30 flex bg-[#1f2326] text-[#ece7dc] lg:static lg:w-19 lg:shrink-0 lg:flex-col print:hidden"
+    >
+      <StationKeys />
+      <CrockMark />
+      {STATIONS.map((station) => (
+        <Link
+          key={station.href}
+          href={station.href}
+          aria-current={here(station) ? "page" : undefined}
+          className={`flex min-h-16 flex-1 flex-col items-center justify-center gap-1 border-t-4 text-sm lg:flex-none lg:border-t-0 lg:border-l-4 ${
+            here(station) ? "border-[#6fb7c2] bg-[#2b3136]" : "border-transparent"
+          }`}
+        >
+          <station.Icon size={22} aria-hidden />
+          {station.name}
+        </Link>
+      ))}
+    </nav>
+  );
+}
+
+function CrockMark() {
+  return (
+    <svg viewBox="0 0 40 40" className="mx-auto my-3 hidden size-9 lg:block" aria-hidden>
+      <path
+        d="M8 13 H32 M13 13 V9 H27 V13 M10 13 V27 Q10 32 15 32 H25 Q30 32 30 27 V13"
+        fill="none"
+        stroke="#ece7dc"
+        strokeWidth="2.5"
+      />
+      <path d="M10 21 H30" stroke="#6fb7c2" strokeWidth="2.5" />
+    </svg>
+  );
+}
+
+/** One letter goes to each station; "?" lists them. Not while typing. */
+function StationKeys() {
+  const router = useRouter();
+  const help = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (target.closest("input, textarea, select, dialog, [contenteditable]")) return;
+      if (event.key === "?") help.current?.showModal();
+      const station = STATIONS.find((s) => s.key === event.key);
+      if (station) router.push(station.href);
+    };
+    document.addEventListener("keydown", onKey);
+    return () => document.removeEventListener("keydown", onKey);
+  }, [router]);
+  return (
+    <dialog ref={help} className="modal text-base-content" aria-labelledby="keys-title">
+      <div className="modal-box border border-line">
+        <h2 id="keys-title" className="mb-3 text-xl">
+          Keys
+        </h2>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+          {STATIONS.map((s) => (
+            <Key key={s.key} name={s.key.toUpperCase()} what={s.name} />
+          ))}
+          <Key name="↑ ↓" what="nudge a focused weight or time; with Shift ten times as far" />
+          <Key name="← →" what="move the pull marker a quarter of an hour" />
+        </dl>
+        <form method="dialog" className="mt-4">
+          <button className="btn">Close</button>
+        </form>
+      </div>
+      <form method="dialog" className="modal-backdrop">
+        <button aria-label="Close">close</button>
+      </form>
+    </dialog>
+  );
+}
+
+function Key({ name, what }: { name: string; what: string }) {
+  return (
+    <>
+      <dt>
+        <kbd className="kbd">{name}</kbd>
+      </dt>
+      <dd>{what}</dd>
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+import { Rack } from "./rack";
+
+interface Props {
+  title: string;
+  /** A quiet line beside the title. */
+  note?: React.ReactNode;
+  actions?: React.ReactNode;
+  children: React.ReactNode;
+}
+
+/** One station: its name and actions on top, the iron rack at the side or, on a phone, at the foot. */
+export function Shell({ title, note, actions, children }: Props) {
+  return (
+    <div className="flex min-h-dvh flex-col pb-20 lg:h-dvh lg:flex-row lg:pb-0">
+      <Rack />
+      <div className="flex min-w-0 flex-1 flex-col">
+        <header className="flex min-h-15 flex-wrap items-center gap-x-4 gap-y-2 border-b border-line px-4 py-2 lg:px-6">
+          <h1 className="text-3xl">{title}</h1>
+          <div className="min-w-0 flex-1 text-quiet">{note}</div>
+          <div className="flex flex-wrap gap-2">{actions}</div>
+        </header>
+        <main className="min-h-0 flex-1 lg:overflow-auto">{children}</main>
+      </div>
+    </div>
+  );
+}

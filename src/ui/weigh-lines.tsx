@@ -1,0 +1,67 @@
+import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
+import type { SheetLine } from "@/core/formula/lines";
+import { fixed, grams, litres } from "./format";
+
+const LAW: Record<SheetLine["scalesWith"], string> = {
+  foodMass: "by food",
+  bath: "by liquid",
+  salt: "by salt",
+  vessel: "by vessel",
+  batch: "fixed",
+};
+
+type Line = Omit<SheetLine, "each" | "densityGPerMl"> & Partial<Pick<SheetLine, "each" | "densityGPerMl">>;
+
+/** Lighter things than this are spooned, not counted: nobody counts peppercorns. */
+const COUNTED_FROM_G = 0.5;
+
+const PLURALS: Record<string, string> = { leaf: "leaves", berry: "berries", inch: "inches" };
+
+function counted(count: number, unit: string): string {
+  const shown = count < 5 ? Math.round(count * 2) / 2 : Math.round(count);
+  return `${shown} ${shown > 1 ? (PLURALS[unit] ?? `${unit}s`) : unit}`;
+}
+
+/** What a line is in kitchen measures, with the error of those measures stated. */
+export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
+  if (line.role === "water") return `${litres(line.massG)} L`;
+  if (line.each && (line.each.massG >= COUNTED_FROM_G || !line.densityGPerMl)) {
+    const count = line.massG / line.each.massG;
+    if (count >= 0.75) return `about ${counted(count, line.each.unit)}`;
+  }
+  if (!line.densityGPerMl) return "weigh it";
+  const spoons = spoonMeasure(line.massG, line.densityGPerMl, measures);
+  if (!spoons) return "weigh it";
+  const error = spoons.relativeError * 100;
+  const sign = error >= 0 ? "+" : "−";
+  return `${spoons.text} (${sign}${fixed(Math.abs(error), 1)} %)`;
+}
+
+/** The weigh-out sheet's lines: grams large, kitchen measures small, how each line scales. */
+export function WeighLines({ lines, measures }: { lines: readonly Line[]; measures: MeasureSystem }) {
+  return (
+    <ul>
+      {lines.map((line) => (
+        <li
+          key={line.id}
+          data-line={line.id}
+          className="flex items-center justify-between gap-3 border-b border-line py-2"
+        >
+          <span className="min-w-0">
+            <span className="block truncate leading-tight font-semibold">{capital(line.name)}</span>
+            <span className="block text-sm leading-tight text-quiet">
+              {kitchenMeasure(line, measures)} · {LAW[line.scalesWith]}
+              {line.optional && " · optional"}
+            </span>
+          </span>
+          <span className="figure shrink-0 text-[1.75rem] leading-none whitespace-nowrap">
+            {grams(line.massG)}
+            <span className="ml-0.5 font-sans text-sm">g</span>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
