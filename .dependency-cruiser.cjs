@@ -9,7 +9,8 @@ module.exports = {
     },
     {
       name: "core-is-pure",
-      comment: "The sums know no interface, database, clock or file: only core and small maths or date packages.",
+      comment:
+        "The sums know no interface, database, clock or file: only core and small maths or date packages.",
       severity: "error",
       from: { path: "^src/core", pathNot: "\\.test\\.tsx?$" },
       to: { pathNot: ["^src/core", "node_modules/(numeric-quantity|date-fns)/"] },
@@ -56,6 +57,9 @@ module.exports = {
     doNotFollow: { path: "node_modules" },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.json" },
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default"],
+    },
   },
 };

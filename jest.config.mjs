@@ -1,7 +1,7 @@
 import nextJest from "next/jest.js";
 
-// odex and numeric-quantity ship as ES modules only; Jest on Node 20 must transform them.
-const esmOnly = ["odex", "numeric-quantity"].join("|");
+// Ships as an ES module only; Jest on Node 20 must transform it.
+const esmOnly = "numeric-quantity";
 
 const base = nextJest({ dir: "./" })({
   testEnvironment: "node",

@@ -11,7 +11,7 @@ import { Refusal } from "./problem";
 
 type Search = Record<string, string | string[] | undefined>;
 
-const FIRST_FOOD = "pork_loin_bonein";
+const FIRST_FOOD = "pork_chop_bonein";
 
 /** Turns "there is no such thing" into the not-found page. */
 function orNotFound<T>(read: () => T): T {
@@ -30,29 +30,29 @@ function chosenFormula(search: Search) {
   return orNotFound(() => loadFormula(database(), formula, number));
 }
 
-export function loadBench(search: Search, nowMs: number) {
+export function loadBench(search: Search) {
   const food = findFood(FIRST_FOOD);
   if (!food) throw new Error(`${FIRST_FOOD} is not in the table`);
   return {
     kitchen: loadKitchen(database()),
     formula: chosenFormula(search),
     fresh: newFormulation(food),
-    nowMs,
+    nowMs: Date.now(),
   };
 }
 
-export function loadShelf(nowMs: number) {
+export function loadShelf() {
   const db = database();
   const finished = finishedBatches(db, 3);
   const running = runningBatches(db);
   const empty = running.length === 0 && finished.length === 0 && listFormulas(db).length === 0;
-  return { kitchen: loadKitchen(db), running, finished, empty, nowMs };
+  return { kitchen: loadKitchen(db), running, finished, empty, nowMs: Date.now() };
 }
 
-export const loadBatchPage = (id: string, nowMs: number) => ({
+export const loadBatchPage = (id: string) => ({
   kitchen: loadKitchen(database()),
   batch: orNotFound(() => loadBatch(database(), id)),
-  nowMs,
+  nowMs: Date.now(),
 });
 
 /** A formula's sheet for printing; without one, the tab's own draft fills in. */

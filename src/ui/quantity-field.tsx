@@ -67,7 +67,7 @@ export function QuantityField(props: Props) {
         <span className="flex items-baseline gap-1">
           <input
             id={id}
-            className="entry figure w-28 text-lg"
+            className="entry figure w-24 text-lg"
             inputMode="text"
             autoComplete="off"
             value={typed ?? shown}

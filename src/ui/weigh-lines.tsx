@@ -37,8 +37,15 @@ export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
   return `${spoons.text} (${sign}${fixed(Math.abs(error), 1)} %)`;
 }
 
+interface Props {
+  lines: readonly Line[];
+  measures: MeasureSystem;
+  /** The why of a line's figure, where there is one. */
+  whyFor?: (line: Line) => React.ReactNode;
+}
+
 /** The weigh-out sheet's lines: grams large, kitchen measures small, how each line scales. */
-export function WeighLines({ lines, measures }: { lines: readonly Line[]; measures: MeasureSystem }) {
+export function WeighLines({ lines, measures, whyFor }: Props) {
   return (
     <ul>
       {lines.map((line) => (
@@ -48,15 +55,18 @@ export function WeighLines({ lines, measures }: { lines: readonly Line[]; measur
           className="flex items-center justify-between gap-3 border-b border-line py-2"
         >
           <span className="min-w-0">
-            <span className="block truncate leading-tight font-semibold">{capital(line.name)}</span>
+            <span className="block leading-tight font-semibold">{capital(line.name)}</span>
             <span className="block text-sm leading-tight text-quiet">
               {kitchenMeasure(line, measures)} · {LAW[line.scalesWith]}
               {line.optional && " · optional"}
             </span>
           </span>
-          <span className="figure shrink-0 text-[1.75rem] leading-none whitespace-nowrap">
-            {grams(line.massG)}
-            <span className="ml-0.5 font-sans text-sm">g</span>
+          <span className="flex shrink-0 items-center">
+            {whyFor?.(line)}
+            <span className="figure text-[1.75rem] leading-none whitespace-nowrap">
+              {grams(line.massG)}
+              <span className="ml-0.5 font-sans text-sm">g</span>
+            </span>
           </span>
         </li>
       ))}

@@ -52,13 +52,17 @@ export function preparationOffered(
   }
 }
 
+const FIRST_COUNT = 4;
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** An empty Bench: a small brine the cook changes. */
 export function newFormulation(food: Food): Formulation {
   return {
-    name: `${food.name.split(",")[0]} brine`,
+    name: capital(`${food.name.split(",")[0]} brine`),
     notes: "",
     foodId: food.id,
-    pieces: piecesOffered(food),
+    pieces: piecesOffered(food, FIRST_COUNT),
     saltId: "sea_fine",
     preparation: EQUILIBRIUM,
     water: { mode: "toCover" },
@@ -66,7 +70,7 @@ export function newFormulation(food: Food): Formulation {
       shape: "cylinder",
       lengthMm: 260,
       widthMm: 260,
-      heightMm: 240,
+      heightMm: 150,
       material: "food_plastic",
       plate: true,
     },

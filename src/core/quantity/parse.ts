@@ -42,10 +42,12 @@ function readFigure(text: string): Result<number, QuantityError> {
       asDecimal: Number(`${lone[1]}.${lone[2]}`),
     });
   }
-  if (/,\d{3}(?=[,.])/.test(figure)) figure = figure.replace(/,(?=\d{3})/g, "");
+  // "1.250,5" groups by points; "1,250.5" by commas; "3,5" is a decimal.
+  if (/\.\d{3},/.test(figure)) figure = figure.replaceAll(".", "").replace(",", ".");
+  else if (/,\d{3}(?=[,.])/.test(figure)) figure = figure.replace(/,(?=\d{3})/g, "");
   else if (/^[^,]*,[^,]*$/.test(figure) && !figure.includes(".")) figure = figure.replace(",", ".");
   const negative = figure.startsWith("-");
-  const value = numericQuantity(figure.replace(/^[+-]/, ""));
+  const value = numericQuantity(figure.replace(/^[+-]/, ""), { round: false });
   return Number.isFinite(value) ? ok(negative ? -value : value) : err({ code: "not_a_number", text });
 }
 

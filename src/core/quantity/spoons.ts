@@ -31,10 +31,7 @@ const PARTS: Record<Measure["name"], { part: number; glyph: string }[]> = {
     { part: 2 / 3, glyph: "⅔" },
     { part: 3 / 4, glyph: "¾" },
   ],
-  tbsp: [
-    { part: 0, glyph: "" },
-    { part: 1 / 2, glyph: "½" },
-  ],
+  tbsp: [{ part: 0, glyph: "" }],
   tsp: [
     { part: 0, glyph: "" },
     { part: 1 / 8, glyph: "⅛" },

@@ -39,14 +39,8 @@ export const LENGTH_MM = { mm: 1, cm: 10, m: 1000, in: 25.4 } as const;
 /** Minutes in one unit. */
 export const DURATION_MIN = { min: 1, h: 60, d: 1440 } as const;
 
-export type VolumeUnit = keyof typeof VOLUME_ML;
-export type MassUnit = keyof typeof MASS_G;
-
 /** Degrees Celsius from Fahrenheit; exact, (F − 32) / 1.8. */
 export const celsiusFromFahrenheit = (degF: number): number => (degF - 32) / 1.8;
-
-/** Degrees Fahrenheit from Celsius; exact, 1.8 C + 32. */
-export const fahrenheitFromCelsius = (degC: number): number => degC * 1.8 + 32;
 
 const SPELLINGS: Record<string, { dimension: Dimension; factor: number }> = {};
 

@@ -6,6 +6,7 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
 import { Shell } from "@/ui/shell/shell";
+import { ColumnTabs, type Column } from "./column-tabs";
 import { AromaticsPanel } from "./aromatics-panel";
 import { FoodPanel } from "./food-panel";
 import { HoldingPanel } from "./holding-panel";
@@ -37,6 +38,9 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
   const { formulation } = draft;
   const worked = useSheet(formulation);
   const [problems, setProblems] = useState<Record<string, string>>({});
+  const [column, setColumn] = useState<Column>("food");
+  // On a phone one column at a time; on a laptop all three.
+  const onlyOn = (name: Column) => (column === name ? "flex flex-col" : "hidden");
   const startDialog = useRef<HTMLDialogElement>(null);
 
   const onValidity = useCallback(
@@ -103,9 +107,10 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
         </>
       }
     >
-      <div className="grid lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
-        <div className="border-line p-4 lg:overflow-y-auto lg:border-r" data-column="food">
-          <FoodPanel {...panel} />
+      <ColumnTabs shown={column} onShow={setColumn} />
+      <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
+        <div className={`border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food")}`}>
+          <FoodPanel {...panel} worked={worked.ok ? { input: formulation, ...worked } : undefined} />
           <PreparationPanel {...panel} />
           <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
           <HoldingPanel {...panel} />
@@ -123,7 +128,7 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
         </div>
         {worked.ok ? (
           <>
-            <div className="flex min-h-0 flex-col p-4 lg:overflow-y-auto" data-column="soak">
+            <div className={`min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak")}`}>
               {unread.length > 0 && <Unread labels={unread} />}
               <SoakPanel
                 input={formulation}
@@ -135,8 +140,7 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
               />
             </div>
             <div
-              className="flex min-h-0 flex-col border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l"
-              data-column="sheet"
+              className={`min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet")}`}
             >
               <SheetPanel
                 input={formulation}
@@ -148,7 +152,7 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
             </div>
           </>
         ) : (
-          <div className="col-span-2 p-6">
+          <div className="p-6 lg:col-span-2">
             <h2 className="text-2xl">The sums wait</h2>
             <p className="mt-2 max-w-prose" role="alert">
               {worked.refusal.text}

@@ -5,7 +5,10 @@ import { RANGES } from "@/core/formula/ranges";
 import type { BodyShape } from "@/core/diffusion/grid";
 import { findFood, FOODS } from "@/core/materials/lookup";
 import { Select, Toggle } from "@/ui/choice";
+import { grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
+import { Why } from "@/ui/why";
+import { whyFlesh, type Worked } from "./explain";
 import { Group, type PanelProps } from "./panel";
 
 const SHAPES: { value: BodyShape; label: string }[] = [
@@ -19,7 +22,13 @@ const LIKELY_APART = 0.12;
 const LABEL_DEFAULT: Enhanced = { solutionFraction: 0.1, sodiumMgPer100g: 400 };
 
 /** The food and the pieces in front of the cook. */
-export function FoodPanel({ value, change, onValidity, refusalFor }: PanelProps) {
+export function FoodPanel({
+  value,
+  worked,
+  change,
+  onValidity,
+  refusalFor,
+}: PanelProps & { worked: Worked | undefined }) {
   const { pieces } = value;
   const food = findFood(value.foodId);
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
@@ -82,7 +91,7 @@ export function FoodPanel({ value, change, onValidity, refusalFor }: PanelProps)
           apart && (
             <button
               type="button"
-              className="btn btn-sm my-1 min-h-11 w-full justify-between font-normal"
+              className="btn my-1 min-h-11 w-full justify-between font-normal"
               onClick={() => set({ thicknessMm: Math.round(likely) })}
             >
               <span>likely at this weight</span>
@@ -91,14 +100,24 @@ export function FoodPanel({ value, change, onValidity, refusalFor }: PanelProps)
           )
         }
       />
+      {worked && (
+        <div className="field-row">
+          <span className="text-quiet">Edible flesh</span>
+          <span className="flex items-center">
+            <Why explanation={whyFlesh(worked)} compact />
+            <span className="figure text-lg">{grams(worked.sheet.flesh.massG)}</span>
+            <span className="ml-1 w-7 text-sm text-quiet">g</span>
+          </span>
+        </div>
+      )}
       <Select label="Shape" value={pieces.shape} options={SHAPES} onChange={(shape) => set({ shape })} />
       {pieces.shape === "slab" && (
         <Select
-          label="Salt gets in from"
+          label="Salt enters by"
           value={pieces.faces}
           options={[
             { value: "both", label: "both faces" },
-            { value: "one", label: "one face (skin, bone or tray)" },
+            { value: "one", label: "one face only" },
           ]}
           onChange={(faces) => set({ faces })}
         />

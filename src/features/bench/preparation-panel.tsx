@@ -44,7 +44,7 @@ export function PreparationPanel({ value, change, onValidity, refusalFor }: Pane
         onChange={(school) => change((f) => withSchool(f, school))}
       />
       <QuantityField
-        label={preparation.kind === "dryBrine" ? "Salt, of edible weight" : "Salt wanted in the flesh"}
+        label={preparation.kind === "dryBrine" ? "Salt, of edible weight" : "Salt wanted"}
         unit="%"
         value={preparation.targetFraction * 100}
         rule={RANGES.targetPercent}

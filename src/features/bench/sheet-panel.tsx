@@ -4,7 +4,7 @@ import { Findings } from "@/ui/findings";
 import { SaltLedgerBar } from "@/ui/salt-ledger";
 import { WeighLines } from "@/ui/weigh-lines";
 import { Why } from "@/ui/why";
-import { whyFlesh, whySalt, whyWater, type Worked } from "./explain";
+import { whySalt, whyWater, type Worked } from "./explain";
 
 interface Props extends Worked {
   measures: MeasureSystem;
@@ -19,32 +19,18 @@ export function SheetPanel({ measures, findings, ...worked }: Props) {
         <h2 className="text-xl">Weigh out</h2>
         <span className="text-sm text-quiet">grams · spoons · how it scales</span>
       </div>
-      <WeighLines lines={worked.sheet.lines} measures={measures} />
-      <p className="mb-3 flex flex-wrap items-center gap-x-4 text-sm text-quiet">
-        Why this much
-        {worked.sheet.brine && <WhyWord word="water" explanation={whyWater(worked)} />}
-        <WhyWord word="salt" explanation={whySalt(worked)} />
-        <WhyWord word="flesh" explanation={whyFlesh(worked)} />
-      </p>
-      <div className="mt-auto space-y-3">
+      <WeighLines
+        lines={worked.sheet.lines}
+        measures={measures}
+        whyFor={({ role }) => {
+          if (role === "water") return <Why explanation={whyWater(worked)} compact />;
+          return role === "salt" ? <Why explanation={whySalt(worked)} compact /> : null;
+        }}
+      />
+      <div className="mt-auto space-y-3 pt-4">
         <SaltLedgerBar ledger={worked.outcome.ledger} />
         <Findings findings={findings} />
       </div>
     </>
-  );
-}
-
-function WhyWord({
-  word,
-  explanation,
-}: {
-  word: string;
-  explanation: React.ComponentProps<typeof Why>["explanation"];
-}) {
-  return (
-    <span className="inline-flex items-center gap-1">
-      {word}
-      <Why explanation={explanation} compact />
-    </span>
   );
 }

@@ -23,10 +23,17 @@ const HOUR_MS = 3_600_000;
 const REASON_MIN = 3;
 
 /** Starts a batch at a chosen time. A stop wants a reason, and the reason is kept with the batch. */
-export function StartDialog(props: Props) {
-  const { formulation, findings, timeZone } = props;
+export function StartDialog({
+  dialog,
+  formulation,
+  formulaId,
+  findings,
+  startAtMs: offeredMs,
+  timeZone,
+  onStarted,
+}: Props) {
   const router = useRouter();
-  const [start, setStart] = useState(() => toLocalField(props.startAtMs, timeZone));
+  const [start, setStart] = useState(() => toLocalField(offeredMs, timeZone));
   const [reasons, setReasons] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
@@ -41,7 +48,6 @@ export function StartDialog(props: Props) {
     const acknowledgements = Object.entries(reasons)
       .filter(([, reason]) => reason.trim().length >= REASON_MIN)
       .map(([ruleId, reason]) => ({ ruleId, reason: reason.trim() }));
-    const { formulaId } = props;
     const sent = await send<{ id: string }>("POST", "/api/batches", {
       formulaId,
       formulation,
@@ -50,13 +56,13 @@ export function StartDialog(props: Props) {
     });
     setBusy(false);
     if (!sent.ok) return setProblem(sent.problem);
-    props.onStarted();
+    onStarted();
     router.push("/");
     router.refresh();
   };
 
   return (
-    <dialog ref={props.dialog} className="modal" aria-labelledby="start-title">
+    <dialog ref={dialog} className="modal" aria-labelledby="start-title">
       <div className="modal-box max-w-xl border border-line">
         <h2 id="start-title" className="mb-3 text-2xl">
           Start {formulation.name}
@@ -73,7 +79,7 @@ export function StartDialog(props: Props) {
         </div>
         {startAtMs === undefined ? (
           <p role="alert" className="py-1 text-sm text-error">
-            Enter a date and time, such as {toLocalField(props.startAtMs, timeZone).replace("T", " ")}.
+            Enter a date and time, such as {toLocalField(offeredMs, timeZone).replace("T", " ")}.
           </p>
         ) : (
           <p className="py-2">

@@ -83,7 +83,7 @@ function Row({ term, text }: { term: string; text: string }) {
   return (
     <div className="flex justify-between gap-3 border-b border-dotted border-line">
       <dt>{term}</dt>
-      <dd className="figure text-right">{text}</dd>
+      <dd className="text-right font-semibold tabular-nums">{text}</dd>
     </div>
   );
 }

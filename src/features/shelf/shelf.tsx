@@ -69,7 +69,7 @@ function NextActs({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) {
         {acts.map(({ batch, act, atMs }) => (
           <li key={batch.id} className="flex items-center justify-between gap-3 border-b border-line py-3">
             <span className="min-w-0">
-              <span className="block truncate leading-tight font-semibold">
+              <span className="block leading-tight font-semibold">
                 {act === "lift out" ? "Lift out" : "Put in"}: {batch.name}
               </span>
               <span className="text-sm text-quiet">{whenFrom(atMs, nowMs, batch.timeZone)}</span>

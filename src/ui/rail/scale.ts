@@ -11,14 +11,15 @@ export function positionOf(hours: number): number {
 /** The hour at a position of the rail. */
 export const hoursAt = (position: number): number => RAIL_FROM_H * Math.exp(SPAN * position);
 
-export const TICKS = [
+/** Minor ticks give way on a narrow screen. */
+export const TICKS: { hours: number; text: string; minor?: boolean }[] = [
   { hours: 1 / 6, text: "10 min" },
-  { hours: 0.5, text: "30" },
+  { hours: 0.5, text: "30", minor: true },
   { hours: 1, text: "1 h" },
-  { hours: 2, text: "2" },
+  { hours: 2, text: "2", minor: true },
   { hours: 4, text: "4" },
-  { hours: 8, text: "8" },
-  { hours: 16, text: "16" },
+  { hours: 8, text: "8", minor: true },
+  { hours: 16, text: "16", minor: true },
   { hours: 24, text: "1 d" },
   { hours: 48, text: "2 d" },
   { hours: 96, text: "4 d" },

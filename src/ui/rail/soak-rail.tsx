@@ -96,7 +96,7 @@ export function SoakRail({ window, hours, marks, onHours, start, compact = false
           {TICKS.map((tick) => (
             <span
               key={tick.hours}
-              className="figure absolute top-2 flex -translate-x-1/2 flex-col items-center text-sm text-quiet"
+              className={`figure absolute top-2 -translate-x-1/2 flex-col items-center text-sm whitespace-nowrap text-quiet ${tick.minor ? "hidden sm:flex" : "flex"}`}
               style={{ left: `${positionOf(tick.hours) * 100}%` }}
             >
               <span className="h-2 w-px bg-[var(--iron)]" />
@@ -155,7 +155,9 @@ function Label(props: { from: number; to: number; text: string; tone: string; pl
       className={`pointer-events-none absolute inset-y-0 flex items-center justify-center text-sm ${props.tone}`}
       style={{ left: `${props.from * 100}%`, width: `${(props.to - props.from) * 100}%` }}
     >
-      <span className={props.plate ? "bg-base-100 px-1 leading-tight" : ""}>{props.text}</span>
+      <span className={`whitespace-nowrap ${props.plate ? "bg-base-100 px-1 leading-tight" : ""}`}>
+        {props.text}
+      </span>
     </span>
   );
 }

@@ -1,7 +1,8 @@
 import { fixed } from "../format";
+import { CloseUp } from "./close-up";
 import { Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
-import { countNote, pathNote, slashesAt, type DrawingProps } from "./wet-vessel";
+import { countNote, pathNote, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
 
 const MOST_DRAWN = 6;
 /** A low tray is drawn with at least this much rim, px. */
@@ -12,7 +13,7 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
   const { pieces, preparation } = input;
   const size = sheet.pieceSize;
   const drawn = Math.min(pieces.count, MOST_DRAWN);
-  const margin = compact ? 14 : 104;
+  const margin = compact ? 14 : 118;
   const gapMm = size.widthMm * 0.18;
   const spanMm = drawn * size.widthMm + (drawn + 1) * gapMm;
   const scale = Math.min((view.width - 2 * margin) / spanMm, (view.height * 0.52) / size.heightMm);
@@ -72,6 +73,16 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
         strokeWidth={5}
         strokeLinejoin="round"
       />
+      {!compact && pieces.shape === "slab" && (
+        <CloseUp
+          piece={{ x: left + gapMm * scale, y: rack - height, width, height }}
+          roomAbove={rack - height - 14}
+          viewWidth={view.width}
+          oneFace={oneFace}
+          shades={shades}
+          slashes={slashShares(input)}
+        />
+      )}
       {!compact && (
         <>
           <Leader

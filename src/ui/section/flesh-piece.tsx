@@ -17,7 +17,7 @@ interface Props {
 }
 
 /** Pieces lower than this many pixels have no room for figures inside. */
-const LABEL_ROOM = 84;
+export const LABEL_ROOM = 84;
 const CONTOURS = [0.25, 0.6, 0.88];
 
 /** One piece cut open, shaded by how much salt is where. */
@@ -124,7 +124,7 @@ function Contours({ x, y, width, height, oneFace, shades, round }: Props & { rou
   const midY = y + height / 2;
   return (
     <g>
-      {CONTOURS.map((position) => {
+      {CONTOURS.map((position, i) => {
         const shade = shades.reduce((a, b) =>
           Math.abs(b.position - position) < Math.abs(a.position - position) ? b : a,
         );
@@ -142,22 +142,31 @@ function Contours({ x, y, width, height, oneFace, shades, round }: Props & { rou
             ) : (
               <line x1={x + 6} x2={x + width - 6} y1={top} y2={top} {...line} />
             )}
-            <text
-              x={midX}
-              y={top + 4}
-              textAnchor="middle"
-              fontSize={13}
-              fill="var(--color-base-content)"
-              stroke="var(--color-base-100)"
-              strokeWidth={4}
-              paintOrder="stroke"
-              className="figure"
-            >
-              {percent(shade.fraction, 1)} %
-            </text>
+            <ContourLabel x={midX + (round ? 0 : (i - 1) * LABEL_STEP)} y={top} fraction={shade.fraction} />
           </g>
         );
       })}
+    </g>
+  );
+}
+
+/** Labels of neighbouring lines stand side by side, so that close lines do not cover each other's figures. */
+const LABEL_STEP = 62;
+
+function ContourLabel({ x, y, fraction }: { x: number; y: number; fraction: number }) {
+  return (
+    <g>
+      <rect x={x - 26} y={y - 9} width={52} height={18} rx={2} fill="var(--color-base-100)" />
+      <text
+        x={x}
+        y={y + 4.5}
+        textAnchor="middle"
+        fontSize={13}
+        fill="var(--color-base-content)"
+        className="figure"
+      >
+        {percent(fraction, 1)} %
+      </text>
     </g>
   );
 }

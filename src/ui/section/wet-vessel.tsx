@@ -2,6 +2,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { Outcome } from "@/core/formula/outcome";
 import { fixed, litres } from "../format";
+import { CloseUp } from "./close-up";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import { layOut } from "./layout";
@@ -21,7 +22,7 @@ const WALL = 5;
 /** A tub with brine: level, headspace, plate, food under or out of the liquid. */
 export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps) {
   const layout = layOut(input, sheet);
-  const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 104, top: 10, bottom: 10 };
+  const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 118, top: 10, bottom: 10 };
   const scale = Math.min(
     (view.width - 2 * margin.side - 2 * WALL) / layout.widthMm,
     (view.height - margin.top - margin.bottom - WALL) / layout.heightMm,
@@ -72,6 +73,21 @@ export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps)
         strokeWidth={WALL}
         strokeLinejoin="round"
       />
+      {!compact && input.pieces.shape === "slab" && (
+        <CloseUp
+          piece={{
+            x: left + layout.pieces[0].x * scale,
+            y: floor - layout.pieces[0].height * scale,
+            width: layout.pieces[0].width * scale,
+            height: layout.pieces[0].height * scale,
+          }}
+          roomAbove={rim}
+          viewWidth={view.width}
+          oneFace={oneFace}
+          shades={shades}
+          slashes={slashShares(input)}
+        />
+      )}
       {!compact && (
         <>
           <Leader
@@ -99,10 +115,13 @@ export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps)
           {exposedMm > 0.5 && (
             <text
               x={view.width / 2}
-              y={Math.max(14, foodTop - 8)}
+              y={16}
               textAnchor="middle"
               {...NOTE}
               fill="var(--color-error)"
+              stroke="var(--color-base-200)"
+              strokeWidth={5}
+              paintOrder="stroke"
             >
               {fixed(exposedMm, 0)} mm stands out of the brine
             </text>
@@ -117,6 +136,15 @@ export const slashesAt = (input: Formulation, scale: number) => ({
   depth: input.pieces.slashDepthMm * scale,
   spacing: Math.max(5, input.pieces.slashSpacingMm * scale),
 });
+
+/** Slashes as shares of the thickness, for the close-up. */
+export const slashShares = ({ pieces }: Formulation) =>
+  pieces.slashDepthMm > 0
+    ? {
+        depthShare: pieces.slashDepthMm / pieces.thicknessMm,
+        spacingShare: pieces.slashSpacingMm / pieces.thicknessMm,
+      }
+    : undefined;
 
 /** How far salt must go, after slashes. */
 export const pathNote = (sheet: Formulated): string =>

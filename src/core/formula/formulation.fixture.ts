@@ -1,0 +1,25 @@
+import { findFood } from "../materials/lookup";
+import { EQUILIBRIUM, newFormulation, piecesOffered } from "./defaults";
+import { formulate, type Formulated } from "./formulate";
+import type { Formulation } from "./model";
+
+/** Bench inputs for tests: boned pork loin in chops, a kilogram on the scale. */
+export function chops(change: Partial<Formulation> = {}): Formulation {
+  const food = findFood("pork_chop_boneless");
+  if (!food) throw new Error("food table");
+  return {
+    ...newFormulation(food),
+    name: "Chops",
+    pieces: { ...piecesOffered(food), count: 4, totalMassG: 1000, thicknessMm: 25 },
+    saltId: "pickling",
+    preparation: { ...EQUILIBRIUM, targetFraction: 0.014 } as Formulation["preparation"],
+    water: { mode: "chosen", massG: 1000 },
+    ...change,
+  };
+}
+
+export function worked(input: Formulation): Formulated {
+  const result = formulate(input);
+  if (!result.ok) throw new Error(result.error.code);
+  return result.value;
+}

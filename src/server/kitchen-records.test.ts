@@ -1,0 +1,134 @@
+import { chops } from "@/core/formula/formulation.fixture";
+import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undoLift } from "./batches";
+import { openDatabase, type Db } from "./database";
+import { loadDemoKitchen } from "./demo/load";
+import { createFormula, listFormulas, loadFormula, saveVersion } from "./formulas";
+import { changeKitchen, loadKitchen } from "./kitchen";
+import { Refusal } from "./problem";
+
+const NOW = Date.UTC(2026, 10, 27, 20);
+const HOUR = 3_600_000;
+let db: Db;
+
+beforeEach(() => {
+  db = openDatabase(":memory:");
+});
+
+const start = (change = {}, request = {}) =>
+  startBatch(
+    db,
+    { formulaId: null, formulation: chops(change), startAtMs: NOW, acknowledgements: [], ...request },
+    NOW,
+  ).id;
+
+function refusal(act: () => unknown): Refusal {
+  try {
+    act();
+  } catch (error) {
+    if (error instanceof Refusal) return error;
+    throw error;
+  }
+  throw new Error("was not refused");
+}
+
+describe("formulas", () => {
+  test("every save is a version; the old ones stay as they were", () => {
+    const { formulaId } = createFormula(db, chops(), "first", NOW);
+    saveVersion(
+      db,
+      formulaId,
+      { formulation: chops({ pullH: 30 }), baseVersion: 1, note: "longer" },
+      NOW + 1,
+    );
+    expect(loadFormula(db, formulaId).formulation.pullH).toBe(30);
+    expect(loadFormula(db, formulaId, 1).formulation.pullH).toBe(24);
+    expect(loadFormula(db, formulaId).versions.map((v) => v.note)).toEqual(["longer", "first"]);
+  });
+
+  test("a save from an old version is told of the newer one, and nothing is written", () => {
+    const { formulaId } = createFormula(db, chops(), "", NOW);
+    saveVersion(db, formulaId, { formulation: chops({ pullH: 30 }), baseVersion: 1, note: "" }, NOW);
+    const late = () =>
+      saveVersion(db, formulaId, { formulation: chops({ pullH: 12 }), baseVersion: 1, note: "" }, NOW);
+    expect(refusal(late)).toMatchObject({ status: 409, extra: { currentVersion: 2 } });
+    expect(loadFormula(db, formulaId).versions).toHaveLength(2);
+  });
+
+  test("a formula that is not there is not found", () => {
+    expect(refusal(() => loadFormula(db, "nope"))).toMatchObject({ status: 404 });
+  });
+});
+
+describe("batches", () => {
+  test("keeps the version it was made from, its sheet and its planned lift-out", () => {
+    const id = start();
+    const batch = loadBatch(db, id);
+    expect(batch).toMatchObject({ version: 1, startedAtMs: NOW, plannedLiftAtMs: NOW + 24 * HOUR });
+    expect(batch.sheet.lines.find((l) => l.role === "salt")?.massG).toBeGreaterThan(10);
+    expect(batch.events.map((e) => e.kind)).toEqual(["started"]);
+  });
+
+  test("started from an unchanged formula adds no version; from a changed one it does", () => {
+    const { formulaId } = createFormula(db, chops(), "", NOW);
+    start({}, { formulaId });
+    expect(loadFormula(db, formulaId).version).toBe(1);
+    start({ pullH: 20 }, { formulaId });
+    expect(loadFormula(db, formulaId).version).toBe(2);
+  });
+
+  test("a stop wants a reason; with one it starts, and the reason is kept", () => {
+    const warm = { holding: { ...chops().holding, temperatureC: 8 } };
+    expect(refusal(() => start(warm))).toMatchObject({ status: 422 });
+    expect(listFormulas(db)).toEqual([]);
+    const reason = "probe says 3 °C, the dial is wrong";
+    const id = start(warm, { acknowledgements: [{ ruleId: "fridge_too_warm", reason }] });
+    expect(loadBatch(db, id).acknowledgements).toMatchObject([
+      { ruleId: "fridge_too_warm", severity: "stop", reason },
+    ]);
+  });
+
+  test("what the sums refuse is not started", () => {
+    const odd = { pieces: { ...chops().pieces, thicknessMm: 390 } };
+    expect(refusal(() => start(odd))).toMatchObject({
+      status: 422,
+      message: expect.stringContaining("thickness"),
+    });
+  });
+
+  test("a start years off is a slip", () => {
+    expect(refusal(() => start({}, { startAtMs: NOW + 400 * 24 * HOUR }))).toMatchObject({ status: 422 });
+  });
+
+  test("lifting out twice keeps the first time; undo brings it back and the record keeps both", () => {
+    const id = start();
+    const later = NOW + 23 * HOUR;
+    expect(liftBatch(db, id, later, later)).toEqual({ liftedAtMs: later, already: false });
+    expect(liftBatch(db, id, later + 5000, later + 5000)).toEqual({ liftedAtMs: later, already: true });
+    expect(runningBatches(db)).toEqual([]);
+    expect(finishedBatches(db)).toHaveLength(1);
+    undoLift(db, id, later + HOUR);
+    expect(runningBatches(db)).toHaveLength(1);
+    expect(loadBatch(db, id).events.map((e) => e.kind)).toEqual(["started", "lifted", "lift_undone"]);
+  });
+
+  test("nothing is lifted before it went in, nor in the future", () => {
+    const id = start();
+    expect(refusal(() => liftBatch(db, id, NOW - 1, NOW))).toMatchObject({ status: 422 });
+    expect(refusal(() => liftBatch(db, id, NOW + HOUR, NOW))).toMatchObject({ status: 422 });
+  });
+});
+
+test("the example kitchen loads once, into an empty kitchen only", () => {
+  loadDemoKitchen(db, NOW);
+  expect(loadKitchen(db).name).toBe("Tarrow Lock Canteen");
+  expect(runningBatches(db).map((b) => b.name)).toEqual(["Duck legs, dry brined", "Juniper pork loin"]);
+  expect(finishedBatches(db)).toHaveLength(1);
+  expect(refusal(() => loadDemoKitchen(db, NOW))).toMatchObject({ status: 409 });
+});
+
+test("a kitchen's settings are kept", () => {
+  loadKitchen(db);
+  changeKitchen(db, { measures: "us" });
+  changeKitchen(db, { timeZone: "Asia/Kolkata" });
+  expect(loadKitchen(db)).toMatchObject({ measures: "us", timeZone: "Asia/Kolkata" });
+});

@@ -1,0 +1,82 @@
+import { clock, duration, fromLocalField, grams, roughly, toLocalField, whenFrom } from "./format";
+import { hoursAt, nightsFrom, positionOf, stateAt, zonesOf } from "./rail/scale";
+
+test.each([
+  [0.5, "30 min"],
+  [1, "1 h"],
+  [3.2, "3 h 12"],
+  [25.5, "25 h 30"],
+  [53, "2 d 5 h"],
+  [96, "4 d"],
+])("%d h is said %s", (hours, text) => {
+  expect(duration(hours)).toBe(text);
+});
+
+test("an edge in doubt by hours carries no minutes", () => {
+  expect(roughly(28.345)).toBe("28 h");
+  expect(roughly(5.3)).toBe("5 h 30");
+});
+
+test("grams in threes by a thin space", () => {
+  expect(grams(2165.8)).toBe("2\u202f165");
+  expect(grams(84.6)).toBe("85");
+  expect(grams(4.77)).toBe("4.8");
+});
+
+describe("times are instants in the kitchen's zone", () => {
+  // British clocks go back at 02:00 on 25 October 2026.
+  const evening = Date.UTC(2026, 9, 24, 21); // 22:00 in London
+
+  test("a soak of 12 h over the daylight-saving night ends at nine, not ten", () => {
+    expect(clock(evening, "Europe/London")).toBe("22:00");
+    expect(clock(evening + 12 * 3_600_000, "Europe/London")).toBe("09:00");
+  });
+
+  test("the field for a time reads back as the same instant", () => {
+    for (const zone of ["Europe/London", "America/New_York", "Asia/Kolkata"])
+      expect(fromLocalField(toLocalField(evening, zone), zone)).toBe(evening);
+  });
+
+  test("what is no time has none", () => {
+    expect(fromLocalField("", "Europe/London")).toBeUndefined();
+    expect(fromLocalField("tomorrow", "Europe/London")).toBeUndefined();
+  });
+
+  test("another day is named", () => {
+    expect(whenFrom(evening, evening, "Europe/London")).toBe("22:00");
+    expect(whenFrom(evening + 12 * 3_600_000, evening, "Europe/London")).toBe("Sun 09:00");
+  });
+});
+
+describe("the soak rail", () => {
+  test("runs from 10 minutes to 4 days in its logarithm", () => {
+    expect(positionOf(1 / 6)).toBe(0);
+    expect(positionOf(96)).toBe(1);
+    expect(positionOf(4)).toBeCloseTo(0.5, 9); // √(1/6 · 96) = 4
+    expect(hoursAt(positionOf(7))).toBeCloseTo(7, 9);
+  });
+
+  const window = { ready: { early: 10, likely: 14, late: 20 }, past: { early: 40, likely: 48, late: 60 } };
+
+  test.each([
+    [2, "notYet"],
+    [11, "maybe"],
+    [20, "ready"],
+    [50, "past"],
+  ])("at %d h it is %s", (hours, state) => {
+    expect(stateAt(window, hours)).toBe(state);
+  });
+
+  test("what is ready only after it is past it has no ready zone", () => {
+    expect(
+      zonesOf({ ready: { early: 60 }, past: { early: 48, likely: 48, late: 48 } }).ready,
+    ).toBeUndefined();
+  });
+
+  test("nights are 22:00 to 06:00 of the kitchen's clock", () => {
+    const noon = Date.UTC(2026, 5, 5, 11); // 12:00 in London
+    const [first] = nightsFrom(noon, "Europe/London");
+    expect(hoursAt(first.from)).toBeCloseTo(10, 6);
+    expect(hoursAt(first.to)).toBeCloseTo(18, 6);
+  });
+});

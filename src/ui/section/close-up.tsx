@@ -1,0 +1,53 @@
+import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
+import { NOTE } from "./dimension";
+import type { Shade } from "./shading";
+
+interface Props {
+  /** The drawn piece that is shown larger, px. */
+  piece: { x: number; y: number; width: number; height: number };
+  /** Room above the drawing, px. */
+  roomAbove: number;
+  viewWidth: number;
+  oneFace: boolean;
+  shades: Shade[];
+  slashes?: { depthShare: number; spacingShare: number };
+}
+
+const HEIGHT = 104;
+const WIDTH = 250;
+const TOP = 8;
+
+/** A flat piece too low to carry figures, once more and larger, in the empty room above. */
+export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, slashes }: Props) {
+  if (piece.height >= LABEL_ROOM || roomAbove < HEIGHT + 2 * TOP) return null;
+  const x = (viewWidth - WIDTH) / 2;
+  const line = { stroke: "var(--quiet)", strokeWidth: 1, strokeDasharray: "2 4" };
+  return (
+    <g>
+      <line x1={x} y1={TOP + HEIGHT} x2={piece.x} y2={piece.y} {...line} />
+      <line x1={x + WIDTH} y1={TOP + HEIGHT} x2={piece.x + piece.width} y2={piece.y} {...line} />
+      <FleshPiece
+        x={x}
+        y={TOP}
+        width={WIDTH}
+        height={HEIGHT}
+        shape="slab"
+        oneFace={oneFace}
+        shades={shades}
+        slashes={
+          slashes && {
+            depth: slashes.depthShare * HEIGHT,
+            spacing: Math.max(16, slashes.spacingShare * HEIGHT),
+          }
+        }
+        labelled
+      />
+      <text x={x - 10} y={TOP + HEIGHT / 2 - 4} textAnchor="end" fill="var(--color-base-content)" {...NOTE}>
+        close up
+      </text>
+      <text x={x - 10} y={TOP + HEIGHT / 2 + 13} textAnchor="end" fill="var(--quiet)" {...NOTE}>
+        salt by depth
+      </text>
+    </g>
+  );
+}
