@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
@@ -41,7 +41,7 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
   const [column, setColumn] = useState<Column>("food");
   // On a phone one column at a time; on a laptop all three.
   const onlyOn = (name: Column) => (column === name ? "flex flex-col" : "hidden");
-  const startDialog = useRef<HTMLDialogElement>(null);
+  const [starting, setStarting] = useState(false);
 
   const onValidity = useCallback(
     (label: string, problem: string | null) =>
@@ -100,7 +100,7 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
             type="button"
             className="btn btn-primary min-h-11"
             disabled={blocked}
-            onClick={() => startDialog.current?.showModal()}
+            onClick={() => setStarting(true)}
           >
             Start this batch
           </button>
@@ -161,15 +161,15 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
           </div>
         )}
       </div>
-      {worked.ok && (
+      {worked.ok && starting && (
         <StartDialog
-          dialog={startDialog}
           formulation={formulation}
           formulaId={draft.formulaId}
           findings={worked.findings}
           startAtMs={nowMs}
           timeZone={kitchen.timeZone}
           onStarted={clear}
+          onClose={() => setStarting(false)}
         />
       )}
     </Shell>

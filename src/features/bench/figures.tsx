@@ -9,7 +9,7 @@ export function Figures(worked: Worked) {
   const { ready, past } = sheet.soak.window;
   const late = ready.likely !== undefined && past.likely !== undefined && ready.likely >= past.likely;
   return (
-    <dl className="grid grid-cols-2 border border-line bg-base-100 xl:grid-cols-4">
+    <ul className="grid grid-cols-2 border border-line bg-base-100 xl:grid-cols-4">
       <Tile
         name="mean"
         figure={percent(outcome.meanFraction)}
@@ -48,21 +48,21 @@ export function Figures(worked: Worked) {
         label="sodium a portion"
         why={whySodium(worked)}
       />
-    </dl>
+    </ul>
   );
 }
 
 function Tile(props: { name: string; figure: string; unit: string; label: string; why: Explanation }) {
   return (
-    <div className="relative border-line p-2 not-first:border-l" data-figure={props.name}>
-      <dd className="figure text-2xl leading-tight whitespace-nowrap">
+    <li className="relative border-line p-2 not-first:border-l" data-figure={props.name}>
+      <p className="figure text-2xl leading-tight whitespace-nowrap">
         {props.figure}
         <span className="ml-1 font-sans text-sm">{props.unit}</span>
-      </dd>
-      <dt className="pr-8 text-sm leading-tight text-quiet">{props.label}</dt>
+      </p>
+      <p className="pr-8 text-sm leading-tight text-quiet">{props.label}</p>
       <div className="absolute right-0 bottom-0">
-        <Why explanation={props.why} compact />
+        <Why explanation={props.why} />
       </div>
-    </div>
+    </li>
   );
 }

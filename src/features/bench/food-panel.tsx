@@ -104,7 +104,7 @@ export function FoodPanel({
         <div className="field-row">
           <span className="text-quiet">Edible flesh</span>
           <span className="flex items-center">
-            <Why explanation={whyFlesh(worked)} compact />
+            <Why explanation={whyFlesh(worked)} />
             <span className="figure text-lg">{grams(worked.sheet.flesh.massG)}</span>
             <span className="ml-1 w-7 text-sm text-quiet">g</span>
           </span>

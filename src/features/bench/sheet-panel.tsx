@@ -23,8 +23,8 @@ export function SheetPanel({ measures, findings, ...worked }: Props) {
         lines={worked.sheet.lines}
         measures={measures}
         whyFor={({ role }) => {
-          if (role === "water") return <Why explanation={whyWater(worked)} compact />;
-          return role === "salt" ? <Why explanation={whySalt(worked)} compact /> : null;
+          if (role === "water") return <Why explanation={whyWater(worked)} />;
+          return role === "salt" ? <Why explanation={whySalt(worked)} /> : null;
         }}
       />
       <div className="mt-auto space-y-3 pt-4">

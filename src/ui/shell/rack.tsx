@@ -3,7 +3,8 @@
 import { Archive, CookingPot, NotebookText, Rows3 } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { useEffect, useRef } from "react";
+import { useEffect, useState } from "react";
+import { Modal } from "../modal";
 
 const STATIONS = [
   { href: "/", name: "Shelf", key: "s", Icon: Rows3, covers: ["/batch"] },
@@ -58,40 +59,30 @@ function CrockMark() {
 /** One letter goes to each station; "?" lists them. Not while typing. */
 function StationKeys() {
   const router = useRouter();
-  const help = useRef<HTMLDialogElement>(null);
+  const [help, setHelp] = useState(false);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target.closest("input, textarea, select, dialog, [contenteditable]")) return;
-      if (event.key === "?") help.current?.showModal();
+      if (event.key === "?") setHelp(true);
       const station = STATIONS.find((s) => s.key === event.key);
       if (station) router.push(station.href);
     };
     document.addEventListener("keydown", onKey);
     return () => document.removeEventListener("keydown", onKey);
   }, [router]);
+  if (!help) return null;
   return (
-    <dialog ref={help} className="modal text-base-content" aria-labelledby="keys-title">
-      <div className="modal-box border border-line">
-        <h2 id="keys-title" className="mb-3 text-xl">
-          Keys
-        </h2>
-        <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
-          {STATIONS.map((s) => (
-            <Key key={s.key} name={s.key.toUpperCase()} what={s.name} />
-          ))}
-          <Key name="↑ ↓" what="nudge a focused weight or time; with Shift ten times as far" />
-          <Key name="← →" what="move the pull marker a quarter of an hour" />
-        </dl>
-        <form method="dialog" className="mt-4">
-          <button className="btn">Close</button>
-        </form>
-      </div>
-      <form method="dialog" className="modal-backdrop">
-        <button aria-label="Close">close</button>
-      </form>
-    </dialog>
+    <Modal title="Keys" onClose={() => setHelp(false)}>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+        {STATIONS.map((s) => (
+          <Key key={s.key} name={s.key.toUpperCase()} what={s.name} />
+        ))}
+        <Key name="↑ ↓" what="nudge a focused weight or time; with Shift ten times as far" />
+        <Key name="← →" what="move the pull marker a quarter of an hour" />
+      </dl>
+    </Modal>
   );
 }
 

@@ -1,0 +1,39 @@
+"use client";
+
+import { X } from "lucide-react";
+import { useId } from "react";
+
+/** Shown as soon as it is there: a dialog stands in the page only while it is open. */
+const showModal = (dialog: HTMLDialogElement | null) => {
+  if (dialog && !dialog.open) dialog.showModal();
+};
+
+/** A dialog over the page; Escape, the cross and the darkened page all close it. */
+export function Modal(props: { title: string; onClose: () => void; children: React.ReactNode }) {
+  const heading = useId();
+  return (
+    <dialog
+      ref={showModal}
+      className="modal text-base-content"
+      aria-labelledby={heading}
+      onClose={props.onClose}
+    >
+      <div className="modal-box max-w-xl border border-line text-left">
+        <div className="mb-3 flex items-start justify-between gap-4">
+          <h2 id={heading} className="text-2xl">
+            {props.title}
+          </h2>
+          <form method="dialog">
+            <button className="btn btn-square btn-ghost" aria-label="Close">
+              <X size={20} aria-hidden />
+            </button>
+          </form>
+        </div>
+        {props.children}
+      </div>
+      <form method="dialog" className="modal-backdrop">
+        <button aria-label="Close">close</button>
+      </form>
+    </dialog>
+  );
+}

@@ -1,0 +1,14 @@
+import { expect, test } from "@playwright/test";
+
+test("an empty kitchen offers two ways to begin, and loads the example kitchen once", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("main").getByRole("link", { name: "Start a batch" })).toBeVisible();
+  await page.getByRole("button", { name: "Load the example kitchen" }).click();
+  await expect(page.getByText("Tarrow Lock Canteen")).toBeVisible();
+  await expect(page.getByRole("article", { name: "Juniper pork loin" })).toContainText("equilibrium brine");
+  await expect(page.getByRole("article", { name: "Duck legs, dry brined" })).toContainText("lift out");
+  await expect(page.getByRole("heading", { name: "Lately out" })).toBeVisible();
+
+  const again = await page.request.post("/api/demo");
+  expect(again.status()).toBe(409);
+});

@@ -1,0 +1,56 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+
+const STATIONS = ["/", "/bench", "/record", "/stores"];
+
+for (const colorScheme of ["light", "dark"] as const) {
+  test(`contrast, names and roles hold at every station, ${colorScheme}`, async ({ browser }) => {
+    const context = await browser.newContext({ colorScheme, reducedMotion: "reduce" });
+    const page = await context.newPage();
+    for (const path of STATIONS) {
+      await page.goto(path);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.html).join(" ")}`)).toEqual([]);
+    }
+    await context.close();
+  });
+}
+
+test("one letter goes to each station, and ? lists the keys", async ({ page }) => {
+  await page.goto("/");
+  await page.keyboard.press("b");
+  await expect(page.getByRole("heading", { name: "Bench", level: 1 })).toBeVisible();
+  await page.keyboard.press("t");
+  await expect(page.getByRole("heading", { name: "Stores", level: 1 })).toBeVisible();
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+});
+
+test("no page asks anything of the outside, none logs a fault, none scrolls sideways on a phone", async ({
+  page,
+}) => {
+  const outside: string[] = [];
+  const faults: string[] = [];
+  page.on("request", (r) => {
+    const { hostname, protocol } = new URL(r.url());
+    if (hostname !== "127.0.0.1" && protocol !== "data:") outside.push(r.url());
+  });
+  page.on("console", (m) => m.type() === "error" && faults.push(m.text()));
+  page.on("pageerror", (e) => faults.push(e.message));
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of STATIONS) {
+    await page.goto(path, { waitUntil: "networkidle" });
+    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect(overflow, `${path} is wider than a phone`).toBeLessThanOrEqual(0);
+  }
+  expect(outside).toEqual([]);
+  expect(faults).toEqual([]);
+});
+
+test("at 1280 × 800 the Bench shows its three columns without scrolling the page", async ({ page }) => {
+  await page.goto("/bench");
+  for (const name of ["Food", "Soak", "Weigh out"])
+    await expect(page.getByRole("heading", { name, exact: true })).toBeInViewport();
+  const scrolls = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight);
+  expect(scrolls).toBe(false);
+});

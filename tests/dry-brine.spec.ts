@@ -1,0 +1,37 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test("dry brine: dose by edible weight, started at a chosen time, printed", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Duck for Saturday");
+  await bench.choose("Kind", "duck leg, skin on");
+  await bench.enter("Pieces", "6");
+  await bench.enter("On the scale, all", "4 lb 2 oz");
+  await bench.school("Dry");
+  await bench.enter("Salt, of edible weight", "1.2");
+  await bench.choose("Salt on hand", "pickling salt");
+  await bench.choose("Ready means", "outside seasoned");
+
+  // By hand: 4 lb 2 oz is 1871 g; 66 % edible; 1.2 % of it; pickling salt 99.7 % pure.
+  const nacl = 0.012 * 0.66 * (4 * 453.59237 + 2 * 28.349523);
+  expect(await bench.grams("pickling")).toBeCloseTo(nacl / 0.997, 1);
+  await expect(page.locator('[data-line="water"]')).toHaveCount(0);
+  await expect(page.getByRole("heading", { name: /On the rack at/ })).toBeVisible();
+
+  await page.getByRole("button", { name: "Start this batch" }).first().click();
+  const dialog = page.getByRole("dialog");
+  await dialog.getByLabel("Goes in at").fill("2020-01-01T10:00");
+  await dialog.getByRole("button", { name: "Start this batch" }).click();
+  await expect(dialog.getByRole("alert")).toContainText("Start time out of reach");
+
+  const tomorrow = new Date(Date.now() + 24 * 3_600_000).toISOString().slice(0, 10);
+  await dialog.getByLabel("Goes in at").fill(`${tomorrow}T21:30`);
+  await dialog.getByRole("button", { name: "Start this batch" }).click();
+  const card = page.getByRole("article", { name: "Duck for Saturday" });
+  await expect(card).toContainText("planned, not in yet");
+  await expect(card).toContainText(/put in \w{3} 21:30/);
+  await card.getByRole("link").first().click();
+  await page.getByRole("link", { name: "Print sheet and label" }).click();
+  await expect(page.getByRole("region", { name: "Tub labels" })).toContainText(/Out\s*\w{3} 21:30/);
+});

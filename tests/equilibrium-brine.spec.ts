@@ -1,0 +1,78 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test("equilibrium brine: from the scale to a saved, running batch, a printed sheet and a lift-out", async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Saturday chops");
+  await bench.choose("Kind", "pork loin chop, boneless");
+  await bench.enter("Pieces", "8");
+  await bench.enter("On the scale, all", "1 kg 600 g");
+  await bench.enter("Thickest part", "2.5 cm");
+  await bench.choose("Salt on hand", "pickling salt");
+  await bench.enter("Salt wanted", "1,4");
+  await bench.choose("Water", "an amount I choose");
+  await bench.enter("Water, ice included", "1.5 kg");
+  await bench.enter("Sugar, to 1 of salt", "½");
+
+  // By hand: 95 % edible, 70 % water, 0.132 % own salt. x = 0.014 / 0.986 / 0.70 g salt per g water.
+  const flesh = 1600 * 0.95;
+  const nacl = (0.014 / 0.986 / 0.7) * (flesh * 0.7 + 1500) - flesh * 0.00132;
+  expect(await bench.grams("water")).toBe(1500);
+  expect(await bench.grams("pickling")).toBe(Math.round(nacl / 0.997));
+  expect(await bench.grams("sugar_brown_light")).toBe(Math.round(nacl / 2));
+  expect(await bench.figureNumber("strength")).toBeCloseTo((100 * nacl) / (nacl + 1500), 2);
+
+  await page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
+  const why = page.getByRole("dialog", { name: "Salt to weigh out" });
+  await expect(why).toContainText("Water-phase");
+  await expect(why).toContainText("The whole-mass formula would weigh out");
+  await why.getByRole("button", { name: "Close" }).first().click();
+
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByRole("status").filter({ hasText: "version 1 · saved" })).toBeVisible();
+  expect(page.url()).toContain("formula=");
+
+  await page.getByRole("link", { name: "Print sheet" }).click();
+  const sheet = page.getByRole("article", { name: "Weigh-out sheet" });
+  await expect(sheet).toContainText("Saturday chops");
+  await expect(sheet.locator('[data-line="pickling"]')).toContainText(String(Math.round(nacl / 0.997)));
+  await expect(page.getByRole("region", { name: "Tub labels" })).toContainText("Made by");
+  await page.getByRole("link", { name: "Back" }).click();
+
+  await expect(page.getByLabel("Name of the formula")).toHaveValue("Saturday chops");
+  await bench.start();
+  const card = page.getByRole("article", { name: "Saturday chops" });
+  await expect(card).toContainText("equilibrium brine · 8 pieces · 1.6 kg");
+  await expect(card).toContainText(/lift out (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
+  await expect(card).toContainText(/24 h|23 h 59/);
+
+  await page.reload();
+  await expect(card).toBeVisible();
+  await card.getByRole("link").first().click();
+  await expect(page.getByRole("heading", { name: "Saturday chops", level: 1 })).toBeVisible();
+  await expect(page.getByText("Went in")).toBeVisible();
+
+  await page.getByRole("button", { name: "Lifted out: Saturday chops" }).click();
+  await expect(page.getByText("Lifted out", { exact: true })).toBeVisible();
+  await page.goto("/record");
+  await expect(page.getByRole("link", { name: /Saturday chops/ })).toContainText("version 1");
+
+  await page.goto("/");
+  await page.getByRole("button", { name: "Put back: Saturday chops" }).click();
+  await expect(page.getByRole("article", { name: "Saturday chops" })).toBeVisible();
+});
+
+test("the whole-mass convention weighs less, and says so", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  const waterPhase = await bench.grams("sea_fine");
+  await bench.choose("Convention", "% of food + water");
+  expect(await bench.grams("sea_fine")).toBeLessThan(waterPhase);
+  await page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
+  await expect(page.getByRole("dialog", { name: "Salt to weigh out" })).toContainText(
+    "under the figure you asked for",
+  );
+});

@@ -1,0 +1,82 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test("dragging the pull marker moves the figures and the shading", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  const slider = page.getByRole("slider", { name: "pull at" });
+  const before = await bench.figureNumber("mean");
+  const colours = () =>
+    page.locator("svg stop").evaluateAll((stops) => stops.map((s) => (s as SVGStopElement).style.stopColor));
+  const shades = await colours();
+
+  const bar = await slider.locator("..").boundingBox();
+  if (!bar) throw new Error("no rail");
+  await page.mouse.move(bar.x + bar.width * 0.7, bar.y + bar.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(bar.x + bar.width * 0.25, bar.y + bar.height / 2, { steps: 5 });
+  await page.mouse.up();
+
+  // A quarter of the way along: 10 min × 576^0.25 is 49 min.
+  await expect(page.getByRole("heading", { name: "In the vessel at 50 min" })).toBeVisible();
+  expect(await bench.figureNumber("mean")).toBeLessThan(before);
+  expect(await colours()).not.toEqual(shades);
+
+  await slider.focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("heading", { name: "In the vessel at 1 h 05" })).toBeVisible();
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect(page.getByRole("heading", { name: "In the vessel at 3 h 35" })).toBeVisible();
+});
+
+test("arrow keys nudge a weight, with Shift ten times as far", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.enter("On the scale, all", "1000");
+  const mass = page.getByLabel("On the scale, all");
+  await mass.press("ArrowUp");
+  await expect(mass).toHaveValue("1010");
+  await mass.press("Shift+ArrowDown");
+  await expect(mass).toHaveValue("910");
+});
+
+test("a draft outlives a reload and a step back; another tab has its own", async ({ page, context }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.enter("On the scale, all", "1234");
+  await page.reload();
+  await expect(page.getByLabel("On the scale, all")).toHaveValue("1234");
+  await page.getByRole("link", { name: "Stores" }).click();
+  await expect(page.getByRole("heading", { name: "Stores", level: 1 })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByLabel("On the scale, all")).toHaveValue("1234");
+
+  const other = new BenchPage(await context.newPage());
+  await other.open();
+  await expect(other.page.getByLabel("On the scale, all")).not.toHaveValue("1234");
+});
+
+test("two tabs on one formula: the second save is told, and both are kept", async ({ page, context }) => {
+  const first = new BenchPage(page);
+  await first.open();
+  await first.name("Shared chops");
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+
+  const second = new BenchPage(await context.newPage());
+  await second.open(page.url().replace(/.*\/bench/, ""));
+  await first.enter("Portions", "6");
+  await page.getByRole("button", { name: "Save version 2" }).click();
+  await expect(page.getByText("version 2 · saved")).toBeVisible();
+
+  await second.enter("Portions", "9");
+  await second.page.getByRole("button", { name: "Save version 2" }).click();
+  await expect(second.page.getByRole("alert").filter({ hasText: "Saved elsewhere meanwhile" })).toBeVisible();
+  await expect(second.page.getByLabel("Portions")).toHaveValue("9");
+  await second.page.getByRole("button", { name: "Save mine as version 3, keep both" }).click();
+  await expect(second.page.getByText("version 3 · saved")).toBeVisible();
+
+  await page.goto("/stores");
+  const formula = page.getByRole("listitem").filter({ hasText: "Shared chops" }).first();
+  await expect(formula.getByRole("link", { name: /version \d/ })).toHaveCount(3);
+});

@@ -1,0 +1,46 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test("timed brine by the cup: the salt's own cup decides, the batch runs, the sheet prints", async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Quick chops, strong");
+  await bench.school("Timed");
+  await bench.choose("Strength given as", "cups of this salt");
+  await bench.enter("Cups of salt", "1");
+  await bench.choose("to each", "US gallon");
+
+  // Common practice, no source: a cup to the gallon is about 7.1 % with fine table salt, 3.4 % with light flake.
+  await bench.choose("Salt on hand", "fine table salt");
+  expect(await bench.figureNumber("strength")).toBeGreaterThan(6.8);
+  expect(await bench.figureNumber("strength")).toBeLessThan(7.4);
+  await bench.choose("Salt on hand", "flake kosher (light, hollow crystals)");
+  expect(await bench.figureNumber("strength")).toBeGreaterThan(3.2);
+  expect(await bench.figureNumber("strength")).toBeLessThan(3.6);
+  await expect(page.getByText("Caution: Salt measured by the spoon")).toBeVisible();
+
+  await bench.choose("Strength given as", "% by weight");
+  await bench.enter("Brine strength", "6 %");
+  await bench.choose("Water", "an amount I choose");
+  await bench.enter("Water, ice included", "2000");
+  // 6 % of the brine: 2000 × 6/94 = 127.7 g of pure salt; light flake is 99.5 % pure.
+  expect(await bench.grams("kosher_flake_light")).toBe(Math.round(127.66 / 0.995));
+
+  await bench.start();
+  await expect(page.getByRole("article", { name: "Quick chops, strong" })).toContainText("timed brine");
+  await page.getByRole("article", { name: "Quick chops, strong" }).getByRole("link").first().click();
+  await page.getByRole("link", { name: "Print sheet and label" }).click();
+  await expect(page.getByRole("article", { name: "Weigh-out sheet" })).toContainText("6.00 % by weight");
+});
+
+test("stronger is sooner on the rail; the mean at the pull rises", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.school("Timed");
+  await bench.enter("Brine strength", "4");
+  const weak = await bench.figureNumber("mean");
+  await bench.enter("Brine strength", "8");
+  expect(await bench.figureNumber("mean")).toBeGreaterThan(weak);
+});
