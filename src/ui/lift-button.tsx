@@ -20,7 +20,7 @@ export function LiftButton({ batchId, name }: { batchId: string; name: string })
     <div className="text-right">
       <button
         type="button"
-        className="btn min-h-12"
+        className="btn min-h-11"
         disabled={busy}
         onClick={lift}
         aria-label={`Lifted out: ${name}`}

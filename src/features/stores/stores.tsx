@@ -1,3 +1,4 @@
+import { ChevronRight } from "lucide-react";
 import Link from "next/link";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { FOODS, SALTS } from "@/core/materials/lookup";
@@ -77,8 +78,9 @@ const standing = (row: { provenance: string; fromMemory: boolean; uncertainty: n
 
 function Table(props: { title: string; note: string; head: string[]; rows: string[][] }) {
   return (
-    <details className="lg:col-span-2">
+    <details className="group lg:col-span-2">
       <summary className="flex min-h-12 cursor-pointer items-center gap-3 border-b border-line font-display text-2xl font-bold">
+        <ChevronRight size={22} aria-hidden className="transition-transform group-open:rotate-90" />
         {props.title} <span className="font-sans text-base font-normal text-quiet">{props.rows.length}</span>
       </summary>
       <p className="py-2 text-quiet">{props.note}</p>

@@ -15,8 +15,10 @@ export function Shell({ title, note, actions, children }: Props) {
       <Rack />
       <div className="flex min-w-0 flex-1 flex-col">
         <header className="flex min-h-15 flex-wrap items-center gap-x-4 gap-y-2 border-b border-line px-4 py-2 lg:px-6">
-          <h1 className="text-3xl">{title}</h1>
-          <div className="min-w-0 flex-1 text-quiet">{note}</div>
+          <h1 className="flex-1 text-3xl lg:flex-none">{title}</h1>
+          <div className="order-last min-w-0 basis-full text-quiet lg:order-none lg:flex-1 lg:basis-0">
+            {note}
+          </div>
           <div className="flex flex-wrap gap-2">{actions}</div>
         </header>
         <main className="min-h-0 flex-1 lg:overflow-auto">{children}</main>

@@ -1,0 +1,6 @@
+/** Measures what the cook waits for: `npm run bench`. Prints figures; asserts nothing. Needs a build for the page. */
+import { benchCore } from "./bench/core";
+import { benchPage } from "./bench/page";
+
+console.log(`node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`);
+void benchCore().then(benchPage);

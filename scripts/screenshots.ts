@@ -1,0 +1,90 @@
+/** Takes the pictures in docs/screenshots from the example kitchen: `npm run screenshots`, after a build. */
+import { spawn } from "node:child_process";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { chromium, type Browser, type Page } from "@playwright/test";
+import { openDatabase } from "@/server/database";
+import { runningBatches } from "@/server/batches";
+import { loadDemoKitchen } from "@/server/demo/load";
+
+const PORT = 3233;
+const BASE = `http://127.0.0.1:${PORT}`;
+const OUT = "docs/screenshots";
+const LAPTOP = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+interface Shot {
+  file: string;
+  path: string;
+  size?: { width: number; height: number };
+  dark?: boolean;
+  act?: (page: Page) => Promise<void>;
+}
+
+function shotsFor(loinId: string, duckId: string, loinBatchId: string): Shot[] {
+  const loin = `/bench?formula=${loinId}`;
+  const why = (page: Page) => page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
+  return [
+    { file: "shelf", path: "/" },
+    { file: "shelf-phone", path: "/", size: PHONE },
+    { file: "bench-wet", path: loin },
+    { file: "bench-wet-dark", path: loin, dark: true },
+    { file: "bench-dry", path: `/bench?formula=${duckId}` },
+    {
+      file: "bench-phone",
+      path: loin,
+      size: PHONE,
+      act: (p) => p.getByRole("button", { name: "Soak" }).click(),
+    },
+    { file: "why", path: loin, act: why },
+    { file: "batch", path: `/batch/${loinBatchId}` },
+    { file: "printed-sheet", path: `/print/batch/${loinBatchId}`, size: { width: 900, height: 1250 } },
+    { file: "stores", path: "/stores" },
+  ];
+}
+
+async function take(browser: Browser, shot: Shot): Promise<void> {
+  const context = await browser.newContext({
+    viewport: shot.size ?? LAPTOP,
+    colorScheme: shot.dark ? "dark" : "light",
+    reducedMotion: "reduce",
+    locale: "en-GB",
+  });
+  const page = await context.newPage();
+  await page.goto(BASE + shot.path, { waitUntil: "networkidle" });
+  await shot.act?.(page);
+  await page.screenshot({ path: `${OUT}/${shot.file}.png` });
+  await context.close();
+}
+
+async function main(): Promise<void> {
+  const DATABASE_PATH = path.join(mkdtempSync(path.join(tmpdir(), "crock-")), "demo.db");
+  const db = openDatabase(DATABASE_PATH);
+  loadDemoKitchen(db, Date.now());
+  const running = runningBatches(db);
+  const [duck, loin] = ["Duck legs, dry brined", "Juniper pork loin"].map((name) => {
+    const found = running.find((batch) => batch.name === name);
+    if (!found) throw new Error(`${name} is not running in the example kitchen`);
+    return found;
+  });
+
+  const server = spawn(
+    process.execPath,
+    ["node_modules/next/dist/bin/next", "start", "-p", String(PORT), "-H", "127.0.0.1"],
+    { env: { ...process.env, DATABASE_PATH }, stdio: "ignore" },
+  );
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
+    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
+  });
+  try {
+    await new Promise((done) => setTimeout(done, 3000));
+    for (const shot of shotsFor(loin.formulaId, duck.formulaId, loin.id)) await take(browser, shot);
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+}
+
+void main();
