@@ -9,7 +9,7 @@ test("timed brine by the cup: the salt's own cup decides, the batch runs, the sh
   await bench.name("Quick chops, strong");
   await bench.school("Timed");
   await bench.choose("Strength given as", "cups of this salt");
-  await bench.enter("Cups of salt", "1");
+  await bench.enter("Cups of salt", "1 cup");
   await bench.choose("to each", "US gallon");
 
   // Common practice, no source: a cup to the gallon is about 7.1 % with fine table salt, 3.4 % with light flake.

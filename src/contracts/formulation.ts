@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Formulation } from "@/core/formula/model";
+import { VOLUME_ML } from "@/core/quantity/units";
 import { AROMATICS_MAX, NAME_MAX, NOTES_MAX, RANGES } from "@/core/formula/ranges";
 
 type RangeName = keyof typeof RANGES;
@@ -40,7 +41,7 @@ const strength = z.discriminatedUnion("basis", [
   z.strictObject({ basis: z.literal("percent"), saltFraction: ranged("strengthPercent", 100) }),
   z.strictObject({
     basis: z.literal("cups"),
-    cups: ranged("cups"),
+    cups: ranged("cupsMl", VOLUME_ML.us_cup),
     per: z.enum(["us_gallon", "us_quart", "litre"]),
   }),
 ]);

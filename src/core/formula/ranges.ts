@@ -1,4 +1,5 @@
 import type { QuantityRule } from "../quantity/parse";
+import { VOLUME_ML } from "../quantity/units";
 
 /**
  * What each entry may be. One table for the fields of the Bench and for the server's door, so that they agree.
@@ -14,8 +15,9 @@ export const RANGES = {
   sodiumMgPer100g: { dimension: "none", min: 0, max: 3000 },
   targetPercent: { dimension: "none", min: 0.1, max: 6 },
   strengthPercent: { dimension: "none", min: 0.5, max: 26 },
-  cups: { dimension: "none", min: 0.05, max: 10 },
-  waterG: { dimension: "mass", min: 50, max: 500_000 },
+  /** Salt by the US cup, kept in cups; read in mL so that spoons and cups can be written. */
+  cupsMl: { dimension: "volume", min: 0.05 * VOLUME_ML.us_cup, max: 10 * VOLUME_ML.us_cup },
+  waterG: { dimension: "mass", min: 50, max: 500_000, volumeDensityGPerMl: 1 },
   vesselMm: { dimension: "length", min: 30, max: 2000 },
   sugarPerSalt: { dimension: "none", min: 0, max: 4 },
   aromaticG: { dimension: "mass", min: 0, max: 5000 },

@@ -39,6 +39,12 @@ describe("parseQuantity reads what a cook types", () => {
     expect(read).toEqual({ ok: true, value: expect.closeTo(celsius, 3) });
   });
 
+  test("a liquid asked for by mass may be given by volume", () => {
+    const water: QuantityRule = { ...mass, volumeDensityGPerMl: 1 };
+    expect(parseQuantity("4 L", water)).toEqual({ ok: true, value: 4000 });
+    expect(parseQuantity("1½ cups", water)).toEqual({ ok: true, value: expect.closeTo(354.88, 2) });
+  });
+
   test("a bare figure is in the unit the field shows", () => {
     expect(parseQuantity("2", { dimension: "duration", min: 0, max: 6000 }, 60)).toEqual({
       ok: true,

@@ -19,6 +19,8 @@ export interface QuantityRule {
   min: number;
   max: number;
   whole?: boolean;
+  /** For a liquid asked for by mass: g/mL at which a volume is read as well. */
+  volumeDensityGPerMl?: number;
 }
 
 const VULGAR = "¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞";
@@ -97,6 +99,8 @@ function toBase(
   }
   const known = unitFromText(unit);
   if (!known) return err({ code: "unknown_unit", unit });
+  if (known.dimension === "volume" && rule.volumeDensityGPerMl !== undefined)
+    return ok(value * known.factor * rule.volumeDensityGPerMl);
   if (known.dimension !== rule.dimension)
     return err({ code: "wrong_dimension", unit, wanted: rule.dimension });
   return ok(value * known.factor);

@@ -4,6 +4,7 @@ import type { Formulation, Preparation, TimedStrength } from "@/core/formula/mod
 import { RANGES } from "@/core/formula/ranges";
 import type { Readiness } from "@/core/diffusion/readiness";
 import { findSalt, INGREDIENTS, SALTS } from "@/core/materials/lookup";
+import { VOLUME_ML } from "@/core/quantity/units";
 import { saltFractionFromPerWater } from "@/core/solution/sodium-chloride";
 import { Choice, Select } from "@/ui/choice";
 import { percent } from "@/ui/format";
@@ -188,11 +189,12 @@ function Strength(props: {
           <QuantityField
             label="Cups of salt"
             unit="cup"
-            value={value.cups}
-            rule={RANGES.cups}
+            value={value.cups * VOLUME_ML.us_cup}
+            rule={RANGES.cupsMl}
+            shownUnit={VOLUME_ML.us_cup}
             digits={2}
             step={0.25}
-            onChange={(cups) => onChange({ ...value, cups })}
+            onChange={(ml) => onChange({ ...value, cups: ml / VOLUME_ML.us_cup })}
             onValidity={onValidity}
           />
           <Select

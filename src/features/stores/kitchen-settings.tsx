@@ -11,7 +11,7 @@ import type { Theme } from "@/ui/shell/theme";
 const YEAR_S = 365 * 24 * 3600;
 
 /** Name, time zone, spoons and look of this kitchen. Changes are saved as they are made. */
-export function KitchenSettings({ kitchen }: { kitchen: KitchenView }) {
+export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; theme?: Theme }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const save = async (change: KitchenRequest) => {
@@ -49,7 +49,7 @@ export function KitchenSettings({ kitchen }: { kitchen: KitchenView }) {
         options={known.map((zone) => ({ value: zone, label: zone }))}
         onChange={(timeZone) => save({ timeZone })}
       />
-      <ThemeSelect />
+      <ThemeSelect initial={theme ?? "system"} />
       {problem && (
         <p role="alert" className="py-1 text-sm text-error">
           {problem}
@@ -65,8 +65,8 @@ const THEME_LABELS: { value: Theme | "system"; label: string }[] = [
   { value: "iron", label: "Iron, dark" },
 ];
 
-function ThemeSelect() {
-  const [theme, setTheme] = useState<Theme | "system">("system");
+function ThemeSelect({ initial }: { initial: Theme | "system" }) {
+  const [theme, setTheme] = useState(initial);
   const choose = (next: Theme | "system") => {
     setTheme(next);
     const root = document.documentElement;

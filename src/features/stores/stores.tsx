@@ -4,10 +4,17 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { FOODS, SALTS } from "@/core/materials/lookup";
 import { fixed, percent, shortDate } from "@/ui/format";
 import { Shell } from "@/ui/shell/shell";
+import type { Theme } from "@/ui/shell/theme";
 import { KitchenSettings } from "./kitchen-settings";
 
+interface Props {
+  kitchen: KitchenView;
+  formulas: FormulaView[];
+  theme?: Theme;
+}
+
 /** Formulas and their versions, the kitchen's settings, and the tables the sums stand on with their provenance. */
-export function Stores({ kitchen, formulas }: { kitchen: KitchenView; formulas: FormulaView[] }) {
+export function Stores({ kitchen, formulas, theme }: Props) {
   return (
     <Shell title="Stores" note={kitchen.name}>
       <div className="grid gap-8 p-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:p-6">
@@ -43,7 +50,7 @@ export function Stores({ kitchen, formulas }: { kitchen: KitchenView; formulas: 
             ))}
           </ul>
         </section>
-        <KitchenSettings kitchen={kitchen} />
+        <KitchenSettings kitchen={kitchen} theme={theme} />
         <Table
           title="Salts"
           note="Spoon densities are level and unpacked. Weigh if you can."
