@@ -33,6 +33,27 @@ export function limitedBathRoot(shape: BodyShape, waterRatio: number): number {
   }
 }
 
+/**
+ * First root of the slowest radial mode of a body whose surface grows as r to a power: π/2 for a slab (0), 2.405 for
+ * a cylinder (1), π for a sphere (2); the first zero of the Bessel function of order (power − 1)/2.
+ * @param exponent 0 to 8
+ */
+export function firstRadialRoot(exponent: number): number {
+  // Its series without the leading factor: Σ (−x²/4)^k / (k! (ν + 1)(ν + 2)…(ν + k)), falling through zero.
+  const order = (exponent - 1) / 2;
+  const mode = (x: number) => {
+    let term = 1;
+    let sum = 1;
+    for (let k = 1; k < 60; k++) {
+      term *= (-x * x) / 4 / (k * (order + k));
+      sum += term;
+    }
+    return sum;
+  };
+  // The zero lies between those of the slab and of the widest body allowed, and is the first.
+  return risingRoot((x) => -mode(x), 1.5, 1.6 + 0.86 * exponent);
+}
+
 function risingRoot(f: (x: number) => number, low: number, high: number): number {
   for (let i = 0; i < 100; i++) {
     const middle = (low + high) / 2;

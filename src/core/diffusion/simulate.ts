@@ -1,6 +1,7 @@
 import { interpolate } from "../interpolate";
 import { ok, type Result } from "../result";
 import { gradedGrid, type Grid } from "./grid";
+import { paceOf, type Pace } from "./pace";
 import { checkProgram, type Body, type SoakError, type Stage } from "./stages";
 import { exchangeFor, Stepper, type Outside } from "./stepper";
 
@@ -9,6 +10,8 @@ export const DEFAULT_CELLS = 120;
 /** Largest estimated error of one step, as a share of the largest strength about. */
 const STEP_TOLERANCE = 3e-6;
 const MAX_STEPS = 200_000;
+/** Less time than this moves no salt: below it the arithmetic itself gives out. */
+const SHORTEST_S = 1e-6;
 
 /** The piece at one moment. Strengths are g salt per g water. */
 export interface SoakMoment {
@@ -38,12 +41,27 @@ export interface SoakOptions {
   outputTimesS?: readonly number[];
   /** Estimated error allowed in one step, relative. */
   stepTolerance?: number;
+  /** Called with every moment the engine steps through; answer true to stop there. The moment is reused: copy it. */
+  onStep?: (moment: StepMoment) => boolean | void;
+}
+
+/** What an observer sees while the engine runs; `perWater` holds the first body's cells. */
+export interface StepMoment {
+  timeS: number;
+  perWater: Float64Array;
+  mean: number;
+}
+
+/** Several sizes of piece in one bath. */
+export interface SharedBody extends Body {
+  /** Flesh water of these pieces as a share of all in the bath; the shares sum to 1. */
+  share: number;
 }
 
 /**
  * Runs a program of stages on one body by Fick's second law: finite volumes in space, TR-BDF2 in time, the state
  * carried from stage to stage. Salt is conserved to rounding.
- * Model: one dimension, salt in the water phase, no net movement of water, constant diffusivity in a stage.
+ * Model: one dimension, salt in the water phase, no net movement of water, one diffusivity throughout the flesh.
  * Checked against Crank, *The Mathematics of Diffusion*, 2nd ed., §§ 4.3, 5.3, 6.3 (see the tests).
  * @returns the recorded moments, or the first input that is out of its range
  */
@@ -52,131 +70,202 @@ export function simulateSoak(
   stages: readonly Stage[],
   options: SoakOptions = {},
 ): Result<SoakRun, SoakError> {
-  const checked = checkProgram(body, stages);
+  const runs = simulateSharedSoak([{ ...body, share: 1 }], stages, options);
+  return runs.ok ? ok(runs.value[0]) : runs;
+}
+
+/**
+ * The same for pieces of several sizes that share one bath: they share its salt.
+ * @returns one run for each body, at the same moments
+ */
+export function simulateSharedSoak(
+  bodies: readonly SharedBody[],
+  stages: readonly Stage[],
+  options: SoakOptions = {},
+): Result<SoakRun[], SoakError> {
+  const checked = checkProgram(bodies, stages);
   if (!checked.ok) return checked;
-  const grid = gradedGrid(body.shape, options.cells ?? DEFAULT_CELLS);
-  const run = new Simulation(body, grid, options);
-  for (const stage of stages) run.runStage(stage);
-  return ok({ grid, moments: run.moments, steps: run.steps });
+  const simulation = new Simulation(bodies, options);
+  for (const stage of stages) simulation.runStage(stage);
+  return ok(simulation.runs());
 }
 
 class Simulation {
-  readonly moments: SoakMoment[] = [];
-  steps = 0;
+  private readonly grids: Grid[];
+  private readonly offsets: number[];
+  private readonly moments: SoakMoment[][];
+  private steps = 0;
   private timeS = 0;
+  private stopped = false;
   private cells: Float64Array;
   private bath: number | undefined;
   private undissolved = 0;
-  private surfaceWeight = { inner: 1, film: Infinity };
   private nextOutput = 0;
   private readonly outputs: readonly number[];
   private readonly tolerance: number;
 
   constructor(
-    private readonly body: Body,
-    private readonly grid: Grid,
-    options: SoakOptions,
+    private readonly bodies: readonly SharedBody[],
+    private readonly options: SoakOptions,
   ) {
     this.outputs = options.outputTimesS ?? [];
     this.tolerance = options.stepTolerance ?? STEP_TOLERANCE;
+    this.grids = bodies.map((body) => gradedGrid(body.shape, options.cells ?? DEFAULT_CELLS, body.exponent));
+    this.offsets = this.grids.map((_, j) => this.grids.slice(0, j).reduce((sum, g) => sum + g.cells, 0));
     const start = options.initialPerWater ?? 0;
-    this.cells = new Float64Array(grid.cells);
-    for (let i = 0; i < grid.cells; i++)
-      this.cells[i] = typeof start === "number" ? start : start(grid.faces[i], grid.faces[i + 1]);
-    this.record("sealed");
+    this.cells = Float64Array.from(
+      this.grids.flatMap((g) =>
+        Array.from({ length: g.cells }, (_, i) =>
+          typeof start === "number" ? start : start(g.faces[i], g.faces[i + 1]),
+        ),
+      ),
+    );
+    this.moments = bodies.map(() => []);
+    this.record({ kind: "sealed" });
     while (this.outputs[this.nextOutput] <= 0) this.nextOutput++;
   }
 
+  runs(): SoakRun[] {
+    return this.grids.map((grid, j) => ({ grid, moments: this.moments[j], steps: this.steps }));
+  }
+
   runStage(stage: Stage): void {
+    if (this.stopped) return;
+    const pace = paceOf(stage.pace);
     switch (stage.kind) {
       case "bath":
         this.bath = stage.saltPerWater ?? this.bath;
-        this.runBath(stage, stage.waterRatio, stage.durationS);
+        this.march(stage, pace, bathOutside(stage.waterRatio, this.bath ?? 0), 0, stage.durationS);
         break;
       case "freshWater":
         for (let i = 0; i < stage.changes; i++) {
           this.bath = 0;
-          this.runBath(stage, stage.waterRatio, stage.durationS / stage.changes);
+          const each = stage.durationS / stage.changes;
+          this.march(stage, pace, bathOutside(stage.waterRatio, 0), i * each, (i + 1) * each);
         }
         this.bath = undefined;
         break;
       case "drySalt":
         this.undissolved += stage.saltPerFleshWater;
-        this.runDrySalt(stage);
+        this.runDrySalt(stage, pace);
         break;
       case "rest":
-        this.march(stage, { kind: "sealed" }, stage.durationS);
+        this.march(stage, pace, { kind: "sealed" }, 0, stage.durationS);
         break;
     }
   }
 
-  private runBath(stage: Stage, waterRatio: number, durationS: number): void {
-    const perWater = this.bath ?? 0;
-    const outside: Outside =
-      waterRatio === Infinity ? { kind: "constant", perWater } : { kind: "limited", waterRatio };
-    this.march(stage, outside, durationS);
-  }
-
-  private runDrySalt(stage: Extract<Stage, { kind: "drySalt" }>): void {
-    const endS = this.timeS + stage.durationS;
+  private runDrySalt(stage: Extract<Stage, { kind: "drySalt" }>, pace: Pace): void {
+    const startS = this.timeS;
     const film: Outside = { kind: "constant", perWater: stage.saturatedPerWater };
-    if (this.undissolved > 0) this.march(stage, film, stage.durationS, true);
-    const left = endS - this.timeS;
-    if (left > 0) this.march(stage, { kind: "sealed" }, left);
+    if (this.undissolved > 0) this.march(stage, pace, film, 0, stage.durationS, true);
+    const goneS = this.timeS - startS;
+    if (goneS < stage.durationS) this.march(stage, pace, { kind: "sealed" }, goneS, stage.durationS);
   }
 
-  /** Steps through one outside condition. With `fromStore`, stops at the instant the dry salt is used up. */
-  private march(stage: Stage, outside: Outside, durationS: number, fromStore = false): void {
-    if (durationS <= 0) return;
-    const { grid, body } = this;
-    const film = stage.surfaceTransferMPerS ?? Infinity;
-    const exchange = exchangeFor(grid, body.halfThicknessM, stage.diffusivityM2PerS, film, outside);
-    this.noteSurface(stage.diffusivityM2PerS, film);
+  /**
+   * Steps through one outside condition, from one second of the stage to another. The engine's own clock is paced:
+   * it runs with the warmth. With `fromStore`, stops at the instant the dry salt is used up.
+   */
+  private march(
+    stage: Stage,
+    pace: Pace,
+    outside: Outside,
+    fromS: number,
+    toS: number,
+    fromStore = false,
+  ): void {
+    if (toS - fromS < SHORTEST_S || this.stopped) return;
+    const stageStartS = this.timeS - fromS;
+    const clock = (pacedS: number) => stageStartS + pace.clock(pacedS);
+    const exchange = this.exchange(stage, outside);
     const stepper = new Stepper(exchange);
     let state = new Float64Array(exchange.rows);
     let next = new Float64Array(exchange.rows);
     state.set(this.cells);
-    if (outside.kind === "limited") state[grid.cells] = this.bath ?? 0;
+    if (outside.kind === "limited") state[exchange.rows - 1] = this.bath ?? 0;
     const scale = Math.max(1e-12, outside.kind === "constant" ? outside.perWater : 0, ...state);
-    const endS = this.timeS + durationS;
-    // The first step resolves the thinnest cell; the error estimate lets it grow from there.
-    let dtS = Math.min(
-      durationS,
-      ((1 - grid.faces[grid.cells - 1]) * body.halfThicknessM) ** 2 / stage.diffusivityM2PerS,
-    );
-    while (endS - this.timeS > durationS * 1e-12) {
+    let at = pace.paced(fromS);
+    const end = pace.paced(toS);
+    const span = end - at;
+    let dt = Math.min(span, this.finestStepS(stage.diffusivityM2PerS));
+    while (end - at > span * 1e-12) {
       if (++this.steps > MAX_STEPS) throw new Error(`soak did not finish in ${MAX_STEPS} steps`);
-      const due = Math.min(endS, this.outputs[this.nextOutput] ?? Infinity);
-      const room = due - this.timeS;
-      const landing = dtS >= room * (1 - 1e-9);
-      const tryS = landing ? room : dtS;
-      const error = stepper.step(state, next, tryS) / (scale * this.tolerance);
-      if (error > 1) {
-        dtS = tryS * Math.max(0.2, 0.9 * error ** (-1 / 3));
-        continue;
-      }
-      if (fromStore) {
-        const taken = this.taken(state, next);
-        if (taken > this.undissolved) {
-          this.spendStore(stepper, state, next, tryS, taken);
-          this.keep(next, outside, false);
-          return;
+      const output = this.outputs[this.nextOutput];
+      const atOutput = output !== undefined && output < stageStartS + toS;
+      const due = atOutput ? pace.paced(output - stageStartS) : end;
+      const room = due - at;
+      const landing = dt >= room * (1 - 1e-9);
+      const trying = landing ? room : dt;
+      if (trying > 0) {
+        const error = stepper.step(state, next, trying) / (scale * this.tolerance);
+        if (error > 1) {
+          dt = trying * Math.max(0.2, 0.9 * error ** (-1 / 3));
+          continue;
         }
-        this.undissolved -= taken;
+        if (fromStore) {
+          const taken = this.taken(state, next);
+          if (taken > this.undissolved) {
+            at += this.spendStore(stepper, state, next, trying, taken);
+            this.timeS = clock(at);
+            this.keep(next, outside);
+            return;
+          }
+          this.undissolved -= taken;
+        }
+        [state, next] = [next, state];
+        // A step cut short to land on a due moment says nothing about how long the next may be.
+        const grown = trying * Math.min(4, 0.9 * Math.max(error, 1e-6) ** (-1 / 3));
+        dt = landing ? Math.max(dt, grown) : grown > dt * 1.3 || grown < dt ? grown : dt;
       }
-      [state, next] = [next, state];
-      this.timeS = landing ? due : this.timeS + tryS;
-      if (landing && due !== endS) {
-        this.keep(state, outside, true);
+      at = landing ? due : at + trying;
+      this.timeS = landing && !atOutput ? stageStartS + toS : landing ? output : clock(at);
+      if (landing && atOutput) {
+        this.keep(state, outside);
+        this.record(outside, stage);
         this.nextOutput++;
       }
-      // A step cut short to land on a due moment says nothing about how long the next may be.
-      const grown = tryS * Math.min(4, 0.9 * Math.max(error, 1e-6) ** (-1 / 3));
-      dtS = landing ? Math.max(dtS, grown) : grown > dtS * 1.3 || grown < dtS ? grown : dtS;
+      if (this.observed(state)) {
+        this.keep(state, outside);
+        return;
+      }
     }
-    this.timeS = endS;
-    this.keep(state, outside, true);
-    if (this.outputs[this.nextOutput] === endS) this.nextOutput++;
+    this.timeS = stageStartS + toS;
+    this.keep(state, outside);
+    this.record(outside, stage);
+    if (this.outputs[this.nextOutput] === this.timeS) this.nextOutput++;
+  }
+
+  private exchange(stage: Stage, outside: Outside) {
+    const surfaceTransferMPerS = stage.surfaceTransferMPerS ?? Infinity;
+    return exchangeFor(
+      this.bodies.map(({ halfThicknessM, share }, j) => ({
+        grid: this.grids[j],
+        halfThicknessM,
+        share,
+        diffusivityM2PerS: stage.diffusivityM2PerS,
+        surfaceTransferMPerS,
+      })),
+      outside,
+    );
+  }
+
+  /** A first step that resolves the thinnest cell of any body; the error estimate lets it grow from there. */
+  private finestStepS(diffusivity: number): number {
+    return Math.min(
+      ...this.bodies.map(({ halfThicknessM }, j) => {
+        const { faces, cells } = this.grids[j];
+        return ((1 - faces[cells - 1]) * halfThicknessM) ** 2 / diffusivity;
+      }),
+    );
+  }
+
+  private observed(state: Float64Array): boolean {
+    if (!this.options.onStep) return false;
+    const perWater = state.subarray(0, this.grids[0].cells);
+    const mean = meanOf(this.grids[0], perWater);
+    this.stopped = this.options.onStep({ timeS: this.timeS, perWater, mean }) === true;
+    return this.stopped;
   }
 
   /** Shortens the step until it takes just what is left; the crumb within rounding goes to the outer cell. */
@@ -186,7 +275,7 @@ class Simulation {
     next: Float64Array,
     dtS: number,
     taken: number,
-  ): void {
+  ): number {
     let [low, lowTaken, high, highTaken] = [0, 0, dtS, taken];
     let usedS = dtS;
     for (let i = 0; i < 40 && highTaken - this.undissolved > 1e-12; i++) {
@@ -198,53 +287,65 @@ class Simulation {
       else [low, lowTaken] = [usedS, now];
       if (Math.abs(now - this.undissolved) < 1e-12) break;
     }
-    const outer = this.grid.cells - 1;
-    next[outer] += (this.undissolved - this.taken(state, next)) / this.grid.volumes[outer];
+    const outer = this.grids[0].cells - 1;
+    next[outer] += (this.undissolved - this.taken(state, next)) / this.grids[0].volumes[outer];
     this.undissolved = 0;
-    this.timeS += usedS;
+    return usedS;
   }
 
   private taken(before: Float64Array, after: Float64Array): number {
+    const { cells, volumes } = this.grids[0];
     let sum = 0;
-    for (let i = 0; i < this.grid.cells; i++) sum += this.grid.volumes[i] * (after[i] - before[i]);
+    for (let i = 0; i < cells; i++) sum += volumes[i] * (after[i] - before[i]);
     return sum;
   }
 
-  private keep(state: Float64Array, outside: Outside, record: boolean): void {
-    this.cells = state.slice(0, this.grid.cells);
-    if (outside.kind === "limited") this.bath = state[this.grid.cells];
-    if (record) this.record(outside.kind, outside.kind === "constant" ? outside.perWater : undefined);
+  private keep(state: Float64Array, outside: Outside): void {
+    this.cells = state.slice(0, this.cells.length);
+    if (outside.kind === "limited") this.bath = state[this.cells.length];
   }
 
-  private noteSurface(diffusivity: number, film: number): void {
-    const depth = (1 - this.grid.centroids[this.grid.cells - 1]) * this.body.halfThicknessM;
-    this.surfaceWeight = { inner: diffusivity / depth, film };
-  }
-
-  private record(outside: Outside["kind"], constantPerWater?: number): void {
-    const { cells, grid } = this;
-    const last = cells[grid.cells - 1];
-    const against = outside === "limited" ? this.bath : constantPerWater;
-    const { inner, film } = this.surfaceWeight;
-    // Two conductances meet at the face: half a cell of flesh inside, skin or film outside.
-    const surface =
-      against === undefined
-        ? last
-        : film === Infinity
-          ? against
-          : (inner * last + film * against) / (inner + film);
-    let mean = 0;
-    for (let i = 0; i < grid.cells; i++) mean += grid.volumes[i] * cells[i];
-    this.moments.push({
-      timeS: this.timeS,
-      perWater: cells.slice(),
-      mean,
-      surface,
-      centre: centreValue(grid, cells),
-      bath: outside === "limited" ? this.bath : outside === "constant" ? constantPerWater : undefined,
-      undissolved: this.undissolved,
+  private record(outside: Outside, stage?: Stage): void {
+    const bath = outside.kind === "limited" ? this.bath : undefined;
+    const against = outside.kind === "constant" ? outside.perWater : bath;
+    this.grids.forEach((grid, j) => {
+      const perWater = this.cells.slice(this.offsets[j], this.offsets[j] + grid.cells);
+      this.moments[j].push({
+        timeS: this.timeS,
+        perWater,
+        mean: meanOf(grid, perWater),
+        surface: surfaceValue(grid, perWater, this.bodies[j].halfThicknessM, against, stage),
+        centre: centreValue(grid, perWater),
+        bath: against,
+        undissolved: this.undissolved,
+      });
     });
   }
+}
+
+const bathOutside = (waterRatio: number, perWater: number): Outside =>
+  waterRatio === Infinity ? { kind: "constant", perWater } : { kind: "limited", waterRatio };
+
+function meanOf(grid: Grid, perWater: Float64Array): number {
+  let mean = 0;
+  for (let i = 0; i < grid.cells; i++) mean += grid.volumes[i] * perWater[i];
+  return mean;
+}
+
+/** At the face two conductances meet: half a cell of flesh inside, skin or film outside. */
+function surfaceValue(
+  grid: Grid,
+  perWater: Float64Array,
+  halfThicknessM: number,
+  against: number | undefined,
+  stage: Stage | undefined,
+): number {
+  const last = perWater[grid.cells - 1];
+  if (against === undefined || !stage) return last;
+  const film = stage.surfaceTransferMPerS ?? Infinity;
+  if (film === Infinity) return against;
+  const inner = stage.diffusivityM2PerS / ((1 - grid.centroids[grid.cells - 1]) * halfThicknessM);
+  return (inner * last + film * against) / (inner + film);
 }
 
 /** The value at the very middle: an even parabola through the first two cells. */

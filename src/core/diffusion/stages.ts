@@ -1,11 +1,14 @@
 import { err, ok, type Result } from "../result";
 import type { BodyShape } from "./grid";
+import type { PaceProfile } from "./pace";
 
 /** The piece as salt sees it: one distance, one shape. */
 export interface Body {
   shape: BodyShape;
   /** Centre (or sealed face) to the open face, m. A slab with one face blocked takes its whole thickness here. */
   halfThicknessM: number;
+  /** For an equivalent body, in place of the shape's own: its surface grows as r to this power. */
+  exponent?: number;
 }
 
 interface StageCommon {
@@ -14,6 +17,8 @@ interface StageCommon {
   diffusivityM2PerS: number;
   /** Mass transfer through skin or still water, m/s; leave out for an open, stirred face. */
   surfaceTransferMPerS?: number;
+  /** Warmth that changes within the stage, as diffusivity over the stage's own. */
+  pace?: PaceProfile;
 }
 
 /** Water masses are relative to the water in the flesh: 2 means two grams of bath water to each gram inside. */
@@ -36,7 +41,7 @@ export type Stage =
   | (StageCommon & { kind: "rest" });
 
 export interface SoakError {
-  code: "out_of_range" | "nothing_to_soak" | "no_bath_before";
+  code: "out_of_range" | "nothing_to_soak" | "no_bath_before" | "impossible_order";
   field: string;
   unit: string;
   value: number;
@@ -62,11 +67,13 @@ type Ranged = keyof typeof RANGES;
  * Looks over a soak before it is computed.
  * @returns the first input that is out of its range, named with its unit
  */
-export function checkProgram(body: Body, stages: readonly Stage[]): Result<true, SoakError> {
+export function checkProgram(bodies: readonly Body[], stages: readonly Stage[]): Result<true, SoakError> {
   if (stages.length === 0)
     return err({ code: "nothing_to_soak", field: "stages", unit: "", value: 0, min: 1, max: Infinity });
-  const bodyProblem = outOfRange("halfThicknessM", body.halfThicknessM, "body");
-  if (bodyProblem) return err(bodyProblem);
+  for (const body of bodies) {
+    const problem = outOfRange("halfThicknessM", body.halfThicknessM, "body");
+    if (problem) return err(problem);
+  }
   let bathBefore = false;
   for (const [i, stage] of stages.entries()) {
     for (const [field, value] of Object.entries(stage)) {
@@ -78,9 +85,37 @@ export function checkProgram(body: Body, stages: readonly Stage[]): Result<true,
       const field = `stages[${i}].saltPerWater`;
       return err({ code: "no_bath_before", field, unit: "g/g", value: NaN, min: 0, max: 0.4 });
     }
+    const pace = paceProblem(stage, `stages[${i}]`);
+    if (pace) return err(pace);
+    // Dry salt lies on one piece; it is not shared as a bath is.
+    if (stage.kind === "drySalt" && bodies.length > 1) {
+      const field = `stages[${i}].kind`;
+      return err({ code: "impossible_order", field, unit: "bodies", value: bodies.length, min: 1, max: 1 });
+    }
     bathBefore ||= stage.kind === "bath";
   }
   return ok(true);
+}
+
+function paceProblem({ pace }: Stage, where: string): SoakError | undefined {
+  if (!pace) return undefined;
+  const bad = (name: string, value: number, unit: string, min: number): SoakError => ({
+    code: "out_of_range",
+    field: `${where}.pace.${name}`,
+    unit,
+    value,
+    min,
+    max: Infinity,
+  });
+  const { timesS, factors } = pace;
+  if (timesS.length < 1 || timesS.length !== factors.length)
+    return bad("factors.length", factors.length, "", 1);
+  for (let i = 0; i < timesS.length; i++) {
+    const from = i === 0 ? 0 : timesS[i - 1];
+    if (!(i === 0 ? timesS[0] === 0 : timesS[i] > from)) return bad(`timesS[${i}]`, timesS[i], "s", from);
+    if (!(factors[i] >= 1e-6 && factors[i] < 1e6)) return bad(`factors[${i}]`, factors[i], "", 1e-6);
+  }
+  return undefined;
 }
 
 function outOfRange(field: Ranged, value: number, where: string): SoakError | undefined {
