@@ -59,6 +59,7 @@ const food = (r: Row) => ({
   safeMinC: numOrNull(r, "safe_min_c"),
   safeRestMin: numOrNull(r, "safe_rest_min"),
   safeSource: r.safe_source,
+  targetC: num(r, "target_c"),
   servingLightG: num(r, "serving_light_g_per_person"),
   servingHeartyG: num(r, "serving_hearty_g_per_person"),
   allergens: list(r.allergens_eu14),

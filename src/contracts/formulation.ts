@@ -108,5 +108,8 @@ export const formulationSchema = z.strictObject({
   }),
   readiness: z.enum(["outside", "seasoned", "even"]),
   pullH: ranged("pullH"),
+  cook: z
+    .strictObject({ toC: ranged("cookC"), minutes: ranged("cookMin"), restMin: ranged("restMin") })
+    .optional(),
   portions: ranged("portions").int(),
 }) satisfies z.ZodType<Formulation>;

@@ -1,6 +1,6 @@
 import { assertNever } from "../result";
 import type { Grid } from "./grid";
-import { meanPerWaterBetween, type SoakMoment, type SoakRun } from "./simulate";
+import type { SoakMoment, SoakRun, StepMoment } from "./simulate";
 
 /** What "ready" means is the cook's choice. */
 export type Readiness = "outside" | "seasoned" | "even";
@@ -19,7 +19,8 @@ const OUTER_THIRD = 2 / 3;
 /** A soak's aim, in salt per gram of flesh water. */
 export interface Aim {
   targetPerWater: number;
-  readiness: Readiness;
+  /** "over" is no aim of a cook's: the mean at the target itself, for finding when it goes past. */
+  readiness: Readiness | "over";
   /**
    * Dry salt is all on the flesh from the first minute, so a plain mean says nothing about depth: there, no spot
    * counts for more than the target.
@@ -28,7 +29,7 @@ export interface Aim {
 }
 
 /** How far along the chosen readiness is; 1 is ready. */
-export function progress(grid: Grid, moment: SoakMoment, aim: Aim): number {
+export function progress(grid: Grid, moment: StepMoment, aim: Aim): number {
   switch (aim.readiness) {
     case "outside":
       return cappedMean(grid, moment, aim.targetPerWater, OUTER_THIRD) / (OUTSIDE_SHARE * aim.targetPerWater);
@@ -36,6 +37,8 @@ export function progress(grid: Grid, moment: SoakMoment, aim: Aim): number {
       const mean = aim.dry ? cappedMean(grid, moment, aim.targetPerWater, 0) : moment.mean;
       return mean / (SEASONED_SHARE * aim.targetPerWater);
     }
+    case "over":
+      return moment.mean / aim.targetPerWater;
     case "even": {
       // Evenness alone would call unsalted flesh ready: it must be seasoned as well.
       const seasoned = progress(grid, moment, { ...aim, readiness: "seasoned" });
@@ -47,9 +50,16 @@ export function progress(grid: Grid, moment: SoakMoment, aim: Aim): number {
 }
 
 /** Mean from a relative position out to the face, where no spot counts for more than the cap. */
-function cappedMean(grid: Grid, moment: SoakMoment, cap: number, from: number): number {
-  const capped = { ...moment, perWater: moment.perWater.map((value) => Math.min(cap, value)) };
-  return meanPerWaterBetween(grid, capped, from, 1);
+function cappedMean(grid: Grid, moment: StepMoment, cap: number, from: number): number {
+  const power = grid.exponent + 1;
+  let volume = 0;
+  let salt = 0;
+  for (let i = grid.cells - 1; i >= 0 && grid.faces[i + 1] > from; i--) {
+    const part = grid.faces[i] >= from ? grid.volumes[i] : grid.faces[i + 1] ** power - from ** power;
+    volume += part;
+    salt += part * Math.min(cap, moment.perWater[i]);
+  }
+  return salt / volume;
 }
 
 /** Seconds until a rising measure first reaches a level; undefined when it does not within the run. */

@@ -41,6 +41,8 @@ export interface SoakOptions {
   outputTimesS?: readonly number[];
   /** Estimated error allowed in one step, relative. */
   stepTolerance?: number;
+  /** Called once with the first body's grid, before the run. */
+  onGrid?: (grid: Grid) => void;
   /** Called with every moment the engine steps through; answer true to stop there. The moment is reused: copy it. */
   onStep?: (moment: StepMoment) => boolean | void;
 }
@@ -50,6 +52,7 @@ export interface StepMoment {
   timeS: number;
   perWater: Float64Array;
   mean: number;
+  centre: number;
 }
 
 /** Several sizes of piece in one bath. */
@@ -121,6 +124,7 @@ class Simulation {
       ),
     );
     this.moments = bodies.map(() => []);
+    options.onGrid?.(this.grids[0]);
     this.record({ kind: "sealed" });
     while (this.outputs[this.nextOutput] <= 0) this.nextOutput++;
   }
@@ -263,8 +267,14 @@ class Simulation {
   private observed(state: Float64Array): boolean {
     if (!this.options.onStep) return false;
     const perWater = state.subarray(0, this.grids[0].cells);
-    const mean = meanOf(this.grids[0], perWater);
-    this.stopped = this.options.onStep({ timeS: this.timeS, perWater, mean }) === true;
+    const [grid] = this.grids;
+    const seen = {
+      timeS: this.timeS,
+      perWater,
+      mean: meanOf(grid, perWater),
+      centre: centreValue(grid, perWater),
+    };
+    this.stopped = this.options.onStep(seen) === true;
     return this.stopped;
   }
 

@@ -25,7 +25,7 @@ import { fleshOf } from "./flesh";
 import { aromaticLines, ingredientLine, saltLine, type SheetLine } from "./lines";
 import type { Formulation, Preparation } from "./model";
 import { thicknessProblem, type ThicknessProblem } from "./plausible";
-import { computeSoak, type Soak } from "./soak";
+import { computeSoak, type Soak, type SoakLoad } from "./soak";
 
 export type FormulationError =
   | { code: "unknown_food"; id: string }
@@ -56,14 +56,20 @@ export interface Formulated {
   endFraction: number;
   /** The salt the other convention would weigh out, g; equilibrium brines only. */
   otherConventionNaclG: number | undefined;
+  /** What the soak was run from, for what-ifs. */
+  load: SoakLoad;
   soak: Soak;
 }
 
 /**
  * Works a formulation out: what to weigh, how strong, where the salt ends, and when it is ready.
  * Pure: the same input gives the same sheet.
+ * @param options.rateFactor diffusivity here over the table's, as this kitchen's readings taught it; 0.25 to 4
  */
-export function formulate(input: Formulation): Result<Formulated, FormulationError> {
+export function formulate(
+  input: Formulation,
+  options: { rateFactor?: number } = {},
+): Result<Formulated, FormulationError> {
   const food = findFood(input.foodId);
   if (!food) return err({ code: "unknown_food", id: input.foodId });
   const salt = findSalt(input.saltId);
@@ -81,7 +87,9 @@ export function formulate(input: Formulation): Result<Formulated, FormulationErr
   if (!dose.ok) return dose;
   const { naclG, waterG, sugarG, targetPerWater, otherConventionNaclG } = dose.value;
 
-  const soak = computeSoak(input, { food, flesh, saltG: naclG, waterG, targetPerWater });
+  const rateFactor = options.rateFactor ?? 1;
+  const load: SoakLoad = { food, flesh, saltG: naclG, waterG, targetPerWater, rateFactor };
+  const soak = computeSoak(input, load);
   if (!soak.ok) return err({ code: "soak", error: soak.error });
 
   const wet = input.preparation.kind === "wetBrine";
@@ -101,6 +109,7 @@ export function formulate(input: Formulation): Result<Formulated, FormulationErr
     liquidMl,
     endFraction: shareOfFinishedFlesh(equilibriumPerWater(flesh, waterG, naclG), flesh.waterFraction),
     otherConventionNaclG,
+    load,
     soak: soak.value,
   });
 }

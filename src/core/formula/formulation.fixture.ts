@@ -18,8 +18,8 @@ export function chops(change: Partial<Formulation> = {}): Formulation {
   };
 }
 
-export function worked(input: Formulation): Formulated {
-  const result = formulate(input);
+export function worked(input: Formulation, rateFactor = 1): Formulated {
+  const result = formulate(input, { rateFactor });
   if (!result.ok) throw new Error(result.error.code);
   return result.value;
 }

@@ -68,6 +68,14 @@ export interface Holding {
   covered: boolean;
 }
 
+/** How it is cooked after the soak: what heat does to the salt before it is eaten. */
+export interface Cook {
+  /** Core temperature at which it is done, °C. */
+  toC: number;
+  minutes: number;
+  restMin: number;
+}
+
 /** Everything the cook decides: what a formula version stores and a batch is computed from. */
 export interface Formulation {
   name: string;
@@ -86,5 +94,7 @@ export interface Formulation {
   readiness: Readiness;
   /** Planned lift-out, hours after the start. */
   pullH: number;
+  /** Left out, a usual cook for the food is taken. */
+  cook?: Cook;
   portions: number;
 }

@@ -23,6 +23,9 @@ export const RANGES = {
   aromaticG: { dimension: "mass", min: 0, max: 5000 },
   temperatureC: { dimension: "temperature", min: -3, max: 45 },
   brineStartC: { dimension: "temperature", min: -3, max: 100 },
+  cookC: { dimension: "temperature", min: 30, max: 110 },
+  cookMin: { dimension: "duration", min: 1, max: 1440 },
+  restMin: { dimension: "duration", min: 1, max: 240 },
   pullH: { dimension: "duration", min: 1 / 6, max: 96 },
   portions: { dimension: "none", min: 1, max: 1000, whole: true },
 } as const satisfies Record<string, QuantityRule>;

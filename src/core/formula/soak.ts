@@ -1,6 +1,6 @@
 import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
 import { railTimesS } from "../diffusion/moment";
-import { windowOf, type Aim } from "../diffusion/readiness";
+import { progress, windowOf, type Aim } from "../diffusion/readiness";
 import { simulateSoak, type SoakOptions, type SoakRun } from "../diffusion/simulate";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { rawStorageLimitH, soakPracticeFor } from "../materials/lookup";
@@ -13,13 +13,11 @@ import type { Formulation } from "./model";
 /** The soak rail: 10 minutes to 4 days. */
 export const RAIL_FROM_H = 1 / 6;
 export const RAIL_TO_H = 96;
-const HOUR_S = 3600;
+export const HOUR_S = 3600;
 const FIRST_MOMENT_S = 30;
 const MOMENTS_PER_DECADE = 36;
 /** One standard deviation of a measured thickness, mm. *Practice*: a thumb and a ruler on uneven food. */
-const THICKNESS_DOUBT_MM = 2;
-/** A coarser run for the two soft edges: they mark doubt, not figures. */
-const EDGE = { cells: 50, stepTolerance: 5e-5 };
+export const THICKNESS_DOUBT_MM = 2;
 
 /** An hour that is known within a range; undefined where it does not come within the rail. */
 export interface SoftHour {
@@ -52,85 +50,136 @@ export interface SoakLoad {
   saltG: number;
   waterG: number;
   targetPerWater: number;
+  /** What readings taught of this food here: its diffusivity over the table's. */
+  rateFactor: number;
 }
 
-/** Runs the soak and finds its window with soft edges. Doubt: thickness ± 2 mm, diffusivity half-way to its limits. */
-export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, SoakError> {
-  const { food } = load;
-  const aim: Aim = {
-    targetPerWater: load.targetPerWater,
-    readiness: input.readiness,
-    dry: input.preparation.kind === "dryBrine",
-  };
-  // Low and high are read as about two standard deviations, so half-way (in the logarithm) is one.
-  const quick = Math.sqrt(food.diffusivityM2PerS * food.diffusivityHighM2PerS);
-  const slow = Math.sqrt(food.diffusivityM2PerS * food.diffusivityLowM2PerS);
-  const likely = runOnce(input, load, food.diffusivityM2PerS, 0);
-  if (!likely.ok) return likely;
-  const early = runOnce(input, load, quick, -THICKNESS_DOUBT_MM, EDGE);
-  if (!early.ok) return early;
-  const late = runOnce(input, load, slow, THICKNESS_DOUBT_MM, EDGE);
-  if (!late.ok) return late;
-  return ok({
-    ...likely.value,
-    aim,
-    window: softWindow(input, food, [early.value.run, likely.value.run, late.value.run], aim),
-  });
+/** One way the real soak may differ from the likely one. */
+export interface Variation {
+  thickerMm: number;
+  diffusivityFactor: number;
+  strengthFactor: number;
 }
 
-function runOnce(
-  input: Formulation,
-  load: SoakLoad,
-  diffusivityAt4C: number,
-  thickerMm: number,
-  precision: Pick<SoakOptions, "cells" | "stepTolerance"> = {},
-): Result<Pick<Soak, "body" | "diffusivityM2PerS" | "run">, SoakError> {
+export const AS_LIKELY: Variation = { thickerMm: 0, diffusivityFactor: 1, strengthFactor: 1 };
+
+/** A soak ready to run: what the engine takes. */
+export interface SoakProblem {
+  body: FleshBody;
+  diffusivityM2PerS: number;
+  stage: Stage;
+  initialPerWater: number;
+}
+
+/** The engine's own terms for a formulation's soak. */
+export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
   const { pieces, holding, preparation } = input;
   const oneFace = preparation.kind === "dryBrine" && preparation.salted === "oneFace";
-  const thicknessMm = Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + thickerMm);
+  const thicknessMm = Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + vary.thickerMm);
   const piece = { ...pieces, thicknessMm, faces: oneFace ? ("one" as const) : pieces.faces };
-  const d = diffusivityAt(diffusivityAt4C, holding.temperatureC);
+  const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
+  const d = diffusivityAt(at4C, holding.temperatureC);
   const body = fleshBody(pieces.shape, piece, d);
-  const stage = stageFor(load, preparation.kind, holding.temperatureC, {
+  const common = {
     durationS: RAIL_TO_H * HOUR_S,
     diffusivityM2PerS: d,
     surfaceTransferMPerS: body.surfaceTransferMPerS,
-  });
-  const run = simulateSoak(body, [stage], {
-    ...precision,
+  };
+  return {
+    body,
+    diffusivityM2PerS: d,
+    stage: stageFor(load, preparation.kind, holding.temperatureC, vary.strengthFactor, common),
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
-    outputTimesS: railTimesS(FIRST_MOMENT_S, RAIL_TO_H * HOUR_S, MOMENTS_PER_DECADE),
-  });
-  return run.ok ? ok({ body, diffusivityM2PerS: d, run: run.value }) : run;
+  };
 }
 
 function stageFor(
   load: SoakLoad,
   kind: Formulation["preparation"]["kind"],
   temperatureC: number,
+  strengthFactor: number,
   common: { durationS: number; diffusivityM2PerS: number; surfaceTransferMPerS: number },
 ): Stage {
   const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
+  const saltG = load.saltG * strengthFactor;
   const saturatedPerWater = saltPerWater(saturationFraction(temperatureC));
   if (kind === "dryBrine")
-    return { kind: "drySalt", ...common, saltPerFleshWater: load.saltG / fleshWaterG, saturatedPerWater };
+    return { kind: "drySalt", ...common, saltPerFleshWater: saltG / fleshWaterG, saturatedPerWater };
   // More salt than dissolves stays on the bottom; the bath cannot be stronger than saturated.
-  const strength = Math.min(load.saltG / load.waterG, saturatedPerWater);
+  const strength = Math.min(saltG / load.waterG, saturatedPerWater);
   return { kind: "bath", ...common, waterRatio: load.waterG / fleshWaterG, saltPerWater: strength };
 }
 
-function softWindow(input: Formulation, food: Food, runs: SoakRun[], aim: Aim): SoakWindow {
-  const windows = runs.map((run) => windowOf(run, aim));
-  const hours = (seconds: (number | undefined)[]): SoftHour => {
-    const [early, likely, late] = seconds.map((s) => (s === undefined ? undefined : s / HOUR_S));
-    return { early, likely, late };
+export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
+  targetPerWater: load.targetPerWater,
+  readiness: input.readiness,
+  dry: input.preparation.kind === "dryBrine",
+});
+
+/**
+ * Runs the likely soak and finds its window. The soft edges here follow by scaling: time goes with thickness squared
+ * over diffusivity. The ensemble (`ensemble.ts`) replaces them where there is time for it.
+ */
+export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, SoakError> {
+  const problem = soakProblem(input, load);
+  const aim = aimOf(input, load);
+  const ran = runProblem(problem, {
+    outputTimesS: railTimesS(FIRST_MOMENT_S, RAIL_TO_H * HOUR_S, MOMENTS_PER_DECADE),
+  });
+  if (!ran.ok) return ran;
+  const { readyS, overS } = windowOf(ran.value, aim);
+  const spread = spreadOf(input, load, problem);
+  const soft = (seconds: number | undefined): SoftHour =>
+    seconds === undefined
+      ? {}
+      : withinRail({
+          early: (seconds / HOUR_S) * spread.quick,
+          likely: seconds / HOUR_S,
+          late: (seconds / HOUR_S) * spread.slow,
+        });
+  const { body, diffusivityM2PerS } = problem;
+  const window = windowFrom(load.food, aim.dry, soft(readyS), soft(overS));
+  return ok({ body, diffusivityM2PerS, run: ran.value, aim, window });
+}
+
+export function runProblem(problem: SoakProblem, options: SoakOptions = {}): Result<SoakRun, SoakError> {
+  return simulateSoak(problem.body, [problem.stage], {
+    initialPerWater: problem.initialPerWater,
+    ...options,
+  });
+}
+
+/** One standard deviation of a food's diffusivity, in its logarithm: its limits read as two, half-way is one. */
+export function diffusivityDoubt(food: Food): number {
+  return Math.log(food.diffusivityHighM2PerS / food.diffusivityLowM2PerS) / 4;
+}
+
+function spreadOf(input: Formulation, load: SoakLoad, likely: SoakProblem) {
+  const factor = (vary: Variation) => {
+    const other = soakProblem(input, load, vary);
+    return (
+      (other.body.halfThicknessM / likely.body.halfThicknessM) ** 2 *
+      (likely.diffusivityM2PerS / other.diffusivityM2PerS)
+    );
   };
-  const over = hours(windows.map((w) => w.overS));
-  const { keepLimitH, pastReason } = keepLimit(food, aim.dry);
+  const doubt = Math.exp(diffusivityDoubt(load.food));
+  return {
+    quick: factor({ thickerMm: -THICKNESS_DOUBT_MM, diffusivityFactor: doubt, strengthFactor: 1 }),
+    slow: factor({ thickerMm: THICKNESS_DOUBT_MM, diffusivityFactor: 1 / doubt, strengthFactor: 1 }),
+  };
+}
+
+function withinRail(hours: SoftHour): SoftHour {
+  return Object.fromEntries(Object.entries(hours).filter(([, h]) => h <= RAIL_TO_H));
+}
+
+/** A window from the hours of readiness and of going over, cut off where practice or storage end it. */
+export function windowFrom(food: Food, dry: boolean, ready: SoftHour, over: SoftHour): SoakWindow {
+  const { keepLimitH, pastReason } = keepLimit(food, dry);
   const overFirst = over.early !== undefined && over.early < keepLimitH;
   const capped = (h: number | undefined) => Math.min(h ?? keepLimitH, keepLimitH);
   return {
-    ready: hours(windows.map((w) => w.readyS)),
+    ready,
     past: { early: capped(over.early), likely: capped(over.likely), late: capped(over.late) },
     pastReason: overFirst ? "over_salted" : pastReason,
     keepLimitH,
@@ -143,4 +192,42 @@ function keepLimit(food: Food, dry: boolean): Pick<SoakWindow, "keepLimitH" | "p
   return storageH < textureH
     ? { keepLimitH: storageH, pastReason: "storage_limit" }
     : { keepLimitH: textureH, pastReason: "texture_limit" };
+}
+
+/**
+ * Hours until each aim is first reached, in one run that goes no further than it must.
+ * @returns one entry an aim, undefined where it is not reached within the hours given
+ */
+export function reachHours(
+  problem: SoakProblem,
+  aims: readonly Aim[],
+  withinH: number,
+  precision: Pick<SoakOptions, "cells" | "stepTolerance">,
+): (number | undefined)[] {
+  const found: (number | undefined)[] = aims.map(() => undefined);
+  const before = aims.map(() => 0);
+  let beforeS = 0;
+  let grid: SoakRun["grid"] | undefined;
+  const bounded = { ...problem, stage: { ...problem.stage, durationS: withinH * HOUR_S } };
+  runProblem(bounded, {
+    ...precision,
+    onGrid: (g) => {
+      grid = g;
+    },
+    onStep: (moment) => {
+      if (!grid) return false;
+      for (const [i, aim] of aims.entries()) {
+        if (found[i] !== undefined) continue;
+        const value = progress(grid, moment, aim);
+        if (value >= 1) {
+          const part = value === before[i] ? 1 : (1 - before[i]) / (value - before[i]);
+          found[i] = (beforeS + part * (moment.timeS - beforeS)) / HOUR_S;
+        }
+        before[i] = value;
+      }
+      beforeS = moment.timeS;
+      return found.every((hours) => hours !== undefined);
+    },
+  });
+  return found;
 }

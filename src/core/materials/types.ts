@@ -36,6 +36,8 @@ export interface Food extends Provenance {
   safeMinC: number | null;
   safeRestMin: number | null;
   safeSource: string;
+  /** Usual core temperature, °C. *Practice*; may lie below the official minimum, which is shown beside it. */
+  targetC: number;
   servingLightG: number;
   servingHeartyG: number;
   allergens: string[];

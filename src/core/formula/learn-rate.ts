@@ -1,0 +1,87 @@
+import { momentAt } from "../diffusion/moment";
+import type { Formulation } from "./model";
+import { AS_LIKELY, diffusivityDoubt, HOUR_S, runProblem, soakProblem, type SoakLoad } from "./soak";
+
+/** What was read of a running soak. Hours are from the start. */
+export type Reading =
+  | { kind: "bathStrength"; hours: number; saltFraction: number }
+  /** Food weighed before and after: what it gained is taken as brine of the bath's strength (pick-up, *practice*). */
+  | { kind: "weight"; hours: number; beforeG: number; afterG: number };
+
+export interface LearntRate {
+  /** Diffusivity in this batch over the table's. */
+  factor: number;
+  /** One standard deviation of its logarithm, after the readings. */
+  doubt: number;
+  /** The same before them. */
+  doubtBefore: number;
+}
+
+/** What a hydrometer or a salt meter is off by, salt over solution. *Practice*. */
+const READING_DOUBT = 0.001;
+/** What the bath's start is off by, relative: weighing. *Practice*. */
+const START_DOUBT = 0.03;
+/** Pick-up says little of salt alone: water comes and goes as well. *Practice*. */
+const PICKUP_DOUBT = 0.5;
+const GRID_POINTS = 41;
+const GRID_REACH = 3;
+
+/**
+ * Fits the rate of this soak to what was read, by Bayes on a grid: before the readings the logarithm of the rate is
+ * normal about the table's (or what was learnt before), each reading is normal about what the engine predicts.
+ * @param prior what was known: factor 1 and the table's doubt when left out
+ * @returns undefined when there is nothing to fit: no bath, or no readings
+ */
+export function learnRate(
+  input: Formulation,
+  load: SoakLoad,
+  readings: readonly Reading[],
+  prior?: { factor: number; doubt: number },
+): LearntRate | undefined {
+  if (readings.length === 0 || input.preparation.kind === "dryBrine") return undefined;
+  const centre = Math.log(prior?.factor ?? 1);
+  const doubtBefore = prior?.doubt ?? diffusivityDoubt(load.food);
+  const points = Array.from({ length: GRID_POINTS }, (_, i) => {
+    const z = GRID_REACH * ((2 * i) / (GRID_POINTS - 1) - 1);
+    const logRate = centre + z * doubtBefore;
+    return { logRate, logWeight: -(z * z) / 2 + logLikelihood(input, load, readings, Math.exp(logRate)) };
+  });
+  const best = Math.max(...points.map((p) => p.logWeight));
+  const weights = points.map((p) => Math.exp(p.logWeight - best));
+  const total = weights.reduce((sum, w) => sum + w, 0);
+  const mean = points.reduce((sum, p, i) => sum + weights[i] * p.logRate, 0) / total;
+  const variance = points.reduce((sum, p, i) => sum + weights[i] * (p.logRate - mean) ** 2, 0) / total;
+  return { factor: Math.exp(mean), doubt: Math.sqrt(variance), doubtBefore };
+}
+
+function logLikelihood(
+  input: Formulation,
+  load: SoakLoad,
+  readings: readonly Reading[],
+  rate: number,
+): number {
+  const problem = soakProblem(input, { ...load, rateFactor: 1 }, { ...AS_LIKELY, diffusivityFactor: rate });
+  const hours = readings.map((r) => r.hours);
+  const lastS = Math.max(...hours) * HOUR_S;
+  const ran = runProblem(
+    { ...problem, stage: { ...problem.stage, durationS: lastS } },
+    { cells: 60, stepTolerance: 1e-5, outputTimesS: [...hours].sort((a, b) => a - b).map((h) => h * HOUR_S) },
+  );
+  if (!ran.ok) return -Infinity;
+  let sum = 0;
+  for (const reading of readings) {
+    const moment = momentAt(ran.value, reading.hours * HOUR_S);
+    const bath = moment.bath ?? 0;
+    if (reading.kind === "bathStrength") {
+      const predicted = bath / (1 + bath);
+      const doubt = Math.hypot(READING_DOUBT, START_DOUBT * predicted);
+      sum -= ((reading.saltFraction - predicted) / doubt) ** 2 / 2;
+    } else {
+      const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
+      const predictedG = (moment.mean - problem.initialPerWater) * fleshWaterG;
+      const gainedG = Math.max(0.01, reading.afterG - reading.beforeG) * (bath / (1 + bath));
+      sum -= (Math.log(gainedG / Math.max(predictedG, 0.01)) / PICKUP_DOUBT) ** 2 / 2;
+    }
+  }
+  return sum;
+}

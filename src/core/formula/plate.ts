@@ -1,0 +1,96 @@
+import { diffusivityAt } from "../diffusion/flesh-body";
+import { simulateSoak, type SoakMoment, type SoakRun } from "../diffusion/simulate";
+import type { PaceProfile } from "../diffusion/pace";
+import type { SoakError, Stage } from "../diffusion/stages";
+import { ok, type Result } from "../result";
+import type { Cook, Formulation } from "./model";
+import { HOUR_S, soakProblem, type SoakLoad, type SoakProblem } from "./soak";
+
+/** Thermal diffusivity of lean flesh, m²/s: 1.3 to 1.5e-7, *from memory*. */
+const FLESH_THERMAL_M2_PER_S = 1.4e-7;
+/** Fourier number at which the middle of a piece in a moderate oven is usually done. *Practice*, rough. */
+const DONE_AT_FOURIER = 0.6;
+const RAMP_POINTS = 13;
+
+/** A cook to start from when none has been entered: the food's own target, and minutes by its thickness. */
+export function cookOffered(load: Pick<SoakLoad, "food">, thicknessMm: number): Cook {
+  const seconds = (DONE_AT_FOURIER * (thicknessMm / 2000) ** 2) / FLESH_THERMAL_M2_PER_S;
+  return {
+    toC: load.food.targetC,
+    minutes: Math.max(5, Math.round(seconds / 60 / 5) * 5),
+    restMin: Math.max(5, load.food.safeRestMin ?? 5),
+  };
+}
+
+/** Flesh that warms evenly from one temperature to another, as the pace of diffusion over that at the first. */
+export function warmingPace(fromC: number, toC: number, durationS: number): PaceProfile {
+  const steps = Array.from({ length: RAMP_POINTS }, (_, i) => i / (RAMP_POINTS - 1));
+  const at = (temperatureC: number) => diffusivityAt(1, temperatureC) / diffusivityAt(1, fromC);
+  return {
+    timesS: steps.map((share) => share * durationS),
+    factors: steps.map((share) => at(fromC + share * (toC - fromC))),
+  };
+}
+
+export interface OnThePlate {
+  grid: SoakRun["grid"];
+  atPull: SoakMoment;
+  served: SoakMoment;
+}
+
+/**
+ * The food as it is eaten: lifted out, cooked and rested. No salt leaves; heat speeds its spreading several times.
+ * Model: the flesh warms evenly through the cook and holds its heat through the rest; juice lost takes salt and water
+ * alike, so the strength in what is left stays.
+ */
+export function onThePlate(
+  input: Formulation,
+  load: SoakLoad,
+  cook: Cook,
+  pullH = input.pullH,
+): Result<OnThePlate, SoakError> {
+  const problem = soakProblem(input, load);
+  const cookS = cook.minutes * 60;
+  const common = { diffusivityM2PerS: problem.diffusivityM2PerS };
+  const from = input.holding.temperatureC;
+  const ran = runAfter(problem, pullH, [
+    { kind: "rest", ...common, durationS: cookS, pace: warmingPace(from, cook.toC, cookS) },
+    { kind: "rest", ...common, durationS: cook.restMin * 60, pace: holdAt(from, cook.toC) },
+  ]);
+  if (!ran.ok) return ran;
+  const { grid, moments } = ran.value;
+  return ok({ grid, atPull: moments[1], served: moments[moments.length - 1] });
+}
+
+const holdAt = (fromC: number, toC: number): PaceProfile => ({
+  timesS: [0],
+  factors: [diffusivityAt(1, toC) / diffusivityAt(1, fromC)],
+});
+
+/** The soak up to the pull, then further stages. Salt still dry at the pull is brushed off. */
+export function runAfter(
+  problem: SoakProblem,
+  pullH: number,
+  then: readonly Stage[],
+): Result<SoakRun, SoakError> {
+  const soak = { ...problem.stage, durationS: pullH * HOUR_S };
+  return simulateSoak(problem.body, [soak, ...then], { initialPerWater: problem.initialPerWater });
+}
+
+/** A bath for rinsing: plenty of fresh cold water. @param minutes 0 to a day */
+export function rinseStage(problem: SoakProblem, minutes: number): Stage {
+  return {
+    kind: "freshWater",
+    durationS: minutes * 60,
+    diffusivityM2PerS: problem.diffusivityM2PerS,
+    surfaceTransferMPerS: problem.body.surfaceTransferMPerS,
+    waterRatio: 5,
+    changes: 1,
+  };
+}
+
+export const restStage = (problem: SoakProblem, hours: number): Stage => ({
+  kind: "rest",
+  durationS: hours * HOUR_S,
+  diffusivityM2PerS: problem.diffusivityM2PerS,
+});

@@ -1,0 +1,131 @@
+import { perWaterAt, type SoakMoment, type SoakRun } from "../diffusion/simulate";
+import type { Stage } from "../diffusion/stages";
+import { shareOfFinishedFlesh } from "./equilibrium";
+import type { Formulation } from "./model";
+import { restStage, rinseStage, runAfter } from "./plate";
+import { aimOf, HOUR_S, reachHours, RAIL_TO_H, soakProblem, type SoakLoad, type SoakProblem } from "./soak";
+
+/** A way out for a batch that is late or early, with what the engine says comes of it. */
+export interface Rescue {
+  way: "lift_now" | "wait" | "pull_and_rest" | "rinse" | "dilute" | "salt_elsewhere";
+  /** Hours until the food is ready to cook this way. */
+  hours: number;
+  /** Minutes of rinse, litres of water to add, or grams of salt to leave out elsewhere (negative: to add). */
+  amount?: number;
+  meanFraction: number;
+  surfaceFraction: number;
+  centreFraction: number;
+}
+
+const REST_H = 12;
+const LONGEST_RINSE_MIN = 360;
+/** Mean within this share of the target needs no help. */
+const CLOSE = 0.05;
+
+/**
+ * What can be done now with a running batch, the best first: nearest to the target, then evenest, then soonest.
+ * @param nowH hours in the bath so far  @param untilH hours from the start at which it is wanted
+ */
+export function rescues(input: Formulation, load: SoakLoad, nowH: number, untilH: number): Rescue[] {
+  const problem = soakProblem(input, load);
+  const target = load.targetPerWater;
+  const say = (
+    moment: SoakMoment,
+    grid: SoakRun["grid"],
+    rest: Pick<Rescue, "way" | "hours" | "amount">,
+  ) => ({
+    ...rest,
+    meanFraction: share(load, moment.mean),
+    surfaceFraction: share(load, perWaterAt(grid, moment, 1)),
+    centreFraction: share(load, moment.centre),
+  });
+  const after = (then: readonly Stage[]) => {
+    const ran = runAfter(problem, Math.max(nowH, 1 / 60), then);
+    if (!ran.ok) throw new Error(ran.error.field);
+    return { grid: ran.value.grid, end: ran.value.moments[ran.value.moments.length - 1] };
+  };
+
+  const now = after([]);
+  const options: Rescue[] = [say(now.end, now.grid, { way: "lift_now", hours: 0 })];
+
+  const rested = after([restStage(problem, REST_H)]);
+  options.push(say(rested.end, rested.grid, { way: "pull_and_rest", hours: REST_H }));
+
+  if (now.end.mean < target * (1 - CLOSE)) {
+    const [readyH] = reachHours(problem, [aimOf(input, load)], RAIL_TO_H, { cells: 80, stepTolerance: 1e-5 });
+    if (readyH !== undefined && readyH > nowH) {
+      const then = after([{ ...carryOn(problem), durationS: (readyH - nowH) * HOUR_S }]);
+      options.push(say(then.end, then.grid, { way: "wait", hours: readyH - nowH }));
+    }
+  }
+  if (now.end.mean > target * (1 + CLOSE)) {
+    const minutes = bisect((m) => after([rinseStage(problem, m)]).end.mean > target, 1, LONGEST_RINSE_MIN);
+    const rinsed = after([rinseStage(problem, minutes)]);
+    options.push(say(rinsed.end, rinsed.grid, { way: "rinse", hours: minutes / 60, amount: minutes }));
+  }
+  const dilution = dilute(problem, load, now.end, untilH - nowH, target, after);
+  if (dilution)
+    options.push(
+      say(dilution.end, dilution.grid, { way: "dilute", hours: untilH - nowH, amount: dilution.litres }),
+    );
+
+  const excessG = (now.end.mean - target) * load.flesh.massG * load.flesh.waterFraction;
+  if (Math.abs(now.end.mean / target - 1) > CLOSE)
+    options.push(say(now.end, now.grid, { way: "salt_elsewhere", hours: 0, amount: excessG }));
+
+  return options.sort((a, b) => distance(a, load, target) - distance(b, load, target));
+}
+
+const share = (load: SoakLoad, perWater: number) => shareOfFinishedFlesh(perWater, load.flesh.waterFraction);
+
+/** Salt left out elsewhere makes the dish right though the flesh is not: it counts half. */
+function distance(rescue: Rescue, load: SoakLoad, target: number): number {
+  const off = Math.abs(rescue.meanFraction / share(load, target) - 1);
+  const uneven = 1 - rescue.centreFraction / Math.max(rescue.meanFraction, 1e-9);
+  return (rescue.way === "salt_elsewhere" ? off / 2 : off) + 0.1 * uneven + 0.005 * rescue.hours;
+}
+
+/** The bath goes on as it is. Dry salt has dissolved by then or goes on dissolving: a rest is the same. */
+function carryOn(problem: SoakProblem): Stage {
+  const { stage } = problem;
+  return stage.kind === "bath" ? { ...stage, saltPerWater: undefined } : { ...stage, kind: "rest" };
+}
+
+/** Water that, added now, lets the food stay in until it is wanted without going over. */
+function dilute(
+  problem: SoakProblem,
+  load: SoakLoad,
+  now: SoakMoment,
+  leftH: number,
+  target: number,
+  after: (then: readonly Stage[]) => { grid: SoakRun["grid"]; end: SoakMoment },
+) {
+  const { stage } = problem;
+  if (stage.kind !== "bath" || leftH <= 0 || now.bath === undefined) return undefined;
+  const bath = now.bath;
+  const thinned = (litres: number): Stage => {
+    const ratio = 1 + (litres * 1000) / load.waterG;
+    return {
+      ...stage,
+      durationS: leftH * HOUR_S,
+      waterRatio: stage.waterRatio * ratio,
+      saltPerWater: bath / ratio,
+    };
+  };
+  if (after([thinned(0)]).end.mean <= target * (1 + CLOSE)) return undefined;
+  const most = (4 * load.waterG) / 1000;
+  const litres = bisect((l) => after([thinned(l)]).end.mean > target, 0, most);
+  return { ...after([thinned(litres)]), litres };
+}
+
+/** The least value in a range at which a falling condition no longer holds; the end of the range if it always does. */
+function bisect(stillOver: (value: number) => boolean, from: number, to: number): number {
+  if (stillOver(to)) return to;
+  let [low, high] = [from, to];
+  for (let i = 0; i < 16; i++) {
+    const middle = (low + high) / 2;
+    if (stillOver(middle)) low = middle;
+    else high = middle;
+  }
+  return high;
+}

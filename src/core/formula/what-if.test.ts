@@ -1,0 +1,178 @@
+import { preparationOffered } from "./defaults";
+import { ensembleWindow, normalQuantile, sensitivities } from "./ensemble";
+import { chops, worked } from "./formulation.fixture";
+import { learnRate, type Reading } from "./learn-rate";
+import type { Formulation } from "./model";
+import { outcomeAt } from "./outcome";
+import { cookOffered, onThePlate } from "./plate";
+import { rescues } from "./rescue";
+import { reachHours, soakProblem, aimOf } from "./soak";
+import { rinseEffect, solve } from "./solve";
+
+const timed = (saltFraction: number, change: Partial<Formulation> = {}): Formulation =>
+  chops({
+    preparation: {
+      kind: "wetBrine",
+      school: "timed",
+      strength: { basis: "percent", saltFraction },
+      targetFraction: 0.012,
+    },
+    ...change,
+  });
+const loadOf = (f: Formulation) => worked(f).load;
+
+describe("the ensemble", () => {
+  const f = timed(0.06);
+
+  test("its edges lie either side of the likely hour and agree with scaling by thickness² over diffusivity", () => {
+    const quick = worked(f).soak.window.ready;
+    const soft = ensembleWindow(f, loadOf(f), { members: 300 })?.window.ready ?? {};
+    expect(soft.early).toBeLessThan(quick.likely ?? 0);
+    expect(soft.late).toBeGreaterThan(quick.likely ?? Infinity);
+    expect((soft.early ?? 0) / (quick.early ?? NaN)).toBeCloseTo(1, 0);
+    expect((soft.late ?? 0) / (quick.late ?? NaN)).toBeCloseTo(1, 0);
+  });
+
+  test("the same count draws the same window; less doubt narrows it; it can be stopped", () => {
+    const width = (rateDoubt?: number) => {
+      const ready = ensembleWindow(f, loadOf(f), { members: 120, rateDoubt })?.window.ready ?? {};
+      return (ready.late ?? NaN) - (ready.early ?? NaN);
+    };
+    expect(width()).toBe(width());
+    expect(width(0.05)).toBeLessThan(width());
+    const shares: number[] = [];
+    const stopped = ensembleWindow(f, loadOf(f), {
+      members: 400,
+      onProgress: (share) => shares.push(share) === 3,
+    });
+    expect(stopped).toBeUndefined();
+    expect(shares).toHaveLength(3);
+  });
+
+  test("normal quantiles (standard tables)", () => {
+    expect(normalQuantile(0.5)).toBeCloseTo(0, 9);
+    expect(normalQuantile(0.975)).toBeCloseTo(1.959964, 5);
+    expect(normalQuantile(0.01)).toBeCloseTo(-2.326348, 5);
+  });
+
+  test("thicker, slower and weaker take longer, warmer takes less; the largest comes first", () => {
+    const all = sensitivities(f, loadOf(f));
+    const more = (input: string) => all.find((s) => s.input === input)?.hoursMore ?? NaN;
+    expect(Math.min(more("thickness"), more("diffusivity"), more("strength"))).toBeGreaterThan(0);
+    expect(more("warmth")).toBeLessThan(0);
+    const sizes = all.map((s) => Math.abs(s.hoursMore));
+    expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
+  });
+});
+
+describe("solving for one unknown", () => {
+  const f = timed(0.06, { pullH: 20 });
+
+  test("the strength for four hours is ready at four hours", () => {
+    const answer = solve(f, loadOf(f), { unknown: "strength", hours: 4 });
+    if (!answer.ok) throw new Error(answer.why);
+    expect(worked(timed(answer.value)).soak.window.ready.likely).toBeCloseTo(4, 1);
+  });
+
+  test("no strength does it in a minute: says so, and how far saturated brine gets", () => {
+    const answer = solve(f, loadOf(f), { unknown: "strength", hours: 1 / 60 });
+    expect(answer).toMatchObject({
+      ok: false,
+      why: "too_slow_even_saturated",
+      nearest: expect.closeTo(0.263, 2),
+    });
+  });
+
+  test("the time is the window's own likely hour", () => {
+    const answer = solve(f, loadOf(f), { unknown: "time" });
+    expect(answer.ok && answer.value).toBeCloseTo(worked(f).soak.window.ready.likely ?? NaN, 1);
+  });
+
+  test("rinsed for the answer, an oversalted piece is back at its target", () => {
+    const over = timed(0.08, { pullH: 12 });
+    const answer = solve(over, loadOf(over), { unknown: "rinse" });
+    if (!answer.ok) throw new Error(answer.why);
+    const rinsed = rinseEffect(over, loadOf(over), answer.value * 60);
+    expect((rinsed?.after.mean ?? NaN) / loadOf(over).targetPerWater).toBeCloseTo(1, 2);
+  });
+
+  test("a rinse is not needed below the target; rest evens a thin piece within days", () => {
+    const gentle = chops({ pullH: 6 });
+    expect(solve(gentle, loadOf(gentle), { unknown: "rinse" })).toMatchObject({
+      ok: false,
+      why: "not_needed",
+    });
+    const rest = solve(gentle, loadOf(gentle), { unknown: "rest" });
+    expect(rest.ok && rest.value).toBeGreaterThan(1);
+  });
+});
+
+describe("on the plate", () => {
+  test("heat moves salt inward and loses none", () => {
+    const f = chops({ preparation: preparationOffered("dry", 0.012), pullH: 8 });
+    const load = loadOf(f);
+    const plate = onThePlate(f, load, cookOffered(load, f.pieces.thicknessMm));
+    if (!plate.ok) throw new Error("refused");
+    const { atPull, served } = plate.value;
+    expect(served.mean).toBeCloseTo(atPull.mean, 10);
+    expect(served.centre).toBeGreaterThan(atPull.centre);
+    expect(served.surface).toBeLessThan(atPull.surface);
+  });
+});
+
+describe("late or early", () => {
+  test("too salty at hour 12: a rinse, thinning the bath and salt elsewhere are offered, each with its outcome", () => {
+    const over = timed(0.08, { pullH: 20 });
+    const ways = rescues(over, loadOf(over), 12, 20);
+    expect(ways.map((w) => w.way)).toEqual(
+      expect.arrayContaining(["rinse", "dilute", "salt_elsewhere", "lift_now"]),
+    );
+    const target = 0.012;
+    expect(ways.find((w) => w.way === "rinse")?.meanFraction).toBeCloseTo(target, 4);
+    expect(ways.find((w) => w.way === "dilute")?.meanFraction).toBeCloseTo(target, 3);
+    expect(ways.find((w) => w.way === "salt_elsewhere")?.amount).toBeGreaterThan(0);
+    expect(ways[0].way).not.toBe("lift_now");
+  });
+
+  test("too early: waiting is offered, with the hours the window says; nothing is rinsed", () => {
+    const f = timed(0.05);
+    const ways = rescues(f, loadOf(f), 2, 24);
+    const [readyH] = reachHours(soakProblem(f, loadOf(f)), [aimOf(f, loadOf(f))], 96, { cells: 120 });
+    expect(ways.find((w) => w.way === "wait")?.hours).toBeCloseTo((readyH ?? NaN) - 2, 1);
+    expect(ways.some((w) => w.way === "rinse")).toBe(false);
+  });
+});
+
+describe("learning the rate from readings", () => {
+  const f = timed(0.06);
+  const truth = 1.6;
+
+  /** What a meter would show in a real soak of another rate. */
+  const readingAt = (hours: number): Reading => ({
+    kind: "bathStrength",
+    hours,
+    saltFraction: outcomeAt(worked(f, truth), hours, 1).bathFraction ?? NaN,
+  });
+
+  test("three readings of a faster soak find its rate, and are surer than before", () => {
+    const learnt = learnRate(f, loadOf(f), [2, 6, 12].map(readingAt));
+    expect(learnt?.factor).toBeGreaterThan(1.2);
+    expect(learnt?.factor).toBeLessThan(1.75);
+    expect(learnt?.doubt).toBeLessThan(learnt?.doubtBefore ?? 0);
+  });
+
+  test("what was learnt is where the next begins", () => {
+    const first = learnRate(f, loadOf(f), [readingAt(6)]);
+    const second = learnRate(f, loadOf(f), [readingAt(10)], first);
+    expect(second?.doubtBefore).toBe(first?.doubt);
+    expect(second?.doubt).toBeLessThan(first?.doubt ?? 0);
+  });
+
+  test("a weight says less than a strength; a dry brine has no bath to read", () => {
+    const byWeight = learnRate(f, loadOf(f), [{ kind: "weight", hours: 6, beforeG: 1000, afterG: 1060 }]);
+    const byStrength = learnRate(f, loadOf(f), [readingAt(6)]);
+    expect(byWeight?.doubt).toBeGreaterThan(byStrength?.doubt ?? Infinity);
+    const dry = chops({ preparation: preparationOffered("dry", 0.012) });
+    expect(learnRate(dry, loadOf(dry), [readingAt(6)])).toBeUndefined();
+  });
+});
