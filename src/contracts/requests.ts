@@ -33,6 +33,20 @@ export const startBatchRequest = z.strictObject({
 });
 export type StartBatchRequest = z.infer<typeof startBatchRequest>;
 
+/** What was read of the bath, or of the food on the scale. */
+export const readingBody = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("bathStrength"), saltFraction: z.number().min(0).max(0.27) }),
+  z.strictObject({
+    kind: z.literal("weight"),
+    beforeG: z.number().min(1).max(500_000),
+    afterG: z.number().min(1).max(500_000),
+  }),
+]);
+export type ReadingBody = z.infer<typeof readingBody>;
+
+export const readingRequest = z.strictObject({ atMs: instantMs, reading: readingBody });
+export type ReadingRequest = z.infer<typeof readingRequest>;
+
 export const liftRequest = z.strictObject({ atMs: instantMs });
 
 export const kitchenRequest = z.strictObject({

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Formulated } from "@/core/formula/formulate";
+import type { SoakWindow } from "@/core/formula/soak";
 import type { Outcome } from "@/core/formula/outcome";
 
 const softHour = z.object({
@@ -40,7 +41,12 @@ export const sheetSnapshotSchema = z.object({
 });
 export type SheetSnapshot = z.infer<typeof sheetSnapshotSchema>;
 
-export function snapshotOf(sheet: Formulated, atPull: Outcome): SheetSnapshot {
+/** @param window with its soft edges, where an ensemble gave them */
+export function snapshotOf(
+  sheet: Formulated,
+  atPull: Outcome,
+  window: SoakWindow = sheet.soak.window,
+): SheetSnapshot {
   return {
     lines: sheet.lines,
     fleshG: sheet.flesh.massG,
@@ -48,8 +54,8 @@ export function snapshotOf(sheet: Formulated, atPull: Outcome): SheetSnapshot {
     waterG: sheet.waterG,
     brineFraction: sheet.brine?.saltFraction,
     endFraction: sheet.endFraction,
-    ready: sheet.soak.window.ready,
-    past: sheet.soak.window.past,
+    ready: window.ready,
+    past: window.past,
     atPull: {
       meanFraction: atPull.meanFraction,
       surfaceFraction: atPull.surfaceFraction,

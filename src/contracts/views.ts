@@ -1,9 +1,18 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formula/model";
+import type { ReadingBody } from "./requests";
 import type { SheetSnapshot } from "./sheet";
 
 /** What the server hands to the screens. */
+/** What readings taught of a food: diffusivity over the table's, and one standard deviation of its logarithm. */
+export interface Rate {
+  factor: number;
+  doubt: number;
+}
+
 export interface KitchenView {
+  /** By food. */
+  rates: Record<string, Rate>;
   name: string;
   timeZone: string;
   measures: MeasureSystem;
@@ -28,9 +37,14 @@ export interface BatchView {
   plannedLiftAtMs: number;
   liftedAtMs: number | null;
   timeZone: string;
+  /** What is held of this batch's rate now, and what was at its start; null where only the table was known. */
+  rate: { factor: number; doubt: number | null };
+  prior: { factor: number; doubt: number | null };
+  readingCount: number;
 }
 
 export interface BatchDetail extends BatchView {
+  readings: { id: number; atMs: number; reading: ReadingBody }[];
   events: { kind: string; atMs: number; recordedAtMs: number }[];
   acknowledgements: { ruleId: string; title: string; severity: string; reason: string; atMs: number }[];
 }

@@ -1,9 +1,10 @@
 import { randomUUID } from "node:crypto";
-import { asc, desc, eq, isNotNull, isNull } from "drizzle-orm";
+import { asc, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import type { StartBatchRequest } from "@/contracts/requests";
 import { sheetSnapshotSchema, snapshotOf } from "@/contracts/sheet";
-import type { BatchDetail, BatchView } from "@/contracts/views";
+import type { BatchDetail, BatchView, Rate } from "@/contracts/views";
+import { ensembleWindow, softened } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
@@ -13,7 +14,8 @@ import type { Db } from "./database";
 import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";
-import { acknowledgements, batches, batchEvents, formulaVersions } from "./schema";
+import { readingsOf } from "./readings";
+import { acknowledgements, batches, batchEvents, formulaVersions, readings } from "./schema";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -27,7 +29,9 @@ const START_AHEAD_MS = 31 * DAY_MS;
  */
 export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): { id: string } {
   const { formulation, startAtMs } = request;
-  const { snapshot, findings } = workOut(formulation);
+  const kitchen = loadKitchen(db);
+  const known = kitchen.rates[formulation.foodId];
+  const { snapshot, findings } = workOut(formulation, known);
   checkStart(startAtMs, nowMs);
   const reasons = new Map(request.acknowledgements.map((a) => [a.ruleId, a.reason]));
   const open = findings.filter((f) => f.severity === "stop" && !reasons.has(f.id));
@@ -51,7 +55,11 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
         sheet: snapshot,
         startedAtMs: startAtMs,
         plannedLiftAtMs: Math.round(startAtMs + formulation.pullH * HOUR_MS),
-        timeZone: loadKitchen(tx).timeZone,
+        priorFactor: known?.factor ?? 1,
+        priorDoubt: known?.doubt ?? null,
+        rateFactor: known?.factor ?? 1,
+        rateDoubt: known?.doubt ?? null,
+        timeZone: kitchen.timeZone,
       })
       .run();
     tx.insert(batchEvents)
@@ -67,8 +75,11 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   });
 }
 
-function workOut(formulation: Formulation) {
-  const sheet = formulate(formulation);
+/** Members of the ensemble behind a stored window: fewer than on the Bench, the answer waits for them. */
+const SNAPSHOT_MEMBERS = 120;
+
+function workOut(formulation: Formulation, known: Rate | undefined) {
+  const sheet = formulate(formulation, { rateFactor: known?.factor });
   if (!sheet.ok) {
     throw new Refusal(422, "The sums do not work out", `formulation: ${sheet.error.code}`, {
       issues: [{ path: "formulation", message: sheet.error.code }],
@@ -76,7 +87,12 @@ function workOut(formulation: Formulation) {
   }
   const atPull = outcomeAt(sheet.value, formulation.pullH, formulation.portions);
   const findings: Finding[] = findingsFor({ input: formulation, sheet: sheet.value, atPull });
-  return { snapshot: snapshotOf(sheet.value, atPull), findings };
+  const { window } = ensembleWindow(formulation, sheet.value.load, {
+    members: SNAPSHOT_MEMBERS,
+    rateDoubt: known?.doubt,
+  });
+  const soft = softened(sheet.value.soak.window, window);
+  return { snapshot: snapshotOf(sheet.value, atPull, soft), findings };
 }
 
 function checkStart(startAtMs: number, nowMs: number): void {
@@ -130,10 +146,11 @@ function batchRow(db: Db, batchId: string) {
 type JoinedRow = {
   batches: typeof batches.$inferSelect;
   formula_versions: typeof formulaVersions.$inferSelect;
+  readingCount: number;
 };
 
 /** @throws ZodError when stored JSON breaks its contract: a bug or a bad migration, not the cook's doing */
-function viewOf({ batches: b, formula_versions: v }: JoinedRow): BatchView {
+function viewOf({ batches: b, formula_versions: v, readingCount }: JoinedRow): BatchView {
   return {
     id: b.id,
     formulaId: v.formulaId,
@@ -145,11 +162,21 @@ function viewOf({ batches: b, formula_versions: v }: JoinedRow): BatchView {
     plannedLiftAtMs: b.plannedLiftAtMs,
     liftedAtMs: b.liftedAtMs,
     timeZone: b.timeZone,
+    rate: { factor: b.rateFactor, doubt: b.rateDoubt },
+    prior: { factor: b.priorFactor, doubt: b.priorDoubt },
+    readingCount,
   };
 }
 
 const joined = (db: Db) =>
-  db.select().from(batches).innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id));
+  db
+    .select({
+      batches,
+      formula_versions: formulaVersions,
+      readingCount: sql<number>`(select count(*) from ${readings} where ${readings.batchId} = ${batches.id})`,
+    })
+    .from(batches)
+    .innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id));
 
 /** Batches not lifted yet, the next to lift first. */
 export function runningBatches(db: Db): BatchView[] {
@@ -182,5 +209,5 @@ export function loadBatch(db: Db, batchId: string): BatchDetail {
     .orderBy(asc(acknowledgements.id))
     .all()
     .map(({ ruleId, title, severity, reason, atMs }) => ({ ruleId, title, severity, reason, atMs }));
-  return { ...viewOf(row), events, acknowledgements: acknowledged };
+  return { ...viewOf(row), events, acknowledgements: acknowledged, readings: readingsOf(db, batchId) };
 }

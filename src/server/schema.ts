@@ -1,5 +1,5 @@
 import { sql } from "drizzle-orm";
-import { check, index, integer, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+import { check, index, integer, real, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
 
 /** One row: the kitchen this database belongs to. */
 export const kitchen = sqliteTable(
@@ -49,6 +49,13 @@ export const batches = sqliteTable(
     startedAtMs: integer("started_at_ms").notNull(),
     plannedLiftAtMs: integer("planned_lift_at_ms").notNull(),
     liftedAtMs: integer("lifted_at_ms"),
+    /** What this kitchen knew of the food's rate when the batch began: diffusivity over the table's. */
+    priorFactor: real("prior_factor").notNull().default(1),
+    /** One standard deviation of its logarithm; null where only the table was known. */
+    priorDoubt: real("prior_doubt"),
+    /** The same after this batch's own readings. */
+    rateFactor: real("rate_factor").notNull().default(1),
+    rateDoubt: real("rate_doubt"),
     timeZone: text("time_zone").notNull(),
   },
   (t) => [index("batches_by_lift").on(t.liftedAtMs, t.startedAtMs)],
@@ -80,4 +87,28 @@ export const acknowledgements = sqliteTable("acknowledgements", {
   severity: text("severity", { enum: ["stop", "caution", "tip"] }).notNull(),
   reason: text("reason").notNull(),
   atMs: integer("at_ms").notNull(),
+});
+
+/** What was read of a running soak. */
+export const readings = sqliteTable(
+  "readings",
+  {
+    id: integer("id").primaryKey({ autoIncrement: true }),
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    /** The reading as its contract has it; its hours follow from `atMs`. */
+    body: text("body", { mode: "json" }).notNull(),
+    atMs: integer("at_ms").notNull(),
+    recordedAtMs: integer("recorded_at_ms").notNull(),
+  },
+  (t) => [index("readings_by_batch").on(t.batchId)],
+);
+
+/** What this kitchen's readings taught of a food, kept by the cook's word. */
+export const rates = sqliteTable("rates", {
+  foodId: text("food_id").primaryKey(),
+  factor: real("factor").notNull(),
+  doubt: real("doubt").notNull(),
+  learntAtMs: integer("learnt_at_ms").notNull(),
 });

@@ -38,33 +38,64 @@ export function variations(load: SoakLoad, members: number, rateDoubt?: number):
   }));
 }
 
+interface EnsembleOptions {
+  members: number;
+  /** One standard deviation of the logarithm of the rate, where readings have narrowed it. */
+  rateDoubt?: number;
+}
+
+/** How many soaks are run between two looks up. */
+const MEMBERS_A_TURN = 16;
+
 /**
- * The window with its soft edges, from many soaks.
- * @param onProgress told the share done; answers true to stop, and the ensemble is then undefined
+ * The window with its soft edges, from many soaks, a few at a time: yields the share done, so that a caller can show
+ * it or stop.
  */
-export function ensembleWindow(
+export function* ensembleSteps(
   input: Formulation,
   load: SoakLoad,
-  options: { members: number; rateDoubt?: number; onProgress?: (share: number) => boolean | void },
-): Ensemble | undefined {
+  options: EnsembleOptions,
+): Generator<number, Ensemble> {
   const aim = aimOf(input, load);
   const aims = aim.dry ? [aim] : [aim, overAim(aim)];
   const draws = variations(load, options.members, options.rateDoubt);
   const ready: number[] = [];
   const over: number[] = [];
   for (const [i, vary] of draws.entries()) {
-    const problem = soakProblem(input, load, vary);
     // The eater's target does not move with the doubt about what was weighed.
-    const [readyH, overH] = reachHours(problem, aims, RAIL_TO_H, MEMBER);
+    const [readyH, overH] = reachHours(soakProblem(input, load, vary), aims, RAIL_TO_H, MEMBER);
     ready.push(readyH ?? Infinity);
     over.push(overH ?? Infinity);
-    if (i % 16 === 15 && options.onProgress?.((i + 1) / draws.length)) return undefined;
+    if (i % MEMBERS_A_TURN === MEMBERS_A_TURN - 1) yield (i + 1) / draws.length;
   }
   return {
     window: windowFrom(load.food, aim.dry, softFrom(ready), softFrom(over)),
     members: draws.length,
   };
 }
+
+/** The same in one go. */
+export function ensembleWindow(input: Formulation, load: SoakLoad, options: EnsembleOptions): Ensemble {
+  const steps = ensembleSteps(input, load, options);
+  let turn = steps.next();
+  while (!turn.done) turn = steps.next();
+  return turn.value;
+}
+
+/** A window's soft edges taken from an ensemble, its likely hours from the single finer run. */
+export function softened(likely: SoakWindow, ensemble: SoakWindow): SoakWindow {
+  const edges = (fine: SoftHour, soft: SoftHour): SoftHour => ({
+    early: minOf(soft.early, fine.likely),
+    likely: fine.likely,
+    late: maxOf(soft.late, fine.likely),
+  });
+  return { ...likely, ready: edges(likely.ready, ensemble.ready), past: edges(likely.past, ensemble.past) };
+}
+
+const minOf = (a: number | undefined, b: number | undefined) =>
+  a === undefined || b === undefined ? a : Math.min(a, b);
+const maxOf = (a: number | undefined, b: number | undefined) =>
+  a === undefined || b === undefined ? a : Math.max(a, b);
 
 /** Going over is being "seasoned" to a higher mark: the mean at 115 % of the target. */
 function overAim(aim: Aim): Aim {

@@ -1,5 +1,5 @@
 import { preparationOffered } from "./defaults";
-import { ensembleWindow, normalQuantile, sensitivities } from "./ensemble";
+import { ensembleSteps, ensembleWindow, normalQuantile, sensitivities } from "./ensemble";
 import { chops, worked } from "./formulation.fixture";
 import { learnRate, type Reading } from "./learn-rate";
 import type { Formulation } from "./model";
@@ -26,27 +26,25 @@ describe("the ensemble", () => {
 
   test("its edges lie either side of the likely hour and agree with scaling by thickness² over diffusivity", () => {
     const quick = worked(f).soak.window.ready;
-    const soft = ensembleWindow(f, loadOf(f), { members: 300 })?.window.ready ?? {};
+    const soft = ensembleWindow(f, loadOf(f), { members: 300 }).window.ready;
     expect(soft.early).toBeLessThan(quick.likely ?? 0);
     expect(soft.late).toBeGreaterThan(quick.likely ?? Infinity);
     expect((soft.early ?? 0) / (quick.early ?? NaN)).toBeCloseTo(1, 0);
     expect((soft.late ?? 0) / (quick.late ?? NaN)).toBeCloseTo(1, 0);
   });
 
-  test("the same count draws the same window; less doubt narrows it; it can be stopped", () => {
+  test("the same count draws the same window; less doubt narrows it; it goes a few at a time", () => {
     const width = (rateDoubt?: number) => {
-      const ready = ensembleWindow(f, loadOf(f), { members: 120, rateDoubt })?.window.ready ?? {};
+      const ready = ensembleWindow(f, loadOf(f), { members: 120, rateDoubt }).window.ready;
       return (ready.late ?? NaN) - (ready.early ?? NaN);
     };
     expect(width()).toBe(width());
     expect(width(0.05)).toBeLessThan(width());
-    const shares: number[] = [];
-    const stopped = ensembleWindow(f, loadOf(f), {
-      members: 400,
-      onProgress: (share) => shares.push(share) === 3,
-    });
-    expect(stopped).toBeUndefined();
-    expect(shares).toHaveLength(3);
+    const steps = ensembleSteps(f, loadOf(f), { members: 64 });
+    expect([steps.next(), steps.next()]).toEqual([
+      { done: false, value: 0.25 },
+      { done: false, value: 0.5 },
+    ]);
   });
 
   test("normal quantiles (standard tables)", () => {

@@ -1,0 +1,96 @@
+import { asc, eq } from "drizzle-orm";
+import { formulationSchema } from "@/contracts/formulation";
+import { readingBody, type ReadingRequest } from "@/contracts/requests";
+import { formulate } from "@/core/formula/formulate";
+import { learnRate } from "@/core/formula/learn-rate";
+import type { Db } from "./database";
+import { keepRate } from "./kitchen";
+import { notFound, Refusal } from "./problem";
+import { batches, readings } from "./schema";
+
+const HOUR_MS = 3_600_000;
+
+/** A batch's readings in the order of their time. */
+export function readingsOf(db: Db, batchId: string) {
+  return db
+    .select()
+    .from(readings)
+    .where(eq(readings.batchId, batchId))
+    .orderBy(asc(readings.atMs), asc(readings.id))
+    .all()
+    .map(({ id, atMs, body }) => ({ id, atMs, reading: readingBody.parse(body) }));
+}
+
+function batchRow(db: Db, batchId: string) {
+  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
+  if (!row) throw notFound("batch");
+  return row;
+}
+
+/** Stores a reading and fits the batch's rate to all of them, from what was known at its start. */
+export function addReading(db: Db, batchId: string, request: ReadingRequest, nowMs: number): void {
+  db.transaction((tx) => {
+    const batch = batchRow(tx, batchId);
+    const endMs = batch.liftedAtMs ?? nowMs + 60_000;
+    if (request.atMs <= batch.startedAtMs || request.atMs > endMs) {
+      throw new Refusal(
+        422,
+        "Reading out of reach",
+        "A reading lies between the start of the batch and now.",
+        {
+          issues: [{ path: "atMs", message: "between the start of the batch and now" }],
+        },
+      );
+    }
+    const formulation = formulationSchema.parse(batch.body);
+    if (formulation.preparation.kind === "dryBrine")
+      throw new Refusal(422, "No bath to read", "A dry brine has no bath; there is nothing to fit.");
+    tx.insert(readings)
+      .values({ batchId, body: request.reading, atMs: request.atMs, recordedAtMs: nowMs })
+      .run();
+    refit(tx, batchId);
+  });
+}
+
+/** Takes a reading back, as if it had not been entered. */
+export function removeReading(db: Db, batchId: string, readingId: number): void {
+  db.transaction((tx) => {
+    batchRow(tx, batchId);
+    tx.delete(readings).where(eq(readings.id, readingId)).run();
+    refit(tx, batchId);
+  });
+}
+
+function refit(db: Db, batchId: string): void {
+  const batch = batchRow(db, batchId);
+  const formulation = formulationSchema.parse(batch.body);
+  const sheet = formulate(formulation);
+  if (!sheet.ok) throw new Refusal(422, "The sums do not work out", sheet.error.code);
+  const prior =
+    batch.priorDoubt === null ? undefined : { factor: batch.priorFactor, doubt: batch.priorDoubt };
+  const all = readingsOf(db, batchId).map(({ atMs, reading }) => ({
+    ...reading,
+    hours: (atMs - batch.startedAtMs) / HOUR_MS,
+  }));
+  const learnt = learnRate(formulation, sheet.value.load, all, prior);
+  db.update(batches)
+    .set({
+      rateFactor: learnt?.factor ?? batch.priorFactor,
+      rateDoubt: learnt?.doubt ?? batch.priorDoubt,
+    })
+    .where(eq(batches.id, batchId))
+    .run();
+}
+
+/** Keeps a batch's learnt rate for its food in this kitchen. */
+export function keepBatchRate(db: Db, batchId: string, nowMs: number): void {
+  const batch = batchRow(db, batchId);
+  if (batch.rateDoubt === null)
+    throw new Refusal(
+      422,
+      "Nothing learnt yet",
+      "Enter a reading first; without one only the table is known.",
+    );
+  const { foodId } = formulationSchema.parse(batch.body);
+  keepRate(db, foodId, { factor: batch.rateFactor, doubt: batch.rateDoubt }, nowMs);
+}
