@@ -22,6 +22,12 @@ module.exports = {
       to: { pathNot: ["^src/(contracts|core)", "node_modules/zod/"] },
     },
     {
+      name: "workers-only-wrap-core",
+      severity: "error",
+      from: { path: "^src/workers" },
+      to: { pathNot: ["^src/(workers|core)", "node_modules/comlink/"] },
+    },
+    {
       name: "ui-is-shared",
       comment: "Shared drawings and figures know the core, never a station or the database.",
       severity: "error",

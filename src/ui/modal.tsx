@@ -9,7 +9,12 @@ const showModal = (dialog: HTMLDialogElement | null) => {
 };
 
 /** A dialog over the page; Escape, the cross and the darkened page all close it. */
-export function Modal(props: { title: string; onClose: () => void; children: React.ReactNode }) {
+export function Modal(props: {
+  title: string;
+  onClose: () => void;
+  wide?: boolean;
+  children: React.ReactNode;
+}) {
   const heading = useId();
   return (
     <dialog
@@ -18,7 +23,7 @@ export function Modal(props: { title: string; onClose: () => void; children: Rea
       aria-labelledby={heading}
       onClose={props.onClose}
     >
-      <div className="modal-box max-w-xl border border-line text-left">
+      <div className={`modal-box border border-line text-left ${props.wide ? "max-w-5xl" : "max-w-xl"}`}>
         <div className="mb-3 flex items-start justify-between gap-4">
           <h2 id={heading} className="text-2xl">
             {props.title}

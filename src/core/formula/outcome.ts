@@ -18,6 +18,20 @@ export interface Outcome {
   sodiumMgPerPortion: number;
 }
 
+/** A moment of the run as shares of finished flesh. */
+export function momentShares(f: Pick<Formulated, "flesh" | "soak">, moment: SoakMoment) {
+  const w = f.flesh.waterFraction;
+  const share = (perWater: number) => shareOfFinishedFlesh(perWater, w);
+  return {
+    moment,
+    meanFraction: share(moment.mean),
+    surfaceFraction: share(moment.surface),
+    centreFraction: share(moment.centre),
+    evenness: moment.mean > 0 ? moment.centre / moment.mean : 0,
+    outerThirdFraction: share(meanPerWaterBetween(f.soak.run.grid, moment, 2 / 3, 1)),
+  };
+}
+
 /** Where each gram of salt is. The first three sum to what was added and what the food held. */
 export interface SaltLedger {
   addedG: number;
@@ -30,20 +44,12 @@ export interface SaltLedger {
 /** @param hours after the start, 0 to the end of the rail */
 export function outcomeAt(f: Formulated, hours: number, portions: number): Outcome {
   const moment = momentAt(f.soak.run, hours * 3600);
-  const { grid } = f.soak.run;
-  const w = f.flesh.waterFraction;
-  const fleshWaterG = f.flesh.massG * w;
-  const share = (perWater: number) => shareOfFinishedFlesh(perWater, w);
+  const fleshWaterG = f.flesh.massG * f.flesh.waterFraction;
   const inFleshG = moment.mean * fleshWaterG;
   const onSurfaceG = moment.undissolved * fleshWaterG;
   const nativeG = f.flesh.massG * f.flesh.nativeSaltFraction;
   return {
-    moment,
-    meanFraction: share(moment.mean),
-    surfaceFraction: share(moment.surface),
-    centreFraction: share(moment.centre),
-    evenness: moment.mean > 0 ? moment.centre / moment.mean : 0,
-    outerThirdFraction: share(meanPerWaterBetween(grid, moment, 2 / 3, 1)),
+    ...momentShares(f, moment),
     bathFraction: moment.bath === undefined ? undefined : moment.bath / (1 + moment.bath),
     ledger: {
       addedG: f.naclG,

@@ -5,20 +5,21 @@ import { useCallback, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
+import { cookOffered } from "@/core/formula/plate";
 import { Shell } from "@/ui/shell/shell";
-import { ColumnTabs, type Column } from "./column-tabs";
-import { AromaticsPanel } from "./aromatics-panel";
-import { FoodPanel } from "./food-panel";
-import { HoldingPanel } from "./holding-panel";
-import type { PanelProps } from "./panel";
-import { PreparationPanel } from "./preparation-panel";
+import { ColumnTabs, onlyOn, type Column } from "./column-tabs";
+import { AromaticsPanel } from "./panels/aromatics-panel";
+import { FoodPanel } from "./panels/food-panel";
+import { HoldingPanel } from "./panels/holding-panel";
+import type { PanelProps } from "./panels/panel";
+import { PreparationPanel } from "./panels/preparation-panel";
 import { SaveControl } from "./save-control";
-import { SheetPanel } from "./sheet-panel";
-import { SoakPanel } from "./soak-panel";
+import { CookPanel } from "./panels/cook-panel";
 import { StartDialog } from "./start-dialog";
 import { useDraft } from "./use-draft";
 import { useSheet } from "./use-sheet";
-import { VesselPanel } from "./vessel-panel";
+import { WorkedColumns } from "./worked-columns";
+import { VesselPanel } from "./panels/vessel-panel";
 
 interface Props {
   kitchen: KitchenView;
@@ -36,11 +37,10 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
     saved: formula?.formulation ?? null,
   });
   const { formulation } = draft;
-  const worked = useSheet(formulation);
+  const rate = kitchen.rates[formulation.foodId];
+  const worked = useSheet(formulation, rate);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [column, setColumn] = useState<Column>("food");
-  // On a phone one column at a time; on a laptop all three.
-  const onlyOn = (name: Column) => (column === name ? "flex flex-col" : "hidden");
   const [starting, setStarting] = useState(false);
 
   const onValidity = useCallback(
@@ -109,11 +109,17 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
     >
       <ColumnTabs shown={column} onShow={setColumn} />
       <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
-        <div className={`border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food")}`}>
+        <div className={`border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food", column)}`}>
           <FoodPanel {...panel} worked={worked.ok ? { input: formulation, ...worked } : undefined} />
           <PreparationPanel {...panel} />
           <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
           <HoldingPanel {...panel} />
+          {worked.ok && (
+            <CookPanel
+              {...panel}
+              cook={formulation.cook ?? cookOffered(worked.sheet.load, formulation.pieces.thicknessMm)}
+            />
+          )}
           <AromaticsPanel {...panel} />
           <label className="block">
             <span className="text-quiet">Notes</span>
@@ -127,30 +133,16 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
           </label>
         </div>
         {worked.ok ? (
-          <>
-            <div className={`min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak")}`}>
-              {unread.length > 0 && <Unread labels={unread} />}
-              <SoakPanel
-                input={formulation}
-                sheet={worked.sheet}
-                outcome={worked.outcome}
-                startAtMs={nowMs}
-                timeZone={kitchen.timeZone}
-                onPull={(pullH) => change((f) => ({ ...f, pullH }))}
-              />
-            </div>
-            <div
-              className={`min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet")}`}
-            >
-              <SheetPanel
-                input={formulation}
-                sheet={worked.sheet}
-                outcome={worked.outcome}
-                findings={worked.findings}
-                measures={kitchen.measures}
-              />
-            </div>
-          </>
+          <WorkedColumns
+            kitchen={kitchen}
+            input={formulation}
+            worked={worked}
+            rate={rate}
+            startAtMs={nowMs}
+            change={change}
+            unread={unread}
+            shown={column}
+          />
         ) : (
           <div className="p-6 lg:col-span-2">
             <h2 className="text-2xl">The sums wait</h2>
@@ -179,12 +171,4 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
 function sayState(version: number | null, changed: boolean): string {
   if (version === null) return "not saved yet";
   return `version ${version}${changed ? " · changes not saved" : " · saved"}`;
-}
-
-function Unread({ labels }: { labels: string[] }) {
-  return (
-    <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
-      <strong>{labels.join(", ")}</strong> does not read. The figures stand on the last good entry.
-    </p>
-  );
 }

@@ -1,5 +1,8 @@
 export type Column = "food" | "soak" | "sheet";
 
+/** On a phone one column at a time; on a laptop all three. */
+export const onlyOn = (name: Column, shown: Column): string => (shown === name ? "flex flex-col" : "hidden");
+
 const NAMES: { column: Column; name: string }[] = [
   { column: "food", name: "Food and method" },
   { column: "soak", name: "Soak" },

@@ -1,55 +1,97 @@
+import { useState } from "react";
+import type { SoakWindow } from "@/core/formula/soak";
+import type { Sensitivity } from "@/core/formula/ensemble";
 import { duration, percent, roughly, whenFrom } from "@/ui/format";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { Section } from "@/ui/section/section";
 import { Figures } from "./figures";
 import type { Worked } from "./explain";
+import { usePlate, type Sheet } from "./use-sheet";
+import { saySensitivity } from "./what-if/say-sensitivity";
 
 interface Props extends Worked {
+  worked: Sheet;
+  window: SoakWindow;
+  sensitivities: Sensitivity[];
+  /** Share of the ensemble done; undefined when it is finished. */
+  progress: number | undefined;
   startAtMs: number;
   timeZone: string;
   onPull: (hours: number) => void;
+  onSolve: () => void;
+  onCompare: () => void;
 }
 
 const HOUR_MS = 3_600_000;
 
 /** The section and the soak rail: drag the pull, and shading and figures follow. */
-export function SoakPanel({ startAtMs, timeZone, onPull, ...worked }: Props) {
-  const { input, sheet, outcome } = worked;
+export function SoakPanel(props: Props) {
+  const { input, sheet, worked, window, startAtMs, timeZone } = props;
+  const [served, setServed] = useState(false);
+  const plate = usePlate(input, worked, served);
+  const { outcome } = plate;
   const place = input.preparation.kind === "dryBrine" ? "On the rack" : "In the vessel";
+  const title = served
+    ? `On the plate: cooked to ${Math.round(plate.cook.toC)} °C`
+    : `${place} at ${duration(input.pullH)}`;
   return (
     <>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2 className="text-xl">
-          {place} at {duration(input.pullH)}
-        </h2>
-        <p className="text-sm text-quiet">
-          surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
-          <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
-          <span className="figure">{percent(outcome.centreFraction)}</span> %
-        </p>
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <h2 className="text-xl">{title}</h2>
+        <button
+          type="button"
+          className="btn min-h-11"
+          aria-pressed={served}
+          onClick={() => setServed((now) => !now)}
+        >
+          {served ? "Back to the pull" : "On the plate"}
+        </button>
       </div>
-      <div className="min-h-56 flex-1">
+      <p className="text-sm text-quiet">
+        surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
+        <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
+        <span className="figure">{percent(outcome.centreFraction)}</span> %
+      </p>
+      <div className="min-h-52 flex-1">
         <Section input={input} sheet={sheet} outcome={outcome} />
       </div>
-      <h2 className="text-xl">Soak</h2>
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <h2 className="text-xl">Soak</h2>
+        <p className="flex-1 text-right text-sm text-quiet" aria-live="polite">
+          {sayDoubt(props)}
+        </p>
+        <div className="flex gap-2">
+          <button type="button" className="btn min-h-11" onClick={props.onSolve}>
+            I have … hours
+          </button>
+          <button type="button" className="btn min-h-11" onClick={props.onCompare}>
+            Compare
+          </button>
+        </div>
+      </div>
       <SoakRail
-        window={sheet.soak.window}
+        window={window}
         hours={input.pullH}
         marks="pull"
-        onHours={onPull}
+        onHours={props.onPull}
         start={{ atMs: startAtMs, timeZone }}
       />
-      <p className="mb-3 text-sm">{sayWindow(worked, startAtMs, timeZone)}</p>
-      <Figures {...worked} />
+      <p className="mb-2 text-sm">{sayWindow(props)}</p>
+      <Figures input={input} sheet={sheet} outcome={props.outcome} />
     </>
   );
 }
 
-function sayWindow({ input, sheet }: Worked, startAtMs: number, timeZone: string): string {
+function sayDoubt({ progress, sensitivities }: Props): string {
+  if (progress !== undefined) return `edges: ${Math.round(progress * 100)} % of 500 soaks`;
+  return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
+}
+
+function sayWindow({ input, window, startAtMs, timeZone }: Props): string {
   const when = (hours: number) => whenFrom(startAtMs + hours * HOUR_MS, startAtMs, timeZone);
-  const { ready, past } = sheet.soak.window;
+  const { ready, past } = window;
   const plan = `In now, ${when(0)}; out ${when(input.pullH)}.`;
-  const end = past.likely ?? sheet.soak.window.keepLimitH;
+  const end = past.likely ?? window.keepLimitH;
   if (ready.likely === undefined || ready.likely >= end) {
     const reason = ready.likely === undefined ? "not within 4 days" : `only after ${roughly(ready.likely)}`;
     return `${plan} Ready ${reason}; it keeps till ${when(end)}. Slashes, thinner pieces or a stronger brine bring it forward.`;

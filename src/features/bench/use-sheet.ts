@@ -1,24 +1,44 @@
 "use client";
 
 import { useMemo } from "react";
+import type { Rate } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
-import { outcomeAt } from "@/core/formula/outcome";
+import { momentShares, outcomeAt } from "@/core/formula/outcome";
+import { cookOffered, onThePlate } from "@/core/formula/plate";
 import { findingsFor } from "@/core/safety/findings";
 import { sayFormulationError } from "@/ui/say";
 
 /** What does not change the sums' heavy part: the soak need not run again when only these do. */
-const light = (f: Formulation) => ({ ...f, pullH: 0, portions: 1, name: "", notes: "" });
+const light = (f: Formulation) => ({ ...f, pullH: 0, portions: 1, name: "", notes: "", cook: undefined });
+
+/** Everything the soak of a formulation depends on, as text. */
+export const soakKey = (f: Formulation, rate: Rate | undefined): string => JSON.stringify([light(f), rate]);
 
 /** The computed sheet for a formulation, the outcome at its pull, and what the rules say. */
-export function useSheet(input: Formulation) {
-  const key = JSON.stringify(light(input));
+export function useSheet(input: Formulation, rate: Rate | undefined) {
+  const key = soakKey(input, rate);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the soak depends on
-  const result = useMemo(() => formulate(input), [key]);
+  const result = useMemo(() => formulate(input, { rateFactor: rate?.factor }), [key]);
   return useMemo(() => {
     if (!result.ok) return { ok: false as const, refusal: sayFormulationError(result.error) };
     const sheet = result.value;
     const outcome = outcomeAt(sheet, input.pullH, input.portions);
     return { ok: true as const, sheet, outcome, findings: findingsFor({ input, sheet, atPull: outcome }) };
   }, [result, input]);
+}
+
+export type Sheet = Extract<ReturnType<typeof useSheet>, { ok: true }>;
+
+/** The same food after the cook and the rest; undefined while it is not asked for. */
+export function usePlate(input: Formulation, { sheet, outcome }: Sheet, asked: boolean) {
+  const cook = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
+  const plate = useMemo(() => {
+    if (!asked) return undefined;
+    const result = onThePlate(input, sheet.load, cook);
+    return result.ok ? result.value : undefined;
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the cook is offered anew each time, its figures count
+  }, [asked, input, sheet, cook.toC, cook.minutes, cook.restMin]);
+  if (!plate) return { cook, outcome };
+  return { cook, outcome: { ...outcome, ...momentShares(sheet, plate.served) } };
 }

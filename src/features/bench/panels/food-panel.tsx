@@ -8,7 +8,7 @@ import { Select, Toggle } from "@/ui/choice";
 import { grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { Why } from "@/ui/why";
-import { whyFlesh, type Worked } from "./explain";
+import { whyFlesh, type Worked } from "../explain";
 import { Group, type PanelProps } from "./panel";
 
 const SHAPES: { value: BodyShape; label: string }[] = [

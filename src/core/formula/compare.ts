@@ -1,0 +1,83 @@
+import { perWaterAt } from "../diffusion/simulate";
+import { shareOfFinishedFlesh } from "./equilibrium";
+import { formulate } from "./formulate";
+import type { Formulation, Preparation } from "./model";
+import { outcomeAt } from "./outcome";
+import { HOUR_S } from "./soak";
+import { preparationOffered } from "./defaults";
+
+/** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
+export interface SoakCurve {
+  byDepth: { depthMm: number; fraction: number }[];
+  byHour: { hours: number; fraction: number }[];
+  readyH: number | undefined;
+  meanFraction: number;
+  centreFraction: number;
+  saltG: number;
+}
+
+const DEPTHS = 40;
+const FIRST_H = 0.15;
+
+/** The curves of some what-ifs; undefined for one the sums refuse. */
+export function compareSoaks(inputs: readonly Formulation[], rateFactor = 1): (SoakCurve | undefined)[] {
+  return inputs.map((input) => {
+    const result = formulate(input, { rateFactor });
+    if (!result.ok) return undefined;
+    const sheet = result.value;
+    const { run, body, window } = sheet.soak;
+    const outcome = outcomeAt(sheet, input.pullH, input.portions);
+    const w = sheet.flesh.waterFraction;
+    return {
+      byDepth: Array.from({ length: DEPTHS + 1 }, (_, i) => ({
+        depthMm: (i / DEPTHS) * body.halfThicknessM * 1000,
+        fraction: shareOfFinishedFlesh(perWaterAt(run.grid, outcome.moment, 1 - i / DEPTHS), w),
+      })),
+      byHour: run.moments
+        .filter((m) => m.timeS >= FIRST_H * HOUR_S)
+        .map((m) => ({ hours: m.timeS / HOUR_S, fraction: shareOfFinishedFlesh(m.mean, w) })),
+      readyH: window.ready.likely,
+      meanFraction: outcome.meanFraction,
+      centreFraction: outcome.centreFraction,
+      saltG: sheet.naclG,
+    };
+  });
+}
+
+/** Something else that could be done with the same food. */
+export interface WhatIf {
+  id: "as_is" | "equilibrium" | "timed" | "dry" | "slashed" | "unslashed" | "half_thick";
+  input: Formulation;
+}
+
+/** The what-ifs worth drawing beside a formulation, itself first. */
+export function whatIfsFor(input: Formulation): WhatIf[] {
+  const { pieces, preparation } = input;
+  const school = schoolOf(preparation);
+  const others = (["equilibrium", "timed", "dry"] as const).filter((s) => s !== school);
+  const deep = Math.round(pieces.thicknessMm * 0.3);
+  const slashes =
+    pieces.slashDepthMm > 0
+      ? { id: "unslashed" as const, depth: 0 }
+      : { id: "slashed" as const, depth: deep };
+  return [
+    { id: "as_is", input },
+    ...others.map((id) => ({
+      id,
+      input: { ...input, preparation: preparationOffered(id, preparation.targetFraction) },
+    })),
+    {
+      id: slashes.id,
+      input: { ...input, pieces: { ...pieces, slashDepthMm: slashes.depth, slashSpacingMm: 20 } },
+    },
+    {
+      id: "half_thick",
+      input: {
+        ...input,
+        pieces: { ...pieces, count: pieces.count * 2, thicknessMm: pieces.thicknessMm / 2 },
+      },
+    },
+  ];
+}
+
+const schoolOf = (p: Preparation) => (p.kind === "dryBrine" ? "dry" : p.school);

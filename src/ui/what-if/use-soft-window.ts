@@ -1,0 +1,45 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { softened, type Sensitivity } from "@/core/formula/ensemble";
+import type { Formulation } from "@/core/formula/model";
+import type { SoakWindow } from "@/core/formula/soak";
+import type { KnownRate } from "@/workers/what-if.worker";
+import { proxy, whatIfWorker } from "./client";
+
+/** After the last change, ms: a cook still typing does not want five hundred soaks a keystroke. */
+const PAUSE_MS = 200;
+
+interface Soft {
+  window: SoakWindow;
+  sensitivities: Sensitivity[];
+  /** Share of the ensemble done; undefined when it is finished. */
+  progress: number | undefined;
+}
+
+/** The likely window at once, its edges from the ensemble a moment later. @param key what the soak depends on */
+export function useSoftWindow(key: string, input: Formulation, rate: KnownRate, likely: SoakWindow): Soft {
+  const [held, setHeld] = useState<{ key: string; window: SoakWindow; sensitivities: Sensitivity[] }>();
+  const [progress, setProgress] = useState<{ key: string; share: number }>();
+  useEffect(() => {
+    let stale = false;
+    const timer = setTimeout(async () => {
+      const onProgress = proxy((share: number) => {
+        if (!stale) setProgress({ key, share });
+      });
+      const soft = await whatIfWorker()
+        .soften(input, rate, onProgress)
+        .catch(() => undefined);
+      if (!stale && soft) setHeld({ key, ...soft });
+    }, PAUSE_MS);
+    return () => {
+      stale = true;
+      clearTimeout(timer);
+      void whatIfWorker().cancel();
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the soak depends on
+  }, [key]);
+  if (held?.key === key)
+    return { window: softened(likely, held.window), sensitivities: held.sensitivities, progress: undefined };
+  return { window: likely, sensitivities: [], progress: progress?.key === key ? progress.share : 0 };
+}
