@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { Formulation } from "@/core/formula/model";
 import { VOLUME_ML } from "@/core/quantity/units";
-import { AROMATICS_MAX, NAME_MAX, NOTES_MAX, RANGES } from "@/core/formula/ranges";
+import { ALONGSIDE_MAX, AROMATICS_MAX, NAME_MAX, NOTES_MAX, RANGES } from "@/core/formula/ranges";
 
 type RangeName = keyof typeof RANGES;
 
@@ -20,7 +20,7 @@ const id = z.string().min(1).max(80);
 const pieces = z.strictObject({
   count: ranged("count").int(),
   totalMassG: ranged("totalMassG"),
-  shape: z.enum(["slab", "cylinder", "sphere"]),
+  shape: z.enum(["slab", "cylinder", "sphere", "block", "shortLog"]),
   thicknessMm: ranged("thicknessMm"),
   bone: z.boolean(),
   skin: z.boolean(),
@@ -89,6 +89,17 @@ export const formulationSchema = z.strictObject({
   notes: z.string().max(NOTES_MAX),
   foodId: id,
   pieces,
+  alongside: z
+    .array(
+      z.strictObject({
+        count: ranged("count").int(),
+        totalMassG: ranged("totalMassG"),
+        thicknessMm: ranged("thicknessMm"),
+      }),
+    )
+    .max(ALONGSIDE_MAX)
+    .optional(),
+  sour: z.boolean().optional(),
   saltId: id,
   preparation,
   water: z.discriminatedUnion("mode", [
@@ -105,6 +116,7 @@ export const formulationSchema = z.strictObject({
     brineStartC: ranged("brineStartC"),
     before: z.enum(["patDry", "rinse"]),
     covered: z.boolean(),
+    still: z.boolean().optional(),
   }),
   readiness: z.enum(["outside", "seasoned", "even"]),
   pullH: ranged("pullH"),

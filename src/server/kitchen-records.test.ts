@@ -3,8 +3,9 @@ import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undo
 import { openDatabase, type Db } from "./database";
 import { loadDemoKitchen } from "./demo/load";
 import { createFormula, listFormulas, loadFormula, saveVersion } from "./formulas";
-import { changeKitchen, loadKitchen } from "./kitchen";
+import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
+import { addReading, keepBatchRate, removeReading } from "./readings";
 
 const NOW = Date.UTC(2026, 10, 27, 20);
 const HOUR = 3_600_000;
@@ -115,6 +116,56 @@ describe("batches", () => {
     const id = start();
     expect(refusal(() => liftBatch(db, id, NOW - 1, NOW))).toMatchObject({ status: 422 });
     expect(refusal(() => liftBatch(db, id, NOW + HOUR, NOW))).toMatchObject({ status: 422 });
+  });
+});
+
+describe("readings", () => {
+  const strong = {
+    preparation: {
+      kind: "wetBrine" as const,
+      school: "timed" as const,
+      strength: { basis: "percent" as const, saltFraction: 0.06 },
+      targetFraction: 0.012,
+    },
+  };
+  const read = (id: string, saltFraction: number, hours = 6) =>
+    addReading(
+      db,
+      id,
+      { atMs: NOW + hours * HOUR, reading: { kind: "bathStrength", saltFraction } },
+      NOW + 30 * HOUR,
+    );
+
+  test("a bath weaker than foretold means salt runs faster; taken back, the table holds again", () => {
+    const id = start(strong);
+    read(id, 0.045);
+    const after = loadBatch(db, id);
+    expect(after.rate.factor).toBeGreaterThan(1.05);
+    expect(after.readings).toHaveLength(1);
+    removeReading(db, id, after.readings[0].id);
+    expect(loadBatch(db, id)).toMatchObject({ rate: { factor: 1, doubt: null }, readings: [] });
+  });
+
+  test("kept for the food, the next batch begins where this one ended; forgotten, at the table", () => {
+    const id = start(strong);
+    expect(refusal(() => keepBatchRate(db, id, NOW))).toMatchObject({ status: 422 });
+    read(id, 0.045);
+    keepBatchRate(db, id, NOW);
+    const { rate } = loadBatch(db, id);
+    const next = loadBatch(db, start(strong));
+    expect(next.prior).toEqual(rate);
+    expect(next.sheet.ready.likely).toBeLessThan(loadBatch(db, id).sheet.ready.likely ?? 0);
+    forgetRate(db, "pork_chop_boneless");
+    expect(loadBatch(db, start(strong)).prior).toEqual({ factor: 1, doubt: null });
+  });
+
+  test("a reading before the start, in the future, or of a dry brine is refused and not kept", () => {
+    const id = start(strong);
+    expect(refusal(() => read(id, 0.05, -1))).toMatchObject({ status: 422 });
+    expect(refusal(() => read(id, 0.05, 60))).toMatchObject({ status: 422 });
+    const dry = start({ preparation: { kind: "dryBrine", targetFraction: 0.012, salted: "allFaces" } });
+    expect(refusal(() => read(dry, 0.05))).toMatchObject({ status: 422 });
+    expect(loadBatch(db, id).readings).toEqual([]);
   });
 });
 

@@ -9,7 +9,11 @@ const HOUR_MS = 3_600_000;
 
 /** The food in a batch at an instant, computed anew from its formulation. */
 export function useBatchState(batch: BatchView, atMs: number) {
-  const result = useMemo(() => formulate(batch.formulation), [batch.formulation]);
+  const { formulation, rate, readingCount } = batch;
+  const result = useMemo(
+    () => formulate(formulation, { rateFactor: rate.factor }),
+    [formulation, rate.factor],
+  );
   const hours = (atMs - batch.startedAtMs) / HOUR_MS;
   const onRail = Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours));
   const outcome = useMemo(
@@ -19,14 +23,18 @@ export function useBatchState(batch: BatchView, atMs: number) {
         : undefined,
     [result, hours, batch.formulation.portions],
   );
+  // The window as the cook was told it, kept with the batch, until readings have moved it.
+  const window =
+    readingCount > 0 && result.ok
+      ? result.value.soak.window
+      : { ready: batch.sheet.ready, past: batch.sheet.past };
   return {
     sheet: result.ok ? result.value : undefined,
     outcome,
     hours,
     onRail,
-    state: stateAt(batch.sheet, Math.max(0, hours)),
-    /** The window as the cook was told it, kept with the batch. */
-    window: { ready: batch.sheet.ready, past: batch.sheet.past },
+    state: stateAt(window, Math.max(0, hours)),
+    window,
   };
 }
 

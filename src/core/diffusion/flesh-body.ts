@@ -1,6 +1,10 @@
 import type { Food } from "../materials/types";
-import type { Body } from "./stages";
+import { equivalentBody } from "./equivalent";
 import type { BodyShape } from "./grid";
+import type { Body } from "./stages";
+
+/** What a cook calls the piece: the engine's own bodies, and two that are wetted at their ends as well. */
+export type PieceForm = BodyShape | "block" | "shortLog";
 
 /** What the cook measured of the piece; only what changes the way salt must go. */
 export interface PieceShape {
@@ -49,23 +53,59 @@ export function slashedPathMm(pathMm: number, depthMm: number, spacingMm: number
   return Math.min(pathMm, Math.hypot(spacingMm / 2, beneath));
 }
 
+/** Still water against the food, as a film through which salt must pass, m. *Practice*, estimate: about a millimetre. */
+const STILL_FILM_M = 0.001;
+/** Salt in plain water at 4 °C, m²/s; CRC Handbook, *from memory*. */
+const WATER_DIFFUSIVITY_M2_PER_S = 8e-10;
+
 export interface FleshBody extends Body {
   /** Distance to the deepest flesh before slashes, mm. */
   pathMm: number;
-  /** Mass transfer through the skin, m/s; Infinity for a bare face. */
+  /** Mass transfer through skin and still water, m/s; Infinity for a bare face in a stirred bath. */
   surfaceTransferMPerS: number;
 }
 
+export interface BodyOptions {
+  /** Outer size of a block or a short log, mm; other forms have one distance only. */
+  size?: { lengthMm: number; widthMm: number };
+  /** A bath that nobody stirs, at this temperature, °C. */
+  stillAtC?: number;
+}
+
 /** The body the soak engine sees, from what was measured. */
-export function fleshBody(shape: BodyShape, piece: PieceShape, diffusivityM2PerS: number): FleshBody {
-  // Only a slab can have one face blocked; a round piece is wetted all about.
-  const oneFace = piece.faces === "one" && shape === "slab";
+export function fleshBody(
+  form: PieceForm,
+  piece: PieceShape,
+  diffusivityM2PerS: number,
+  options: BodyOptions = {},
+): FleshBody {
+  // Only a slab can have one face blocked; any other form is wetted all about.
+  const oneFace = piece.faces === "one" && form === "slab";
   const pathMm = oneFace ? piece.thicknessMm : piece.thicknessMm / 2;
-  const skinInTheWay = piece.skin && !oneFace;
+  const shortened = slashedPathMm(pathMm, piece.slashDepthMm, piece.slashSpacingMm) / pathMm;
+  const body = bodyOf(form, piece.thicknessMm, pathMm, options.size);
+  const skin = piece.skin && !oneFace ? SKIN_EQUIVALENT_MM / 1000 / diffusivityM2PerS : 0;
+  const film =
+    options.stillAtC === undefined
+      ? 0
+      : STILL_FILM_M / diffusivityAt(WATER_DIFFUSIVITY_M2_PER_S, options.stillAtC);
   return {
-    shape,
+    ...body,
     pathMm,
-    halfThicknessM: slashedPathMm(pathMm, piece.slashDepthMm, piece.slashSpacingMm) / 1000,
-    surfaceTransferMPerS: skinInTheWay ? diffusivityM2PerS / (SKIN_EQUIVALENT_MM / 1000) : Infinity,
+    halfThicknessM: body.halfThicknessM * shortened,
+    // Resistances in a row add up.
+    surfaceTransferMPerS: skin + film > 0 ? 1 / (skin + film) : Infinity,
   };
+}
+
+function bodyOf(form: PieceForm, thicknessMm: number, pathMm: number, size: BodyOptions["size"]): Body {
+  const long = size ?? { lengthMm: 4 * thicknessMm, widthMm: thicknessMm };
+  switch (form) {
+    case "block":
+      return equivalentBody({ kind: "brick", edgesMm: [thicknessMm, long.widthMm, long.lengthMm] });
+    case "shortLog":
+      return equivalentBody({ kind: "finiteCylinder", diameterMm: thicknessMm, lengthMm: long.lengthMm });
+    default:
+      return { shape: form, halfThicknessM: pathMm / 1000 };
+  }
 }

@@ -89,6 +89,18 @@ describe("the way salt must go", () => {
     );
   });
 
+  test("a bath nobody stirs is a film more, and resistances add: 1 mm at 8e-10 m²/s is 8e-7 m/s", () => {
+    expect(fleshBody("slab", piece, 4e-10, { stillAtC: 4 }).surfaceTransferMPerS).toBeCloseTo(8e-7, 12);
+    const both = fleshBody("sphere", { ...piece, skin: true }, 4e-10, { stillAtC: 4 });
+    expect(1 / both.surfaceTransferMPerS).toBeCloseTo(1 / 1e-7 + 1 / 8e-7, 0);
+  });
+
+  test("a block is wetted at its sides too: quicker than the flat piece it was cut from", () => {
+    const block = fleshBody("block", piece, 3e-10, { size: { lengthMm: 60, widthMm: 50 } });
+    const surface = (block.exponent ?? 0) + 1;
+    expect(surface / block.halfThicknessM).toBeCloseTo(2 / 0.04 + 2 / 0.05 + 2 / 0.06, 3);
+  });
+
   test("from 4 to 20 °C salt runs 1.6 to 1.8 times as fast (20 to 25 kJ/mol, from memory)", () => {
     const factor = diffusivityAt(3e-10, 20) / diffusivityAt(3e-10, 4);
     expect(factor).toBeGreaterThan(1.6);

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { acidDepthMm } from "./acid";
 import { equivalentBody, type SolidShape } from "./equivalent";
 import { paceOf } from "./pace";
 import { productFraction } from "./product";
@@ -143,5 +144,20 @@ describe("bricks and short logs", () => {
       const exact = productFraction(halves(solid).map((body) => end(body, stage).mean / 0.06));
       expect(Math.abs(end(equivalentBody(solid), stage).mean / 0.06 - exact)).toBeLessThan(0.015);
     }
+  });
+});
+
+describe("acid, the second solute", () => {
+  test("early on it is as deep as the error function says: erfc(1.163) = 0.1, so 2.326 √(Dt) (Crank 2.14)", () => {
+    const hours = 8;
+    const depth = acidDepthMm({ shape: "slab", halfThicknessM: 0.03 }, 3e-10, hours * 3600);
+    expect(depth).toBeCloseTo(2.326 * Math.sqrt(0.3e-10 * hours * 3600) * 1000, 1);
+  });
+
+  test("four times the hours, twice as deep; never deeper than the piece", () => {
+    const body = { shape: "slab" as const, halfThicknessM: 0.03 };
+    const at = (h: number) => acidDepthMm(body, 3e-10, h * 3600);
+    expect(at(32) / at(8)).toBeCloseTo(2, 1);
+    expect(acidDepthMm({ shape: "slab", halfThicknessM: 0.001 }, 3e-10, 1e7)).toBeCloseTo(1, 6);
   });
 });

@@ -137,6 +137,20 @@ describe("where the salt ends", () => {
     expect(bathG).toBeCloseTo(o.ledger.leftInBathG, 3);
   });
 
+  test("pieces of two sizes share one bath: the ledger sums over both, the thin ones are ready first", () => {
+    const f = timed(0.06);
+    const mixed = { ...f, alongside: [{ count: 6, totalMassG: 600, thicknessMm: 14 }] };
+    const sheet = worked(mixed);
+    expect(sheet.flesh.massG).toBeCloseTo(1600 * 0.95, 6);
+    const o = outcomeAt(sheet, 12, 4);
+    const bathG = (o.moment.bath ?? NaN) * sheet.waterG;
+    expect(bathG + o.ledger.inFleshG).toBeCloseTo(sheet.naclG + o.ledger.nativeG, 3);
+    expect(o.alongside[0].meanFraction).toBeGreaterThan(o.meanFraction);
+    expect(sheet.soak.alongside[0].readyH).toBeLessThan(sheet.soak.window.ready.likely ?? 0);
+    // The small pieces take salt that the large ones then do without.
+    expect(o.meanFraction).toBeLessThan(outcomeAt(worked(f), 12, 4).meanFraction);
+  });
+
   test("twice the food in twice the water: twice the salt, the same hours", () => {
     const f = chops();
     const twice = chops({

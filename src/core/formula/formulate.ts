@@ -76,19 +76,33 @@ export function formulate(
   if (!salt) return err({ code: "unknown_salt", id: input.saltId });
   if (salt.naclFraction <= 0) return err({ code: "salt_without_nacl", name: salt.name });
 
-  const thickness = thicknessProblem(food, input.pieces);
-  if (thickness) return err(thickness);
+  const alongside = input.alongside ?? [];
+  for (const size of [input.pieces, ...alongside]) {
+    const thickness = thicknessProblem(food, size);
+    if (thickness) return err(thickness);
+  }
 
-  const flesh = fleshOf(food, input.pieces);
+  const mainG = input.pieces.totalMassG;
+  const allG = alongside.reduce((sum, a) => sum + a.totalMassG, mainG);
+  const flesh = fleshOf(food, { ...input.pieces, totalMassG: allG });
   const { shape, totalMassG, count, thicknessMm } = input.pieces;
   const size = pieceSize(shape, totalMassG / count, thicknessMm);
-  const fit = fitPieces(input.vessel, size, input.pieces.count);
+  // Pieces of other sizes take their room as so many more of the main ones.
+  const fit = fitPieces(input.vessel, size, Math.ceil(input.pieces.count * (allG / mainG)));
   const dose = doseFor(input, flesh, salt, fit);
   if (!dose.ok) return dose;
   const { naclG, waterG, sugarG, targetPerWater, otherConventionNaclG } = dose.value;
 
   const rateFactor = options.rateFactor ?? 1;
-  const load: SoakLoad = { food, flesh, saltG: naclG, waterG, targetPerWater, rateFactor };
+  const load: SoakLoad = {
+    food,
+    flesh,
+    saltG: naclG,
+    waterG,
+    targetPerWater,
+    rateFactor,
+    mainShare: mainG / allG,
+  };
   const soak = computeSoak(input, load);
   if (!soak.ok) return err({ code: "soak", error: soak.error });
 
@@ -101,7 +115,7 @@ export function formulate(
     pieceSize: size,
     fit,
     level: wet ? liquidLevel(input.vessel, fit, liquidMl) : undefined,
-    lines: sheetLines(input, salt, naclG, waterG, sugarG),
+    lines: sheetLines(input, salt, naclG, waterG, sugarG, allG),
     naclG,
     waterG,
     sugarG,
@@ -211,6 +225,7 @@ function sheetLines(
   naclG: number,
   waterG: number,
   sugarG: number,
+  foodG: number,
 ): SheetLine[] {
   const wet = input.preparation.kind === "wetBrine";
   const timed = input.preparation.kind === "wetBrine" && input.preparation.school === "timed";
@@ -234,5 +249,5 @@ function sheetLines(
     const sugar = ingredientLine(input.sugarId, sugarG, "sugar", "salt", false);
     if (sugar) lines.push(sugar);
   }
-  return [...lines, ...aromaticLines(input, waterG)];
+  return [...lines, ...aromaticLines(input, waterG, foodG)];
 }

@@ -74,9 +74,9 @@ export function aromaticMassG(line: AromaticLine, waterG: number, foodG: number)
 }
 
 /** Every aromatic of a formula, weighed. */
-export function aromaticLines(input: Formulation, waterG: number): SheetLine[] {
+export function aromaticLines(input: Formulation, waterG: number, foodG: number): SheetLine[] {
   return input.aromatics.flatMap((a) => {
-    const massG = aromaticMassG(a, waterG, input.pieces.totalMassG);
+    const massG = aromaticMassG(a, waterG, foodG);
     return ingredientLine(a.ingredientId, massG, "aromatic", a.scalesWith, a.optional) ?? [];
   });
 }

@@ -1,4 +1,4 @@
-import type { BodyShape } from "../diffusion/grid";
+import type { PieceForm } from "../diffusion/flesh-body";
 import type { Readiness } from "../diffusion/readiness";
 import type { Vessel } from "../vessel/vessel";
 
@@ -15,8 +15,8 @@ export interface Pieces {
   count: number;
   /** All pieces together on the scale, bone and skin included, g. */
   totalMassG: number;
-  /** Flat, a round log, or a ball: which way salt must travel. */
-  shape: BodyShape;
+  /** Flat, a log, a ball, or wetted at the ends as well: which way salt must travel. */
+  shape: PieceForm;
   /** Thickest part of one piece, mm. */
   thicknessMm: number;
   bone: boolean;
@@ -26,6 +26,13 @@ export interface Pieces {
   slashDepthMm: number;
   slashSpacingMm: number;
   enhanced: Enhanced | null;
+}
+
+/** Pieces of the same food and another size in the same bath. */
+export interface Alongside {
+  count: number;
+  totalMassG: number;
+  thicknessMm: number;
 }
 
 export type TimedStrength =
@@ -66,6 +73,8 @@ export interface Holding {
   brineStartC: number;
   before: "patDry" | "rinse";
   covered: boolean;
+  /** Nobody stirs or turns it: a film of spent brine slows the salt. Left out: stirred now and then. */
+  still?: boolean;
 }
 
 /** How it is cooked after the soak: what heat does to the salt before it is eaten. */
@@ -82,6 +91,10 @@ export interface Formulation {
   notes: string;
   foodId: string;
   pieces: Pieces;
+  /** Left out: all pieces are of one size. */
+  alongside?: Alongside[];
+  /** The bath is sour (vinegar, citrus, buttermilk): how deep acid goes is shown. */
+  sour?: boolean;
   saltId: string;
   preparation: Preparation;
   water: Water;

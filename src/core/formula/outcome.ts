@@ -14,6 +14,8 @@ export interface Outcome {
   /** Mean of the outer third of the thickness. */
   outerThirdFraction: number;
   bathFraction: number | undefined;
+  /** Pieces of other sizes in the same bath. */
+  alongside: { meanFraction: number; centreFraction: number }[];
   ledger: SaltLedger;
   sodiumMgPerPortion: number;
 }
@@ -45,11 +47,21 @@ export interface SaltLedger {
 export function outcomeAt(f: Formulated, hours: number, portions: number): Outcome {
   const moment = momentAt(f.soak.run, hours * 3600);
   const fleshWaterG = f.flesh.massG * f.flesh.waterFraction;
-  const inFleshG = moment.mean * fleshWaterG;
-  const onSurfaceG = moment.undissolved * fleshWaterG;
+  const sizes = [
+    { moment, share: f.load.mainShare },
+    ...f.soak.alongside.map(({ run, share }) => ({ moment: momentAt(run, hours * 3600), share })),
+  ];
+  const over = (of: (m: SoakMoment) => number) =>
+    fleshWaterG * sizes.reduce((sum, size) => sum + size.share * of(size.moment), 0);
+  const inFleshG = over((m) => m.mean);
+  const onSurfaceG = over((m) => m.undissolved);
   const nativeG = f.flesh.massG * f.flesh.nativeSaltFraction;
   return {
     ...momentShares(f, moment),
+    alongside: sizes.slice(1).map(({ moment: m }) => ({
+      meanFraction: shareOfFinishedFlesh(m.mean, f.flesh.waterFraction),
+      centreFraction: shareOfFinishedFlesh(m.centre, f.flesh.waterFraction),
+    })),
     bathFraction: moment.bath === undefined ? undefined : moment.bath / (1 + moment.bath),
     ledger: {
       addedG: f.naclG,

@@ -15,7 +15,10 @@ export interface ThicknessProblem {
 }
 
 /** Whether the thickness can belong to a piece of this weight: a 400 mm fillet cannot. */
-export function thicknessProblem(food: Food, pieces: Pieces): ThicknessProblem | undefined {
+export function thicknessProblem(
+  food: Food,
+  pieces: Pick<Pieces, "count" | "totalMassG" | "thicknessMm">,
+): ThicknessProblem | undefined {
   const likelyMm = likelyThicknessMm(food, pieces.totalMassG / pieces.count);
   const [minMm, maxMm] = [likelyMm * THINNEST, likelyMm * THICKEST];
   const { thicknessMm } = pieces;

@@ -17,6 +17,7 @@ export const RANGES = {
   strengthPercent: { dimension: "none", min: 0.5, max: 26 },
   /** Salt by the US cup, kept in cups; read in mL so that spoons and cups can be written. */
   cupsMl: { dimension: "volume", min: 0.05 * VOLUME_ML.us_cup, max: 10 * VOLUME_ML.us_cup },
+  readingPercent: { dimension: "none", min: 0, max: 27 },
   waterG: { dimension: "mass", min: 50, max: 500_000, volumeDensityGPerMl: 1 },
   vesselMm: { dimension: "length", min: 30, max: 2000 },
   sugarPerSalt: { dimension: "none", min: 0, max: 4 },
@@ -35,4 +36,5 @@ export const RANGES = {
 export const NAME_MAX = 120;
 export const NOTES_MAX = 2000;
 export const REASON_MAX = 500;
+export const ALONGSIDE_MAX = 4;
 export const AROMATICS_MAX = 30;

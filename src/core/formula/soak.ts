@@ -1,14 +1,15 @@
 import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
 import { railTimesS } from "../diffusion/moment";
 import { progress, windowOf, type Aim } from "../diffusion/readiness";
-import { simulateSoak, type SoakOptions, type SoakRun } from "../diffusion/simulate";
+import { simulateSharedSoak, simulateSoak, type SoakOptions, type SoakRun } from "../diffusion/simulate";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { rawStorageLimitH, soakPracticeFor } from "../materials/lookup";
 import type { Food } from "../materials/types";
 import { ok, type Result } from "../result";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import type { Flesh } from "./equilibrium";
-import type { Formulation } from "./model";
+import { pieceSize } from "../vessel/piece-size";
+import type { Alongside, Formulation } from "./model";
 
 /** The soak rail: 10 minutes to 4 days. */
 export const RAIL_FROM_H = 1 / 6;
@@ -39,6 +40,8 @@ export interface Soak {
   body: FleshBody;
   diffusivityM2PerS: number;
   run: SoakRun;
+  /** Pieces of other sizes in the same bath, in the order entered. */
+  alongside: { run: SoakRun; share: number; readyH: number | undefined }[];
   aim: Aim;
   window: SoakWindow;
 }
@@ -52,6 +55,8 @@ export interface SoakLoad {
   targetPerWater: number;
   /** What readings taught of this food here: its diffusivity over the table's. */
   rateFactor: number;
+  /** Share of the flesh that is in the main pieces; the rest lies alongside. */
+  mainShare: number;
 }
 
 /** One way the real soak may differ from the likely one. */
@@ -79,7 +84,11 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
   const piece = { ...pieces, thicknessMm, faces: oneFace ? ("one" as const) : pieces.faces };
   const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
   const d = diffusivityAt(at4C, holding.temperatureC);
-  const body = fleshBody(pieces.shape, piece, d);
+  const wet = preparation.kind === "wetBrine";
+  const body = fleshBody(pieces.shape, piece, d, {
+    size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm),
+    stillAtC: wet && holding.still ? holding.temperatureC : undefined,
+  });
   const common = {
     durationS: RAIL_TO_H * HOUR_S,
     diffusivityM2PerS: d,
@@ -123,11 +132,11 @@ export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
 export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, SoakError> {
   const problem = soakProblem(input, load);
   const aim = aimOf(input, load);
-  const ran = runProblem(problem, {
-    outputTimesS: railTimesS(FIRST_MOMENT_S, RAIL_TO_H * HOUR_S, MOMENTS_PER_DECADE),
-  });
+  const shares = sharesOf(input, load);
+  const ran = runSizes(input, load, problem, shares);
   if (!ran.ok) return ran;
-  const { readyS, overS } = windowOf(ran.value, aim);
+  const [run, ...others] = ran.value;
+  const { readyS, overS } = windowOf(run, aim);
   const spread = spreadOf(input, load, problem);
   const soft = (seconds: number | undefined): SoftHour =>
     seconds === undefined
@@ -139,7 +148,47 @@ export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, So
         });
   const { body, diffusivityM2PerS } = problem;
   const window = windowFrom(load.food, aim.dry, soft(readyS), soft(overS));
-  return ok({ body, diffusivityM2PerS, run: ran.value, aim, window });
+  const alongside = others.map((other, i) => {
+    const otherS = windowOf(other, aim).readyS;
+    return { run: other, share: shares[i + 1], readyH: otherS === undefined ? undefined : otherS / HOUR_S };
+  });
+  return ok({ body, diffusivityM2PerS, run, alongside, aim, window });
+}
+
+/** Shares of the flesh: the main pieces first, then those alongside. */
+function sharesOf(input: Formulation, load: SoakLoad): number[] {
+  const others = input.alongside ?? [];
+  const othersG = others.reduce((sum, a) => sum + a.totalMassG, 0);
+  return [load.mainShare, ...others.map((a) => (1 - load.mainShare) * (a.totalMassG / othersG))];
+}
+
+/** One run a size: in a bath they share its salt; dry, each has its own dose. */
+function runSizes(
+  input: Formulation,
+  load: SoakLoad,
+  main: SoakProblem,
+  shares: readonly number[],
+): Result<SoakRun[], SoakError> {
+  const options: SoakOptions = {
+    initialPerWater: main.initialPerWater,
+    outputTimesS: railTimesS(FIRST_MOMENT_S, RAIL_TO_H * HOUR_S, MOMENTS_PER_DECADE),
+  };
+  const bodies = [main.body, ...(input.alongside ?? []).map((a) => bodyAlongside(input, load, a))];
+  if (main.stage.kind === "bath") {
+    const sharing = bodies.map((body, i) => ({ ...body, share: shares[i] }));
+    return simulateSharedSoak(sharing, [main.stage], options);
+  }
+  const runs: SoakRun[] = [];
+  for (const body of bodies) {
+    const ran = simulateSoak(body, [main.stage], options);
+    if (!ran.ok) return ran;
+    runs.push(ran.value);
+  }
+  return ok(runs);
+}
+
+function bodyAlongside(input: Formulation, load: SoakLoad, other: Alongside): FleshBody {
+  return soakProblem({ ...input, pieces: { ...input.pieces, ...other } }, load).body;
 }
 
 export function runProblem(problem: SoakProblem, options: SoakOptions = {}): Result<SoakRun, SoakError> {

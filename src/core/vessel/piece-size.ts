@@ -1,4 +1,4 @@
-import type { BodyShape } from "../diffusion/grid";
+import type { PieceForm } from "../diffusion/flesh-body";
 
 /** Density of raw flesh, g/mL; lean muscle about 1.05 to 1.07, *from memory*. Never a spoon density. */
 export const FLESH_DENSITY_G_PER_ML = 1.05;
@@ -18,16 +18,18 @@ export interface PieceSize {
  * Size of a piece from its weight and thickest part.
  * @param massG one piece, g, > 0  @param thicknessMm > 0
  */
-export function pieceSize(shape: BodyShape, massG: number, thicknessMm: number): PieceSize {
+export function pieceSize(shape: PieceForm, massG: number, thicknessMm: number): PieceSize {
   const volumeMl = massG / FLESH_DENSITY_G_PER_ML;
   const volumeMm3 = volumeMl * 1000;
   switch (shape) {
-    case "slab": {
+    case "slab":
+    case "block": {
       const areaMm2 = volumeMm3 / thicknessMm;
       const widthMm = Math.sqrt(areaMm2 / FLAT_PIECE_ASPECT);
       return { lengthMm: widthMm * FLAT_PIECE_ASPECT, widthMm, heightMm: thicknessMm, volumeMl };
     }
     case "cylinder":
+    case "shortLog":
       return round(volumeMl, thicknessMm, Math.PI / 4, LONGEST_LOG);
     case "sphere":
       return round(volumeMl, thicknessMm, Math.PI / 6, LONGEST_BALL);

@@ -13,6 +13,9 @@ import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
 import { WeighLines } from "@/ui/weigh-lines";
 
+import { ReadingsPanel } from "./readings-panel";
+import { RescuePanel } from "./rescue-panel";
+
 interface Props {
   kitchen: KitchenView;
   batch: BatchDetail;
@@ -81,6 +84,10 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
               />
             </>
           )}
+          {!lifted && hours >= 0 && <RescuePanel batch={batch} nowMs={nowMs} />}
+          {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
+            <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
+          )}
           <Times batch={batch} />
           <Acknowledged batch={batch} />
         </div>
@@ -104,6 +111,9 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
     </Shell>
   );
 }
+
+const movedBy = (toldH: number | undefined, nowH: number | undefined) =>
+  toldH === undefined || nowH === undefined ? undefined : nowH - toldH;
 
 function Fact({ term, figure }: { term: string; figure: string }) {
   return (

@@ -1,4 +1,5 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
+import { acidDepthMm } from "@/core/diffusion/acid";
 import type { SoakWindow } from "@/core/formula/soak";
 import type { Sensitivity } from "@/core/formula/ensemble";
 import { duration, percent, roughly, whenFrom } from "@/ui/format";
@@ -30,6 +31,7 @@ export function SoakPanel(props: Props) {
   const [served, setServed] = useState(false);
   const plate = usePlate(input, worked, served);
   const { outcome } = plate;
+  const acidMm = useAcidDepth(input, sheet);
   const place = input.preparation.kind === "dryBrine" ? "On the rack" : "In the vessel";
   const title = served
     ? `On the plate: cooked to ${Math.round(plate.cook.toC)} °C`
@@ -51,9 +53,16 @@ export function SoakPanel(props: Props) {
         surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
         <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
         <span className="figure">{percent(outcome.centreFraction)}</span> %
+        {input.sour && (
+          <>
+            {" "}
+            · acid <span className="figure">{acidMm.toFixed(1)}</span> mm deep (hatched)
+          </>
+        )}
       </p>
+      <OtherSizes input={input} sheet={sheet} outcome={props.outcome} />
       <div className="min-h-52 flex-1">
-        <Section input={input} sheet={sheet} outcome={outcome} />
+        <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} />
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <h2 className="text-xl">Soak</h2>
@@ -80,6 +89,31 @@ export function SoakPanel(props: Props) {
       <Figures input={input} sheet={sheet} outcome={props.outcome} />
     </>
   );
+}
+
+/** How deep acid is at the pull; quarter hours are fine enough to draw. */
+function useAcidDepth(input: Worked["input"], sheet: Worked["sheet"]): number {
+  const hours = Math.round(input.pullH * 4) / 4;
+  return useMemo(() => {
+    if (!input.sour || input.preparation.kind !== "wetBrine") return 0;
+    return acidDepthMm(sheet.soak.body, sheet.soak.diffusivityM2PerS, hours * 3600);
+  }, [input.sour, input.preparation.kind, sheet, hours]);
+}
+
+/** Pieces of other sizes in the same vessel, each with its own figures. */
+function OtherSizes({ input, sheet, outcome }: Worked) {
+  return outcome.alongside.map((other, i) => {
+    const size = input.alongside?.[i];
+    const { readyH } = sheet.soak.alongside[i];
+    return (
+      <p key={i} className="text-sm" data-size={i + 2}>
+        Size {i + 2}, {size?.thicknessMm} mm: mean{" "}
+        <span className="figure">{percent(other.meanFraction)}</span> % · centre{" "}
+        <span className="figure">{percent(other.centreFraction)}</span> % · ready{" "}
+        {readyH === undefined ? "not within 4 days" : `from ${roughly(readyH)}`}
+      </p>
+    );
+  });
 }
 
 function sayDoubt({ progress, sensitivities }: Props): string {

@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView } from "@/contracts/views";
+import { findFood } from "@/core/materials/lookup";
 import { Select } from "@/ui/choice";
 import { send } from "@/ui/send";
 import type { Theme } from "@/ui/shell/theme";
@@ -49,6 +50,7 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         options={known.map((zone) => ({ value: zone, label: zone }))}
         onChange={(timeZone) => save({ timeZone })}
       />
+      <LearntRates rates={kitchen.rates} />
       <ThemeSelect initial={theme ?? "system"} />
       {problem && (
         <p role="alert" className="py-1 text-sm text-error">
@@ -75,4 +77,24 @@ function ThemeSelect({ initial }: { initial: Theme | "system" }) {
     document.cookie = `theme=${next}; path=/; max-age=${next === "system" ? 0 : YEAR_S}; samesite=lax`;
   };
   return <Select label="Look" value={theme} options={THEME_LABELS} onChange={choose} />;
+}
+
+/** What readings taught of foods here; each can be forgotten. */
+function LearntRates({ rates }: { rates: KitchenView["rates"] }) {
+  const router = useRouter();
+  const forget = async (foodId: string) => {
+    const sent = await send("DELETE", `/api/rates/${foodId}`);
+    if (sent.ok) router.refresh();
+  };
+  return Object.entries(rates).map(([foodId, rate]) => (
+    <div key={foodId} className="field-row">
+      <span>
+        {findFood(foodId)?.name ?? foodId}: salt runs <span className="figure">{rate.factor.toFixed(2)}</span>{" "}
+        × the table
+      </span>
+      <button type="button" className="btn btn-ghost min-h-11 underline" onClick={() => forget(foodId)}>
+        Forget
+      </button>
+    </div>
+  ));
 }

@@ -10,6 +10,7 @@ interface Props {
   viewWidth: number;
   oneFace: boolean;
   shades: Shade[];
+  acidShare?: number;
   slashes?: { depthShare: number; spacingShare: number };
 }
 
@@ -18,7 +19,7 @@ const WIDTH = 250;
 const TOP = 8;
 
 /** A flat piece too low to carry figures, once more and larger, in the empty room above. */
-export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, slashes }: Props) {
+export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, acidShare, slashes }: Props) {
   if (piece.height >= LABEL_ROOM || roomAbove < HEIGHT + 2 * TOP) return null;
   const x = (viewWidth - WIDTH) / 2;
   const line = { stroke: "var(--quiet)", strokeWidth: 1, strokeDasharray: "2 4" };
@@ -34,6 +35,7 @@ export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, slashes 
         shape="slab"
         oneFace={oneFace}
         shades={shades}
+        acidShare={acidShare}
         slashes={
           slashes && {
             depth: slashes.depthShare * HEIGHT,

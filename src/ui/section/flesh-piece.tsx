@@ -1,5 +1,5 @@
 import { useId } from "react";
-import type { BodyShape } from "@/core/diffusion/grid";
+import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { percent } from "../format";
 import type { Shade } from "./shading";
 
@@ -8,10 +8,12 @@ interface Props {
   y: number;
   width: number;
   height: number;
-  shape: BodyShape;
+  shape: PieceForm;
   /** A slab that takes salt through its top face only. */
   oneFace: boolean;
   shades: Shade[];
+  /** Depth acid has reached, share of the way to the middle: hatched. */
+  acidShare?: number;
   slashes?: { depth: number; spacing: number };
   labelled: boolean;
 }
@@ -24,7 +26,7 @@ const CONTOURS = [0.25, 0.6, 0.88];
 export function FleshPiece(props: Props) {
   const { x, y, width, height, shape, oneFace, shades } = props;
   const id = useId();
-  const round = shape !== "slab";
+  const round = shape === "cylinder" || shape === "sphere" || shape === "shortLog";
   const outline = { stroke: "var(--iron)", strokeWidth: 2 };
   return (
     <g>
@@ -56,6 +58,9 @@ export function FleshPiece(props: Props) {
           fill={`url(#${id})`}
           {...outline}
         />
+      )}
+      {props.acidShare !== undefined && props.acidShare > 0 && (
+        <AcidHatch {...props} round={round} share={Math.min(1, props.acidShare)} />
       )}
       {props.slashes && !round && <Slashes {...props} {...props.slashes} />}
       {props.labelled && height >= LABEL_ROOM && <Contours {...props} round={round} />}
@@ -108,6 +113,44 @@ function Slashes({
           )}
         </g>
       ))}
+    </g>
+  );
+}
+
+/** Fine diagonal hatch as deep as acid has gone. */
+function AcidHatch({
+  x,
+  y,
+  width,
+  height,
+  oneFace,
+  round,
+  share,
+}: Props & { round: boolean; share: number }) {
+  const id = useId();
+  const deep = (oneFace ? height : height / 2) * share;
+  const hatch = `url(#${id})`;
+  return (
+    <g data-acid={share.toFixed(3)}>
+      <pattern id={id} width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <line x1={0} x2={0} y1={0} y2={5} stroke="var(--hatch)" strokeWidth={1.6} />
+      </pattern>
+      {round ? (
+        <ellipse
+          cx={x + width / 2}
+          cy={y + height / 2}
+          rx={(width - deep) / 2}
+          ry={(height - deep) / 2}
+          fill="none"
+          stroke={hatch}
+          strokeWidth={deep}
+        />
+      ) : (
+        <>
+          <rect x={x} y={y} width={width} height={deep} fill={hatch} />
+          {!oneFace && <rect x={x} y={y + height - deep} width={width} height={deep} fill={hatch} />}
+        </>
+      )}
     </g>
   );
 }

@@ -10,6 +10,8 @@ export interface SectionProps {
   input: Formulation;
   sheet: Formulated;
   outcome: Outcome;
+  /** How deep acid has gone, mm; drawn as hatch. */
+  acidMm?: number;
   /** Without figures and dimensions, for the Shelf. */
   compact?: boolean;
 }
@@ -18,9 +20,10 @@ export const VIEW = { width: 540, height: 300 };
 export const COMPACT_VIEW = { width: 300, height: 190 };
 
 /** The vessel cut open, to scale, the flesh shaded by the salt in it at this moment. */
-export function Section({ input, sheet, outcome, compact = false }: SectionProps) {
+export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: SectionProps) {
   const view = compact ? COMPACT_VIEW : VIEW;
   const shades = shadesOf(sheet, outcome);
+  const acidShare = acidMm / (sheet.soak.body.halfThicknessM * 1000);
   const Drawing = input.preparation.kind === "dryBrine" ? DryRack : WetVessel;
   return (
     <svg
@@ -29,7 +32,15 @@ export function Section({ input, sheet, outcome, compact = false }: SectionProps
       role="img"
       aria-label={`${sheet.food.name} cut open: ${percent(outcome.surfaceFraction)} % salt at the surface, ${percent(outcome.meanFraction)} % on average, ${percent(outcome.centreFraction)} % at the centre`}
     >
-      <Drawing input={input} sheet={sheet} outcome={outcome} shades={shades} view={view} compact={compact} />
+      <Drawing
+        input={input}
+        sheet={sheet}
+        outcome={outcome}
+        shades={shades}
+        acidShare={acidShare}
+        view={view}
+        compact={compact}
+      />
     </svg>
   );
 }

@@ -13,6 +13,8 @@ export interface DrawingProps {
   sheet: Formulated;
   outcome: Outcome;
   shades: Shade[];
+  /** Depth acid has reached, share of the way to the middle. */
+  acidShare: number;
   view: { width: number; height: number };
   compact: boolean;
 }
@@ -20,7 +22,7 @@ export interface DrawingProps {
 const WALL = 5;
 
 /** A tub with brine: level, headspace, plate, food under or out of the liquid. */
-export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps) {
+export function WetVessel({ input, sheet, shades, acidShare, view, compact }: DrawingProps) {
   const layout = layOut(input, sheet);
   const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 118, top: 10, bottom: 10 };
   const scale = Math.min(
@@ -51,6 +53,7 @@ export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps)
           shape={input.pieces.shape}
           oneFace={oneFace}
           shades={shades}
+          acidShare={acidShare}
           slashes={slashes}
           labelled={!compact}
         />
@@ -85,6 +88,7 @@ export function WetVessel({ input, sheet, shades, view, compact }: DrawingProps)
           viewWidth={view.width}
           oneFace={oneFace}
           shades={shades}
+          acidShare={acidShare}
           slashes={slashShares(input)}
         />
       )}

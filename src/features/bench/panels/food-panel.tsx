@@ -2,19 +2,22 @@ import { piecesOffered } from "@/core/formula/defaults";
 import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Enhanced, Pieces } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
-import type { BodyShape } from "@/core/diffusion/grid";
+import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { findFood, FOODS } from "@/core/materials/lookup";
 import { Select, Toggle } from "@/ui/choice";
 import { grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { Why } from "@/ui/why";
 import { whyFlesh, type Worked } from "../explain";
+import { AlongsideFields } from "./alongside-fields";
 import { Group, type PanelProps } from "./panel";
 
-const SHAPES: { value: BodyShape; label: string }[] = [
+const SHAPES: { value: PieceForm; label: string }[] = [
   { value: "slab", label: "flat" },
   { value: "cylinder", label: "a log" },
   { value: "sphere", label: "a ball" },
+  { value: "block", label: "a block, cut on all sides" },
+  { value: "shortLog", label: "a short log, ends cut" },
 ];
 
 const GROUPS = [...new Set(FOODS.map((food) => food.group))];
@@ -142,6 +145,7 @@ export function FoodPanel({
           onValidity={onValidity}
         />
       )}
+      <AlongsideFields value={value} change={change} onValidity={onValidity} />
       <Toggle
         label="Salted by the packer"
         value={pieces.enhanced !== null}

@@ -49,6 +49,13 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
         ]}
         onChange={(before) => set({ before })}
       />
+      {value.preparation.kind === "wetBrine" && (
+        <Toggle
+          label="Stirred or turned"
+          value={!holding.still}
+          onChange={(stirred) => set({ still: stirred ? undefined : true })}
+        />
+      )}
       <Toggle label="Covered" value={holding.covered} onChange={(covered) => set({ covered })} />
     </Group>
   );

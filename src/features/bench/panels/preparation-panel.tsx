@@ -6,7 +6,7 @@ import type { Readiness } from "@/core/diffusion/readiness";
 import { findSalt, INGREDIENTS, SALTS } from "@/core/materials/lookup";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { saltFractionFromPerWater } from "@/core/solution/sodium-chloride";
-import { Choice, Select } from "@/ui/choice";
+import { Choice, Select, Toggle } from "@/ui/choice";
 import { percent } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
@@ -72,6 +72,13 @@ export function PreparationPanel({ value, change, onValidity, refusalFor }: Pane
           saltId={value.saltId}
           onChange={(strength) => set({ ...preparation, strength })}
           onValidity={onValidity}
+        />
+      )}
+      {preparation.kind === "wetBrine" && (
+        <Toggle
+          label="Sour bath (vinegar, citrus)"
+          value={value.sour ?? false}
+          onChange={(sour) => change((f) => ({ ...f, sour: sour || undefined }))}
         />
       )}
       {preparation.kind === "dryBrine" && value.pieces.shape === "slab" && (

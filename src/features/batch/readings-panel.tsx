@@ -1,0 +1,166 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { ReadingBody } from "@/contracts/requests";
+import type { BatchDetail } from "@/contracts/views";
+import { RANGES } from "@/core/formula/ranges";
+import { Select } from "@/ui/choice";
+import { clock, duration, grams, percent, shortDate } from "@/ui/format";
+import { QuantityField } from "@/ui/quantity-field";
+import { send } from "@/ui/send";
+
+interface Props {
+  batch: BatchDetail;
+  /** Hours by which the readings moved the likely readiness; undefined where either is unknown. */
+  movedH: number | undefined;
+}
+
+/** Readings of the bath or the scale correct the rate of this batch, and say by how much and how sure. */
+export function ReadingsPanel({ batch, movedH }: Props) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const [kept, setKept] = useState(false);
+  const act = async (method: "POST" | "DELETE", path: string, body?: unknown) => {
+    const sent = await send(method, `/api/batches/${batch.id}/${path}`, body);
+    setProblem(sent.ok ? null : sent.problem.detail);
+    if (sent.ok) router.refresh();
+    return sent.ok;
+  };
+  return (
+    <section className="mt-6" aria-label="Readings">
+      <h2 className="text-xl">Readings</h2>
+      <p className="text-sm text-quiet">
+        Salt in real flesh runs up to twice as fast or slow as the table. A reading of the brine corrects it.
+      </p>
+      <ReadingForm
+        startWeightG={batch.formulation.pieces.totalMassG}
+        brinePercent={(batch.sheet.brineFraction ?? 0.05) * 100}
+        onEnter={(reading) => act("POST", "readings", { atMs: Date.now(), reading })}
+      />
+      {problem && (
+        <p role="alert" className="py-1 text-sm text-error">
+          {problem}
+        </p>
+      )}
+      <ul>
+        {batch.readings.map(({ id, atMs, reading }) => (
+          <li key={id} className="flex items-center justify-between gap-3 border-b border-dotted border-line">
+            <span>{sayReading(reading)}</span>
+            <span className="flex items-center gap-2">
+              <span className="figure text-sm">{shortDate(atMs, batch.timeZone)}</span>
+              <button
+                type="button"
+                className="btn btn-ghost min-h-11 underline"
+                aria-label={`Take back the reading of ${clock(atMs, batch.timeZone)}`}
+                onClick={() => act("DELETE", `readings/${id}`)}
+              >
+                Take back
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {batch.readings.length > 0 && batch.rate.doubt !== null && (
+        <div className="mt-3 flex flex-wrap items-center justify-between gap-3 border-l-4 border-primary bg-base-100 px-3 py-2">
+          <p role="status">
+            {sayLearnt(batch.rate.factor, batch.rate.doubt)} {sayMoved(movedH)}
+          </p>
+          <button
+            type="button"
+            className="btn min-h-11"
+            onClick={async () => setKept(await act("POST", "rate"))}
+          >
+            {kept ? "Kept for this food" : "Keep for this food here"}
+          </button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function sayReading(reading: ReadingBody): string {
+  return reading.kind === "bathStrength"
+    ? `brine read at ${percent(reading.saltFraction)} %`
+    : `weighed ${grams(reading.beforeG)} g before, ${grams(reading.afterG)} g now`;
+}
+
+function sayLearnt(factor: number, doubt: number): string {
+  const sure = Math.round((Math.exp(doubt) - 1) * 100);
+  return `Salt runs ${factor.toFixed(2)} × the table in this batch, give or take ${sure} %.`;
+}
+
+function sayMoved(movedH: number | undefined): string {
+  if (movedH === undefined) return "The window is worked out anew.";
+  if (Math.abs(movedH) < 0.1) return "The window stays where it was.";
+  return `Ready ${duration(Math.abs(movedH))} ${movedH < 0 ? "earlier" : "later"} than told at the start.`;
+}
+
+function ReadingForm(props: {
+  startWeightG: number;
+  brinePercent: number;
+  onEnter: (reading: ReadingBody) => Promise<boolean>;
+}) {
+  const [kind, setKind] = useState<ReadingBody["kind"]>("bathStrength");
+  const [strength, setStrength] = useState(Number(props.brinePercent.toFixed(2)));
+  const [beforeG, setBeforeG] = useState(props.startWeightG);
+  const [afterG, setAfterG] = useState(props.startWeightG);
+  const [unread, setUnread] = useState<string | null>(null);
+  const onValidity = (_: string, problem: string | null) => setUnread(problem);
+  return (
+    <div className="max-w-md">
+      <Select
+        label="What was read"
+        value={kind}
+        options={[
+          { value: "bathStrength", label: "the brine’s strength" },
+          { value: "weight", label: "the food’s weight" },
+        ]}
+        onChange={setKind}
+      />
+      {kind === "bathStrength" ? (
+        <QuantityField
+          label="Brine now"
+          unit="%"
+          value={strength}
+          digits={2}
+          step={0.05}
+          rule={RANGES.readingPercent}
+          onChange={setStrength}
+          onValidity={onValidity}
+        />
+      ) : (
+        <>
+          <QuantityField
+            label="Weight before"
+            unit="g"
+            value={beforeG}
+            rule={RANGES.totalMassG}
+            onChange={setBeforeG}
+            onValidity={onValidity}
+          />
+          <QuantityField
+            label="Weight now"
+            unit="g"
+            value={afterG}
+            rule={RANGES.totalMassG}
+            onChange={setAfterG}
+            onValidity={onValidity}
+          />
+        </>
+      )}
+      <button
+        type="button"
+        className="btn my-2 min-h-11"
+        disabled={unread !== null}
+        onClick={() =>
+          props.onEnter(
+            kind === "bathStrength" ? { kind, saltFraction: strength / 100 } : { kind, beforeG, afterG },
+          )
+        }
+      >
+        Enter the reading
+      </button>
+    </div>
+  );
+}

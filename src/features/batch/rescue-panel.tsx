@@ -1,0 +1,81 @@
+"use client";
+
+import { useState } from "react";
+import type { BatchView } from "@/contracts/views";
+import type { Rescue } from "@/core/formula/rescue";
+import { duration, fixed, percent } from "@/ui/format";
+import { whatIfWorker } from "@/ui/what-if/client";
+import { useAnswer } from "@/ui/what-if/use-answer";
+
+const HOUR_MS = 3_600_000;
+/** The ways are worked out for the last whole minute: they do not change by the second. */
+const MINUTE_MS = 60_000;
+
+/** Late or early: what is in the food now, and what can be done, each way with its computed outcome. */
+export function RescuePanel({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <section className="mt-6">
+      <div className="flex items-center justify-between gap-4">
+        <h2 className="text-xl">Late or early?</h2>
+        <button
+          type="button"
+          className="btn min-h-11"
+          aria-expanded={open}
+          onClick={() => setOpen((now) => !now)}
+        >
+          {open ? "Close" : "What can I do now?"}
+        </button>
+      </div>
+      {open && <Ways batch={batch} nowMs={Math.floor(nowMs / MINUTE_MS) * MINUTE_MS} />}
+    </section>
+  );
+}
+
+function Ways({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
+  const hour = (ms: number) => (ms - batch.startedAtMs) / HOUR_MS;
+  const nowH = hour(nowMs);
+  const rate = { factor: batch.rate.factor };
+  const key = JSON.stringify([batch.id, nowMs, rate]);
+  const asked = useAnswer(key, () =>
+    whatIfWorker().rescues(batch.formulation, rate, nowH, hour(batch.plannedLiftAtMs)),
+  );
+  if (asked.status === "working") return <p className="py-3 text-quiet">working out the ways…</p>;
+  if (asked.status === "failed") return <p className="py-3 text-error">The sums do not work out here.</p>;
+  return (
+    <ol className="mt-2" aria-label="Ways out, the best first">
+      {asked.value.map((way) => (
+        <li
+          key={way.way}
+          className="flex flex-wrap items-center justify-between gap-x-6 border-b border-line py-3"
+        >
+          <p className="max-w-prose flex-1 basis-64 font-semibold">{sayWay(way)}</p>
+          <p className="text-sm">
+            mean <span className="figure text-lg">{percent(way.meanFraction)}</span> % · surface{" "}
+            <span className="figure">{percent(way.surfaceFraction)}</span> % · centre{" "}
+            <span className="figure">{percent(way.centreFraction)}</span> %
+          </p>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function sayWay({ way, hours, amount = 0 }: Rescue): string {
+  switch (way) {
+    case "lift_now":
+      return "Lift it out now and cook it as it is.";
+    case "wait":
+      return `Leave it in another ${duration(hours)}.`;
+    case "pull_and_rest":
+      return `Lift it out now and rest it ${duration(hours)} in the fridge: it evens out, nothing is lost.`;
+    case "rinse":
+      return `Lift it out and stand it ${Math.round(amount)} min in plenty of cold water, in the fridge.`;
+    case "dilute":
+      return `Add ${fixed(amount, 1)} L of cold water now and leave it in till it is wanted, in ${duration(hours)}.`;
+    case "salt_elsewhere":
+      return amount > 0
+        ? `Cook it now and leave ${fixed(amount, 1)} g of salt out of the sauce and the sides.`
+        : `Cook it now and put ${fixed(-amount, 1)} g of salt more on it at the table or in the sauce.`;
+  }
+}

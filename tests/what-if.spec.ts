@@ -1,0 +1,129 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test.describe("what-ifs on the Bench", () => {
+  test("“I have 4 hours” gives a strength; used, the window says four hours", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    await page.getByRole("button", { name: "I have … hours" }).click();
+    const dialog = page.getByRole("dialog", { name: "Work out one thing" });
+    await dialog.getByLabel("I have", { exact: true }).fill("6");
+    await expect(dialog.getByText(/a [\d.]+ % brine is ready in 6 h/)).toBeVisible();
+    await dialog.getByRole("button", { name: "Use this brine" }).click();
+    await expect(page.getByText("Timed", { exact: true })).toBeVisible();
+    await expect(page.getByRole("heading", { name: "In the vessel at 6 h" })).toBeVisible();
+    expect(await bench.figure("ready")).toMatch(/^(5 h 30|6 h)/);
+  });
+
+  test("no answer says why and how far it gets", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    await bench.enter("Thickest part", "40");
+    await page.getByRole("button", { name: "I have … hours" }).click();
+    const dialog = page.getByRole("dialog", { name: "Work out one thing" });
+    await dialog.getByLabel("I have", { exact: true }).fill("10 min");
+    await expect(dialog.getByText(/No brine does it: even saturated/)).toBeVisible();
+    await dialog.getByLabel("I have", { exact: true }).fill("soon");
+    await expect(dialog.getByRole("alert")).toContainText("does not read as an amount");
+  });
+
+  test("on the plate: heat moves salt inward, the mean stays", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const shares = async () => {
+      const text = await page.getByText(/surface [\d.]+ % · mean/).innerText();
+      return [...text.matchAll(/([\d.]+)\s*%/g)].map((m) => Number(m[1]));
+    };
+    const [surface, mean, centre] = await shares();
+    await page.getByRole("button", { name: "On the plate" }).click();
+    await expect(page.getByRole("heading", { name: /On the plate: cooked to/ })).toBeVisible();
+    const [plateSurface, plateMean, plateCentre] = await shares();
+    expect(plateSurface).toBeLessThan(surface);
+    expect(plateMean).toBeCloseTo(mean, 2);
+    expect(plateCentre).toBeGreaterThanOrEqual(centre);
+  });
+
+  test("compare draws two and three what-ifs with their figures", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    await page.getByRole("button", { name: "Compare" }).click();
+    const dialog = page.getByRole("dialog", { name: /Compare, pulled at 24 h/ });
+    await expect(dialog.getByRole("row")).toHaveCount(3);
+    await dialog.getByRole("button", { name: "half as thick" }).click();
+    await expect(dialog.getByRole("row")).toHaveCount(4);
+    await expect(dialog.locator(".recharts-line-curve")).toHaveCount(6);
+  });
+
+  test("the ensemble softens the edges and names what matters most", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
+    await bench.enter("Thickest part", "22");
+    await expect(page.getByText(/edges: \d+ % of 500 soaks/)).toBeVisible();
+    await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
+  });
+
+  test("another size in the same bath has its own hours; a sour bath shows how deep acid goes", async ({
+    page,
+  }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const before = await bench.grams("sea_fine");
+    await page.getByRole("button", { name: "Pieces of another size" }).click();
+    await bench.enter("Size 2, thickest", "15");
+    await expect(page.locator('[data-size="2"]')).toContainText(/Size 2, 15 mm: mean [\d.]+ %/);
+    expect(await bench.grams("sea_fine")).toBeGreaterThan(before);
+    await page.getByLabel("Sour bath (vinegar, citrus)").check();
+    await expect(page.getByText(/acid\s*[\d.]+ mm deep/)).toBeVisible();
+    await expect(page.locator("[data-acid]").first()).toBeVisible();
+  });
+});
+
+test.describe("a running batch", () => {
+  test("late: the ways out are ranked with their outcomes; a reading moves the window and is kept for the food", async ({
+    page,
+  }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    await bench.name("Forgotten chops");
+    await bench.school("Timed");
+    await bench.enter("Brine strength", "8");
+    await page.getByRole("button", { name: "Start this batch" }).first().click();
+    const yesterday = new Date(Date.now() - 20 * 3_600_000);
+    const local = new Intl.DateTimeFormat("sv-SE", {
+      dateStyle: "short",
+      timeStyle: "short",
+      timeZone: "Europe/London",
+    })
+      .format(yesterday)
+      .replace(" ", "T");
+    await page.getByRole("dialog").getByLabel("Goes in at").fill(local);
+    await page.getByRole("dialog").getByRole("button", { name: "Start this batch" }).click();
+    await page.getByRole("article", { name: "Forgotten chops" }).getByRole("link").first().click();
+
+    await page.getByRole("button", { name: "What can I do now?" }).click();
+    const ways = page.getByRole("list", { name: "Ways out, the best first" }).getByRole("listitem");
+    await expect(ways.filter({ hasText: "min in plenty of cold water" })).toContainText(/mean 1\.4\d %/);
+    await expect(ways.filter({ hasText: "out of the sauce" })).toContainText(/leave [\d.]+ g of salt/);
+    await expect(ways.first()).not.toContainText("as it is");
+
+    const readings = page.getByRole("region", { name: "Readings" });
+    await readings.getByLabel("Brine now").fill("plenty");
+    await expect(readings.getByRole("button", { name: "Enter the reading" })).toBeDisabled();
+    await readings.getByLabel("Brine now").fill("5.2");
+    await readings.getByRole("button", { name: "Enter the reading" }).click();
+    await expect(readings.getByText("brine read at 5.20 %")).toBeVisible();
+    await expect(readings.getByRole("status")).toContainText(
+      /Salt runs \d\.\d\d × the table.*give or take \d+ %/,
+    );
+    await expect(readings.getByRole("status")).toContainText(/Ready .* (earlier|later) than told|window/);
+    await readings.getByRole("button", { name: "Keep for this food here" }).click();
+    await expect(readings.getByRole("button", { name: "Kept for this food" })).toBeVisible();
+
+    await bench.open();
+    await expect(page.getByText("This kitchen’s readings count")).toBeVisible();
+    await page.goto("/stores");
+    await page.getByRole("button", { name: "Forget" }).click();
+    await expect(page.getByRole("button", { name: "Forget" })).toHaveCount(0);
+  });
+});
