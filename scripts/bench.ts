@@ -1,6 +1,8 @@
 /** Measures what the cook waits for: `npm run bench`. Prints figures; asserts nothing. Needs a build for the page. */
 import { benchCore } from "./bench/core";
+import { benchEngine } from "./bench/engine";
 import { benchPage } from "./bench/page";
 
 console.log(`node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`);
+benchEngine();
 void benchCore().then(benchPage);

@@ -20,8 +20,8 @@ export async function benchCore(): Promise<void> {
   bench
     .add("soak, 72 h, 120 cells", () => void soak72h(120))
     .add("soak, 72 h, 200 cells", () => void soak72h(200))
-    .add("whole wet sheet (three soaks)", () => void formulate(PORK_LOIN))
-    .add("whole dry sheet (three soaks)", () => void formulate(DUCK_LEGS));
+    .add("whole wet sheet", () => void formulate(PORK_LOIN))
+    .add("whole dry sheet", () => void formulate(DUCK_LEGS));
   const sheet = formulate(PORK_LOIN);
   if (sheet.ok) bench.add("figures at another pull (a drag)", () => void outcomeAt(sheet.value, 20, 18));
   await bench.run();

@@ -63,8 +63,8 @@ function risingRoot(f: (x: number) => number, low: number, high: number): number
   return (low + high) / 2;
 }
 
-/** Bessel function of the first kind, whole order, by its integral: ∫ cos(nθ − x sin θ) dθ / π over 0..π. */
-function besselJ(order: number, x: number): number {
+/** Bessel function of the first kind, whole order (0 to 3 or so), x up to about 120; by its integral: ∫ cos(nθ − x sin θ) dθ / π over 0..π. */
+export function besselJ(order: number, x: number): number {
   const steps = 200;
   let sum = 0;
   for (let i = 0; i < steps; i++) {

@@ -1,17 +1,121 @@
-/* Analytic series the tests check the engine against. Crank, The Mathematics of Diffusion, 2nd ed. */
+import { besselJ } from "./roots";
 
-const TERMS = 4000;
+/*
+ * Analytic series the tests check the engine against: Crank, The Mathematics of Diffusion, 2nd ed. Uptakes are shares
+ * of the final uptake, times are Fourier numbers D t / L² (L the half-thickness or radius).
+ */
 
-function sum(term: (n: number) => number): number {
-  let total = 0;
-  for (let n = 1; n <= TERMS; n++) total += term(n);
-  return total;
+export type Shape = "slab" | "cylinder" | "sphere";
+
+const LARGEST_ROOT = 120;
+const SCAN_STEP = 0.05;
+
+/** Roots of a function up to where their modes have died at Fo = 0.001. Poles must have been multiplied out. */
+function rootsOf(f: (q: number) => number): number[] {
+  const found: number[] = [];
+  let before = f(1e-6);
+  for (let q = SCAN_STEP; q < LARGEST_ROOT; q += SCAN_STEP) {
+    const now = f(q);
+    if (before * now < 0) found.push(bisect(f, q - SCAN_STEP, q));
+    before = now;
+  }
+  return found;
 }
 
-/** Uptake of a plane sheet in a great bath, share of final (4.18, in the form of 4.3.2). @param fourier D t / L² */
-export const sheetUptake = (fourier: number): number =>
-  1 - sum((n) => (2 / ((n - 0.5) * Math.PI) ** 2) * Math.exp(-(((n - 0.5) * Math.PI) ** 2) * fourier));
+function bisect(f: (q: number) => number, from: number, to: number): number {
+  let [low, high] = [from, to];
+  const sign = Math.sign(f(low));
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (Math.sign(f(middle)) === sign) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
 
-/** Uptake of a sphere in a great bath, share of final (6.20). @param fourier D t / R² */
-export const sphereUptake = (fourier: number): number =>
-  1 - sum((n) => (6 / (n * Math.PI) ** 2) * Math.exp(-((n * Math.PI) ** 2) * fourier));
+const decaySum = (roots: number[], fourier: number, weight: (q: number) => number) =>
+  roots.reduce((sum, q) => sum + weight(q) * Math.exp(-q * q * fourier), 0);
+
+const remembered = <K extends unknown[], V>(make: (...key: K) => V) => {
+  const held = new Map<string, V>();
+  return (...key: K): V => {
+    const name = JSON.stringify(key);
+    const known = held.get(name) ?? make(...key);
+    held.set(name, known);
+    return known;
+  };
+};
+
+const openRoots = remembered((shape: Shape): number[] => {
+  if (shape === "cylinder") return rootsOf((q) => besselJ(0, q));
+  const count = Math.floor(LARGEST_ROOT / Math.PI);
+  return Array.from({ length: count }, (_, n) => (shape === "slab" ? n + 0.5 : n + 1) * Math.PI);
+});
+
+/** In a great bath: 4.18, 5.23, 6.20. */
+export function openUptake(shape: Shape, fourier: number): number {
+  const weight = { slab: 2, cylinder: 4, sphere: 6 }[shape];
+  return 1 - decaySum(openRoots(shape), fourier, (q) => weight / q ** 2);
+}
+
+/** Profile in a great bath at a relative position from the centre, not 0: 4.17, 5.22, 6.18. */
+export function openProfile(shape: Shape, fourier: number, x: number): number {
+  const roots = openRoots(shape);
+  switch (shape) {
+    case "slab":
+      return 1 - decaySum(roots, fourier, (q) => (2 * Math.cos(q * x)) / (q * Math.sin(q)));
+    case "cylinder":
+      return 1 - decaySum(roots, fourier, (q) => (2 * besselJ(0, q * x)) / (q * besselJ(1, q)));
+    case "sphere":
+      return 1 + decaySum(roots, fourier, (q) => (2 * Math.cos(q) * Math.sin(q * x)) / (q * x));
+  }
+}
+
+const limitedRoots = remembered((shape: Shape, a: number): number[] => {
+  switch (shape) {
+    case "slab":
+      return rootsOf((q) => Math.sin(q) + a * q * Math.cos(q));
+    case "cylinder":
+      return rootsOf((q) => a * q * besselJ(0, q) + 2 * besselJ(1, q));
+    case "sphere":
+      return rootsOf((q) => (3 + a * q * q) * Math.sin(q) - 3 * q * Math.cos(q));
+  }
+});
+
+/** In a bath of `alpha` times the flesh: 4.37, 5.33, 6.30. */
+export function limitedUptake(shape: Shape, fourier: number, alpha: number): number {
+  const n = { slab: 1, cylinder: 2, sphere: 3 }[shape];
+  return (
+    1 -
+    decaySum(
+      limitedRoots(shape, alpha),
+      fourier,
+      (q) => (2 * n * alpha * (1 + alpha)) / (n * n * (1 + alpha) + alpha ** 2 * q ** 2),
+    )
+  );
+}
+
+const resistedRoots = remembered((shape: Shape, biot: number): number[] => {
+  switch (shape) {
+    case "slab":
+      return rootsOf((q) => q * Math.sin(q) - biot * Math.cos(q));
+    case "cylinder":
+      return rootsOf((q) => q * besselJ(1, q) - biot * besselJ(0, q));
+    case "sphere":
+      return rootsOf((q) => q * Math.cos(q) + (biot - 1) * Math.sin(q));
+  }
+});
+
+/** Behind a surface resistance, Bi = k L / D: 4.53, 5.49, 6.43. */
+export function resistedUptake(shape: Shape, fourier: number, biot: number): number {
+  const n = { slab: 1, cylinder: 2, sphere: 3 }[shape];
+  const tail = { slab: biot, cylinder: 0, sphere: -biot }[shape];
+  return (
+    1 -
+    decaySum(
+      resistedRoots(shape, biot),
+      fourier,
+      (q) => (2 * n * biot ** 2) / (q ** 2 * (q ** 2 + biot ** 2 + tail)),
+    )
+  );
+}

@@ -89,6 +89,49 @@ describe("timed brine", () => {
   });
 });
 
+describe("trade facts (common practice, no source)", () => {
+  const cupToGallon: Formulation["preparation"] = {
+    kind: "wetBrine",
+    school: "timed",
+    strength: { basis: "cups", cups: 1, per: "us_gallon" },
+    targetFraction: 0.01,
+  };
+
+  test("a large whole bird in a cup-a-gallon brine for 12 to 24 h: seasoned outside, nowhere near too salty", () => {
+    const goose = FOODS.find((food) => food.id === "goose_whole");
+    if (!goose) throw new Error("food table");
+    const bird = chops({
+      foodId: goose.id,
+      pieces: piecesOffered(goose),
+      preparation: cupToGallon,
+      saltId: "table_fine",
+      water: { mode: "chosen", massG: 8000 },
+    });
+    for (const hours of [12, 24]) {
+      const o = outcomeAt(worked(bird), hours, 8);
+      // Past bland (0.5 %) outside after a night, as the custom says.
+      expect(o.outerThirdFraction).toBeGreaterThan(0.005);
+      expect(o.meanFraction).toBeLessThan(0.02);
+      expect(o.centreFraction).toBeLessThan(0.01);
+    }
+  });
+
+  test("thin fillets in a 6 % brine: 15 to 30 min season them, hours are too much", () => {
+    const fish = FOODS.find((food) => food.id === "flatfish_fillet");
+    if (!fish) throw new Error("food table");
+    const fillets = chops({
+      ...timed(0.06),
+      foodId: fish.id,
+      pieces: piecesOffered(fish, 6),
+      water: { mode: "chosen", massG: 3000 },
+    });
+    const mean = (minutes: number) => outcomeAt(worked(fillets), minutes / 60, 6).meanFraction;
+    expect(mean(15)).toBeGreaterThan(0.005);
+    expect(mean(30)).toBeLessThan(0.02);
+    expect(mean(240)).toBeGreaterThan(0.02);
+  });
+});
+
 describe("dry brine", () => {
   const dry = chops({ preparation: preparationOffered("dry", 0.012), readiness: "outside" });
 

@@ -52,7 +52,14 @@ export function SoakPanel(props: Props) {
       <p className="text-sm text-quiet">
         surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
         <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
-        <span className="figure">{percent(outcome.centreFraction)}</span> %
+        <span className="figure">{percent(outcome.centreFraction)}</span> % · evenness{" "}
+        <span className="figure">{percent(outcome.evenness, 0)}</span> %
+        {!served && outcome.bathFraction !== undefined && (
+          <>
+            {" "}
+            · bath <span className="figure">{percent(outcome.bathFraction)}</span> %
+          </>
+        )}
         {input.sour && (
           <>
             {" "}
