@@ -38,7 +38,36 @@ function shotsFor(loinId: string, duckId: string, loinBatchId: string): Shot[] {
       act: (p) => p.getByRole("button", { name: "Soak" }).click(),
     },
     { file: "why", path: loin, act: why },
+    {
+      file: "compare",
+      path: loin,
+      act: async (p) => {
+        await p.getByRole("button", { name: "Compare" }).click();
+        await p.getByRole("button", { name: "not slashed" }).click();
+        await p.waitForTimeout(1500);
+      },
+    },
+    {
+      file: "hours",
+      path: loin,
+      act: async (p) => {
+        await p.getByRole("button", { name: "I have … hours" }).click();
+        await p.waitForTimeout(1500);
+      },
+    },
     { file: "batch", path: `/batch/${loinBatchId}` },
+    {
+      file: "late-or-early",
+      path: `/batch/${loinBatchId}`,
+      act: async (p) => {
+        await p.getByRole("button", { name: "What can I do now?" }).click();
+        await p.getByLabel("Brine now").fill("2.6");
+        await p.getByRole("button", { name: "Enter the reading" }).click();
+        await p.waitForTimeout(1500);
+        await p.getByRole("heading", { name: "Late or early?" }).scrollIntoViewIfNeeded();
+        await p.getByText("Salt runs").scrollIntoViewIfNeeded();
+      },
+    },
     { file: "printed-sheet", path: `/print/batch/${loinBatchId}`, size: { width: 900, height: 1250 } },
     { file: "stores", path: "/stores" },
   ];
@@ -53,6 +82,8 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
   });
   const page = await context.newPage();
   await page.goto(BASE + shot.path, { waitUntil: "networkidle" });
+  // The ensemble has softened the window by then.
+  await page.waitForTimeout(1500);
   await shot.act?.(page);
   await page.screenshot({ path: `${OUT}/${shot.file}.png` });
   await context.close();

@@ -10,7 +10,7 @@ test("dry brine: dose by edible weight, started at a chosen time, printed", asyn
   await bench.enter("On the scale, all", "4 lb 2 oz");
   await bench.school("Dry");
   await bench.enter("Salt, of edible weight", "1.2");
-  await bench.choose("Salt on hand", "pickling salt");
+  await bench.choose("Salt", "pickling salt");
   await bench.choose("Ready means", "outside seasoned");
 
   // By hand: 4 lb 2 oz is 1871 g; 66 % edible; 1.2 % of it; pickling salt 99.7 % pure.

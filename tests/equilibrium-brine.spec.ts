@@ -11,7 +11,7 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await bench.enter("Pieces", "8");
   await bench.enter("On the scale, all", "1 kg 600 g");
   await bench.enter("Thickest part", "2.5 cm");
-  await bench.choose("Salt on hand", "pickling salt");
+  await bench.choose("Salt", "pickling salt");
   await bench.enter("Salt wanted", "1,4");
   await bench.choose("Water", "an amount I choose");
   await bench.enter("Water, ice included", "1.5 kg");

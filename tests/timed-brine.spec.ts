@@ -13,10 +13,10 @@ test("timed brine by the cup: the salt's own cup decides, the batch runs, the sh
   await bench.choose("to each", "US gallon");
 
   // Common practice, no source: a cup to the gallon is about 7.1 % with fine table salt, 3.4 % with light flake.
-  await bench.choose("Salt on hand", "fine table salt");
+  await bench.choose("Salt", "fine table salt");
   expect(await bench.figureNumber("strength")).toBeGreaterThan(6.8);
   expect(await bench.figureNumber("strength")).toBeLessThan(7.4);
-  await bench.choose("Salt on hand", "flake kosher (light, hollow crystals)");
+  await bench.choose("Salt", "flake kosher (light, hollow crystals)");
   expect(await bench.figureNumber("strength")).toBeGreaterThan(3.2);
   expect(await bench.figureNumber("strength")).toBeLessThan(3.6);
   await expect(page.getByText("Caution: Salt measured by the spoon")).toBeVisible();

@@ -27,9 +27,12 @@ function meanAfter(stages: Stage[], options: SoakOptions): number {
   return run.value.moments[run.value.moments.length - 1].mean;
 }
 
-/** Median milliseconds of a few calls, after warming up. */
+const WARM_UP_MS = 600;
+
+/** Median milliseconds of a few calls, once the machine code has settled. */
 function medianMs(work: () => unknown, calls = 15): number {
-  for (let i = 0; i < 5; i++) work();
+  const warmUntil = performance.now() + WARM_UP_MS;
+  while (performance.now() < warmUntil) work();
   const times = Array.from({ length: calls }, () => {
     const from = performance.now();
     work();

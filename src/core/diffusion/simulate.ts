@@ -8,7 +8,7 @@ import { exchangeFor, Stepper, type Outside } from "./stepper";
 export const DEFAULT_CELLS = 120;
 
 /** Largest estimated error of one step, as a share of the largest strength about. */
-const STEP_TOLERANCE = 3e-6;
+const STEP_TOLERANCE = 8e-6;
 const MAX_STEPS = 200_000;
 /** Less time than this moves no salt: below it the arithmetic itself gives out. */
 const SHORTEST_S = 1e-6;

@@ -34,13 +34,17 @@ export function layOut(input: Formulation, sheet: Formulated): SectionLayout {
   const room = Math.max(1, Math.floor(vessel.lengthMm / width));
   const across = Math.min(fit.perLayer, room, MOST_ACROSS);
   const boxes: PieceBox[] = [];
-  let left = pieces.count;
-  for (let layer = 0; layer < fit.layers && left > 0; layer++) {
-    const inRow = Math.min(across, left);
-    const gap = (vessel.lengthMm - inRow * width) / (inRow + 1);
-    for (let i = 0; i < inRow; i++)
-      boxes.push({ x: gap + i * (width + gap), y: layer * height, width, height });
-    left -= fit.perLayer;
+  // Pieces of other sizes lie after the main ones, each as high as it is thick.
+  const heights = [
+    ...Array.from({ length: pieces.count }, () => height),
+    ...(input.alongside ?? []).flatMap((a) => Array.from({ length: a.count }, () => a.thicknessMm)),
+  ];
+  for (let layer = 0; layer * fit.perLayer < heights.length; layer++) {
+    const row = heights.slice(layer * fit.perLayer).slice(0, across);
+    const gap = (vessel.lengthMm - row.length * width) / (row.length + 1);
+    row.forEach((pieceHeight, i) =>
+      boxes.push({ x: gap + i * (width + gap), y: layer * height, width, height: pieceHeight }),
+    );
   }
   return { widthMm: vessel.lengthMm, heightMm: vessel.heightMm, pieces: boxes, across };
 }

@@ -99,7 +99,7 @@ export function PreparationPanel({ value, change, onValidity, refusalFor }: Pane
         onChange={(readiness) => change((f) => ({ ...f, readiness }))}
       />
       <Select
-        label="Salt on hand"
+        label="Salt"
         value={value.saltId}
         options={SALTS.map((s) => ({ value: s.id, label: s.name }))}
         onChange={(saltId) => change((f) => ({ ...f, saltId }))}
