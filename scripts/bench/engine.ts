@@ -27,10 +27,10 @@ function meanAfter(stages: Stage[], options: SoakOptions): number {
   return run.value.moments[run.value.moments.length - 1].mean;
 }
 
-const WARM_UP_MS = 600;
+const WARM_UP_MS = 1500;
 
 /** Median milliseconds of a few calls, once the machine code has settled. */
-function medianMs(work: () => unknown, calls = 15): number {
+function medianMs(work: () => unknown, calls = 41): number {
   const warmUntil = performance.now() + WARM_UP_MS;
   while (performance.now() < warmUntil) work();
   const times = Array.from({ length: calls }, () => {
