@@ -1,6 +1,7 @@
 import { createRequire } from "node:module";
 import { gradedGrid } from "@/core/diffusion/grid";
-import { simulateSoak, type SoakOptions } from "@/core/diffusion/simulate";
+import type { SoakOptions } from "@/core/diffusion/run";
+import { simulateSoak } from "@/core/diffusion/simulate";
 import type { Stage } from "@/core/diffusion/stages";
 import { ensembleWindow } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";

@@ -1,5 +1,7 @@
 import { firstReach } from "../diffusion/readiness";
-import { meanPerWaterBetween, perWaterAt, simulateSoak, type SoakRun } from "../diffusion/simulate";
+import { meanPerWaterBetween, perWaterAt } from "../diffusion/read-moment";
+import type { SoakRun } from "../diffusion/run";
+import { simulateSoak } from "../diffusion/simulate";
 import type { BodyShape } from "../diffusion/grid";
 import type { Stage } from "../diffusion/stages";
 import { productFraction } from "../diffusion/product";

@@ -1,5 +1,6 @@
 import type { Body } from "./stages";
-import { perWaterAt, simulateSoak } from "./simulate";
+import { perWaterAt } from "./read-moment";
+import { simulateSoak } from "./simulate";
 
 /** Acid travels about a tenth as fast as salt, because flesh buffers it. *Practice*, estimate. */
 export const ACID_OVER_SALT = 0.1;

@@ -1,4 +1,5 @@
-import { perWaterAt, simulateSoak } from "./simulate";
+import { perWaterAt } from "./read-moment";
+import { simulateSoak } from "./simulate";
 import { limitedUptake, openProfile, openUptake, resistedUptake, type Shape } from "./series.fixture";
 import { Stepper, exchangeFor } from "./stepper";
 import { gradedGrid } from "./grid";

@@ -1,4 +1,4 @@
-import type { SoakMoment, SoakRun } from "./simulate";
+import type { SoakMoment, SoakRun } from "./run";
 
 /**
  * The piece at any moment of a run, blended from the recorded moments either side.

@@ -1,6 +1,6 @@
 import { assertNever } from "../result";
 import type { Grid } from "./grid";
-import type { SoakMoment, SoakRun, StepMoment } from "./simulate";
+import type { SoakMoment, SoakRun, StepMoment } from "./run";
 
 /** What "ready" means is the cook's choice. */
 export type Readiness = "outside" | "seasoned" | "even";

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { gradedGrid, type BodyShape } from "./grid";
-import { simulateSoak, type SoakOptions, type SoakRun } from "./simulate";
+import type { SoakOptions, SoakRun } from "./run";
+import { simulateSoak } from "./simulate";
 import { openUptake } from "./series.fixture";
 import type { Stage } from "./stages";
 

@@ -1,4 +1,4 @@
-import { perWaterAt } from "../diffusion/simulate";
+import { perWaterAt } from "../diffusion/read-moment";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import { formulate } from "./formulate";
 import type { Formulation, Preparation } from "./model";

@@ -1,5 +1,6 @@
 import { momentAt } from "../diffusion/moment";
-import { meanPerWaterBetween, type SoakMoment } from "../diffusion/simulate";
+import { meanPerWaterBetween } from "../diffusion/read-moment";
+import type { SoakMoment } from "../diffusion/run";
 import { shareOfFinishedFlesh, sodiumMg } from "./equilibrium";
 import type { Formulated } from "./formulate";
 

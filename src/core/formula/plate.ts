@@ -1,5 +1,6 @@
 import { diffusivityAt } from "../diffusion/flesh-body";
-import { simulateSoak, type SoakMoment, type SoakRun } from "../diffusion/simulate";
+import type { SoakMoment, SoakRun } from "../diffusion/run";
+import { simulateSoak } from "../diffusion/simulate";
 import type { PaceProfile } from "../diffusion/pace";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { ok, type Result } from "../result";

@@ -1,4 +1,5 @@
-import { perWaterAt, type SoakMoment, type SoakRun } from "../diffusion/simulate";
+import { perWaterAt } from "../diffusion/read-moment";
+import type { SoakMoment, SoakRun } from "../diffusion/run";
 import type { Stage } from "../diffusion/stages";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";

@@ -1,7 +1,8 @@
 import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
 import { railTimesS } from "../diffusion/moment";
 import { progress, windowOf, type Aim } from "../diffusion/readiness";
-import { simulateSharedSoak, simulateSoak, type SoakOptions, type SoakRun } from "../diffusion/simulate";
+import type { SoakOptions, SoakRun } from "../diffusion/run";
+import { simulateSharedSoak, simulateSoak } from "../diffusion/simulate";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { rawStorageLimitH, soakPracticeFor } from "../materials/lookup";
 import type { Food } from "../materials/types";

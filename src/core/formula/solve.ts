@@ -1,5 +1,6 @@
 import { EVEN_SHARE, progress } from "../diffusion/readiness";
-import { simulateSoak, type SoakMoment, type SoakRun } from "../diffusion/simulate";
+import type { SoakMoment, SoakRun } from "../diffusion/run";
+import { simulateSoak } from "../diffusion/simulate";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";

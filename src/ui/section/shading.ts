@@ -1,7 +1,7 @@
 import type { Formulated } from "@/core/formula/formulate";
 import type { Outcome } from "@/core/formula/outcome";
 import { shareOfFinishedFlesh } from "@/core/formula/equilibrium";
-import { perWaterAt } from "@/core/diffusion/simulate";
+import { perWaterAt } from "@/core/diffusion/read-moment";
 
 /** Salt at this many times the target is drawn in the full brine colour. */
 const FULL_COLOUR_AT = 1.7;

@@ -34,18 +34,13 @@ export function CompareCharts({ series, pullH }: Props) {
   return (
     <div className="grid gap-4 lg:grid-cols-2">
       <Chart title="Salt by depth at the pull" x="mm from the face" domain={[0, "dataMax"]} scale="linear">
-        {series.map(({ name, curve }, i) => (
-          <Line
-            key={name}
-            name={name}
-            data={curve.byDepth.map((p) => ({ x: p.depthMm, salt: p.fraction * 100 }))}
-            dataKey="salt"
-            dot={false}
-            strokeWidth={2.5}
-            isAnimationActive={false}
-            {...LOOKS[i]}
-          />
-        ))}
+        {series.map(({ name, curve }, i) =>
+          curveLine(
+            name,
+            i,
+            curve.byDepth.map((p) => ({ x: p.depthMm, salt: p.fraction * 100 })),
+          ),
+        )}
       </Chart>
       <Chart
         title="Mean salt by the hour"
@@ -55,20 +50,31 @@ export function CompareCharts({ series, pullH }: Props) {
         ticks={HOURS}
         mark={pullH}
       >
-        {series.map(({ name, curve }, i) => (
-          <Line
-            key={name}
-            name={name}
-            data={curve.byHour.map((p) => ({ x: p.hours, salt: p.fraction * 100 }))}
-            dataKey="salt"
-            dot={false}
-            strokeWidth={2.5}
-            isAnimationActive={false}
-            {...LOOKS[i]}
-          />
-        ))}
+        {series.map(({ name, curve }, i) =>
+          curveLine(
+            name,
+            i,
+            curve.byHour.map((p) => ({ x: p.hours, salt: p.fraction * 100 })),
+          ),
+        )}
       </Chart>
     </div>
+  );
+}
+
+/** A plain call, not a component: the chart looks for its lines among its own children. */
+function curveLine(name: string, index: number, data: { x: number; salt: number }[]) {
+  return (
+    <Line
+      key={name}
+      name={name}
+      data={data}
+      dataKey="salt"
+      dot={false}
+      strokeWidth={2.5}
+      isAnimationActive={false}
+      {...LOOKS[index]}
+    />
   );
 }
 

@@ -1,0 +1,50 @@
+import type { Grid } from "./grid";
+import type { Body } from "./stages";
+
+/** The piece at one moment. Strengths are g salt per g water. */
+export interface SoakMoment {
+  timeS: number;
+  perWater: Float64Array;
+  mean: number;
+  surface: number;
+  centre: number;
+  /** The bath's strength; undefined where there is none. */
+  bath: number | undefined;
+  /** Salt still dry on the face, per flesh water. */
+  undissolved: number;
+}
+
+export interface SoakRun {
+  grid: Grid;
+  moments: SoakMoment[];
+  /** Steps taken, for the benchmarks. */
+  steps: number;
+}
+
+export interface SoakOptions {
+  cells?: number;
+  /** Strength at the start: one value, or a function of the relative position (0 centre, 1 face). */
+  initialPerWater?: number | ((from: number, to: number) => number);
+  /** Moments to record, seconds from the start, rising. The start and the end of each stage come as well. */
+  outputTimesS?: readonly number[];
+  /** Estimated error allowed in one step, relative. */
+  stepTolerance?: number;
+  /** Called once with the first body's grid, before the run. */
+  onGrid?: (grid: Grid) => void;
+  /** Called with every moment the engine steps through; answer true to stop there. The moment is reused: copy it. */
+  onStep?: (moment: StepMoment) => boolean | void;
+}
+
+/** What an observer sees while the engine runs; `perWater` holds the first body's cells. */
+export interface StepMoment {
+  timeS: number;
+  perWater: Float64Array;
+  mean: number;
+  centre: number;
+}
+
+/** Several sizes of piece in one bath. */
+export interface SharedBody extends Body {
+  /** Flesh water of these pieces as a share of all in the bath; the shares sum to 1. */
+  share: number;
+}
