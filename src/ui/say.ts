@@ -27,7 +27,7 @@ const trimmed = (value: number) => fixed(value, value < 10 ? 2 : value < 100 ? 1
 
 function limit(value: number, rule: QuantityRule): string {
   if (rule.dimension === "mass" && value >= 1000) return `${trimmed(value / 1000)} kg`;
-  if (rule.dimension === "duration") return duration(value);
+  if (rule.dimension === "duration") return duration(value / 60);
   return `${trimmed(value)} ${BASE_UNIT[rule.dimension]}`.trim();
 }
 

@@ -26,7 +26,7 @@ export function Stores({ kitchen, formulas, theme }: Props) {
               <li key={formula.id} className="border-b border-line py-2">
                 <Link
                   href={`/bench?formula=${formula.id}`}
-                  className="block truncate py-1 text-lg font-semibold underline decoration-line underline-offset-4"
+                  className="flex min-h-11 items-center truncate text-lg font-semibold underline decoration-line underline-offset-4"
                 >
                   {formula.name}
                 </Link>

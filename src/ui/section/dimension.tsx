@@ -2,19 +2,12 @@
 export const NOTE = { fontSize: 13, fontFamily: "var(--font-sans)" };
 
 /** A stamped dimension: a line with end marks and its figure to the right. */
-export function DimensionLine(props: {
-  x: number;
-  from: number;
-  to: number;
-  lines: string[];
-  alarm?: boolean;
-}) {
-  const { x, from, to, lines, alarm = false } = props;
+export function DimensionLine(props: { x: number; from: number; to: number; lines: string[] }) {
+  const { x, from, to, lines } = props;
   if (to - from < 3) return null;
   const middle = (from + to) / 2;
-  const ink = alarm ? "var(--color-error)" : "var(--quiet)";
   return (
-    <g stroke={ink} strokeWidth={1.5}>
+    <g stroke="var(--quiet)" strokeWidth={1.5}>
       <path d={`M ${x - 5} ${from} h 10 M ${x - 5} ${to} h 10 M ${x} ${from} V ${to}`} fill="none" />
       {lines.map((line, i) => (
         <text
@@ -22,7 +15,7 @@ export function DimensionLine(props: {
           x={x + 10}
           y={middle + 4 + (i - (lines.length - 1) / 2) * 16}
           stroke="none"
-          fill={i === 0 ? (alarm ? ink : "var(--color-base-content)") : "var(--quiet)"}
+          fill={i === 0 ? "var(--color-base-content)" : "var(--quiet)"}
           {...NOTE}
         >
           {line}

@@ -103,12 +103,7 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
             x={left + width + 18}
             from={rim}
             to={level}
-            lines={
-              overflowMl > 0
-                ? [`${litres(overflowMl)} L`, "over the rim"]
-                : [`${fixed(headspaceMm, 0)} mm`, "to the rim"]
-            }
-            alarm={overflowMl > 0}
+            lines={[`${fixed(headspaceMm, 0)} mm`, "to the rim"]}
           />
           <DimensionLine
             x={left + width + 18}
@@ -117,22 +112,32 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
             lines={[`${litres(sheet.liquidMl + sheet.fit.foodMl)} L`, "brine and food"]}
           />
           {exposedMm > 0.5 && (
-            <text
-              x={view.width / 2}
-              y={16}
-              textAnchor="middle"
-              {...NOTE}
-              fill="var(--color-error)"
-              stroke="var(--color-base-200)"
-              strokeWidth={5}
-              paintOrder="stroke"
-            >
-              {fixed(exposedMm, 0)} mm stands out of the brine
-            </text>
+            <Alarm x={view.width / 2} text={`${fixed(exposedMm, 0)} mm stands out of the brine`} y={16} />
+          )}
+          {overflowMl > 0 && (
+            <Alarm x={view.width / 2} text={`${litres(overflowMl)} L over the rim`} y={34} />
           )}
         </>
       )}
     </g>
+  );
+}
+
+/** What is wrong with the fit, in the drawing itself. */
+function Alarm({ x, y, text }: { x: number; y: number; text: string }) {
+  return (
+    <text
+      x={x}
+      y={y}
+      textAnchor="middle"
+      {...NOTE}
+      fill="var(--color-error)"
+      stroke="var(--color-base-200)"
+      strokeWidth={5}
+      paintOrder="stroke"
+    >
+      {text}
+    </text>
   );
 }
 

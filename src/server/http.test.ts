@@ -1,0 +1,66 @@
+import { z, ZodError } from "zod";
+import { answer, readBody } from "./http";
+import { Refusal } from "./problem";
+
+const schema = z.strictObject({ grams: z.number().min(1) });
+
+const post = (body: string, headers: Record<string, string> = {}) =>
+  new Request("http://127.0.0.1:3000/api/x", {
+    method: "POST",
+    body,
+    headers: { "content-type": "application/json", host: "127.0.0.1:3000", ...headers },
+  });
+
+const ask = (request: Request) => answer(async () => Response.json(await readBody(request, schema)));
+
+describe("a body is read, or refused with a reason", () => {
+  test("a good one", async () => {
+    const response = await ask(post('{"grams": 5}'));
+    expect(response.status).toBe(200);
+    expect(await response.json()).toEqual({ grams: 5 });
+  });
+
+  test.each([
+    ["not JSON", '{"grams": ', {}, 400, "does not read as JSON"],
+    ["too little", '{"grams": 0}', {}, 400, "grams"],
+    ["something extra", '{"grams": 5, "admin": true}', {}, 400, "admin"],
+    ["another type", "grams=5", { "content-type": "text/plain" }, 415, "application/json"],
+    ["another site's page", '{"grams": 5}', { origin: "http://elsewhere.example" }, 403, "own pages"],
+    ["an origin that is none", '{"grams": 5}', { origin: "null" }, 403, "own pages"],
+    ["too large", `{"grams": 5, "pad": "${"x".repeat(300_000)}"}`, {}, 413, "256 kB"],
+  ])("%s", async (_, body, headers, status, detail) => {
+    const response = await ask(post(body, headers));
+    expect(response.status).toBe(status);
+    expect(response.headers.get("content-type")).toContain("application/problem+json");
+    expect((await response.json()).detail).toContain(detail);
+  });
+
+  test("from this kitchen's own page", async () => {
+    expect((await ask(post('{"grams": 5}', { origin: "http://127.0.0.1:3000" }))).status).toBe(200);
+  });
+});
+
+describe("what a handler throws", () => {
+  test("a refusal keeps its status, its issues and its facts", async () => {
+    const response = await answer(() => {
+      throw new Refusal(409, "Saved elsewhere", "Version 3 is newer.", { currentVersion: 3 });
+    });
+    expect(response.status).toBe(409);
+    expect(await response.json()).toMatchObject({ title: "Saved elsewhere", currentVersion: 3, issues: [] });
+  });
+
+  test("a bug answers 500 and tells nothing of its insides", async () => {
+    const response = await answer(() => {
+      throw new Error("secret path /etc");
+    });
+    expect(response.status).toBe(500);
+    expect(JSON.stringify(await response.json())).not.toContain("secret");
+  });
+
+  test("damaged stored data says so", async () => {
+    const response = await answer(() => {
+      throw new ZodError([]);
+    });
+    expect((await response.json()).title).toBe("Stored data is damaged");
+  });
+});

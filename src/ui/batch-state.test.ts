@@ -1,0 +1,54 @@
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import { preparationOffered } from "@/core/formula/defaults";
+import type { Formulation } from "@/core/formula/model";
+import { outcomeAt } from "@/core/formula/outcome";
+import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
+import type { BatchView } from "@/contracts/views";
+import { batchNote, nextAct } from "./batch-state";
+
+const START = Date.UTC(2026, 10, 27, 20);
+const HOUR = 3_600_000;
+
+function batch(formulation: Formulation): BatchView {
+  const sheet = worked(formulation);
+  return {
+    id: "b",
+    formulaId: "f",
+    version: 1,
+    name: formulation.name,
+    formulation,
+    sheet: snapshotOf(sheet, outcomeAt(sheet, formulation.pullH, formulation.portions)),
+    startedAtMs: START,
+    plannedLiftAtMs: START + formulation.pullH * HOUR,
+    liftedAtMs: null,
+    timeZone: "Europe/London",
+    rate: { factor: 1, doubt: null },
+    prior: { factor: 1, doubt: null },
+    readingCount: 0,
+  };
+}
+
+test("the next act is to put in, then to lift out, even when that is overdue", () => {
+  const b = batch(chops());
+  expect(nextAct(b, START - HOUR)).toEqual({ act: "put in", atMs: START });
+  expect(nextAct(b, START + HOUR)).toEqual({ act: "lift out", atMs: START + 24 * HOUR });
+  expect(nextAct(b, START + 40 * HOUR).act).toBe("lift out");
+});
+
+test.each([
+  [chops(), "equilibrium brine · 4 pieces · 1.0 kg"],
+  [chops({ preparation: preparationOffered("timed", 0.012) }), "timed brine · 4 pieces · 1.0 kg"],
+  [chops({ preparation: preparationOffered("dry", 0.012) }), "dry brine · 4 pieces · 1.0 kg"],
+])("a batch says what it is", (formulation, note) => {
+  expect(batchNote(batch(formulation))).toBe(note);
+});
+
+test("a stored sheet passes its contract through JSON, a dry one too", () => {
+  for (const f of [chops(), chops({ preparation: preparationOffered("dry", 0.012) })]) {
+    const { sheet } = batch(f);
+    const read = sheetSnapshotSchema.parse(JSON.parse(JSON.stringify(sheet)));
+    expect(read.naclG).toBe(sheet.naclG);
+    expect(read.lines).toHaveLength(sheet.lines.length);
+    expect(read.brineFraction).toBe(sheet.brineFraction);
+  }
+});

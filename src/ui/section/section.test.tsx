@@ -1,0 +1,114 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import { piecesOffered, preparationOffered } from "@/core/formula/defaults";
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import type { Formulation } from "@/core/formula/model";
+import { outcomeAt } from "@/core/formula/outcome";
+import { FOODS } from "@/core/materials/lookup";
+import { layOut } from "./layout";
+import { Section } from "./section";
+import { saltColour, shadesOf } from "./shading";
+
+function drawn(f: Formulation, hours: number, extra: { compact?: boolean; acidMm?: number } = {}): string {
+  const sheet = worked(f);
+  return renderToStaticMarkup(
+    <Section input={f} sheet={sheet} outcome={outcomeAt(sheet, hours, f.portions)} {...extra} />,
+  );
+}
+
+const dry = (change: Partial<Formulation> = {}) =>
+  chops({ preparation: preparationOffered("dry", 0.012), ...change });
+
+describe("the section says and shows the computed state", () => {
+  test("its label carries the three figures", () => {
+    const f = chops();
+    const o = outcomeAt(worked(f), 24, 4);
+    const markup = drawn(f, 24);
+    for (const fraction of [o.surfaceFraction, o.meanFraction, o.centreFraction])
+      expect(markup).toContain(`${(fraction * 100).toFixed(2)} %`);
+  });
+
+  test("its dimensions are the fit's", () => {
+    const f = chops({ water: { mode: "toCover" } });
+    const { level, fit, liquidMl } = worked(f);
+    const markup = drawn(f, 10);
+    expect(markup).toContain(`${Math.round(level?.headspaceMm ?? NaN)} mm`);
+    expect(markup).toContain(`${((liquidMl + fit.foodMl) / 1000).toFixed(1)} L`);
+    expect(markup).toContain("25 mm thick");
+  });
+
+  test("food out of the brine and brine over the rim are said", () => {
+    expect(drawn(chops({ water: { mode: "chosen", massG: 200 } }), 10)).toContain("stands out of the brine");
+    expect(drawn(chops({ water: { mode: "chosen", massG: 20_000 } }), 10)).toContain("over the rim");
+  });
+
+  test("grains lie on a dry brine until the salt has dissolved", () => {
+    const f = dry();
+    const sheet = worked(f);
+    const circles = (hours: number) => (drawn(f, hours).match(/<circle/g) ?? []).length;
+    expect(outcomeAt(sheet, 0.02, 4).ledger.onSurfaceG).toBeGreaterThan(0);
+    expect(circles(0.02)).toBeGreaterThan(5);
+    expect(outcomeAt(sheet, 12, 4).ledger.onSurfaceG).toBe(0);
+    expect(circles(12)).toBe(0);
+  });
+
+  test("skin on a one-sided piece is drawn and said", () => {
+    const duck = FOODS.find((food) => food.id === "duck_leg");
+    if (!duck) throw new Error("food table");
+    const markup = drawn(dry({ foodId: duck.id, pieces: piecesOffered(duck, 4) }), 12);
+    expect(markup).toContain("salt does not pass the skin");
+  });
+
+  test("acid is hatched as deep as it has gone", () => {
+    expect(drawn(chops(), 12)).not.toContain("data-acid");
+    expect(drawn(chops(), 12, { acidMm: 2.5 })).toContain('data-acid="0.200"');
+  });
+
+  test("on the Shelf it carries no figures", () => {
+    expect(drawn(chops(), 12, { compact: true })).not.toContain("<text");
+  });
+});
+
+describe("shading follows the salt", () => {
+  test("darker toward the face while salt goes in, and the same everywhere in the end", () => {
+    const f = chops();
+    const sheet = worked(f);
+    const at = (hours: number) => shadesOf(sheet, outcomeAt(sheet, hours, 4)).map((s) => s.fraction);
+    const early = at(4);
+    expect([...early].sort((a, b) => a - b)).toEqual(early);
+    const spread = (fractions: number[]) => Math.max(...fractions) - Math.min(...fractions);
+    expect(spread(at(96))).toBeLessThan(spread(early));
+  });
+
+  test("no salt is flesh, twice the target is brine, beyond stays brine", () => {
+    expect(saltColour(0)).toContain("0%");
+    expect(saltColour(0.5)).toContain("50%");
+    expect(saltColour(3)).toBe(saltColour(1));
+  });
+});
+
+describe("layout to scale", () => {
+  test("every piece lies within the vessel's walls, none over another", () => {
+    for (const count of [1, 2, 5, 9, 14]) {
+      const base = chops();
+      const f = chops({
+        pieces: { ...base.pieces, count, totalMassG: 250 * count },
+        water: { mode: "toCover" },
+      });
+      const { pieces, widthMm } = layOut(f, worked(f));
+      for (const box of pieces) {
+        expect(box.x).toBeGreaterThanOrEqual(-1e-9);
+        expect(box.x + box.width).toBeLessThanOrEqual(widthMm + 1e-9);
+      }
+      for (const y of new Set(pieces.map((b) => b.y))) {
+        const row = pieces.filter((b) => b.y === y);
+        for (let i = 1; i < row.length; i++)
+          expect(row[i].x).toBeGreaterThanOrEqual(row[i - 1].x + row[i - 1].width - 1e-9);
+      }
+    }
+  });
+
+  test("pieces of another size are as high as they are thick", () => {
+    const f = chops({ alongside: [{ count: 1, totalMassG: 150, thicknessMm: 15 }] });
+    expect(layOut(f, worked(f)).pieces.map((b) => b.height)).toContain(15);
+  });
+});

@@ -1,0 +1,83 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test.describe("on a phone, one hand", () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+
+  test("a dry brine from food to the Shelf, a part of the Bench at a time", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await page.goto("/bench");
+    await bench.name("Phone duck");
+    await bench.choose("Kind", "duck breast, skin on");
+    await bench.school("Dry");
+    await expect(page.getByRole("heading", { name: "Weigh out" })).toBeHidden();
+    await page.getByRole("button", { name: "Weigh out" }).tap();
+    await expect(page.getByRole("heading", { name: "Weigh out" })).toBeVisible();
+    expect(await bench.grams("sea_fine")).toBeGreaterThan(5);
+    await page.getByRole("button", { name: "Soak" }).tap();
+    await expect(page.getByRole("slider", { name: "pull at" })).toBeVisible();
+    await bench.start();
+    await expect(page.getByRole("article", { name: "Phone duck" })).toContainText("dry brine");
+  });
+
+  test("what is tapped is at least 44 px high", async ({ page }) => {
+    for (const path of ["/", "/bench", "/stores"]) {
+      await page.goto(path);
+      const low = await page.locator("button:visible, a:visible, select:visible").evaluateAll((all) =>
+        all
+          .filter((el) => !el.closest("details:not([open])"))
+          .map((el) => ({
+            text: (el.textContent ?? "").slice(0, 30),
+            height: el.getBoundingClientRect().height,
+          }))
+          .filter((el) => el.height < 43.5),
+      );
+      expect(low, path).toEqual([]);
+    }
+  });
+});
+
+test.describe("this kitchen's settings", () => {
+  test.afterEach(async ({ request }) => {
+    await request.patch("/api/kitchen", { data: { measures: "metric", timeZone: "Europe/London" } });
+  });
+
+  test("US spoons change the words on the sheet, never the grams", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const [grams, words] = [
+      await bench.grams("sea_fine"),
+      await page.locator('[data-line="sea_fine"]').innerText(),
+    ];
+    await page.goto("/stores");
+    await page.getByLabel("Spoons and cups").selectOption("us");
+    await expect(page.getByLabel("Spoons and cups")).toHaveValue("us");
+    await bench.open();
+    await expect.poll(() => page.locator('[data-line="sea_fine"]').innerText()).not.toBe(words);
+    expect(await bench.grams("sea_fine")).toBe(grams);
+  });
+
+  test("the clock is the kitchen's, wherever the tablet thinks it is", async ({ page }) => {
+    await page.goto("/stores");
+    await page.getByLabel("Time zone").selectOption("Asia/Tokyo");
+    await expect(page.getByLabel("Time zone")).toHaveValue("Asia/Tokyo");
+    await page.goto("/");
+    const there = new Intl.DateTimeFormat("en-GB", { weekday: "long", timeZone: "Asia/Tokyo" }).format();
+    await expect(page.getByRole("banner")).toContainText(there);
+  });
+
+  test("a zone that is none is refused, and nothing changes", async ({ request }) => {
+    const refused = await request.patch("/api/kitchen", { data: { timeZone: "Middle/Earth" } });
+    expect(refused.status()).toBe(400);
+    expect((await refused.json()).detail).toContain("IANA");
+  });
+
+  test("the look is kept", async ({ page }) => {
+    await page.goto("/stores");
+    await page.getByLabel("Look").selectOption("iron");
+    await page.goto("/bench");
+    await expect(page.locator("html")).toHaveAttribute("data-theme", "iron");
+    await page.goto("/stores");
+    await expect(page.getByLabel("Look")).toHaveValue("iron");
+  });
+});

@@ -1,0 +1,68 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test("two cooks lift the same batch at once: it is lifted once, at the first time", async ({
+  page,
+  context,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Two hands");
+  await bench.start();
+  const other = await context.newPage();
+  await other.goto("/");
+  const tap = (p: typeof page) => p.getByRole("button", { name: "Lifted out: Two hands" }).click();
+  await Promise.all([tap(page), tap(other)]);
+  for (const p of [page, other]) await expect(p.getByRole("article", { name: "Two hands" })).toHaveCount(0);
+  await page.getByRole("link", { name: "Two hands" }).first().click();
+  await expect(page.getByText("Lifted out", { exact: true })).toHaveCount(1);
+});
+
+test("a lost connection keeps what was entered, says so, and saves when it is back", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Through the wall");
+  await bench.enter("Portions", "7");
+  await page.route("**/api/**", (route) => route.abort());
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(
+    page.getByRole("alert").filter({ hasText: "No answer from the kitchen's server" }),
+  ).toBeVisible();
+  await expect(page.getByLabel("Portions")).toHaveValue("7");
+  await page.unroute("**/api/**");
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+});
+
+test("an old version opens as it was, and a save from it goes on top", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Versions");
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+  await bench.enter("Salt wanted", "1.7");
+  await page.getByRole("button", { name: "Save version 2" }).click();
+  await expect(page.getByText("version 2 · saved")).toBeVisible();
+  await page.goto("/stores");
+  const formula = page.getByRole("listitem").filter({ hasText: "Versions" }).first();
+  await formula.getByRole("link", { name: "version 1" }).click();
+  await expect(page.getByLabel("Salt wanted")).toHaveValue("1.4");
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+});
+
+test("aromatics scale with the liquid, the food or nothing, and can be taken out", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.choose("Water", "an amount I choose");
+  await bench.enter("Water, ice included", "2 L");
+  await page.getByRole("button", { name: "Add an aromatic" }).click();
+  await bench.choose("What", "juniper berries");
+  await bench.enter("juniper berries, amount", "4");
+  expect(await bench.grams("juniper")).toBeCloseTo(8, 1);
+  await bench.choose("Scales with", "the food");
+  expect(await bench.grams("juniper")).toBeCloseTo(4 * 1.04, 1);
+  await bench.choose("Scales with", "nothing: fixed");
+  expect(await bench.grams("juniper")).toBeCloseTo(4, 1);
+  await page.getByRole("button", { name: "Take out juniper berries" }).click();
+  await expect(page.locator('[data-line="juniper"]')).toHaveCount(0);
+});
