@@ -24,7 +24,7 @@ const timed = (saltFraction: number): Formulation["preparation"] => ({
 });
 
 test("a sound brine in a fridge draws no stop and no caution", () => {
-  expect(findings(base).filter((f) => f.severity !== "tip")).toEqual([]);
+  expect(findings({ ...base, pullH: 20 }).filter((f) => f.severity !== "tip")).toEqual([]);
 });
 
 describe("each rule fires on its own trigger", () => {
@@ -65,6 +65,7 @@ describe("each rule fires on its own trigger", () => {
     ["may_float", "tip", { ...vessel({ plate: false }), water: { mode: "toCover" } }],
     ["pan_overflow", "caution", { ...base, water: { mode: "chosen", massG: 9000 } }],
     ["washing_poultry", "caution", { ...holding({ before: "rinse" }), foodId: "duck_breast" }],
+    ["under_min_temp", "caution", { ...base, cook: { toC: 55, minutes: 30, restMin: 5 } }],
     ["curing_salts", "stop", { ...base, notes: "add a pinch of pink cure" }],
     [
       "fridge_drip",

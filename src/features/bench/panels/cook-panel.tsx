@@ -1,10 +1,12 @@
 import { RANGES } from "@/core/formula/ranges";
 import type { Cook } from "@/core/formula/model";
+import { findFood } from "@/core/materials/lookup";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 
 /** How it is cooked afterwards: heat evens the salt out before it is eaten. */
-export function CookPanel({ cook, change, onValidity }: PanelProps & { cook: Cook }) {
+export function CookPanel({ value, cook, change, onValidity }: PanelProps & { cook: Cook }) {
+  const food = findFood(value.foodId);
   const set = (part: Partial<Cook>) => change((f) => ({ ...f, cook: { ...cook, ...part } }));
   return (
     <Group title="Then cooked">
@@ -15,6 +17,13 @@ export function CookPanel({ cook, change, onValidity }: PanelProps & { cook: Coo
         rule={RANGES.cookC}
         onChange={(toC) => set({ toC })}
         onValidity={onValidity}
+        hint={
+          food?.safeMinC != null && (
+            <p className="py-1 text-sm text-quiet">
+              official minimum <span className="figure">{food.safeMinC}</span> °C ({food.safeSource})
+            </p>
+          )
+        }
       />
       <QuantityField
         label="Cooking time"
