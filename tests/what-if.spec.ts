@@ -63,6 +63,24 @@ test.describe("what-ifs on the Bench", () => {
     await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
   });
 
+  test("hot water and ice: the ice is part of the water; too little says how warm it ends", async ({
+    page,
+  }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    await bench.choose("Water", "an amount I choose");
+    await bench.enter("Water, ice included", "2 kg");
+    await page.getByRole("button", { name: "Hot water and ice" }).click();
+    const dialog = page.getByRole("dialog", { name: "Hot water and ice" });
+    await expect(dialog.getByRole("status")).toContainText("It ends at 3.0 °C");
+    const parts = await dialog.locator('[data-figure="chill"] dd').allInnerTexts();
+    const sum = parts.reduce((total, part) => total + Number(part.replace(/[^\d.]/g, "")), 0);
+    expect(Math.abs(sum - 2000)).toBeLessThanOrEqual(5);
+    await dialog.getByLabel("Ice on hand").fill("400");
+    await expect(dialog.getByRole("alert")).toContainText("Not cold enough for raw food");
+    await expect(dialog.getByRole("alert")).toContainText("more ice");
+  });
+
   test("another size in the same bath has its own hours; a sour bath shows how deep acid goes", async ({
     page,
   }) => {

@@ -1,4 +1,5 @@
 import type { CheckCase, Nested } from "./case";
+import * as chilling from "./chilling";
 import * as soaks from "./soaks";
 import * as solutions from "./solutions";
 
@@ -28,6 +29,10 @@ const CHECKERS: Record<string, Checker> = {
   "06-equilibrium-arithmetic/injection-forward": solutions.injectionForward,
   "06-equilibrium-arithmetic/injection-inverse": solutions.injectionInverse,
   "06-equilibrium-arithmetic/dry-rub-sodium": solutions.dryRubSodium,
+  "07-ice-chill/forward": chilling.forward,
+  "07-ice-chill/ice-needed": chilling.iceNeeded,
+  "07-ice-chill/volume-target": chilling.volumeTarget,
+  "07-ice-chill/too-little-ice": chilling.tooLittleIce,
   "08-units/volume": solutions.volume,
   "08-units/mass-length": solutions.massLength,
   "08-units/temperature": solutions.temperature,

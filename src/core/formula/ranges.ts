@@ -27,7 +27,11 @@ export const RANGES = {
   cookC: { dimension: "temperature", min: 30, max: 110 },
   cookMin: { dimension: "duration", min: 1, max: 1440 },
   restMin: { dimension: "duration", min: 1, max: 240 },
-  /** The same in minutes, as a field for hours reads it. */
+  hotC: { dimension: "temperature", min: 30, max: 100 },
+  iceC: { dimension: "temperature", min: -25, max: 0 },
+  chilledC: { dimension: "temperature", min: -1, max: 20 },
+  iceG: { dimension: "mass", min: 0, max: 500_000 },
+  /** The pull in minutes, as a field for hours reads it. */
   pullMin: { dimension: "duration", min: 10, max: 96 * 60 },
   pullH: { dimension: "duration", min: 1 / 6, max: 96 },
   portions: { dimension: "none", min: 1, max: 1000, whole: true },

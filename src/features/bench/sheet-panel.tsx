@@ -1,3 +1,4 @@
+import { Snowflake } from "lucide-react";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Finding } from "@/core/safety/rule";
 import { Findings } from "@/ui/findings";
@@ -9,10 +10,11 @@ import { whySalt, whyWater, type Worked } from "./explain";
 interface Props extends Worked {
   measures: MeasureSystem;
   findings: Finding[];
+  onChill: () => void;
 }
 
 /** What to weigh out, where the salt ends, what to mind. */
-export function SheetPanel({ measures, findings, ...worked }: Props) {
+export function SheetPanel({ measures, findings, onChill, ...worked }: Props) {
   return (
     <>
       <div className="flex items-baseline justify-between">
@@ -27,6 +29,11 @@ export function SheetPanel({ measures, findings, ...worked }: Props) {
           return role === "salt" ? <Why explanation={whySalt(worked)} /> : null;
         }}
       />
+      {worked.sheet.brine && (
+        <button type="button" className="btn mt-2 min-h-11 font-normal" onClick={onChill}>
+          <Snowflake size={18} aria-hidden /> Hot water and ice
+        </button>
+      )}
       <div className="mt-auto space-y-3 pt-4">
         <SaltLedgerBar ledger={worked.outcome.ledger} />
         <Findings findings={findings} />

@@ -73,7 +73,10 @@ export function SoakPanel(props: Props) {
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <h2 className="text-xl">Soak</h2>
-        <p className="flex-1 text-right text-sm text-quiet" aria-live="polite">
+        <p
+          className="order-last basis-full text-sm text-quiet sm:order-none sm:flex-1 sm:basis-0 sm:text-right"
+          aria-live="polite"
+        >
           {sayDoubt(props)}
         </p>
         <div className="flex gap-2">

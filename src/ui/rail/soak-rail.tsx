@@ -148,11 +148,16 @@ function ZoneBars({ zones, labelled }: { zones: Zones; labelled: boolean }) {
   );
 }
 
+/** Zones narrower than this share of the rail carry no word; on a phone the word needs more. */
+const NARROWEST_LABEL = 0.07;
+const NARROWEST_ON_PHONE = 0.18;
+
 function Label(props: { from: number; to: number; text: string; tone: string; plate?: boolean }) {
-  if (props.to - props.from < 0.07) return null;
+  const span = props.to - props.from;
+  if (span < NARROWEST_LABEL) return null;
   return (
     <span
-      className={`pointer-events-none absolute inset-y-0 flex items-center justify-center text-sm ${props.tone}`}
+      className={`pointer-events-none absolute inset-y-0 items-center justify-center text-sm ${props.tone} ${span < NARROWEST_ON_PHONE ? "hidden sm:flex" : "flex"}`}
       style={{ left: `${props.from * 100}%`, width: `${(props.to - props.from) * 100}%` }}
     >
       <span className={`whitespace-nowrap ${props.plate ? "bg-base-100 px-1 leading-tight" : ""}`}>

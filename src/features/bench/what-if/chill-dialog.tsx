@@ -1,0 +1,88 @@
+"use client";
+
+import { useState } from "react";
+import type { Formulated } from "@/core/formula/formulate";
+import { RANGES } from "@/core/formula/ranges";
+import { brineHeatCapacity, chill, splitHotAndIce } from "@/core/solution/chill";
+import { fixed, grams, percent } from "@/ui/format";
+import { Modal } from "@/ui/modal";
+import { QuantityField } from "@/ui/quantity-field";
+
+const COLD_LIMIT_C = 4;
+
+/** Dissolve the salt in part of the water, hot; the rest goes in as ice and counts as water of the brine. */
+export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: () => void }) {
+  const [hotC, setHotC] = useState(95);
+  const [iceC, setIceC] = useState(-5);
+  const [wantedC, setWantedC] = useState(3);
+  const [onHandG, setOnHandG] = useState<number | null>(null);
+
+  const waterKg = sheet.waterG / 1000;
+  const saltKg = sheet.naclG / 1000;
+  const strength = sheet.brine?.saltFraction ?? 0;
+  // With about half the water as ice, the concentrate is about twice as strong as the brine.
+  const hot = { temperatureC: hotC, heatCapacityKJPerKgK: brineHeatCapacity(2 * strength) };
+  const plan = splitHotAndIce(waterKg, saltKg, hot, iceC, wantedC);
+  const iceG = onHandG ?? plan.iceKg * 1000;
+  const massKg = waterKg + saltKg - iceG / 1000;
+  const end = chill(
+    { ...hot, massKg, saltFraction: saltKg / massKg },
+    { massKg: iceG / 1000, temperatureC: iceC },
+  );
+  const short = plan.iceKg * 1000 - iceG;
+  return (
+    <Modal title="Hot water and ice" onClose={onClose}>
+      <QuantityField label="Hot water at" unit="°C" value={hotC} rule={RANGES.hotC} onChange={setHotC} />
+      <QuantityField label="Ice at" unit="°C" value={iceC} rule={RANGES.iceC} onChange={setIceC} />
+      <QuantityField
+        label="Brine wanted at"
+        unit="°C"
+        value={wantedC}
+        rule={RANGES.chilledC}
+        digits={1}
+        onChange={setWantedC}
+      />
+      <QuantityField
+        label="Ice on hand"
+        unit="g"
+        value={Math.round(iceG)}
+        rule={{ ...RANGES.iceG, max: Math.max(1, Math.floor(sheet.waterG * 0.95)) }}
+        step={50}
+        onChange={setOnHandG}
+      />
+      <dl className="mt-4 grid grid-cols-2 gap-2" data-figure="chill">
+        <Part term="Hot water, for the salt" figure={`${grams(sheet.waterG - iceG)} g`} />
+        <Part term="Ice, to finish" figure={`${grams(iceG)} g`} />
+      </dl>
+      <p className="mt-3" role="status">
+        It ends at <strong className="figure">{fixed(end.temperatureC, 1)} °C</strong>,{" "}
+        {percent(end.saltFraction)} %
+        {end.iceLeftKg > 0.001 ? `, with ${grams(end.iceLeftKg * 1000)} g of ice left` : ", all ice melted"}.
+      </p>
+      {end.temperatureC > COLD_LIMIT_C && (
+        <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
+          Not cold enough for raw food: {short > 0 ? `${grams(short)} g more ice of the same water, or ` : ""}
+          chill it in the fridge to 4 °C first.
+        </p>
+      )}
+      {!plan.dissolvesHot && (
+        <p className="mt-2 border-l-4 border-warning px-2 py-1">
+          The hot part alone cannot hold all the salt: stir till the ice has melted and the rest dissolves.
+        </p>
+      )}
+      <p className="mt-3 text-sm text-quiet">
+        Enthalpy balance: ice takes 333.55 kJ/kg to melt (CRC Handbook, from memory); no heat lost to air or
+        vessel. The ice is part of the {grams(sheet.waterG)} g of water on the sheet.
+      </p>
+    </Modal>
+  );
+}
+
+function Part({ term, figure }: { term: string; figure: string }) {
+  return (
+    <div className="border border-line bg-base-200 p-2">
+      <dt className="text-sm text-quiet">{term}</dt>
+      <dd className="figure text-[1.75rem] leading-tight">{figure}</dd>
+    </div>
+  );
+}
