@@ -146,6 +146,13 @@ describe("readings", () => {
     expect(loadBatch(db, id)).toMatchObject({ rate: { factor: 1, doubt: null }, readings: [] });
   });
 
+  test("another batch's reading cannot be taken back from here", () => {
+    const [mine, other] = [start(strong), start(strong)];
+    read(other, 0.05);
+    removeReading(db, mine, loadBatch(db, other).readings[0].id);
+    expect(loadBatch(db, other).readings).toHaveLength(1);
+  });
+
   test("kept for the food, the next batch begins where this one ended; forgotten, at the table", () => {
     const id = start(strong);
     expect(refusal(() => keepBatchRate(db, id, NOW))).toMatchObject({ status: 422 });

@@ -1,4 +1,4 @@
-import { asc, eq } from "drizzle-orm";
+import { and, asc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { readingBody, type ReadingRequest } from "@/contracts/requests";
 import { formulate } from "@/core/formula/formulate";
@@ -56,7 +56,10 @@ export function addReading(db: Db, batchId: string, request: ReadingRequest, now
 export function removeReading(db: Db, batchId: string, readingId: number): void {
   db.transaction((tx) => {
     batchRow(tx, batchId);
-    tx.delete(readings).where(eq(readings.id, readingId)).run();
+    // Of this batch only: a number from another batch's page takes nothing.
+    tx.delete(readings)
+      .where(and(eq(readings.id, readingId), eq(readings.batchId, batchId)))
+      .run();
     refit(tx, batchId);
   });
 }

@@ -86,10 +86,16 @@ function distance(rescue: Rescue, load: SoakLoad, target: number): number {
   return (rescue.way === "salt_elsewhere" ? off / 2 : off) + 0.1 * uneven + 0.005 * rescue.hours;
 }
 
-/** The bath goes on as it is. Dry salt has dissolved by then or goes on dissolving: a rest is the same. */
-function carryOn(problem: SoakProblem): Stage {
-  const { stage } = problem;
-  return stage.kind === "bath" ? { ...stage, saltPerWater: undefined } : { ...stage, kind: "rest" };
+/** It goes on as it is: the same bath, or the salt still dry on the face with none put to it. */
+function carryOn({ stage }: SoakProblem): Stage {
+  switch (stage.kind) {
+    case "bath":
+      return { ...stage, saltPerWater: undefined };
+    case "drySalt":
+      return { ...stage, saltPerFleshWater: 0 };
+    default:
+      return stage;
+  }
 }
 
 /** Water that, added now, lets the food stay in until it is wanted without going over. */

@@ -141,6 +141,15 @@ describe("late or early", () => {
   });
 });
 
+test("a dry brine looked at in its first minutes: left in, the salt still on the face goes on dissolving", () => {
+  const f = chops({ preparation: preparationOffered("dry", 0.02), readiness: "outside" });
+  const ways = rescues(f, loadOf(f), 0.05, 24);
+  const wait = ways.find((w) => w.way === "wait");
+  const sheet = worked(f);
+  expect(outcomeAt(sheet, 0.05, 1).ledger.onSurfaceG).toBeGreaterThan(0);
+  expect(wait?.meanFraction).toBeCloseTo(sheet.endFraction, 6);
+});
+
 describe("learning the rate from readings", () => {
   const f = timed(0.06);
   const truth = 1.6;

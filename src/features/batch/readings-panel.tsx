@@ -34,6 +34,7 @@ export function ReadingsPanel({ batch, movedH }: Props) {
         Salt in real flesh runs up to twice as fast or slow as the table. A reading of the brine corrects it.
       </p>
       <ReadingForm
+        sugared={batch.formulation.sugarPerSalt > 0}
         startWeightG={batch.formulation.pieces.totalMassG}
         brinePercent={(batch.sheet.brineFraction ?? 0.05) * 100}
         onEnter={(reading) => act("POST", "readings", { atMs: Date.now(), reading })}
@@ -98,6 +99,7 @@ function sayMoved(movedH: number | undefined): string {
 
 function ReadingForm(props: {
   startWeightG: number;
+  sugared: boolean;
   brinePercent: number;
   onEnter: (reading: ReadingBody) => Promise<boolean>;
 }) {
@@ -128,6 +130,13 @@ function ReadingForm(props: {
           rule={RANGES.readingPercent}
           onChange={setStrength}
           onValidity={onValidity}
+          hint={
+            props.sugared && (
+              <p className="py-1 text-sm text-quiet">
+                There is sugar in it: a hydrometer reads too high. Use a salt meter, or take the sugar off.
+              </p>
+            )
+          }
         />
       ) : (
         <>
