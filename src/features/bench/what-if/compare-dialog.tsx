@@ -65,30 +65,32 @@ export function CompareDialog(props: { input: Formulation; rate: KnownRate; onCl
       {series.length > 0 ? (
         <>
           <CompareCharts series={series} pullH={input.pullH} />
-          <table className="table mt-2">
-            <thead>
-              <tr className="text-base-content">
-                <th scope="col">What</th>
-                <th scope="col">Salt</th>
-                <th scope="col">Mean at pull</th>
-                <th scope="col">Centre</th>
-                <th scope="col">Ready, likely</th>
-              </tr>
-            </thead>
-            <tbody>
-              {series.map(({ name, curve }) => (
-                <tr key={name} className="border-line">
-                  <th scope="row">{name}</th>
-                  <td className="figure">{grams(curve.saltG)} g</td>
-                  <td className="figure">{percent(curve.meanFraction)} %</td>
-                  <td className="figure">{percent(curve.centreFraction)} %</td>
-                  <td className="figure">
-                    {curve.readyH === undefined ? "over 4 d" : roughly(curve.readyH)}
-                  </td>
+          <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label="Figures compared">
+            <table className="table whitespace-nowrap">
+              <thead>
+                <tr className="text-base-content">
+                  <th scope="col">What</th>
+                  <th scope="col">Salt</th>
+                  <th scope="col">Mean at pull</th>
+                  <th scope="col">Centre</th>
+                  <th scope="col">Ready, likely</th>
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {series.map(({ name, curve }) => (
+                  <tr key={name} className="border-line">
+                    <th scope="row">{name}</th>
+                    <td className="figure">{grams(curve.saltG)} g</td>
+                    <td className="figure">{percent(curve.meanFraction)} %</td>
+                    <td className="figure">{percent(curve.centreFraction)} %</td>
+                    <td className="figure">
+                      {curve.readyH === undefined ? "over 4 d" : roughly(curve.readyH)}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
         </>
       ) : (
         <p className="h-64 text-quiet">
