@@ -60,6 +60,7 @@ const food = (r: Row) => ({
   safeRestMin: numOrNull(r, "safe_rest_min"),
   safeSource: r.safe_source,
   targetC: num(r, "target_c"),
+  acidMaxH: num(r, "acid_max_h"),
   servingLightG: num(r, "serving_light_g_per_person"),
   servingHeartyG: num(r, "serving_hearty_g_per_person"),
   allergens: list(r.allergens_eu14),
@@ -82,6 +83,7 @@ const salt = (r: Row) => ({
   foodGrade: r.food_grade === "yes",
   fitWetBrine: r.fit_wet_brine,
   fitDryBrine: r.fit_dry_brine,
+  fitSaltCrust: r.fit_salt_crust,
   notes: r.notes,
   ...standing(r),
 });
@@ -93,9 +95,20 @@ const ingredient = (r: Row) => ({
   densityGPerMl: numOrNull(r, "density_g_per_ml"),
   gEach: numOrNull(r, "g_each"),
   eachUnit: r.each_unit,
+  juiceMlEach: numOrNull(r, "juice_ml_each"),
+  waterFraction: share(r, "water_pct_w_w"),
+  sodiumMgPer100g: num(r, "sodium_mg_per_100g"),
   saltFraction: share(r, "nacl_pct_w_w"),
   sugarFraction: share(r, "sugar_pct_w_w"),
+  acidFraction: share(r, "acid_pct_w_w"),
+  acidKind: r.acid_kind,
+  ph: numOrNull(r, "ph_typical"),
+  fatFraction: share(r, "fat_pct_w_w"),
+  alcoholFraction: share(r, "alcohol_pct_w_w"),
+  protease: r.protease,
   allergens: list(r.allergens_eu14),
+  maybeAllergens: list(r.allergens_check_label_eu14),
+  scorchC: numOrNull(r, "scorch_c"),
   notes: r.notes,
   ...standing(r),
 });
@@ -111,21 +124,51 @@ const hazard = (r: Row) => ({
   ...standing(r),
 });
 
-const soakPractice = (r: Row) => ({
+const practice = (r: Row) => ({
   id: r.id,
   method: r.method,
   foodClass: r.food_class,
+  saltLowPct: numOrNull(r, "salt_low_pct_of_basis"),
+  saltTypicalPct: numOrNull(r, "salt_typical_pct_of_basis"),
+  saltHighPct: numOrNull(r, "salt_high_pct_of_basis"),
   minH: num(r, "soak_min_h"),
   typicalH: num(r, "soak_typical_h"),
   maxH: num(r, "soak_max_h"),
-  saltTypicalPct: numOrNull(r, "salt_typical_pct_of_basis"),
-  brineTypicalPct: numOrNull(r, "brine_typical_pct_w_w"),
-  liquidPerFood: numOrNull(r, "liquid_to_food_g_per_g"),
+  crustSaltPct: numOrNull(r, "crust_salt_pct_of_food"),
+  finish: r.rinse_school,
+  drySurface: r.dry_surface_advice,
   cautions: r.cautions,
   ...standing(r),
 });
 
-const isSoak = (r: Row) => /^(wet|dry)_brine/.test(r.method);
+const cookRule = (r: Row) => ({
+  id: r.id,
+  kind: r.rule_kind,
+  foodClass: r.food_class,
+  form: r.form,
+  ovenC: num(r, "oven_c"),
+  minutesPerKg: numOrNull(r, "minutes_per_kg"),
+  fixedMinutes: numOrNull(r, "fixed_minutes"),
+  minutesPer25Mm: numOrNull(r, "minutes_per_25mm"),
+  pullC: numOrNull(r, "pull_c"),
+  carryOverC: numOrNull(r, "carryover_rise_c"),
+  restMin: numOrNull(r, "rest_typical_min"),
+  window: r.window,
+  notes: r.notes,
+  ...standing(r),
+});
+
+const oven = (r: Row) => ({
+  id: r.id,
+  name: r.name,
+  ovenC: num(r, "conventional_c"),
+  fanC: numOrNull(r, "fan_c"),
+  gasMark: r.gas_mark,
+  timeFactor: num(r, "time_factor_vs_180c"),
+  typicalUse: r.typical_use,
+  notes: r.notes,
+  ...standing(r),
+});
 
 /** File name, type and rows of every generated table. */
 export function buildTables(): { file: string; text: string }[] {
@@ -146,7 +189,9 @@ export function buildTables(): { file: string; text: string }[] {
     table("salts", "Salt", readCsv("salts").map(salt)),
     table("ingredients", "Ingredient", readCsv("ingredients").map(ingredient)),
     table("hazards", "Hazard", readCsv("hazards").map(hazard)),
-    table("methods", "SoakPractice", readCsv("methods").filter(isSoak).map(soakPractice)),
+    table("methods", "Practice", readCsv("methods").map(practice)),
+    table("doneness", "CookRule", readCsv("doneness").map(cookRule)),
+    table("ovens", "OvenSetting", readCsv("ovens").map(oven)),
   ];
 }
 

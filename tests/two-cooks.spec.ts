@@ -50,7 +50,7 @@ test("an old version opens as it was, and a save from it goes on top", async ({ 
   await expect(page.getByText("version 1 · saved")).toBeVisible();
 });
 
-test("aromatics scale with the liquid, the food or nothing, and can be taken out", async ({ page }) => {
+test("lines scale with the liquid, the food or nothing, and can be taken out", async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.choose("Water", "an amount I choose");

@@ -1,18 +1,9 @@
 import { z } from "zod";
 import type { Formulation } from "@/core/formula/model";
-import { VOLUME_ML } from "@/core/quantity/units";
-import { ALONGSIDE_MAX, AROMATICS_MAX, NAME_MAX, NOTES_MAX, RANGES } from "@/core/formula/ranges";
-
-type RangeName = keyof typeof RANGES;
-
-/** A number within one of the core's ranges; `per` turns a fraction into the range's percent. */
-function ranged(name: RangeName, per = 1) {
-  const { min, max } = RANGES[name];
-  return z
-    .number()
-    .min(min / per)
-    .max(max / per);
-}
+import { ALONGSIDE_MAX, COMPANIONS_MAX, LINES_MAX, NAME_MAX, NOTES_MAX } from "@/core/formula/ranges";
+import { ownMaterialsSchema } from "./materials";
+import { preparationSchema } from "./preparation";
+import { ranged } from "./ranged";
 
 const name = z.string().trim().min(1, "A formula needs a name.").max(NAME_MAX);
 const id = z.string().min(1).max(80);
@@ -33,32 +24,13 @@ const pieces = z.strictObject({
       sodiumMgPer100g: ranged("sodiumMgPer100g"),
     })
     .nullable(),
+  thaw: z.enum(["fridge", "coldWater", "inBrine", "counter"]).optional(),
+  stuffed: z.boolean().optional(),
+  daysRaw: ranged("daysRaw").optional(),
 });
 
-const targetFraction = ranged("targetPercent", 100);
-
-const strength = z.discriminatedUnion("basis", [
-  z.strictObject({ basis: z.literal("percent"), saltFraction: ranged("strengthPercent", 100) }),
-  z.strictObject({
-    basis: z.literal("cups"),
-    cups: ranged("cupsMl", VOLUME_ML.us_cup),
-    per: z.enum(["us_gallon", "us_quart", "litre"]),
-  }),
-]);
-
-const preparation = z.union([
-  z.strictObject({
-    kind: z.literal("wetBrine"),
-    school: z.literal("equilibrium"),
-    convention: z.enum(["waterPhase", "wholeMass"]),
-    targetFraction,
-  }),
-  z.strictObject({ kind: z.literal("wetBrine"), school: z.literal("timed"), strength, targetFraction }),
-  z.strictObject({ kind: z.literal("dryBrine"), targetFraction, salted: z.enum(["allFaces", "oneFace"]) }),
-]);
-
-const vessel = z.strictObject({
-  shape: z.enum(["cylinder", "box"]),
+export const vesselSchema = z.strictObject({
+  shape: z.enum(["cylinder", "pail", "box", "cooler", "tray", "bag"]),
   lengthMm: ranged("vesselMm"),
   widthMm: ranged("vesselMm"),
   heightMm: ranged("vesselMm"),
@@ -76,15 +48,28 @@ const vessel = z.strictObject({
   plate: z.boolean(),
 });
 
-const aromatic = z.strictObject({
+const law = z.enum(["foodMass", "surface", "bath", "salt", "piece", "batch"]);
+
+const line = z.strictObject({
   ingredientId: id,
-  amountG: ranged("aromaticG"),
-  scalesWith: z.enum(["bath", "foodMass", "batch"]),
+  amountG: ranged("lineG"),
+  scalesWith: law,
   optional: z.boolean(),
+  parts: ranged("parts").optional(),
+  off: z.boolean().optional(),
+  where: z.enum(["cavity", "overUnder"]).optional(),
 });
 
-/** What crosses every door: form draft, request, stored JSON. */
-export const formulationSchema = z.strictObject({
+const companion = z.strictObject({
+  kind: z.enum(["glaze", "butter", "baste", "sauce", "dressing", "bed"]),
+  name: z.string().trim().max(NAME_MAX),
+  lines: z
+    .array(line.omit({ parts: true, where: true }).extend({ bakeMin: ranged("bakeMin").optional() }))
+    .max(LINES_MAX),
+  lastMin: ranged("bakeMin").optional(),
+});
+
+const formulation = z.strictObject({
   name,
   notes: z.string().max(NOTES_MAX),
   foodId: id,
@@ -101,15 +86,24 @@ export const formulationSchema = z.strictObject({
     .optional(),
   sour: z.boolean().optional(),
   saltId: id,
-  preparation,
+  preparation: preparationSchema,
   water: z.discriminatedUnion("mode", [
     z.strictObject({ mode: z.literal("chosen"), massG: ranged("waterG") }),
     z.strictObject({ mode: z.literal("toCover") }),
   ]),
-  vessel,
+  vessel: vesselSchema,
   sugarPerSalt: ranged("sugarPerSalt"),
   sugarId: id,
-  aromatics: z.array(aromatic).max(AROMATICS_MAX),
+  lines: z.array(line).max(LINES_MAX),
+  companions: z.array(companion).max(COMPANIONS_MAX).optional(),
+  reserve: z
+    .strictObject({
+      share: ranged("reservePercent", 100),
+      use: z.enum(["sauce", "glaze", "baste", "dressing"]),
+    })
+    .optional(),
+  servedRaw: z.boolean().optional(),
+  own: ownMaterialsSchema.optional(),
   holding: z.strictObject({
     place: z.enum(["fridge", "cooler", "counter"]),
     temperatureC: ranged("temperatureC"),
@@ -121,7 +115,25 @@ export const formulationSchema = z.strictObject({
   readiness: z.enum(["outside", "seasoned", "even"]),
   pullH: ranged("pullH"),
   cook: z
-    .strictObject({ toC: ranged("cookC"), minutes: ranged("cookMin"), restMin: ranged("restMin") })
+    .strictObject({
+      toC: ranged("cookC"),
+      minutes: ranged("cookMin"),
+      restMin: ranged("restMin"),
+      ovenC: ranged("ovenC").optional(),
+      broil: z.boolean().optional(),
+      inColdDish: z.boolean().optional(),
+    })
     .optional(),
   portions: ranged("portions").int(),
-}) satisfies z.ZodType<Formulation>;
+});
+
+/** Formulations stored before lines had more laws than a brine's called them aromatics. */
+function withLines(stored: unknown): unknown {
+  if (typeof stored !== "object" || stored === null || !("aromatics" in stored) || "lines" in stored)
+    return stored;
+  const { aromatics, ...rest } = stored;
+  return { ...rest, lines: aromatics };
+}
+
+/** What crosses every door: form draft, request, stored JSON. */
+export const formulationSchema = z.preprocess(withLines, formulation) satisfies z.ZodType<Formulation>;

@@ -15,9 +15,13 @@ export const sheetSnapshotSchema = z.object({
     z.object({
       id: z.string(),
       name: z.string(),
-      role: z.enum(["water", "salt", "sugar", "aromatic"]),
+      role: z.enum(["water", "salt", "sugar", "aromatic", "mixture", "binder", "egg"]),
+      // Sheets kept before there were companions and hidden salt have neither.
+      part: z.enum(["main", "glaze", "butter", "baste", "sauce", "dressing", "bed"]).default("main"),
+      naclG: z.number().default(0),
+      note: z.string().optional(),
       massG: z.number(),
-      scalesWith: z.enum(["foodMass", "bath", "salt", "vessel", "batch"]),
+      scalesWith: z.enum(["foodMass", "surface", "bath", "salt", "piece", "vessel", "batch"]),
       densityGPerMl: z.number().optional(),
       densityDoubt: z.number(),
       each: z.object({ massG: z.number(), unit: z.string() }).optional(),
@@ -48,7 +52,7 @@ export function snapshotOf(
   window: SoakWindow = sheet.soak.window,
 ): SheetSnapshot {
   return {
-    lines: sheet.lines,
+    lines: [...sheet.lines, ...sheet.companions],
     fleshG: sheet.flesh.massG,
     naclG: sheet.naclG,
     waterG: sheet.waterG,
@@ -60,7 +64,7 @@ export function snapshotOf(
       meanFraction: atPull.meanFraction,
       surfaceFraction: atPull.surfaceFraction,
       centreFraction: atPull.centreFraction,
-      sodiumMgPerPortion: atPull.sodiumMgPerPortion,
+      sodiumMgPerPortion: atPull.ledger.sodiumMgPerPortion,
     },
   };
 }

@@ -1,3 +1,5 @@
+import { choiceOf } from "@/core/formula/defaults";
+import { PREPARATION_NAME } from "./names";
 import { useMemo } from "react";
 import type { BatchView } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
@@ -45,15 +47,8 @@ export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: n
     : { act: "lift out", atMs: batch.plannedLiftAtMs };
 }
 
-const SCHOOL = {
-  equilibrium: "equilibrium brine",
-  timed: "timed brine",
-  dry: "dry brine",
-};
-
 /** "equilibrium brine · 3.6 kg". */
 export function batchNote({ formulation: f }: BatchView): string {
-  const school = f.preparation.kind === "dryBrine" ? SCHOOL.dry : SCHOOL[f.preparation.school];
   const count = f.pieces.count > 1 ? ` · ${f.pieces.count} pieces` : "";
-  return `${school}${count} · ${(f.pieces.totalMassG / 1000).toFixed(1)} kg`;
+  return `${PREPARATION_NAME[choiceOf(f.preparation)]}${count} · ${(f.pieces.totalMassG / 1000).toFixed(1)} kg`;
 }

@@ -6,7 +6,7 @@ import { kitchenMeasure } from "./weigh-lines";
 
 const seasoned: Formulation = chops({
   sugarPerSalt: 0.5,
-  aromatics: [
+  lines: [
     { ingredientId: "garlic_clove", amountG: 10, scalesWith: "bath", optional: false },
     { ingredientId: "bay_dried", amountG: 0.6, scalesWith: "batch", optional: true },
     { ingredientId: "pepper_black_whole", amountG: 3, scalesWith: "foodMass", optional: false },

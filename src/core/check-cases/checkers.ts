@@ -1,5 +1,8 @@
+import * as acids from "./acids";
 import type { CheckCase, Nested } from "./case";
 import * as chilling from "./chilling";
+import * as crusts from "./crusts";
+import * as heating from "./heating";
 import * as soaks from "./soaks";
 import * as solutions from "./solutions";
 
@@ -38,6 +41,12 @@ const CHECKERS: Record<string, Checker> = {
   "08-units/temperature": solutions.temperature,
   "08-units/cup-brine": solutions.cupBrineCase,
   "08-units/salt-swap": solutions.saltSwap,
+  "09-acids/pure-acid": acids.pureAcid,
+  "09-acids/mixture": acids.mixture,
+  "10-heat/thaw-fridge": heating.thawFridge,
+  "10-heat/thaw-cold-water": heating.thawColdWater,
+  "11-salt-crust/box": crusts.box,
+  "11-salt-crust/ellipsoid": crusts.ellipsoid,
 };
 
 /** The core's answer to a case, or undefined where its kind is not supported. */

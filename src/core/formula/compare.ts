@@ -1,10 +1,10 @@
 import { perWaterAt } from "../diffusion/read-moment";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import { formulate } from "./formulate";
-import type { Formulation, Preparation } from "./model";
+import type { Formulation } from "./model";
 import { outcomeAt } from "./outcome";
 import { HOUR_S } from "./soak";
-import { preparationOffered } from "./defaults";
+import { choiceOf, preparationOffered } from "./defaults";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
 export interface SoakCurve {
@@ -53,8 +53,8 @@ export interface WhatIf {
 /** The what-ifs worth drawing beside a formulation, itself first. */
 export function whatIfsFor(input: Formulation): WhatIf[] {
   const { pieces, preparation } = input;
-  const school = schoolOf(preparation);
-  const others = (["equilibrium", "timed", "dry"] as const).filter((s) => s !== school);
+  const choice = choiceOf(preparation);
+  const others = (["equilibrium", "timed", "dry"] as const).filter((s) => s !== choice);
   const deep = Math.round(pieces.thicknessMm * 0.3);
   const slashes =
     pieces.slashDepthMm > 0
@@ -79,5 +79,3 @@ export function whatIfsFor(input: Formulation): WhatIf[] {
     },
   ];
 }
-
-const schoolOf = (p: Preparation) => (p.kind === "dryBrine" ? "dry" : p.school);

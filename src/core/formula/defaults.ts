@@ -32,11 +32,37 @@ export const EQUILIBRIUM: Preparation = {
   targetFraction: DEFAULT_TARGET,
 };
 
+/** What a cook picks from: every preparation, and a brine's two schools apart. */
+export type PreparationChoice =
+  | "equilibrium"
+  | "timed"
+  | "dry"
+  | "marinade"
+  | "paste"
+  | "rub"
+  | "crust"
+  | "cure";
+
+/** Which of the choices a preparation is. */
+export function choiceOf(p: Preparation): PreparationChoice {
+  switch (p.kind) {
+    case "wetBrine":
+      return p.school;
+    case "dryBrine":
+      return "dry";
+    case "saltCrust":
+      return "crust";
+    default:
+      return p.kind;
+  }
+}
+
+/** Crust over and under, mm: *practice*, a cover of about 12 mm and a bed of 6 to 8. */
+const CRUST_OVER_MM = 12;
+const CRUST_UNDER_MM = 8;
+
 /** A preparation's usual starting figures, keeping the wanted salt. */
-export function preparationOffered(
-  choice: "equilibrium" | "timed" | "dry",
-  targetFraction: number,
-): Preparation {
+export function preparationOffered(choice: PreparationChoice, targetFraction: number): Preparation {
   switch (choice) {
     case "equilibrium":
       return { ...EQUILIBRIUM, targetFraction };
@@ -49,6 +75,34 @@ export function preparationOffered(
       };
     case "dry":
       return { kind: "dryBrine", targetFraction, salted: "allFaces" };
+    case "marinade":
+      return { kind: "marinade", targetFraction, school: "inMixture", amount: { mode: "perFood", mlPerKg: 200 } };
+    case "paste":
+      return {
+        kind: "paste",
+        targetFraction,
+        school: "inMixture",
+        binderId: "chickpea_flour",
+        roasted: false,
+        wanted: "clings",
+      };
+    case "rub":
+      return { kind: "rub", targetFraction, surface: "moist", insideShare: 0 };
+    case "crust":
+      return {
+        kind: "saltCrust",
+        targetFraction,
+        school: "water",
+        form: "ellipsoid",
+        size: null,
+        overMm: CRUST_OVER_MM,
+        underMm: CRUST_UNDER_MM,
+        marginMm: 10,
+        scales: "on",
+        ends: "covered",
+      };
+    case "cure":
+      return { kind: "cure", targetFraction, doseFraction: 0.06, finish: "rinse" };
   }
 }
 
@@ -76,7 +130,7 @@ export function newFormulation(food: Food): Formulation {
     },
     sugarPerSalt: 0,
     sugarId: "sugar_brown_light",
-    aromatics: [],
+    lines: [],
     holding: {
       place: "fridge",
       temperatureC: 3,

@@ -58,7 +58,9 @@ export function* ensembleSteps(
 ): Generator<number, Ensemble> {
   const aim = aimOf(input, load);
   const aims = aim.dry ? [aim] : [aim, overAim(aim)];
-  const draws = variations(load, options.members, options.rateDoubt);
+  // A crust goes by its bake, and nothing soaks where there is no salt.
+  const members = load.bake || load.saltG <= 0 ? 0 : options.members;
+  const draws = variations(load, members, options.rateDoubt);
   const ready: number[] = [];
   const over: number[] = [];
   for (const [i, vary] of draws.entries()) {
@@ -69,7 +71,7 @@ export function* ensembleSteps(
     if (i % MEMBERS_A_TURN === MEMBERS_A_TURN - 1) yield (i + 1) / draws.length;
   }
   return {
-    window: windowFrom(load.food, aim.dry, softFrom(ready), softFrom(over)),
+    window: windowFrom(load, softFrom(ready), softFrom(over)),
     members: draws.length,
   };
 }
@@ -103,6 +105,7 @@ function overAim(aim: Aim): Aim {
 }
 
 function softFrom(hours: number[]): SoftHour {
+  if (hours.length === 0) return {};
   const sorted = [...hours].sort((a, b) => a - b);
   const at = (share: number) => {
     const hour = sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))];

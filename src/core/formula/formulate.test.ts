@@ -3,6 +3,7 @@ import { piecesOffered, preparationOffered } from "./defaults";
 import { chops, worked } from "./formulation.fixture";
 import { formulate } from "./formulate";
 import type { Formulation } from "./model";
+import { endG } from "./dish-ledger";
 import { outcomeAt, tasteBand } from "./outcome";
 import { FOODS } from "../materials/lookup";
 
@@ -46,10 +47,10 @@ describe("equilibrium brine, by hand", () => {
     expect(worked(chops()).otherConventionNaclG).toBeCloseTo(sheet.naclG, 9);
   });
 
-  test("sugar goes with the salt, aromatics with the liquid", () => {
+  test("sugar goes with the salt, lines with the liquid", () => {
     const f = chops({
       sugarPerSalt: 0.5,
-      aromatics: [{ ingredientId: "juniper", amountG: 2, scalesWith: "bath", optional: false }],
+      lines: [{ ingredientId: "juniper", amountG: 2, scalesWith: "bath", optional: false }],
     });
     expect(line(f, "sugar")).toBeCloseTo(worked(f).naclG / 2, 9);
     expect(line(f, "aromatic")).toBeCloseTo(2, 9);
@@ -148,7 +149,7 @@ describe("dry brine", () => {
       pieces: { ...dry.pieces, count: 1, shape: "cylinder", thicknessMm: 80 },
     });
     const night = outcomeAt(worked(joint), 14, 4);
-    expect(night.ledger.onSurfaceG).toBe(0);
+    expect(endG(night.ledger, "surface")).toBe(0);
     expect(night.outerThirdFraction).toBeGreaterThan(0.012);
     expect(night.centreFraction).toBeLessThan(0.003);
   });
@@ -162,11 +163,12 @@ describe("where the salt ends", () => {
     fc.assert(
       fc.property(hours, choice, (h, school) => {
         const sheet = worked(chops({ preparation: preparationOffered(school as "dry", 0.014) }));
-        const { addedG, nativeG, inFleshG, onSurfaceG, leftInBathG } = outcomeAt(sheet, h, 4).ledger;
-        const bathHeld = school === "dry" ? 0 : leftInBathG;
+        const { ledger } = outcomeAt(sheet, h, 4);
+        const sum = (rows: readonly { naclG: number }[]) => rows.reduce((g, row) => g + row.naclG, 0);
         return (
-          Math.abs(inFleshG + onSurfaceG + leftInBathG - addedG - nativeG) < 1e-9 &&
-          Math.abs(leftInBathG - bathHeld) < 1e-6
+          Math.abs(sum(ledger.ends) - ledger.totalG) < 1e-9 &&
+          Math.abs(sum(ledger.sources) - ledger.totalG) < 1e-9 &&
+          (school !== "dry" || Math.abs(endG(ledger, "vessel")) < 1e-6)
         );
       }),
       { seed: 51, numRuns: 30 },
@@ -177,7 +179,7 @@ describe("where the salt ends", () => {
     const sheet = worked(timed(0.06));
     const o = outcomeAt(sheet, 10, 4);
     const bathG = ((o.moment.bath ?? NaN) * sheet.waterG) as number;
-    expect(bathG).toBeCloseTo(o.ledger.leftInBathG, 3);
+    expect(bathG).toBeCloseTo(endG(o.ledger, "vessel"), 3);
   });
 
   test("pieces of two sizes share one bath: the ledger sums over both, the thin ones are ready first", () => {
@@ -187,7 +189,7 @@ describe("where the salt ends", () => {
     expect(sheet.flesh.massG).toBeCloseTo(1600 * 0.95, 6);
     const o = outcomeAt(sheet, 12, 4);
     const bathG = (o.moment.bath ?? NaN) * sheet.waterG;
-    expect(bathG + o.ledger.inFleshG).toBeCloseTo(sheet.naclG + o.ledger.nativeG, 3);
+    expect(bathG + endG(o.ledger, "flesh")).toBeCloseTo(o.ledger.totalG, 3);
     expect(o.alongside[0].meanFraction).toBeGreaterThan(o.meanFraction);
     expect(sheet.soak.alongside[0].readyH).toBeLessThan(sheet.soak.window.ready.likely ?? 0);
     // The small pieces take salt that the large ones then do without.
@@ -244,7 +246,7 @@ test("every food of the table, as offered, in every school, gives finite figures
         continue;
       }
       const o = outcomeAt(result.value, 24, 3);
-      const figures = [result.value.naclG, o.meanFraction, o.centreFraction, o.sodiumMgPerPortion];
+      const figures = [result.value.naclG, o.meanFraction, o.centreFraction, o.ledger.sodiumMgPerPortion];
       expect(figures.every((figure) => Number.isFinite(figure) && figure >= -1e-12)).toBe(true);
     }
   }

@@ -1,12 +1,18 @@
-import { findIngredient } from "../materials/lookup";
-import type { Salt } from "../materials/types";
-import type { AromaticLine, Formulation, ScalingLaw } from "./model";
+import type { Pantry } from "../materials/pantry";
+import type { Ingredient, Salt } from "../materials/types";
+import type { FormulaLine, LineLaw, ScalingLaw } from "./model";
+
+export type LineRole = "water" | "salt" | "sugar" | "aromatic" | "mixture" | "binder" | "egg";
+
+/** Which part of the dish a line belongs to: the preparation itself, or what goes beside it. */
+export type LinePart = "main" | "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed";
 
 /** One thing to weigh out. */
 export interface SheetLine {
   id: string;
   name: string;
-  role: "water" | "salt" | "sugar" | "aromatic";
+  role: LineRole;
+  part: LinePart;
   /** What goes on the scale, g, unrounded. */
   massG: number;
   scalesWith: ScalingLaw;
@@ -18,6 +24,10 @@ export interface SheetLine {
   each: { massG: number; unit: string } | undefined;
   optional: boolean;
   allergens: string[];
+  /** Sodium chloride it brings, g. */
+  naclG: number;
+  /** A word on how: "inside", "set aside 40 g first". */
+  note?: string;
 }
 
 const saltDoubt = (salt: Salt) => (salt.densityHighGPerMl - salt.densityLowGPerMl) / (2 * salt.densityGPerMl);
@@ -28,6 +38,7 @@ export function saltLine(salt: Salt, naclG: number, scalesWith: ScalingLaw): She
     id: salt.id,
     name: salt.name,
     role: "salt",
+    part: "main",
     massG: salt.naclFraction > 0 ? naclG / salt.naclFraction : 0,
     scalesWith,
     densityGPerMl: salt.densityGPerMl,
@@ -35,48 +46,122 @@ export function saltLine(salt: Salt, naclG: number, scalesWith: ScalingLaw): She
     each: undefined,
     optional: false,
     allergens: [],
+    naclG,
   };
 }
 
+/** Water as a line. */
+export function waterLine(massG: number, scalesWith: ScalingLaw, name = "Water, cold"): SheetLine {
+  return {
+    id: "water",
+    name,
+    role: "water",
+    part: "main",
+    massG,
+    scalesWith,
+    densityGPerMl: 0.9982,
+    densityDoubt: 0,
+    each: undefined,
+    optional: false,
+    allergens: [],
+    naclG: 0,
+  };
+}
+
+/** An ingredient, weighed. */
 export function ingredientLine(
-  ingredientId: string,
+  found: Ingredient,
   massG: number,
-  role: "sugar" | "aromatic",
+  role: LineRole,
   scalesWith: ScalingLaw,
-  optional: boolean,
-): SheetLine | undefined {
-  const found = findIngredient(ingredientId);
-  if (!found) return undefined;
+  extra: Partial<Pick<SheetLine, "optional" | "part" | "note">> = {},
+): SheetLine {
   return {
     id: found.id,
     name: found.name,
     role,
+    part: "main",
     massG,
     scalesWith,
     densityGPerMl: found.densityGPerMl ?? undefined,
     densityDoubt: found.uncertainty,
-    each: found.gEach ? { massG: found.gEach, unit: found.eachUnit } : undefined,
-    optional,
+    each: eachOf(found),
+    optional: false,
     allergens: found.allergens,
+    naclG: massG * found.saltFraction,
+    ...extra,
   };
 }
 
-/** Grams of an aromatic for this batch, by its own law. */
-export function aromaticMassG(line: AromaticLine, waterG: number, foodG: number): number {
-  switch (line.scalesWith) {
-    case "bath":
-      return (line.amountG * waterG) / 1000;
+/** Juices are counted in the fruit they come from; what is sold by the piece, in pieces. */
+function eachOf(found: Ingredient): SheetLine["each"] {
+  if (found.gEach) return { massG: found.gEach, unit: found.eachUnit };
+  const fruit = FRUIT_OF[found.id];
+  return fruit && found.densityGPerMl
+    ? { massG: fruit.juiceMl * found.densityGPerMl, unit: `${fruit.name}, its juice` }
+    : undefined;
+}
+
+/** Juice of one fruit of common size, mL: USDA FoodData Central, *from memory*, as in the ingredients table. */
+const FRUIT_OF: Record<string, { name: string; juiceMl: number }> = {
+  lemon_juice: { name: "lemon", juiceMl: 45 },
+  lime_juice: { name: "lime", juiceMl: 28 },
+  orange_juice: { name: "orange", juiceMl: 80 },
+  grapefruit_juice: { name: "grapefruit", juiceMl: 180 },
+  bitter_orange_juice: { name: "bitter orange", juiceMl: 50 },
+  yuzu_juice: { name: "yuzu", juiceMl: 18 },
+};
+
+/** What lines can grow with, for this batch. */
+export interface Bases {
+  foodG: number;
+  surfaceDm2: number;
+  /** Liquid of the bath or the mixture, mL. */
+  liquidMl: number;
+  /** Salt as weighed, g. */
+  saltG: number;
+  pieces: number;
+}
+
+/** How many of a law's units there are: kg of food, dm², litres, hundreds of grams of salt, pieces, batches. */
+export function unitsOf(law: LineLaw, bases: Bases): number {
+  switch (law) {
     case "foodMass":
-      return (line.amountG * foodG) / 1000;
+      return bases.foodG / 1000;
+    case "surface":
+      return bases.surfaceDm2;
+    case "bath":
+      return bases.liquidMl / 1000;
+    case "salt":
+      return bases.saltG / 100;
+    case "piece":
+      return bases.pieces;
     case "batch":
-      return line.amountG;
+      return 1;
   }
 }
 
-/** Every aromatic of a formula, weighed. */
-export function aromaticLines(input: Formulation, waterG: number, foodG: number): SheetLine[] {
-  return input.aromatics.flatMap((a) => {
-    const massG = aromaticMassG(a, waterG, foodG);
-    return ingredientLine(a.ingredientId, massG, "aromatic", a.scalesWith, a.optional) ?? [];
+/** Grams of a line for this batch, by its own law; nothing when it is left out. */
+export const lineMassG = (line: Pick<FormulaLine, "amountG" | "scalesWith" | "off">, bases: Bases): number =>
+  line.off ? 0 : line.amountG * unitsOf(line.scalesWith, bases);
+
+export const WHERE_NOTE = { cavity: "in the cavity", overUnder: "over and under" } as const;
+
+/** Every line of a formula that has its own amount, weighed; those left out do not appear. */
+export function weighedLines(
+  lines: readonly FormulaLine[],
+  bases: Bases,
+  pantry: Pantry,
+  role: LineRole = "aromatic",
+): { ingredient: Ingredient; line: SheetLine }[] {
+  return lines.flatMap((l) => {
+    const ingredient = pantry.ingredient(l.ingredientId);
+    if (!ingredient || l.off) return [];
+    const note = l.where && WHERE_NOTE[l.where];
+    const line = ingredientLine(ingredient, lineMassG(l, bases), role, l.scalesWith, {
+      optional: l.optional,
+      ...(note && { note }),
+    });
+    return [{ ingredient, line }];
   });
 }

@@ -1,5 +1,6 @@
 import type { PieceForm } from "../diffusion/flesh-body";
 import type { Readiness } from "../diffusion/readiness";
+import type { OwnMaterials } from "../materials/pantry";
 import type { Vessel } from "../vessel/vessel";
 
 /** What the packer put in, read off the label. */
@@ -26,7 +27,14 @@ export interface Pieces {
   slashDepthMm: number;
   slashSpacingMm: number;
   enhanced: Enhanced | null;
+  /** Frozen when it comes to the bench, and how it is to thaw. Left out: not frozen. */
+  thaw?: ThawMethod;
+  stuffed?: boolean;
+  /** Days it has been kept raw since it was bought. */
+  daysRaw?: number;
 }
+
+export type ThawMethod = "fridge" | "coldWater" | "inBrine" | "counter";
 
 /** Pieces of the same food and another size in the same bath. */
 export interface Alongside {
@@ -50,19 +58,114 @@ export type Preparation =
       /** Salt to put on, share of the edible weight. */
       targetFraction: number;
       salted: "allFaces" | "oneFace";
-    };
+    }
+  | MarinadePreparation
+  | PastePreparation
+  | RubPreparation
+  | CrustPreparation
+  | CurePreparation;
+
+/** Salt in the mixture, or on the food itself first and the mixture over it. */
+export type SaltSchool = "inMixture" | "onFoodFirst";
+
+export interface MarinadePreparation {
+  kind: "marinade";
+  targetFraction: number;
+  school: SaltSchool;
+  /** How much of it: by the food, or as much as covers it in this vessel. */
+  amount: { mode: "perFood"; mlPerKg: number } | { mode: "toCover" };
+}
+
+export type Thickness = "coats" | "clings" | "ridges";
+
+export interface PastePreparation {
+  kind: "paste";
+  targetFraction: number;
+  school: SaltSchool;
+  binderId: string;
+  /** Flour lightly roasted first: nutty, and it takes up a little more water. */
+  roasted: boolean;
+  /** How thick it should be. */
+  wanted: Thickness;
+}
+
+export interface RubPreparation {
+  kind: "rub";
+  /** 0 for a salt-free rub. */
+  targetFraction: number;
+  surface: "dry" | "moist" | "oiled";
+  /** Share of it that goes inside a cavity, or under loosened skin, 0 to 0.8. */
+  insideShare: number;
+}
+
+export type CrustSchool = "water" | "eggWhite" | "sparingEggWhite";
+
+export interface CrustPreparation {
+  kind: "saltCrust";
+  /** What practice finds in the flesh; the crust is not dosed. */
+  targetFraction: number;
+  school: CrustSchool;
+  form: "ellipsoid" | "box";
+  /** Measured outer size; null to estimate it from weight, thickness and kind. */
+  size: { lengthMm: number; widthMm: number; heightMm: number } | null;
+  overMm: number;
+  underMm: number;
+  /** Room on the tray beyond the shell, mm. */
+  marginMm: number;
+  scales: "on" | "off";
+  ends: "covered" | "out";
+}
+
+export interface CurePreparation {
+  kind: "cure";
+  /** Salt wanted in the flesh when it is lifted out. */
+  targetFraction: number;
+  /** Salt put on, share of the edible weight; more than is wanted, and most of it taken off again. */
+  doseFraction: number;
+  finish: "rinse" | "brush";
+}
 
 export type Water = { mode: "chosen"; massG: number } | { mode: "toCover" };
 
 /** What a line grows with when the batch does. */
-export type ScalingLaw = "foodMass" | "bath" | "salt" | "vessel" | "batch";
+export type ScalingLaw = "foodMass" | "surface" | "bath" | "salt" | "piece" | "vessel" | "batch";
 
-export interface AromaticLine {
+/** Laws a cook can give a line; "vessel" belongs to water alone. */
+export type LineLaw = Exclude<ScalingLaw, "vessel">;
+
+export interface FormulaLine {
   ingredientId: string;
-  /** g per litre of water, per kg of food, or for the batch, as the law says. */
+  /** g per kg of food, dm² of surface, litre of liquid, 100 g of salt, piece, or for the batch, as the law says. */
   amountG: number;
-  scalesWith: "bath" | "foodMass" | "batch";
+  scalesWith: LineLaw;
   optional: boolean;
+  /** In a marinade made by ratio: parts by volume of its liquid, in place of an amount. */
+  parts?: number;
+  /** Written down and left out this time. */
+  off?: boolean;
+  /** Where it goes; left out, into the mixture or bath. */
+  where?: "cavity" | "overUnder";
+}
+
+/** What goes beside the main preparation and shares the plate with it. */
+export interface Companion {
+  kind: "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed";
+  name: string;
+  lines: CompanionLine[];
+  /** A glaze goes on in the last so many minutes. */
+  lastMin?: number;
+}
+
+export interface CompanionLine extends Omit<FormulaLine, "parts" | "where"> {
+  /** A bed's vegetables: how long this one bakes, min. */
+  bakeMin?: number;
+}
+
+/** Part of the mixture split off before raw food touches it. */
+export interface Reserve {
+  /** Share of all that is made, 0.05 to 0.8. */
+  share: number;
+  use: "sauce" | "glaze" | "baste" | "dressing";
 }
 
 export interface Holding {
@@ -83,6 +186,11 @@ export interface Cook {
   toC: number;
   minutes: number;
   restMin: number;
+  /** Oven air, °C; left out where no oven was named. */
+  ovenC?: number;
+  broil?: boolean;
+  /** Straight from the fridge into the hot oven, in the dish it stood in. */
+  inColdDish?: boolean;
 }
 
 /** Everything the cook decides: what a formula version stores and a batch is computed from. */
@@ -102,7 +210,14 @@ export interface Formulation {
   /** Sugar per salt, g/g; 0 for none. */
   sugarPerSalt: number;
   sugarId: string;
-  aromatics: AromaticLine[];
+  /** What goes in beside the salt, each with its own scaling law. */
+  lines: FormulaLine[];
+  companions?: Companion[];
+  reserve?: Reserve;
+  /** Eaten without cooking. */
+  servedRaw?: boolean;
+  /** This kitchen's own entries and measurements among the materials named, as they were when it was worked out. */
+  own?: OwnMaterials;
   holding: Holding;
   readiness: Readiness;
   /** Planned lift-out, hours after the start. */

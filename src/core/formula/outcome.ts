@@ -1,7 +1,8 @@
 import { momentAt } from "../diffusion/moment";
 import { meanPerWaterBetween } from "../diffusion/read-moment";
 import type { SoakMoment } from "../diffusion/run";
-import { shareOfFinishedFlesh, sodiumMg } from "./equilibrium";
+import { dishLedger, type DishLedger } from "./dish-ledger";
+import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulated } from "./formulate";
 
 /** The food at the moment it is lifted out. Salt as shares of finished flesh. */
@@ -17,8 +18,8 @@ export interface Outcome {
   bathFraction: number | undefined;
   /** Pieces of other sizes in the same bath. */
   alongside: { meanFraction: number; centreFraction: number }[];
-  ledger: SaltLedger;
-  sodiumMgPerPortion: number;
+  /** Of the whole dish: every source, and where each gram ends. */
+  ledger: DishLedger;
 }
 
 /** A moment of the run as shares of finished flesh. */
@@ -35,15 +36,6 @@ export function momentShares(f: Pick<Formulated, "flesh" | "soak">, moment: Soak
   };
 }
 
-/** Where each gram of salt is. The first three sum to what was added and what the food held. */
-export interface SaltLedger {
-  addedG: number;
-  nativeG: number;
-  inFleshG: number;
-  onSurfaceG: number;
-  leftInBathG: number;
-}
-
 /** @param hours after the start, 0 to the end of the rail */
 export function outcomeAt(f: Formulated, hours: number, portions: number): Outcome {
   const moment = momentAt(f.soak.run, hours * 3600);
@@ -54,25 +46,20 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
   ];
   const over = (of: (m: SoakMoment) => number) =>
     fleshWaterG * sizes.reduce((sum, size) => sum + size.share * of(size.moment), 0);
-  const inFleshG = over((m) => m.mean);
-  const onSurfaceG = over((m) => m.undissolved);
-  const nativeG = f.flesh.massG * f.flesh.nativeSaltFraction;
+  const bath = f.contact.kind === "bath" ? moment.bath : undefined;
   return {
     ...momentShares(f, moment),
     alongside: sizes.slice(1).map(({ moment: m }) => ({
       meanFraction: shareOfFinishedFlesh(m.mean, f.flesh.waterFraction),
       centreFraction: shareOfFinishedFlesh(m.centre, f.flesh.waterFraction),
     })),
-    bathFraction: moment.bath === undefined ? undefined : moment.bath / (1 + moment.bath),
-    ledger: {
-      addedG: f.naclG,
-      nativeG,
-      inFleshG,
-      onSurfaceG,
-      leftInBathG: f.naclG + nativeG - inFleshG - onSurfaceG,
-    },
-    // The bath left in the pot is not eaten; salt still on the face is.
-    sodiumMgPerPortion: sodiumMg(inFleshG + onSurfaceG) / portions,
+    bathFraction: bath === undefined ? undefined : bath / (1 + bath),
+    ledger: dishLedger(
+      f,
+      over((m) => m.mean),
+      over((m) => m.undissolved),
+      portions,
+    ),
   };
 }
 

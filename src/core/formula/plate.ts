@@ -2,6 +2,7 @@ import { diffusivityAt } from "../diffusion/flesh-body";
 import type { SoakMoment, SoakRun } from "../diffusion/run";
 import { simulateSoak } from "../diffusion/simulate";
 import type { PaceProfile } from "../diffusion/pace";
+import { warmingPace } from "./warming";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { ok, type Result } from "../result";
 import type { Cook, Formulation } from "./model";
@@ -11,7 +12,6 @@ import { HOUR_S, soakProblem, type SoakLoad, type SoakProblem } from "./soak";
 const FLESH_THERMAL_M2_PER_S = 1.4e-7;
 /** Fourier number at which the middle of a piece in a moderate oven is usually done. *Practice*, rough. */
 const DONE_AT_FOURIER = 0.6;
-const RAMP_POINTS = 13;
 
 /** A cook to start from when none has been entered: the food's own target, and minutes by its thickness. */
 export function cookOffered(load: Pick<SoakLoad, "food">, thicknessMm: number): Cook {
@@ -20,16 +20,6 @@ export function cookOffered(load: Pick<SoakLoad, "food">, thicknessMm: number): 
     toC: load.food.targetC,
     minutes: Math.max(5, Math.round(seconds / 60 / 5) * 5),
     restMin: Math.max(5, load.food.safeRestMin ?? 5),
-  };
-}
-
-/** Flesh that warms evenly from one temperature to another, as the pace of diffusion over that at the first. */
-export function warmingPace(fromC: number, toC: number, durationS: number): PaceProfile {
-  const steps = Array.from({ length: RAMP_POINTS }, (_, i) => i / (RAMP_POINTS - 1));
-  const at = (temperatureC: number) => diffusivityAt(1, temperatureC) / diffusivityAt(1, fromC);
-  return {
-    timesS: steps.map((share) => share * durationS),
-    factors: steps.map((share) => at(fromC + share * (toC - fromC))),
   };
 }
 

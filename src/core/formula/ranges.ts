@@ -21,7 +21,18 @@ export const RANGES = {
   waterG: { dimension: "mass", min: 50, max: 500_000, volumeDensityGPerMl: 1 },
   vesselMm: { dimension: "length", min: 30, max: 2000 },
   sugarPerSalt: { dimension: "none", min: 0, max: 4 },
-  aromaticG: { dimension: "mass", min: 0, max: 5000 },
+  lineG: { dimension: "mass", min: 0, max: 20_000 },
+  parts: { dimension: "none", min: 0, max: 100 },
+  mlPerKg: { dimension: "volume", min: 10, max: 3000 },
+  insidePercent: { dimension: "none", min: 0, max: 80 },
+  reservePercent: { dimension: "none", min: 5, max: 80 },
+  dosePercent: { dimension: "none", min: 0.5, max: 30 },
+  crustFoodMm: { dimension: "length", min: 20, max: 900 },
+  shellMm: { dimension: "length", min: 3, max: 60 },
+  marginMm: { dimension: "length", min: 0, max: 100 },
+  bakeMin: { dimension: "duration", min: 1, max: 600 },
+  daysRaw: { dimension: "none", min: 0, max: 14 },
+  ovenC: { dimension: "temperature", min: 60, max: 320 },
   temperatureC: { dimension: "temperature", min: -3, max: 45 },
   brineStartC: { dimension: "temperature", min: -3, max: 100 },
   cookC: { dimension: "temperature", min: 30, max: 110 },
@@ -31,9 +42,9 @@ export const RANGES = {
   iceC: { dimension: "temperature", min: -25, max: 0 },
   chilledC: { dimension: "temperature", min: -1, max: 20 },
   iceG: { dimension: "mass", min: 0, max: 500_000 },
-  /** The pull in minutes, as a field for hours reads it. */
-  pullMin: { dimension: "duration", min: 10, max: 96 * 60 },
-  pullH: { dimension: "duration", min: 1 / 6, max: 96 },
+  /** The pull in minutes, as a field for hours reads it; 0 is no soak at all. */
+  pullMin: { dimension: "duration", min: 0, max: 96 * 60 },
+  pullH: { dimension: "duration", min: 0, max: 96 },
   portions: { dimension: "none", min: 1, max: 1000, whole: true },
 } as const satisfies Record<string, QuantityRule>;
 
@@ -41,4 +52,5 @@ export const NAME_MAX = 120;
 export const NOTES_MAX = 2000;
 export const REASON_MAX = 500;
 export const ALONGSIDE_MAX = 4;
-export const AROMATICS_MAX = 30;
+export const LINES_MAX = 40;
+export const COMPANIONS_MAX = 6;

@@ -4,12 +4,14 @@ import { progress, windowOf, type Aim } from "../diffusion/readiness";
 import type { SoakOptions, SoakRun } from "../diffusion/run";
 import { simulateSharedSoak, simulateSoak } from "../diffusion/simulate";
 import type { SoakError, Stage } from "../diffusion/stages";
-import { rawStorageLimitH, soakPracticeFor } from "../materials/lookup";
 import type { Food } from "../materials/types";
 import { ok, type Result } from "../result";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import type { Flesh } from "./equilibrium";
 import { pieceSize } from "../vessel/piece-size";
+import type { KeepLimit, PastReason } from "./keep-limit";
+import { warmingPace } from "./warming";
+import type { Bake, Contact } from "./prepare/prepared";
 import type { Alongside, Formulation } from "./model";
 
 /** The soak rail: 10 minutes to 4 days. */
@@ -32,7 +34,7 @@ export interface SoakWindow {
   ready: SoftHour;
   /** When the soak is past it, and why. */
   past: SoftHour;
-  pastReason: "over_salted" | "texture_limit" | "storage_limit";
+  pastReason: PastReason;
   /** The hours the practice table or the storage chart allows. */
   keepLimitH: number;
 }
@@ -54,6 +56,12 @@ export interface SoakLoad {
   saltG: number;
   waterG: number;
   targetPerWater: number;
+  contact: Contact;
+  keep: KeepLimit;
+  /** Only some of the salt is meant to go in. */
+  excess: boolean;
+  /** Done by the clock, not by the salt. */
+  bake?: Bake;
   /** What readings taught of this food here: its diffusivity over the table's. */
   rateFactor: number;
   /** Share of the flesh that is in the main pieces; the rest lies alongside. */
@@ -85,7 +93,7 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
   const piece = { ...pieces, thicknessMm, faces: oneFace ? ("one" as const) : pieces.faces };
   const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
   const d = diffusivityAt(at4C, holding.temperatureC);
-  const wet = preparation.kind === "wetBrine";
+  const wet = load.contact.kind === "bath";
   const body = fleshBody(pieces.shape, piece, d, {
     size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm),
     stillAtC: wet && holding.still ? holding.temperatureC : undefined,
@@ -98,32 +106,52 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
   return {
     body,
     diffusivityM2PerS: d,
-    stage: stageFor(load, preparation.kind, holding.temperatureC, vary.strengthFactor, common),
+    stage: stageFor(load, holding.temperatureC, vary.strengthFactor, common),
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
   };
 }
 
-function stageFor(
-  load: SoakLoad,
-  kind: Formulation["preparation"]["kind"],
-  temperatureC: number,
-  strengthFactor: number,
-  common: { durationS: number; diffusivityM2PerS: number; surfaceTransferMPerS: number },
-): Stage {
+interface StageBasics {
+  durationS: number;
+  diffusivityM2PerS: number;
+  surfaceTransferMPerS: number;
+}
+
+function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, common: StageBasics): Stage {
+  const { contact } = load;
   const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
   const saltG = load.saltG * strengthFactor;
   const saturatedPerWater = saltPerWater(saturationFraction(temperatureC));
-  if (kind === "dryBrine")
+  if (contact.kind === "crust") return crustStage(contact, saturatedPerWater, common);
+  if (contact.kind === "drySalt")
     return { kind: "drySalt", ...common, saltPerFleshWater: saltG / fleshWaterG, saturatedPerWater };
   // More salt than dissolves stays on the bottom; the bath cannot be stronger than saturated.
   const strength = Math.min(saltG / load.waterG, saturatedPerWater);
   return { kind: "bath", ...common, waterRatio: load.waterG / fleshWaterG, saltPerWater: strength };
 }
 
+/** Scales lie over the skin: their resistance adds to its. Damp salt never runs out, so its film stays saturated. */
+function crustStage(
+  contact: Extract<Contact, { kind: "crust" }>,
+  saturatedPerWater: number,
+  common: StageBasics,
+): Stage {
+  const scales = contact.scalesMm / 1000 / common.diffusivityM2PerS;
+  const resistance = 1 / common.surfaceTransferMPerS + scales;
+  return {
+    kind: "bath",
+    ...common,
+    surfaceTransferMPerS: resistance > 0 ? 1 / resistance : Infinity,
+    waterRatio: Infinity,
+    saltPerWater: saturatedPerWater,
+    pace: warmingPace(contact.startC, contact.endC, contact.bakeS),
+  };
+}
+
 export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
   targetPerWater: load.targetPerWater,
   readiness: input.readiness,
-  dry: input.preparation.kind === "dryBrine",
+  dry: load.contact.kind === "drySalt" && !load.excess,
 });
 
 /**
@@ -148,7 +176,7 @@ export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, So
           late: (seconds / HOUR_S) * spread.slow,
         });
   const { body, diffusivityM2PerS } = problem;
-  const window = windowFrom(load.food, aim.dry, soft(readyS), soft(overS));
+  const window = windowFrom(load, soft(readyS), soft(overS));
   const alongside = others.map((other, i) => {
     const otherS = windowOf(other, aim).readyS;
     return { run: other, share: shares[i + 1], readyH: otherS === undefined ? undefined : otherS / HOUR_S };
@@ -223,25 +251,31 @@ function withinRail(hours: SoftHour): SoftHour {
   return Object.fromEntries(Object.entries(hours).filter(([, h]) => h <= RAIL_TO_H));
 }
 
-/** A window from the hours of readiness and of going over, cut off where practice or storage end it. */
-export function windowFrom(food: Food, dry: boolean, ready: SoftHour, over: SoftHour): SoakWindow {
-  const { keepLimitH, pastReason } = keepLimit(food, dry);
+/** A window from the hours of readiness and of going over, cut off where practice, acid or storage end it. */
+export function windowFrom(load: Pick<SoakLoad, "keep" | "bake">, ready: SoftHour, over: SoftHour): SoakWindow {
+  if (load.bake) return bakedWindow(load.bake);
+  const { hours: keepLimitH, reason } = load.keep;
   const overFirst = over.early !== undefined && over.early < keepLimitH;
   const capped = (h: number | undefined) => Math.min(h ?? keepLimitH, keepLimitH);
   return {
     ready,
     past: { early: capped(over.early), likely: capped(over.likely), late: capped(over.late) },
-    pastReason: overFirst ? "over_salted" : pastReason,
+    pastReason: overFirst ? "over_salted" : reason,
     keepLimitH,
   };
 }
 
-function keepLimit(food: Food, dry: boolean): Pick<SoakWindow, "keepLimitH" | "pastReason"> {
-  const textureH = soakPracticeFor(food, dry ? "dry" : "wet").maxH;
-  const storageH = rawStorageLimitH(food) ?? Infinity;
-  return storageH < textureH
-    ? { keepLimitH: storageH, pastReason: "storage_limit" }
-    : { keepLimitH: textureH, pastReason: "texture_limit" };
+/** A crust is past it when it has baked so much longer than the latest reckoning. *Practice*, estimate. */
+const OVER_BAKED = 1.25;
+
+function bakedWindow({ earlyH, likelyH, lateH }: Bake): SoakWindow {
+  const past = (h: number) => h * OVER_BAKED;
+  return {
+    ready: { early: earlyH, likely: likelyH, late: lateH },
+    past: { early: past(likelyH), likely: past(lateH), late: past(lateH * OVER_BAKED) },
+    pastReason: "over_baked",
+    keepLimitH: past(lateH),
+  };
 }
 
 /**

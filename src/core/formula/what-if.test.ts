@@ -3,6 +3,7 @@ import { ensembleSteps, ensembleWindow, normalQuantile, sensitivities } from "./
 import { chops, worked } from "./formulation.fixture";
 import { learnRate, type Reading } from "./learn-rate";
 import type { Formulation } from "./model";
+import { endG } from "./dish-ledger";
 import { outcomeAt } from "./outcome";
 import { cookOffered, onThePlate } from "./plate";
 import { rescues } from "./rescue";
@@ -146,7 +147,7 @@ test("a dry brine looked at in its first minutes: left in, the salt still on the
   const ways = rescues(f, loadOf(f), 0.05, 24);
   const wait = ways.find((w) => w.way === "wait");
   const sheet = worked(f);
-  expect(outcomeAt(sheet, 0.05, 1).ledger.onSurfaceG).toBeGreaterThan(0);
+  expect(endG(outcomeAt(sheet, 0.05, 1).ledger, "surface")).toBeGreaterThan(0);
   expect(wait?.meanFraction).toBeCloseTo(sheet.endFraction, 6);
 });
 

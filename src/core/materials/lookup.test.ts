@@ -1,4 +1,5 @@
-import { FOODS, hazard, INGREDIENTS, rawStorageLimitH, SALTS, soakPracticeFor } from "./lookup";
+import { FOODS, hazard, INGREDIENTS, rawStorageLimitH, SALTS } from "./lookup";
+import { practiceFor } from "./practice";
 
 const unit = (value: number) => value >= 0 && value <= 1;
 
@@ -30,8 +31,8 @@ test("official minimum temperatures (USDA FSIS chart, from memory): poultry 74, 
 
 test("every food has its soak practice, wet and dry", () => {
   for (const food of FOODS) {
-    expect(soakPracticeFor(food, "wet").maxH).toBeGreaterThan(0);
-    expect(soakPracticeFor(food, "dry").maxH).toBeGreaterThan(0);
+    expect(practiceFor(food, "wet").maxH).toBeGreaterThan(0);
+    expect(practiceFor(food, "dry").maxH).toBeGreaterThan(0);
   }
 });
 

@@ -38,6 +38,8 @@ export interface Food extends Provenance {
   safeSource: string;
   /** Usual core temperature, °C. *Practice*; may lie below the official minimum, which is shown beside it. */
   targetC: number;
+  /** Longest in a marinade under pH 4, h. *Practice*, estimate. */
+  acidMaxH: number;
   servingLightG: number;
   servingHeartyG: number;
   allergens: string[];
@@ -61,10 +63,23 @@ export interface Salt extends Provenance {
   foodGrade: boolean;
   fitWetBrine: string;
   fitDryBrine: string;
+  fitSaltCrust: string;
   notes: string;
 }
 
-/** Something that goes into the brine beside salt. */
+export type AcidKind =
+  | "none"
+  | "citric"
+  | "acetic"
+  | "lactic"
+  | "tartaric"
+  | "malic"
+  | "gluconic"
+  | "hydroxycitric"
+  | "ascorbic"
+  | "phosphoric";
+
+/** Something that goes into a brine, marinade, paste, rub, crust or sauce beside salt. */
 export interface Ingredient extends Provenance {
   id: string;
   name: string;
@@ -73,10 +88,28 @@ export interface Ingredient extends Provenance {
   densityGPerMl: number | null;
   gEach: number | null;
   eachUnit: string;
-  /** Salt equivalent of its sodium chloride, mass fraction. */
+  /** Juice of one whole fruit, mL. */
+  juiceMlEach: number | null;
+  /** Mass fractions of what is on the spoon. */
+  waterFraction: number;
+  sodiumMgPer100g: number;
+  /** Salt equivalent of its sodium chloride. */
   saltFraction: number;
   sugarFraction: number;
+  /** Titratable acid, as its kind. */
+  acidFraction: number;
+  acidKind: AcidKind;
+  /** pH as sold; a placeholder for dry spices, herbs and oils. */
+  ph: number | null;
+  fatFraction: number;
+  alcoholFraction: number;
+  /** How strongly its enzymes soften flesh. */
+  protease: "none" | "mild" | "strong";
   allergens: string[];
+  /** Allergens some makers add: read the label. */
+  maybeAllergens: string[];
+  /** Oven air at which a dry coat of it is likely to blacken in 20 to 30 min, °C. */
+  scorchC: number | null;
   notes: string;
 }
 
@@ -91,16 +124,49 @@ export interface Hazard extends Provenance {
   deferTo: string;
 }
 
-/** How long a kind of soak is kept in practice, by class of food. */
-export interface SoakPractice extends Provenance {
+/** How a preparation is dosed and how long it is kept in practice, by class of food. */
+export interface Practice extends Provenance {
   id: string;
   method: string;
   foodClass: string;
+  saltLowPct: number | null;
+  saltTypicalPct: number | null;
+  saltHighPct: number | null;
   minH: number;
   typicalH: number;
   maxH: number;
-  saltTypicalPct: number | null;
-  brineTypicalPct: number | null;
-  liquidPerFood: number | null;
+  crustSaltPct: number | null;
+  /** Rinse, wipe, leave on. */
+  finish: string;
+  drySurface: string;
   cautions: string;
+}
+
+/** A rule of the trade about cooking: minutes by mass or thickness, carry-over, when to glaze or baste. */
+export interface CookRule extends Provenance {
+  id: string;
+  kind: string;
+  foodClass: string;
+  form: string;
+  ovenC: number;
+  minutesPerKg: number | null;
+  fixedMinutes: number | null;
+  minutesPer25Mm: number | null;
+  pullC: number | null;
+  carryOverC: number | null;
+  restMin: number | null;
+  window: string;
+  notes: string;
+}
+
+export interface OvenSetting extends Provenance {
+  id: string;
+  name: string;
+  ovenC: number;
+  fanC: number | null;
+  gasMark: string;
+  /** Time over that at 180 °C. */
+  timeFactor: number;
+  typicalUse: string;
+  notes: string;
 }

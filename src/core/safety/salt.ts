@@ -62,7 +62,7 @@ export const SALT_RULES: readonly Rule[] = [
   hazardRule("sodium_restricted", {
     because: "{{sodiumMg}} mg of sodium a portion; a day's limit for most adults is 2300 mg.",
     check: ({ atPull }) =>
-      atPull.sodiumMgPerPortion > SODIUM_PORTION_MG ? { sodiumMg: atPull.sodiumMgPerPortion } : undefined,
+      atPull.ledger.sodiumMgPerPortion > SODIUM_PORTION_MG ? { sodiumMg: atPull.ledger.sodiumMgPerPortion } : undefined,
   }),
   hazardRule("potassium_salt", {
     because: "{{salt}} is {{percent}} % potassium chloride.",

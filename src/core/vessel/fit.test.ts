@@ -16,7 +16,7 @@ const BLOCK = { lengthMm: 150, widthMm: 100, heightMm: 40, volumeMl: 600 };
 test("by hand: one block in a tub of 600 cm²", () => {
   const fit = fitPieces(TUB, BLOCK, 1);
   // 600 cm² × (4 + 1.5) cm − 600 mL = 2700 mL
-  expect(liquidToCoverMl(fit)).toBeCloseTo(2700, 6);
+  expect(liquidToCoverMl(TUB, fit)).toBeCloseTo(2700, 6);
   const level = liquidLevel(TUB, fit, 2700);
   expect(level).toMatchObject({ levelMm: 55, headspaceMm: 95, overflowMl: 0, exposedMm: 0 });
 });
@@ -45,7 +45,7 @@ test("water to cover does cover, whatever the pieces", () => {
       const volumeMl = (thick * across * across) / 1000;
       const fit = fitPieces(TUB, { lengthMm: across, widthMm: across, heightMm: thick, volumeMl }, count);
       const tall = { ...TUB, heightMm: 1e5 };
-      const level = liquidLevel(tall, fit, liquidToCoverMl(fit));
+      const level = liquidLevel(tall, fit, liquidToCoverMl(tall, fit));
       return level.exposedMm === 0 && Math.abs(level.levelMm - fit.foodHeightMm - COVER_MM) < 1e-6;
     }),
     { seed: 41 },

@@ -1,3 +1,4 @@
+import { BAG_FILM_MM, bagCapacityMl } from "./bag";
 import type { PieceSize } from "./piece-size";
 import type { Vessel } from "./vessel";
 
@@ -16,13 +17,45 @@ export interface VesselFit {
   /** Top of the topmost piece, mm from the floor. */
   foodHeightMm: number;
   foodMl: number;
+  /** A film of liquid over every piece, mL: what a bag pressed round them needs. */
+  filmMl: number;
 }
 
-/** Inside floor, mm². */
+/** Inside floor, mm²: where the pieces lie. */
 export function floorAreaMm2(vessel: Vessel): number {
-  return vessel.shape === "cylinder"
-    ? (Math.PI / 4) * vessel.lengthMm ** 2
-    : vessel.lengthMm * vessel.widthMm;
+  switch (vessel.shape) {
+    case "cylinder":
+      return disc(vessel.lengthMm);
+    case "pail":
+      return disc(vessel.widthMm);
+    default:
+      return vessel.lengthMm * vessel.widthMm;
+  }
+}
+
+const disc = (diameterMm: number) => (Math.PI / 4) * diameterMm ** 2;
+
+/** Diameter of a pail so high above its floor, mm; it widens evenly to the rim, and past it in thought. */
+const pailAt = (vessel: Vessel, heightMm: number) =>
+  vessel.widthMm + ((vessel.lengthMm - vessel.widthMm) * heightMm) / vessel.heightMm;
+
+/** Room below a height, mL: a prism, or the frustum of a pail. */
+export function roomBelowMl(vessel: Vessel, heightMm: number): number {
+  if (vessel.shape !== "pail") return (floorAreaMm2(vessel) * heightMm) / 1000;
+  const [a, b] = [vessel.widthMm, pailAt(vessel, heightMm)];
+  return (Math.PI * heightMm * (a * a + a * b + b * b)) / 12 / 1000;
+}
+
+/** Height up to which a volume fills a vessel, mm. */
+function heightOfMl(vessel: Vessel, ml: number): number {
+  if (vessel.shape !== "pail") return (ml * 1000) / floorAreaMm2(vessel);
+  let [low, high] = [0, 4 * vessel.heightMm];
+  for (let i = 0; i < 50; i++) {
+    const middle = (low + high) / 2;
+    if (roomBelowMl(vessel, middle) < ml) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
 }
 
 /**
@@ -31,7 +64,7 @@ export function floorAreaMm2(vessel: Vessel): number {
  */
 export function fitPieces(vessel: Vessel, size: PieceSize, count: number): VesselFit {
   const floorMm2 = floorAreaMm2(vessel);
-  const longestMm = vessel.shape === "cylinder" ? vessel.lengthMm : Math.max(vessel.lengthMm, vessel.widthMm);
+  const longestMm = vessel.shape === "cylinder" || vessel.shape === "pail" ? vessel.lengthMm : Math.max(vessel.lengthMm, vessel.widthMm);
   const standing = size.lengthMm > longestMm;
   const footprintMm2 = standing ? size.widthMm * size.heightMm : size.lengthMm * size.widthMm;
   const perLayer = Math.max(1, Math.floor((floorMm2 * FLOOR_USE) / footprintMm2));
@@ -42,18 +75,26 @@ export function fitPieces(vessel: Vessel, size: PieceSize, count: number): Vesse
   const foodHeightMm = Math.max(layers * pieceHeightMm, (foodMl * 1000) / floorMm2);
   return {
     floorMm2,
-    capacityMl: (floorMm2 * vessel.heightMm) / 1000,
+    capacityMl:
+      vessel.shape === "bag"
+        ? bagCapacityMl(vessel.lengthMm, vessel.widthMm)
+        : roomBelowMl(vessel, vessel.heightMm),
     perLayer: Math.min(perLayer, count),
     layers,
     standing,
     foodHeightMm,
     foodMl,
+    filmMl: (count * skinMm2(size) * BAG_FILM_MM) / 1000,
   };
 }
 
-/** Liquid that brings the level just over the food, mL. */
-export function liquidToCoverMl(fit: VesselFit, coverMm = COVER_MM): number {
-  return (fit.floorMm2 * (fit.foodHeightMm + coverMm)) / 1000 - fit.foodMl;
+/** Outer surface of a piece taken as a box, mm². */
+const skinMm2 = ({ lengthMm: l, widthMm: w, heightMm: h }: PieceSize) => 2 * (l * w + l * h + w * h);
+
+/** Liquid that brings the level just over the food, mL; in a bag, a film about it. */
+export function liquidToCoverMl(vessel: Vessel, fit: VesselFit, coverMm = COVER_MM): number {
+  if (vessel.shape === "bag") return fit.filmMl;
+  return roomBelowMl(vessel, fit.foodHeightMm + coverMm) - fit.foodMl;
 }
 
 export interface LiquidLevel {
@@ -68,12 +109,18 @@ export interface LiquidLevel {
 /** Where the liquid stands with the food in it. */
 export function liquidLevel(vessel: Vessel, fit: VesselFit, liquidMl: number): LiquidLevel {
   const totalMl = liquidMl + fit.foodMl;
-  const fullMm = (totalMl * 1000) / fit.floorMm2;
-  const levelMm = Math.min(fullMm, vessel.heightMm);
+  const overflowMl = Math.max(0, totalMl - fit.capacityMl);
+  if (vessel.shape === "bag") {
+    // Pressed flat, the liquid goes all about the food as long as there is enough for a film.
+    const covered = Math.min(1, liquidMl / fit.filmMl);
+    const levelMm = covered * (fit.foodHeightMm + BAG_FILM_MM);
+    return { levelMm, headspaceMm: 0, overflowMl, exposedMm: Math.max(0, fit.foodHeightMm - levelMm) };
+  }
+  const levelMm = Math.min(heightOfMl(vessel, totalMl), vessel.heightMm);
   return {
     levelMm,
     headspaceMm: vessel.heightMm - levelMm,
-    overflowMl: Math.max(0, totalMl - fit.capacityMl),
+    overflowMl,
     exposedMm: Math.max(0, fit.foodHeightMm - levelMm),
   };
 }

@@ -40,7 +40,7 @@ export const PORK_LOIN: Formulation = {
   },
   sugarPerSalt: 0.5,
   sugarId: "sugar_brown_light",
-  aromatics: [
+  lines: [
     { ingredientId: "juniper", amountG: 2.2, scalesWith: "bath", optional: false },
     { ingredientId: "allspice_whole", amountG: 1.4, scalesWith: "bath", optional: true },
     { ingredientId: "garlic_clove", amountG: 5, scalesWith: "bath", optional: false },
@@ -69,7 +69,7 @@ export const DUCK_LEGS: Formulation = {
   },
   sugarPerSalt: 0,
   sugarId: "sugar_white",
-  aromatics: [
+  lines: [
     { ingredientId: "thyme", amountG: 2, scalesWith: "foodMass", optional: false },
     { ingredientId: "orange_zest", amountG: 1.5, scalesWith: "foodMass", optional: true },
   ],

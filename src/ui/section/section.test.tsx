@@ -2,6 +2,7 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { piecesOffered, preparationOffered } from "@/core/formula/defaults";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
+import { endG } from "@/core/formula/dish-ledger";
 import { outcomeAt } from "@/core/formula/outcome";
 import { FOODS } from "@/core/materials/lookup";
 import { layOut } from "./layout";
@@ -45,9 +46,9 @@ describe("the section says and shows the computed state", () => {
     const f = dry();
     const sheet = worked(f);
     const circles = (hours: number) => (drawn(f, hours).match(/<circle/g) ?? []).length;
-    expect(outcomeAt(sheet, 0.02, 4).ledger.onSurfaceG).toBeGreaterThan(0);
+    expect(endG(outcomeAt(sheet, 0.02, 4).ledger, "surface")).toBeGreaterThan(0);
     expect(circles(0.02)).toBeGreaterThan(5);
-    expect(outcomeAt(sheet, 12, 4).ledger.onSurfaceG).toBe(0);
+    expect(endG(outcomeAt(sheet, 12, 4).ledger, "surface")).toBe(0);
     expect(circles(12)).toBe(0);
   });
 

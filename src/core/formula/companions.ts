@@ -1,0 +1,47 @@
+import { ingredientLine, lineMassG, type SheetLine } from "./lines";
+import type { Companion, Formulation } from "./model";
+import type { PrepareContext } from "./prepare/prepared";
+
+/** What goes beside the main preparation, weighed by each line's own law. */
+export function companionLines(input: Formulation, c: PrepareContext): SheetLine[] {
+  const bases = {
+    foodG: c.foodG,
+    surfaceDm2: c.surfaceDm2,
+    liquidMl: 0,
+    saltG: 0,
+    pieces: input.pieces.count,
+  };
+  return (input.companions ?? []).flatMap((companion) =>
+    companion.lines.flatMap((l) => {
+      const found = c.pantry.ingredient(l.ingredientId);
+      if (!found || l.off) return [];
+      return [
+        ingredientLine(found, lineMassG(l, bases), "mixture", l.scalesWith, {
+          part: companion.kind,
+          optional: l.optional,
+          ...(l.bakeMin !== undefined && { note: `bakes ${l.bakeMin} min` }),
+        }),
+      ];
+    }),
+  );
+}
+
+/** Vegetables that go into the oven together, and when, counted from when the food goes in. */
+export interface BedBatch {
+  bakeMin: number;
+  ingredientIds: string[];
+  /** Minutes after the food goes in; negative: before it, a head start. */
+  inAtMin: number;
+}
+
+/** A bed sorted into batches by baking time, so that all are done when the food is. @param cookMin of the food */
+export function bedBatches(companion: Companion, cookMin: number): BedBatch[] {
+  const times = new Map<number, string[]>();
+  for (const { ingredientId, bakeMin, off } of companion.lines) {
+    if (off || bakeMin === undefined) continue;
+    times.set(bakeMin, [...(times.get(bakeMin) ?? []), ingredientId]);
+  }
+  return [...times]
+    .sort(([a], [b]) => b - a)
+    .map(([bakeMin, ingredientIds]) => ({ bakeMin, ingredientIds, inAtMin: cookMin - bakeMin }));
+}

@@ -1,0 +1,92 @@
+import { findFood, isSeafood } from "../materials/lookup";
+import { choiceOf, preparationOffered, type PreparationChoice } from "./defaults";
+import type { Formulation, FormulaLine, LineLaw } from "./model";
+
+/* What a cook is handed when another preparation is chosen: a mixture to change, a vessel that suits, a usual hour. */
+
+const line = (ingredientId: string, amountG: number, scalesWith: LineLaw = "foodMass"): FormulaLine => ({
+  ingredientId,
+  amountG,
+  scalesWith,
+  optional: false,
+});
+const part = (ingredientId: string, parts: number): FormulaLine => ({ ...line(ingredientId, 0, "bath"), parts });
+
+/** Starting mixtures. *Practice*: equal parts juice and oil; equal spoons of each spice, by their own weight. */
+const STARTERS: Partial<Record<PreparationChoice, FormulaLine[]>> = {
+  marinade: [
+    part("lemon_juice", 1),
+    part("olive_oil", 1),
+    line("garlic_clove", 6),
+    line("pepper_black_ground", 1),
+    { ...line("honey", 5), optional: true },
+  ],
+  paste: [
+    line("ginger_fresh", 15),
+    line("garlic_clove", 12),
+    line("lemon_juice", 30),
+    line("sunflower_oil", 20),
+    line("cumin_ground", 2.1),
+    line("coriander_ground", 1.8),
+    line("turmeric_ground", 3),
+    line("cayenne", 1),
+    // Colour is usually left out: written down, and off.
+    { ...line("paprika", 2.3), optional: true, off: true },
+  ],
+  rub: [
+    line("paprika_smoked", 7),
+    line("sugar_brown_light", 5),
+    line("pepper_black_ground", 3),
+    line("garlic_powder", 3),
+    line("onion_powder", 2.5),
+    line("cumin_ground", 2),
+  ],
+  crust: [
+    { ...line("parsley", 15, "piece"), where: "cavity" },
+    { ...line("bay_dried", 0.4, "piece"), where: "overUnder" },
+  ],
+};
+
+/** Usual hours: *practice*. A crust is baked at once; its hour follows from its bake. */
+const USUAL_PULL_H: Record<PreparationChoice, number> = {
+  equilibrium: 24,
+  timed: 12,
+  dry: 24,
+  marinade: 4,
+  paste: 4,
+  rub: 12,
+  crust: 0.75,
+  cure: 0.5,
+};
+
+const FISH_PULL_H: Partial<Record<PreparationChoice, number>> = { marinade: 1 / 3, paste: 0.5, timed: 0.5 };
+
+/** A formulation turned to another preparation, keeping the food, the salt, the name and every line that still fits. */
+export function withPreparation(f: Formulation, choice: PreparationChoice): Formulation {
+  const before = choiceOf(f.preparation);
+  const food = findFood(f.foodId);
+  const fish = food !== undefined && isSeafood(food);
+  const target = f.preparation.targetFraction > 0 ? f.preparation.targetFraction : 0.012;
+  const untouched = f.lines.length === 0 || sameLines(f.lines, STARTERS[before] ?? []);
+  const wet = choice === "equilibrium" || choice === "timed" || choice === "marinade" || choice === "paste";
+  return {
+    ...f,
+    preparation: preparationOffered(choice, choice === "crust" ? 0.008 : target),
+    lines: untouched ? (STARTERS[choice] ?? []) : f.lines.map((l) => fitting(l, choice, wet)),
+    sugarPerSalt: choice === "cure" ? Math.max(f.sugarPerSalt, 0.5) : f.sugarPerSalt,
+    // A rack lets the surface dry; everything wet is covered.
+    holding: { ...f.holding, covered: choice !== "dry" && choice !== "rub" },
+    pullH: (fish ? FISH_PULL_H[choice] : undefined) ?? USUAL_PULL_H[choice],
+    reserve: wet ? f.reserve : undefined,
+  };
+}
+
+const sameLines = (a: readonly FormulaLine[], b: readonly FormulaLine[]) =>
+  JSON.stringify(a) === JSON.stringify(b);
+
+/** Without a liquid nothing can grow with it; parts belong to a marinade alone. */
+function fitting(l: FormulaLine, choice: PreparationChoice, wet: boolean): FormulaLine {
+  const { parts, ...rest } = l;
+  const kept = choice === "marinade" && parts !== undefined ? { ...rest, parts } : rest;
+  return !wet && kept.scalesWith === "bath" ? { ...kept, scalesWith: "foodMass" } : kept;
+}

@@ -1,0 +1,40 @@
+import { err, ok, type Result } from "../../result";
+import { liquidToCoverMl } from "../../vessel/fit";
+import { keepLimit } from "../keep-limit";
+import type { MixKind } from "../mix";
+import type { MarinadePreparation } from "../model";
+import type { Method } from "../../materials/practice";
+import { mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
+import type { FormulationError, PrepareContext, Prepared, Snug } from "./prepared";
+
+export const METHOD_OF: Record<MixKind, Method> = {
+  acid: "acidMarinade",
+  dairy: "dairyMarinade",
+  enzyme: "enzymeMarinade",
+  oil: "oilMarinade",
+};
+
+/** Acid, oil, salt, lines and something sweet, by ratio or by amounts, close about the food. */
+export function prepareMarinade(c: PrepareContext, p: MarinadePreparation): Result<Prepared, FormulationError> {
+  const coverMl = liquidToCoverMl(c.input.vessel, c.fit);
+  const wantedMl = p.amount.mode === "toCover" ? coverMl : (p.amount.mlPerKg * c.foodG) / 1000;
+  if (p.amount.mode === "toCover" && !(wantedMl > 0)) return err({ code: "no_room_for_water", waterG: wantedMl });
+  const weighed = weighMixture(c, wantedMl);
+  if (!weighed.ok) return weighed;
+  const { mix } = weighed.value;
+  if (mix.massG <= 0) return err({ code: "nothing_in_mixture" });
+  const salted = saltMixture(c, p.school, p.targetFraction, mix);
+  if (!salted.ok) return salted;
+  const { line, ...dose } = salted.value;
+  const snug: Snug = { haveMl: mix.volumeMl, coverMl, bagMl: c.fit.filmMl };
+  return ok({
+    ...dose,
+    ...mixFigures(c, mix),
+    sugarG: 0,
+    keep: keepLimit(c.food, METHOD_OF[mix.kind], mix),
+    excess: false,
+    lines: [...(line ? [line] : []), ...mixtureLines(c, weighed.value)],
+    liquidMl: mix.volumeMl,
+    snug,
+  });
+}

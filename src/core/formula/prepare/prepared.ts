@@ -1,0 +1,138 @@
+import type { Pantry } from "../../materials/pantry";
+import type { Food, Salt } from "../../materials/types";
+import type { BrineStrength } from "../../solution/sodium-chloride";
+import type { VesselFit } from "../../vessel/fit";
+import type { PieceSize } from "../../vessel/piece-size";
+import type { Flesh } from "../equilibrium";
+import type { SheetLine } from "../lines";
+import type { Mix } from "../mix";
+import type { Formulation } from "../model";
+import type { KeepLimit } from "../keep-limit";
+import type { ThicknessProblem } from "../plausible";
+import type { SoakError } from "../../diffusion/stages";
+
+export type FormulationError =
+  | { code: "unknown_food"; id: string }
+  | { code: "unknown_salt"; id: string }
+  | { code: "unknown_ingredient"; id: string }
+  | { code: "salt_without_nacl"; name: string }
+  | { code: "already_salty"; heldFraction: number; targetFraction: number }
+  | { code: "no_room_for_water"; waterG: number }
+  | { code: "nothing_in_mixture" }
+  | { code: "no_liquid_to_thicken" }
+  | ThicknessProblem
+  | { code: "soak"; error: SoakError };
+
+/** What every preparation is worked out from. */
+export interface PrepareContext {
+  input: Formulation;
+  pantry: Pantry;
+  food: Food;
+  salt: Salt;
+  flesh: Flesh;
+  fit: VesselFit;
+  size: PieceSize;
+  /** All pieces on the scale, g. */
+  foodG: number;
+  /** All pieces together, dm². */
+  surfaceDm2: number;
+}
+
+/** How salt meets the flesh. */
+export type Contact =
+  | { kind: "bath" }
+  | { kind: "drySalt" }
+  | {
+      /** Damp salt all about, saturated, through skin and scales, while the food warms. */
+      kind: "crust";
+      startC: number;
+      endC: number;
+      bakeS: number;
+      /** Flesh that would slow salt as much as the scales do, mm. */
+      scalesMm: number;
+    };
+
+/** Hours by the clock, not by the salt: a crust is done when its food is. */
+export interface Bake {
+  earlyH: number;
+  likelyH: number;
+  lateH: number;
+  ovenC: number;
+  rules: { id: string; minutes: number; text: string }[];
+}
+
+export interface Coat {
+  massG: number;
+  perDm2G: number;
+  perKgG: number;
+  thicknessMm: number;
+  /** What a face of this kind holds, g; the rest falls off. */
+  holdsG: number;
+  stuckShare: number;
+}
+
+/** Whether a marinade covers the food or stands beside it. */
+export interface Snug {
+  haveMl: number;
+  /** To cover the food in this vessel. */
+  coverMl: number;
+  /** A bag pressed round the food needs only a film. */
+  bagMl: number;
+}
+
+export interface PasteFigures {
+  binderG: number;
+  /** Add so much, stir, look; then the next. g */
+  steps: number[];
+  freeWaterG: number;
+  coatMm: number;
+  /** Paste the surface asks for at that thickness, g. */
+  neededG: number;
+}
+
+export interface CrustFigures {
+  food: { lengthMm: number; widthMm: number; heightMm: number };
+  estimated: boolean;
+  shellMl: number;
+  saltG: number;
+  /** Salt over food, by weight. */
+  ratio: number;
+  /** The 1.6 to 1 rule, g (*practice*). */
+  ruleG: number;
+  packedGPerMl: number;
+  waterG: number;
+  /** Water is added in these steps, up to the squeeze test, g. */
+  waterSteps: number[];
+  eggWhites: number;
+  tray: { lengthMm: number; widthMm: number };
+  /** Height of the whole crust, mm. */
+  heightMm: number;
+}
+
+/** A preparation worked out, before the soak is run. */
+export interface Prepared {
+  /** Sodium chloride added, g: weighed as salt and hidden in the lines that meet the food. */
+  naclG: number;
+  /** Of that, what can reach the flesh. */
+  loadG: number;
+  waterG: number;
+  sugarG: number;
+  targetPerWater: number;
+  contact: Contact;
+  keep: KeepLimit;
+  /** Only some of the salt is meant to go in; the rest is taken off again. */
+  excess: boolean;
+  lines: SheetLine[];
+  /** What stands round the food, mL; 0 where nothing does. */
+  liquidMl: number;
+  brine?: BrineStrength;
+  otherConventionNaclG?: number;
+  mix?: Mix;
+  /** Acid in the mixture for each kg of food, as citric, g. */
+  citricPerKgG?: number;
+  coat?: Coat;
+  snug?: Snug;
+  paste?: PasteFigures;
+  crust?: CrustFigures;
+  bake?: Bake;
+}

@@ -1,0 +1,122 @@
+import { isSeafood } from "../../materials/lookup";
+import { VOLUME_ML } from "../../quantity/units";
+import { ok, type Result } from "../../result";
+import { boxShellMl, ellipsoidShellMl, type CrustFood } from "../../vessel/crust-shell";
+import type { PieceSize } from "../../vessel/piece-size";
+import { bakeOf } from "../bake";
+import { perWaterForTarget } from "../equilibrium";
+import { keepLimit } from "../keep-limit";
+import { ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
+import type { CrustPreparation, CrustSchool } from "../model";
+import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
+
+/** Salt to food by weight. *Practice*. */
+export const RULE_RATIO = 1.6;
+/** Water to damp sand, share of the salt's weight: begin here, stop at the squeeze test, hardly ever past the end. *Practice*. */
+const WATER_SHARES = [0.06, 0.01, 0.01, 0.01, 0.01];
+/** Egg whites to a US cup of salt (*practice*), and the sparing school's number for the lot. */
+const WHITES_PER_CUP = 2;
+const SPARING_WHITES = 2;
+/** Of the length, what lies under salt when head and tail are left out. *Practice*, estimate. */
+const BODY_SHARE = 0.72;
+/** A fish lying on its side is about so much longer than it is deep. *Practice*, estimate. */
+const FISH_LENGTH_TO_DEPTH = 4;
+/** Flesh that would slow salt as much as scales do, mm. *Practice*, estimate: scales on about halve the uptake. */
+const SCALES_MM = 4;
+const DEFAULT_BAKE_C = 200;
+
+/** Whole food buried in damp salt and baked: the crust is a vessel, and its salt follows from its geometry. */
+export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result<Prepared, FormulationError> {
+  const { input, salt } = c;
+  const crust = crustFigures(c, p);
+  const { count } = input.pieces;
+  const saltWeighed = { ...saltLine(salt, crust.saltG * salt.naclFraction, "surface"), note: "packed damp" };
+  const white = c.pantry.ingredient("egg_white");
+  const liquid: SheetLine[] = [];
+  if (crust.waterG > 0) liquid.push({ ...waterLine(crust.waterG, "salt"), note: "in steps, to the squeeze test" });
+  if (crust.eggWhites > 0 && white?.gEach)
+    liquid.push(
+      ingredientLine(white, crust.eggWhites * white.gEach, "egg", p.school === "eggWhite" ? "salt" : "batch"),
+    );
+  const bases = {
+    foodG: c.foodG,
+    surfaceDm2: c.surfaceDm2,
+    liquidMl: crust.waterG,
+    saltG: crust.saltG,
+    pieces: count,
+  };
+  const cook = input.cook;
+  const bake = bakeOf(c.food, c.foodG / count, crust.food.heightMm, cook?.ovenC ?? DEFAULT_BAKE_C);
+  const naclG = crust.saltG * salt.naclFraction;
+  return ok({
+    naclG,
+    loadG: naclG,
+    waterG: 0,
+    sugarG: 0,
+    targetPerWater: perWaterForTarget(p.targetFraction, c.flesh.waterFraction, "finishedFlesh"),
+    contact: {
+      kind: "crust",
+      startC: input.holding.temperatureC,
+      endC: cook?.toC ?? c.food.targetC,
+      bakeS: bake.likelyH * 3600,
+      scalesMm: p.scales === "on" && isSeafood(c.food) ? SCALES_MM : 0,
+    },
+    keep: keepLimit(c.food, p.school === "water" ? "crustWater" : "crustEgg"),
+    excess: true,
+    lines: [saltWeighed, ...liquid, ...weighedLines(input.lines, bases, c.pantry).map((w) => w.line)],
+    liquidMl: 0,
+    crust,
+    bake,
+  });
+}
+
+/** Salt, liquid and tray from the geometry of the food and its cover. */
+export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigures {
+  const { salt, input } = c;
+  const whole = p.size ?? likelySize(c.size, isSeafood(c.food), p.form);
+  const food = p.ends === "out" ? { ...whole, lengthMm: whole.lengthMm * BODY_SHARE } : whole;
+  const thickness = { overMm: p.overMm, underMm: p.underMm };
+  const shellMl =
+    (p.form === "box" ? boxShellMl(food, thickness) : ellipsoidShellMl(food, thickness)) * input.pieces.count;
+  // Damp salt pressed down lies as close as the table's densest reading of it.
+  const packedGPerMl = salt.densityHighGPerMl;
+  const saltG = shellMl * packedGPerMl;
+  const waterSteps = p.school === "water" ? WATER_SHARES.map((share) => share * saltG) : [];
+  return {
+    food: whole,
+    estimated: p.size === null,
+    shellMl,
+    saltG,
+    ratio: saltG / c.foodG,
+    ruleG: RULE_RATIO * c.foodG,
+    packedGPerMl,
+    // What is weighed out is the middle of the usual range; the steps go to its end.
+    waterG: (waterSteps[0] ?? 0) + (waterSteps[1] ?? 0) + (waterSteps[2] ?? 0),
+    waterSteps,
+    eggWhites: eggWhites(p.school, saltG, salt.densityGPerMl),
+    tray: trayFor(whole, p, input.pieces.count),
+    heightMm: whole.heightMm + p.overMm + p.underMm,
+  };
+}
+
+function eggWhites(school: CrustSchool, saltG: number, spoonGPerMl: number): number {
+  if (school === "water") return 0;
+  if (school === "sparingEggWhite") return SPARING_WHITES;
+  const cups = saltG / (spoonGPerMl * VOLUME_ML.us_cup);
+  return Math.max(1, Math.round(WHITES_PER_CUP * cups));
+}
+
+/** Pieces lie side by side, each in its own shell, with a margin all about. */
+function trayFor(food: CrustFood, p: CrustPreparation, count: number) {
+  const round = 2 * (p.overMm + p.marginMm);
+  return { lengthMm: food.lengthMm + round, widthMm: count * (food.widthMm + 2 * p.overMm) + 2 * p.marginMm };
+}
+
+/** A likely outer size from weight and thickness: a fish is long and deep, a root about round. */
+function likelySize(size: PieceSize, fish: boolean, form: CrustPreparation["form"]): CrustFood {
+  const { volumeMl, heightMm } = size;
+  if (form === "box") return { lengthMm: size.lengthMm, widthMm: size.widthMm, heightMm };
+  const acrossMm2 = (volumeMl * 1000 * 6) / (Math.PI * heightMm);
+  const lengthMm = Math.sqrt(acrossMm2 * (fish ? FISH_LENGTH_TO_DEPTH : 1));
+  return { lengthMm, widthMm: acrossMm2 / lengthMm, heightMm };
+}

@@ -1,0 +1,153 @@
+import type { BodyShape } from "../diffusion/grid";
+import { brineFreezingPointC } from "../solution/sodium-chloride";
+
+/**
+ * Frozen food in a bath: heat flows from the room into the bath, from the bath into the food, which thaws from the
+ * outside in. Enthalpy method on an even grid, explicit steps.
+ * Heat capacities and conductivities of meat: engineering handbooks, *from memory*; film coefficient: *practice*.
+ */
+const FROZEN_J_PER_KG_K = 2000;
+const THAWED_J_PER_KG_K = 3500;
+const LATENT_J_PER_KG = 333_550;
+const BATH_J_PER_KG_K = 3900;
+/** Flesh freezes over this span, °C. */
+const FREEZING_FROM_C = -3;
+const FREEZING_TO_C = -1;
+const FROZEN_W_PER_M_K = 1.3;
+const THAWED_W_PER_M_K = 0.48;
+const FLESH_KG_PER_M3 = 1050;
+/** Still brine against the food, W/(m² K). */
+const FILM_W_PER_M2_K = 150;
+const CELLS = 20;
+const RECORD_EVERY_S = 300;
+/** FSIS line between cold and warm, 40 °F, °C; *from memory*. */
+export const WARM_C = 4.4;
+
+export interface FrozenBathInput {
+  shape: BodyShape;
+  /** Surface to centre, mm, 2 to 300. */
+  halfThicknessMm: number;
+  foodKg: number;
+  /** Water in the flesh, mass fraction. */
+  waterFraction: number;
+  foodStartC: number;
+  bathKg: number;
+  bathSaltFraction: number;
+  bathStartC: number;
+  /** Loose ice in the bath, kg; 0 for none. */
+  iceKg: number;
+  roomC: number;
+  /** Heat let in by the vessel, W per K between room and bath. */
+  leakWPerK: number;
+  hours: number;
+}
+
+export interface FrozenBathMoment {
+  hour: number;
+  bathC: number;
+  surfaceC: number;
+  centreC: number;
+  iceKg: number;
+}
+
+export interface FrozenBathCurve {
+  moments: FrozenBathMoment[];
+  /** First hour the bath stands above the FSIS line; undefined if it never does. */
+  warmFromH: number | undefined;
+  /** First hour the centre is thawed; undefined if not within the time. */
+  thawedH: number | undefined;
+  /** Heat that came in from the room less what food, bath and ice took up, relative: how well the sum closes. */
+  energyGap: number;
+}
+
+const latent = (waterFraction: number) => waterFraction * LATENT_J_PER_KG;
+
+/** Enthalpy of flesh above that at 0 °C frozen-solid line, J/kg. */
+function enthalpyAt(temperatureC: number, waterFraction: number): number {
+  if (temperatureC <= FREEZING_FROM_C) return FROZEN_J_PER_KG_K * (temperatureC - FREEZING_FROM_C);
+  const span = FREEZING_TO_C - FREEZING_FROM_C;
+  const melt = latent(waterFraction);
+  if (temperatureC < FREEZING_TO_C) return (melt * (temperatureC - FREEZING_FROM_C)) / span;
+  return melt + THAWED_J_PER_KG_K * (temperatureC - FREEZING_TO_C);
+}
+
+function temperatureOf(enthalpy: number, waterFraction: number): number {
+  const melt = latent(waterFraction);
+  if (enthalpy <= 0) return FREEZING_FROM_C + enthalpy / FROZEN_J_PER_KG_K;
+  if (enthalpy < melt) return FREEZING_FROM_C + (enthalpy / melt) * (FREEZING_TO_C - FREEZING_FROM_C);
+  return FREEZING_TO_C + (enthalpy - melt) / THAWED_J_PER_KG_K;
+}
+
+const conductivity = (temperatureC: number) =>
+  temperatureC < FREEZING_TO_C ? FROZEN_W_PER_M_K : THAWED_W_PER_M_K;
+
+/** The bath's heat held in one number, so that ice and water follow from it, J. */
+function bathState(heatJ: number, bathKg: number, iceKg: number, freezingC: number) {
+  const toMeltJ = iceKg * LATENT_J_PER_KG;
+  if (iceKg > 0 && heatJ < toMeltJ)
+    return { bathC: freezingC, iceLeftKg: iceKg - Math.max(0, heatJ) / LATENT_J_PER_KG };
+  return { bathC: freezingC + (heatJ - toMeltJ) / ((bathKg + iceKg) * BATH_J_PER_KG_K), iceLeftKg: 0 };
+}
+
+/** Bath and food temperatures over the hours. */
+export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
+  const { waterFraction, bathKg, iceKg, foodKg, leakWPerK } = input;
+  const lengthM = input.halfThicknessMm / 1000;
+  const freezingC = brineFreezingPointC(input.bathSaltFraction);
+  const exponent = { slab: 0, cylinder: 1, sphere: 2 }[input.shape];
+  // Volumes of the grid are shares of the body; areas follow from the body's whole surface.
+  const volumeM3 = foodKg / FLESH_KG_PER_M3;
+  const surfaceM2 = (volumeM3 * (exponent + 1)) / lengthM;
+  const areaAt = (face: number) => surfaceM2 * (face / CELLS) ** exponent;
+  const shareWithin = (face: number) => (face / CELLS) ** (exponent + 1);
+  const massKg = Array.from({ length: CELLS }, (_, i) => foodKg * (shareWithin(i + 1) - shareWithin(i)));
+  const heat = massKg.map(() => enthalpyAt(input.foodStartC, waterFraction));
+  // Warmth above freezing melts ice first, so one sum serves with ice and without.
+  const startJ = (input.bathStartC - freezingC) * bathKg * BATH_J_PER_KG_K;
+  let bathJ = startJ;
+  let gainedJ = 0;
+
+  const widthM = lengthM / CELLS;
+  // Explicit scheme: stable while k·dt/(ρ·c·dx²) <= 1/2 (von Neumann), for the quickest, frozen flesh; a margin for the film.
+  const stepS = Math.min(30, (0.35 * widthM ** 2 * FLESH_KG_PER_M3 * FROZEN_J_PER_KG_K) / FROZEN_W_PER_M_K);
+  const moments: FrozenBathMoment[] = [];
+  const endS = input.hours * 3600;
+  let nextRecordS = 0;
+  for (let timeS = 0; timeS <= endS + 1e-9; timeS += stepS) {
+    const temperature = heat.map((h) => temperatureOf(h, waterFraction));
+    const { bathC, iceLeftKg } = bathState(bathJ, bathKg, iceKg, freezingC);
+    const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / conductivity(temperature[CELLS - 1]));
+    const intoFoodW = surfaceM2 * skinW * (bathC - temperature[CELLS - 1]);
+    if (timeS >= nextRecordS) {
+      const surfaceC = bathC - intoFoodW / surfaceM2 / FILM_W_PER_M2_K;
+      moments.push({ hour: timeS / 3600, bathC, surfaceC, centreC: temperature[0], iceKg: iceLeftKg });
+      nextRecordS += RECORD_EVERY_S;
+    }
+    const leakW = leakWPerK * (input.roomC - bathC);
+    for (let i = 0; i < CELLS; i++) {
+      const outer =
+        i === CELLS - 1
+          ? intoFoodW
+          : flow(temperature[i], temperature[i + 1], widthM) * areaAt(i + 1);
+      heat[i] += (outer * stepS) / massKg[i];
+      if (i < CELLS - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
+    }
+    bathJ += (leakW - intoFoodW) * stepS;
+    gainedJ += leakW * stepS;
+  }
+  const storedJ =
+    bathJ - startJ +
+    heat.reduce((sum, h, i) => sum + (h - enthalpyAt(input.foodStartC, waterFraction)) * massKg[i], 0);
+  return {
+    moments,
+    warmFromH: moments.find((m) => m.bathC > WARM_C)?.hour,
+    thawedH: moments.find((m) => m.centreC > FREEZING_TO_C)?.hour,
+    energyGap: Math.abs(storedJ - gainedJ) / Math.max(1, Math.abs(storedJ) + Math.abs(gainedJ)),
+  };
+}
+
+/** Heat between neighbouring cells, W/m², inward positive; their half-widths conduct in a row. */
+function flow(innerC: number, outerC: number, widthM: number): number {
+  const resistance = widthM / 2 / conductivity(innerC) + widthM / 2 / conductivity(outerC);
+  return (outerC - innerC) / resistance;
+}
