@@ -67,6 +67,7 @@ const companion = z.strictObject({
     .array(line.omit({ parts: true, where: true }).extend({ bakeMin: ranged("bakeMin").optional() }))
     .max(LINES_MAX),
   lastMin: ranged("bakeMin").optional(),
+  leftover: z.enum(["boiled", "asIs"]).optional(),
 });
 
 const formulation = z.strictObject({

@@ -119,7 +119,7 @@ function outsideEnds(f: Formulated, outsideG: number): LedgerEnd[] {
   }
   // Of a rub, what did not stick; of a dry brine, nothing is left over.
   if (f.coat) return [{ id: "fallenOff", naclG: outsideG, eaten: false }];
-  return [{ id: "vessel", naclG: outsideG, eaten: false }];
+  return [{ id: "vessel", naclG: outsideG, eaten: f.leftoverEaten }];
 }
 
 /** Salt that ends in one place, g. */

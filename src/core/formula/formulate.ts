@@ -34,6 +34,8 @@ export interface Formulated extends Prepared {
   level: LiquidLevel | undefined;
   /** What goes beside it, weighed. */
   companions: SheetLine[];
+  /** What lay round the raw food is boiled and eaten as a sauce. */
+  leftoverEaten: boolean;
   /** Where it would end in unlimited time: salt in finished flesh, mass fraction. */
   endFraction: number;
   /** What the soak was run from, for what-ifs. */
@@ -82,6 +84,7 @@ export function formulate(
     fit: c.fit,
     level: p.liquidMl > 0 ? liquidLevel(input.vessel, c.fit, p.liquidMl) : undefined,
     companions: companionLines(input, c),
+    leftoverEaten: (input.companions ?? []).some((companion) => companion.leftover !== undefined),
     endFraction: shareOfFinishedFlesh(
       equilibriumPerWater(c.flesh, p.waterG, p.loadG),
       c.flesh.waterFraction,

@@ -48,6 +48,8 @@ const FALLBACK_DENSITY = 1.02;
 const DAIRY_SHARE = 0.4;
 /** Acid, as citric, in the liquid above which a mixture counts as sour, g/mL. *Practice*, estimate. */
 const SOUR_FROM_G_PER_ML = 0.003;
+/** A mild enzyme source (ginger, pear) decides the kind only above this share of the mixture. *Practice*, estimate. */
+const MILD_COUNTS_FROM = 0.1;
 /** Sugar share of a coat from which its sugar decides the scorching (hazard table). */
 const SUGARY_FROM = 0.05;
 
@@ -66,7 +68,8 @@ export function mixOf(parts: readonly MixPart[]): Mix {
   const aqueousMl = total(aqueousMlOf);
   const sour = sourness(parts, aqueousMl);
   const sugarFraction = per(total((p) => p.massG * p.ingredient.sugarFraction));
-  const proteaseG = total((p) => (p.ingredient.protease === "none" ? 0 : p.massG));
+  const proteaseG = total((p) => (p.ingredient.protease === "strong" ? p.massG : 0));
+  const mildG = total((p) => (p.ingredient.protease === "mild" ? p.massG : 0));
   const dairyMl = total((p) => (p.ingredient.group === "acid_dairy" ? aqueousMlOf(p) : 0));
   return {
     massG,
@@ -78,9 +81,9 @@ export function mixOf(parts: readonly MixPart[]): Mix {
     alcoholFraction: per(total((p) => p.massG * p.ingredient.alcoholFraction)),
     naclG: total((p) => p.massG * p.ingredient.saltFraction),
     ...sour,
-    kind: kindOf(proteaseG, dairyMl, sour.citricG, aqueousMl),
+    kind: kindOf(proteaseG + (per(mildG) > MILD_COUNTS_FROM ? mildG : 0), dairyMl, sour.citricG, aqueousMl),
     scorchC: scorchOf(parts, sugarFraction),
-    proteaseG,
+    proteaseG: proteaseG + mildG,
   };
 }
 

@@ -154,6 +154,8 @@ export interface Companion {
   lines: CompanionLine[];
   /** A glaze goes on in the last so many minutes. */
   lastMin?: number;
+  /** Made with the mixture that lay on the raw food, and whether it is boiled first. */
+  leftover?: "boiled" | "asIs";
 }
 
 export interface CompanionLine extends Omit<FormulaLine, "parts" | "where"> {

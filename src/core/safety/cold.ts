@@ -1,10 +1,11 @@
 import { rawStorageLimitH } from "../materials/lookup";
-import { hazardRule, type Rule } from "./rule";
+import { hazardRule, stands, type Rule } from "./rule";
 
 /** FSIS line between cold and warm, 40 °F, °C; *from memory*. */
 export const COLD_LIMIT_C = 4.4;
 /** FSIS: two hours warm in all, one above 32 °C; *from memory*. */
 const COUNTER_LIMIT_H = 2;
+const HOT_ROOM_C = 32;
 
 const perishable = (group: string) => group !== "vegetable";
 
@@ -13,10 +14,11 @@ export const COLD_RULES: readonly Rule[] = [
     title: "Soak not refrigerated",
     because:
       "{{pullH}} h at {{temperatureC}} °C. Perishable food may stay above 4 °C for 2 h in all, no longer.",
-    check: ({ input, sheet }) => {
+    check: (c) => {
+      const { input, sheet } = c;
       const { place, temperatureC } = input.holding;
       const warm = place === "counter" || (place === "cooler" && temperatureC > COLD_LIMIT_C);
-      return warm && perishable(sheet.food.group) && input.pullH > 0.5
+      return stands(c) && warm && perishable(sheet.food.group) && input.pullH > 0.5
         ? { pullH: input.pullH, temperatureC, limitH: COUNTER_LIMIT_H }
         : undefined;
     },
@@ -43,12 +45,11 @@ export const COLD_RULES: readonly Rule[] = [
   }),
   hazardRule("raw_storage", {
     because:
-      "Planned for {{pullH}} h; raw {{food}} keeps about {{limitH}} h in the fridge from the day it is bought.",
+      "Raw for {{rawH}} h in all; raw {{food}} keeps about {{limitH}} h in the fridge from the day it is bought.",
     check: ({ input, sheet }) => {
       const limitH = rawStorageLimitH(sheet.food);
-      return limitH !== undefined && input.pullH > limitH
-        ? { pullH: input.pullH, limitH, food: sheet.food.group }
-        : undefined;
+      const rawH = input.pullH + 24 * (input.pieces.daysRaw ?? 0);
+      return limitH !== undefined && rawH > limitH ? { rawH, limitH, food: sheet.food.group } : undefined;
     },
   }),
   hazardRule("scombroid", {
@@ -56,5 +57,35 @@ export const COLD_RULES: readonly Rule[] = [
     because: "{{food}}: this kind makes histamine when warm, and cooking does not remove it.",
     check: ({ sheet }) =>
       /mackerel|sardine|tuna/.test(sheet.food.id) ? { food: sheet.food.name } : undefined,
+  }),
+  hazardRule("danger_zone_total", {
+    because: "{{pullH}} h at {{temperatureC}} °C is more than the {{limitH}} h in all that it may be warm.",
+    check: (c) => {
+      const { place, temperatureC } = c.input.holding;
+      const limitH = temperatureC > HOT_ROOM_C ? 1 : COUNTER_LIMIT_H;
+      const { pullH } = c.input;
+      return stands(c) && place === "counter" && perishable(c.sheet.food.group) && pullH > limitH
+        ? { pullH, temperatureC, limitH }
+        : undefined;
+    },
+  }),
+  hazardRule("counter_thaw", {
+    because: "Thawing on the counter: the outside is warm for hours while the middle is frozen.",
+    check: ({ input }) => (input.pieces.thaw === "counter" ? {} : undefined),
+  }),
+  hazardRule("frozen_bird_warm_brine", {
+    title: "Frozen food in a bath that warms",
+    because: "Frozen {{food}} goes into a bath at {{temperatureC}} °C in {{place}}.",
+    check: ({ input, sheet }) => {
+      const { place, temperatureC, brineStartC } = input.holding;
+      const warm = place === "counter" || temperatureC > COLD_LIMIT_C || brineStartC > COLD_LIMIT_C;
+      return input.pieces.thaw === "inBrine" && warm
+        ? {
+            food: sheet.food.name,
+            temperatureC: Math.max(temperatureC, brineStartC),
+            place: place === "counter" ? "the room" : `a ${place}`,
+          }
+        : undefined;
+    },
   }),
 ];

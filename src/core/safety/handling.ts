@@ -1,13 +1,14 @@
-import { cookOffered } from "../formula/plate";
+import { splitProposed } from "../formula/uneven";
 import { hazardRule, type Rule } from "./rule";
 
+/** Hazard table: two people from here. */
+const HEAVY_KG = 7;
 const CURING_WORDS = /\b(nitrit\w*|nitrat\w*|saltpet\w*|curing salt\w*|pink cure|prague|cure ?#?[12]\b)/i;
 
 export const HANDLING_RULES: readonly Rule[] = [
   hazardRule("under_min_temp", {
     because: "Cooked to {{toC}} °C; the official minimum for {{food}} is {{safeMinC}} °C.",
-    check: ({ input, sheet }) => {
-      const { toC } = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
+    check: ({ cook: { toC }, sheet }) => {
       const { safeMinC, name } = sheet.food;
       return safeMinC !== null && toC < safeMinC ? { toC, safeMinC, food: name } : undefined;
     },
@@ -33,4 +34,35 @@ export const HANDLING_RULES: readonly Rule[] = [
     check: ({ input }) =>
       input.holding.place === "fridge" && !input.holding.covered ? { pullH: input.pullH } : undefined,
   }),
+  hazardRule("cross_contamination", {
+    severity: "tip",
+    because: "{{what}} goes on with a brush: one that touched raw food carries its germs.",
+    check: ({ input }) => {
+      const brushed = input.companions?.find((c) => c.kind === "glaze" || c.kind === "baste");
+      return brushed ? { what: brushed.name || brushed.kind } : undefined;
+    },
+  }),
+  hazardRule("heavy_lift", {
+    because: "Food and what is round it weigh {{massKg}} kg.",
+    check: ({ sheet }) => {
+      const roundG = sheet.lines.reduce((sum, l) => sum + l.massG, 0);
+      const massKg = (sheet.foodG + roundG) / 1000;
+      return massKg > HEAVY_KG ? { massKg } : undefined;
+    },
+  }),
+  {
+    id: "uneven_pieces",
+    severity: "caution",
+    title: "Too unlike to share one time",
+    because: "{{lots}}: the thick ones need {{ratio}} times as long.",
+    instead: "Split them: {{lots}}, each on its own tray, each with its own time.",
+    source: "soak engine: time goes with thickness squared",
+    deferTo: "your own eye",
+    check: ({ input, sheet }) => {
+      const split = splitProposed(input, sheet);
+      return split && split.kind === "sizes"
+        ? { lots: split.lots.map((l) => l.name).join(" and "), ratio: split.timesRatio }
+        : undefined;
+    },
+  },
 ];

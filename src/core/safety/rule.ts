@@ -1,15 +1,40 @@
+import { ingredientsOf, dishFacts, type DishFacts } from "../formula/dish-facts";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import type { Outcome } from "../formula/outcome";
+import { cookOffered } from "../formula/plate";
+import type { Cook } from "../formula/model";
+import type { Ingredient } from "../materials/types";
 import { hazard } from "../materials/lookup";
+import { NO_LIMITS, type KitchenLimits } from "./limits";
 
 export type Severity = "stop" | "caution" | "tip";
 
-/** What a rule looks at: the cook's decisions, the computed sheet, and the food at the planned lift-out. */
-export interface RuleContext {
+/** What the rules are asked about: the cook's decisions, the computed sheet, and the food at the planned lift-out. */
+export interface Situation {
   input: Formulation;
   sheet: Formulated;
   atPull: Outcome;
+  /** Left out: a kitchen nobody described. */
+  kitchen?: KitchenLimits;
+}
+
+/** A situation with what several rules need worked out once. */
+export interface RuleContext extends Required<Situation> {
+  facts: DishFacts;
+  cook: Cook;
+  /** Ingredients on the sheet, in the mixture and beside it. */
+  ingredients: Ingredient[];
+}
+
+export function contextOf(s: Situation): RuleContext {
+  return {
+    kitchen: NO_LIMITS,
+    ...s,
+    facts: dishFacts(s.input, s.sheet),
+    cook: s.input.cook ?? cookOffered(s.sheet.load, s.input.pieces.thicknessMm),
+    ingredients: ingredientsOf(s.input, s.sheet).map(({ ingredient }) => ingredient),
+  };
 }
 
 /** Figures that fill a message's {{places}}. */
@@ -33,7 +58,7 @@ export interface Finding extends Omit<Rule, "check"> {
   data: FindingData;
 }
 
-type OwnWords = Pick<Rule, "because" | "check"> & Partial<Pick<Rule, "severity" | "instead" | "title">>;
+type OwnWords = Pick<Rule, "because" | "check"> & Partial<Pick<Rule, "severity" | "instead" | "title" | "id">>;
 
 /** A rule whose title, advice and source stand in the hazard table under the same id. */
 export function hazardRule(id: string, own: OwnWords): Rule {
@@ -50,3 +75,6 @@ export function hazardRule(id: string, own: OwnWords): Rule {
 }
 
 export const LOCAL_CODE = "Follow your local food code where it differs.";
+
+/** Soaks stand for hours; a crust is baked at once. */
+export const stands = ({ input }: RuleContext): boolean => input.preparation.kind !== "saltCrust";

@@ -1,3 +1,4 @@
+import { cutProposals } from "../formula/dish-ledger";
 import { saturationFraction } from "../solution/sodium-chloride";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
@@ -21,6 +22,22 @@ export const SALT_RULES: readonly Rule[] = [
     deferTo: "your own record and taste",
     check: ({ atPull }) =>
       atPull.meanFraction >= HAM_LIKE_FRACTION ? { percent: atPull.meanFraction * 100 } : undefined,
+  },
+  {
+    id: "dish_salty",
+    severity: "caution",
+    title: "The whole dish is saltier than wanted",
+    because: "{{percent}} % of the food's weight in salt is eaten, all sources together; {{wantedPercent}} % was wanted.",
+    instead: "Cut {{line}}: the ledger says by how much.",
+    source: "salt ledger, mass balance",
+    deferTo: "your own record and taste",
+    check: ({ input, sheet, atPull }) => {
+      const wanted = input.preparation.targetFraction;
+      const [cut] = wanted > 0 ? cutProposals(atPull.ledger, wanted, sheet.salt.id) : [];
+      return cut && atPull.ledger.shareOfFood > 1.1 * wanted
+        ? { percent: atPull.ledger.shareOfFood * 100, wantedPercent: wanted * 100, line: cut.source.name }
+        : undefined;
+    },
   },
   hazardRule("overlong_soak", {
     because: "Planned for {{pullH}} h; the window ends at {{limitH}} h.",

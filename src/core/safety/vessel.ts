@@ -1,4 +1,5 @@
-import { hazardRule, type Rule } from "./rule";
+import { fridgeMiss } from "../vessel/vessel";
+import { hazardRule, stands, type Rule } from "./rule";
 
 const REACTIVE: Record<string, string> = {
   aluminium: "Aluminium",
@@ -6,15 +7,21 @@ const REACTIVE: Record<string, string> = {
   copper: "Copper",
 };
 
+/** Acid counts against a metal under this pH (hazard table). */
+const SOUR_PH = 4.5;
 /** Room a vessel should have above food and brine, share. *Practice* (hazard table). */
 const ROOM = 1.15;
 
 export const VESSEL_RULES: readonly Rule[] = [
   hazardRule("reactive_metal", {
-    because: "{{metal}} and salt for {{pullH}} h: the salt eats the metal.",
-    check: ({ input }) => {
+    because: "{{metal}} and {{what}} for {{pullH}} h: it eats the metal.",
+    check: (c) => {
+      const { input, sheet } = c;
       const metal = REACTIVE[input.vessel.material];
-      return metal && input.pullH > 0.5 ? { metal, pullH: input.pullH } : undefined;
+      const sour = sheet.mix?.pH !== undefined && sheet.mix.pH < SOUR_PH;
+      return metal && stands(c) && input.pullH > 0.5
+        ? { metal, pullH: input.pullH, what: sour ? "acid and salt" : "salt" }
+        : undefined;
     },
   }),
   hazardRule("non_food_bucket", {
@@ -26,14 +33,14 @@ export const VESSEL_RULES: readonly Rule[] = [
     instead:
       "More water, a narrower vessel or a bag, or lay the pieces flat; turn every 8 h if it must stay.",
     check: ({ sheet }) =>
-      sheet.level && sheet.level.exposedMm > 0.5 ? { exposedMm: sheet.level.exposedMm } : undefined,
+      sheet.brine && sheet.level && sheet.level.exposedMm > 0.5 ? { exposedMm: sheet.level.exposedMm } : undefined,
   }),
   {
     ...hazardRule("not_submerged", {
       because: "Nothing holds the food down; most meat floats a little in brine.",
       instead: "A plate or a sealed bag of water on top.",
       check: ({ input, sheet }) =>
-        sheet.level && sheet.level.exposedMm <= 0.5 && !input.vessel.plate ? {} : undefined,
+        sheet.brine && sheet.level && sheet.level.exposedMm <= 0.5 && !input.vessel.plate ? {} : undefined,
     }),
     id: "may_float",
     severity: "tip",
@@ -48,4 +55,18 @@ export const VESSEL_RULES: readonly Rule[] = [
         : undefined;
     },
   }),
+  {
+    id: "fridge_fit",
+    severity: "caution",
+    title: "It does not fit the fridge",
+    because: "The vessel is {{floorMm}} mm too long or wide and {{heightMm}} mm too high for the shelf.",
+    instead: "A bag or another vessel, a shelf taken out, or a cooler with ice.",
+    source: "geometry",
+    deferTo: "your own eye",
+    check: (c) => {
+      const { fridge } = c.kitchen;
+      if (!fridge || c.input.holding.place !== "fridge" || !stands(c)) return undefined;
+      return fridgeMiss(c.input.vessel, fridge);
+    },
+  },
 ];

@@ -1,0 +1,63 @@
+import { formulate } from "./formulate";
+import type { Formulation } from "./model";
+
+/** A larger batch is more pieces of the same size, or the same pieces grown. */
+export type Growth = "morePieces" | "largerPieces";
+
+/** The formulation for more food; vessel, lines and laws stay as they are. @param factor 0.1 to 20 */
+export function scaled(f: Formulation, factor: number, growth: Growth): Formulation {
+  const more = growth === "morePieces";
+  const length = more ? 1 : Math.cbrt(factor);
+  const grow = <T extends { count: number; totalMassG: number; thicknessMm: number }>(p: T): T => ({
+    ...p,
+    count: more ? Math.max(1, Math.round(p.count * factor)) : p.count,
+    totalMassG: p.totalMassG * factor,
+    thicknessMm: p.thicknessMm * length,
+  });
+  return {
+    ...f,
+    pieces: grow(f.pieces),
+    alongside: f.alongside?.map(grow),
+    water: f.water.mode === "chosen" ? { mode: "chosen", massG: f.water.massG * factor } : f.water,
+    portions: Math.max(1, Math.round(f.portions * factor)),
+  };
+}
+
+/** One line before and after. */
+export interface ScaledLine {
+  id: string;
+  name: string;
+  scalesWith: string;
+  beforeG: number;
+  afterG: number;
+}
+
+export interface ScalePreview {
+  lines: ScaledLine[];
+  /** Hours to readiness, undefined where not within the rail. */
+  readyBeforeH: number | undefined;
+  readyAfterH: number | undefined;
+  /** It no longer goes into the vessel, mL over; 0 when it does. */
+  overflowMl: number;
+}
+
+/** Every line now and for more food, side by side; undefined where the sums refuse either. */
+export function scalePreview(f: Formulation, factor: number, growth: Growth): ScalePreview | undefined {
+  const before = formulate(f);
+  const after = formulate(scaled(f, factor, growth));
+  if (!before.ok || !after.ok) return undefined;
+  const was = [...before.value.lines, ...before.value.companions];
+  const is = [...after.value.lines, ...after.value.companions];
+  return {
+    lines: was.map((line, i) => ({
+      id: `${line.part}-${line.id}-${i}`,
+      name: line.name,
+      scalesWith: line.scalesWith,
+      beforeG: line.massG,
+      afterG: is[i]?.massG ?? 0,
+    })),
+    readyBeforeH: before.value.soak.window.ready.likely,
+    readyAfterH: after.value.soak.window.ready.likely,
+    overflowMl: after.value.level?.overflowMl ?? 0,
+  };
+}
