@@ -138,3 +138,9 @@ function withLines(stored: unknown): unknown {
 
 /** What crosses every door: form draft, request, stored JSON. */
 export const formulationSchema = z.preprocess(withLines, formulation) satisfies z.ZodType<Formulation>;
+
+/** A draft may be between two names; only a saved formula must have one. */
+export const draftFormulationSchema = z.preprocess(
+  withLines,
+  formulation.extend({ name: z.string().max(NAME_MAX) }),
+) satisfies z.ZodType<Formulation>;

@@ -14,7 +14,10 @@ const standing = {
 };
 
 /** Ids of a kitchen's own entries may be the table's: then they stand in its place. */
-const identity = { id: z.string().min(1).max(80), name: z.string().trim().min(1, "It needs a name.").max(120) };
+const identity = {
+  id: z.string().min(1).max(80),
+  name: z.string().trim().min(1, "It needs a name.").max(120),
+};
 
 /** A salt; spoon densities in g/mL, level and unpacked. */
 export const saltSchema = z.strictObject({

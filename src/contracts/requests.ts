@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { REASON_MAX } from "@/core/formula/ranges";
 import { formulationSchema } from "./formulation";
+import { limitsSchema, wordsSchema } from "./kitchen";
 
 const id = z.string().min(1).max(80);
 
@@ -57,6 +58,8 @@ export const kitchenRequest = z.strictObject({
     .refine(isTimeZone, "Name an IANA time zone, such as Europe/London.")
     .optional(),
   measures: z.enum(["us", "metric"]).optional(),
+  limits: limitsSchema.optional(),
+  words: wordsSchema.optional(),
 });
 export type KitchenRequest = z.infer<typeof kitchenRequest>;
 

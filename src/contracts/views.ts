@@ -1,5 +1,9 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formula/model";
+import type { OwnMaterials } from "@/core/materials/pantry";
+import type { WordAmounts } from "@/core/quantity/words";
+import type { KitchenLimits } from "@/core/safety/limits";
+import type { OwnVessel } from "./kitchen";
 import type { ReadingBody } from "./requests";
 import type { SheetSnapshot } from "./sheet";
 
@@ -16,6 +20,11 @@ export interface KitchenView {
   name: string;
   timeZone: string;
   measures: MeasureSystem;
+  limits: KitchenLimits;
+  words: WordAmounts;
+  /** Its own entries, and the table's it measured anew. */
+  own: Required<OwnMaterials>;
+  vessels: OwnVessel[];
 }
 
 export interface FormulaView {

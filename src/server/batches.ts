@@ -9,6 +9,7 @@ import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
 import { findingsFor } from "@/core/safety/findings";
+import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
 import type { Db } from "./database";
 import { versionForBatch } from "./formulas";
@@ -31,7 +32,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   const { formulation, startAtMs } = request;
   const kitchen = loadKitchen(db);
   const known = kitchen.rates[formulation.foodId];
-  const { snapshot, findings } = workOut(formulation, known);
+  const { snapshot, findings } = workOut(formulation, known, kitchen.limits);
   checkStart(startAtMs, nowMs);
   const reasons = new Map(request.acknowledgements.map((a) => [a.ruleId, a.reason]));
   const open = findings.filter((f) => f.severity === "stop" && !reasons.has(f.id));
@@ -78,7 +79,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
 /** Members of the ensemble behind a stored window: fewer than on the Bench, the answer waits for them. */
 const SNAPSHOT_MEMBERS = 120;
 
-function workOut(formulation: Formulation, known: Rate | undefined) {
+function workOut(formulation: Formulation, known: Rate | undefined, limits: KitchenLimits) {
   const sheet = formulate(formulation, { rateFactor: known?.factor });
   if (!sheet.ok) {
     throw new Refusal(422, "The sums do not work out", `formulation: ${sheet.error.code}`, {
@@ -86,7 +87,12 @@ function workOut(formulation: Formulation, known: Rate | undefined) {
     });
   }
   const atPull = outcomeAt(sheet.value, formulation.pullH, formulation.portions);
-  const findings: Finding[] = findingsFor({ input: formulation, sheet: sheet.value, atPull });
+  const findings: Finding[] = findingsFor({
+    input: formulation,
+    sheet: sheet.value,
+    atPull,
+    kitchen: limits,
+  });
   const { window } = ensembleWindow(formulation, sheet.value.load, {
     members: SNAPSHOT_MEMBERS,
     rateDoubt: known?.doubt,

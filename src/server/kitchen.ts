@@ -1,19 +1,34 @@
 import { eq } from "drizzle-orm";
+import { limitsSchema, wordsSchema } from "@/contracts/kitchen";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView, Rate } from "@/contracts/views";
+import { USUAL_WORDS } from "@/core/quantity/words";
+import { NO_LIMITS } from "@/core/safety/limits";
 import type { Db } from "./database";
+import { loadOwn } from "./own-entries";
 import { kitchen, rates } from "./schema";
 
 const NEW_KITCHEN = { id: 1, name: "This kitchen", measures: "metric" as const };
 
 /** The kitchen's own settings; a new database starts with the machine's time zone. */
 export function loadKitchen(db: Db): KitchenView {
-  const row = db.select().from(kitchen).where(eq(kitchen.id, 1)).get();
-  if (row) return { name: row.name, timeZone: row.timeZone, measures: row.measures, rates: loadRates(db) };
+  const row = db.select().from(kitchen).where(eq(kitchen.id, 1)).get() ?? firstRow(db);
+  return {
+    name: row.name,
+    timeZone: row.timeZone,
+    measures: row.measures,
+    limits: row.limits === null ? NO_LIMITS : limitsSchema.parse(row.limits),
+    words: row.words === null ? USUAL_WORDS : wordsSchema.parse(row.words),
+    rates: loadRates(db),
+    ...loadOwn(db),
+  };
+}
+
+function firstRow(db: Db) {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const fresh = { ...NEW_KITCHEN, timeZone };
+  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null };
   db.insert(kitchen).values(fresh).onConflictDoNothing().run();
-  return { name: fresh.name, timeZone, measures: fresh.measures, rates: loadRates(db) };
+  return fresh;
 }
 
 function loadRates(db: Db): Record<string, Rate> {
@@ -34,7 +49,7 @@ export function forgetRate(db: Db, foodId: string): void {
 
 export function changeKitchen(db: Db, change: KitchenRequest): KitchenView {
   const next = { ...loadKitchen(db), ...change };
-  const { name, timeZone, measures } = next;
-  db.update(kitchen).set({ name, timeZone, measures }).where(eq(kitchen.id, 1)).run();
+  const { name, timeZone, measures, limits, words } = next;
+  db.update(kitchen).set({ name, timeZone, measures, limits, words }).where(eq(kitchen.id, 1)).run();
   return next;
 }

@@ -1,5 +1,14 @@
 import { sql } from "drizzle-orm";
-import { check, index, integer, real, sqliteTable, text, uniqueIndex } from "drizzle-orm/sqlite-core";
+import {
+  check,
+  index,
+  integer,
+  primaryKey,
+  real,
+  sqliteTable,
+  text,
+  uniqueIndex,
+} from "drizzle-orm/sqlite-core";
 
 /** One row: the kitchen this database belongs to. */
 export const kitchen = sqliteTable(
@@ -9,8 +18,25 @@ export const kitchen = sqliteTable(
     name: text("name").notNull(),
     timeZone: text("time_zone").notNull(),
     measures: text("measures", { enum: ["us", "metric"] }).notNull(),
+    /** Eaters, fridge shelf, thermometer: what the rules ask of a kitchen. Null until somebody said. */
+    limits: text("limits", { mode: "json" }),
+    /** What a pinch, a dash and "to taste" stand for here. Null for the usual. */
+    words: text("words", { mode: "json" }),
   },
   (t) => [check("kitchen_single", sql`${t.id} = 1`)],
+);
+
+/** The kitchen's own foods, salts, ingredients and vessels, and the table's it measured anew. */
+export const ownEntries = sqliteTable(
+  "own_entries",
+  {
+    kind: text("kind", { enum: ["food", "salt", "ingredient", "vessel"] }).notNull(),
+    id: text("id").notNull(),
+    /** The entry as JSON, checked by its contract on the way in and out. */
+    body: text("body", { mode: "json" }).notNull(),
+    changedAtMs: integer("changed_at_ms").notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.kind, t.id] })],
 );
 
 export const formulas = sqliteTable("formulas", {

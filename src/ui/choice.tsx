@@ -17,12 +17,20 @@ interface Props<T extends string> {
 }
 
 /** A few choices side by side, each a large target with a word on what it means. */
-export function Choice<T extends string>({ label, value, options, onChange }: Props<T>) {
+export function Choice<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  columns,
+}: Props<T> & { columns?: 2 }) {
   const name = useId();
   return (
     <fieldset className="py-2">
       <legend className="sr-only">{label}</legend>
-      <div className="flex border border-base-content">
+      <div
+        className={`border border-base-content ${columns ? "grid grid-cols-2 [&>*:nth-child(even)]:border-r-0 [&>*:nth-child(n+3)]:border-t" : "flex"}`}
+      >
         {options.map((option) => {
           const chosen = option.value === value;
           return (

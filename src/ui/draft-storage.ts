@@ -1,7 +1,6 @@
 import { z } from "zod";
-import { formulationSchema } from "@/contracts/formulation";
+import { draftFormulationSchema, formulationSchema } from "@/contracts/formulation";
 import type { Formulation } from "@/core/formula/model";
-import { NAME_MAX } from "@/core/formula/ranges";
 
 /* A draft outlives a reload, a step back and a look at its printed sheet, in its own tab. */
 
@@ -15,8 +14,7 @@ export interface Draft {
 }
 
 const storedDraft = z.object({
-  // A draft may be between two names; only a saved formula must have one.
-  formulation: formulationSchema.extend({ name: z.string().max(NAME_MAX) }),
+  formulation: draftFormulationSchema,
   formulaId: z.string().nullable(),
   baseVersion: z.number().nullable(),
   saved: formulationSchema.nullable(),

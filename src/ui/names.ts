@@ -59,4 +59,5 @@ export const END_NAME: Record<EndId, string> = {
 };
 
 /** "cereals_gluten" → "cereals, gluten". */
-export const allergenName = (id: string): string => id.replaceAll("_", " ").replace("cereals gluten", "gluten");
+export const allergenName = (id: string): string =>
+  id.replaceAll("_", " ").replace("cereals gluten", "gluten");

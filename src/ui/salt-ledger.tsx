@@ -1,36 +1,117 @@
-import type { SaltLedger } from "@/core/formula/outcome";
-import { fixed } from "./format";
+import { ChevronRight } from "lucide-react";
+import type { CutProposal, DishLedger, EndId, LedgerEnd } from "@/core/formula/dish-ledger";
+import { fixed, grams, percent } from "./format";
+import { END_NAME, PART_NAME } from "./names";
 
-/** Where each gram of salt is: a bar to scale, and the figures in words. */
-export function SaltLedgerBar({ ledger }: { ledger: SaltLedger }) {
-  const totalG = ledger.addedG + ledger.nativeG;
-  const parts = [
-    { name: "in the flesh", massG: ledger.inFleshG, look: "bg-primary" },
-    { name: "on it", massG: ledger.onSurfaceG, look: "hatched" },
-    { name: "left in the vessel", massG: ledger.leftInBathG, look: "bg-[var(--brine-pale)]" },
-  ].filter((part) => part.massG > 0.05);
+const LOOK: Record<EndId, string> = {
+  flesh: "bg-primary",
+  surface: "hatched",
+  coat: "hatched bg-[var(--brine-pale)]",
+  reserve: "hatched bg-base-100",
+  companions: "bg-[var(--hatch)]",
+  vessel: "bg-[var(--brine-pale)]",
+  crust: "bg-[var(--brine-pale)]",
+  takenOff: "bg-base-300",
+  fallenOff: "bg-base-300",
+};
+
+/** Grams of salt: tenths while there are few of them, the scale's own steps when a crust makes kilograms. */
+const saltG = (g: number) => (g < 100 ? fixed(g, 1) : grams(g));
+const SEEN_G = 0.05;
+
+/** Where each gram of the dish's salt comes from and where it ends; over the wanted salt, which line to cut. */
+export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: readonly CutProposal[] }) {
+  const ends = ledger.ends.filter((end) => end.naclG > SEEN_G);
   return (
-    <div>
-      <div className="flex items-baseline justify-between">
+    <section aria-label="Salt ledger">
+      <div className="flex items-baseline justify-between gap-2">
         <h3 className="text-lg">Salt ledger</h3>
         <span className="text-sm text-quiet">
-          <span className="figure">{fixed(ledger.addedG, 1)}</span> g added,{" "}
-          <span className="figure">{fixed(ledger.nativeG, 1)}</span> g its own
+          <span className="figure">{saltG(ledger.perPortionG)}</span> g a portion ·{" "}
+          <span className="figure">{percent(ledger.shareOfFood)}</span> % of the food
         </span>
       </div>
-      <div className="my-1 flex h-4 border border-[var(--iron)]" aria-hidden>
-        {parts.map((part) => (
-          <span
-            key={part.name}
-            className={`border-r border-[var(--iron)] last:border-r-0 ${part.look}`}
-            style={{ width: `${(100 * part.massG) / totalG}%` }}
-          />
+      <Bar ends={ends} totalG={ledger.totalG} />
+      <ul className="text-sm">
+        {ends.map((end) => (
+          <li key={end.id} className="flex items-baseline justify-between gap-3" data-end={end.id}>
+            <span className="flex items-center gap-2">
+              <span
+                className={`inline-block size-3 shrink-0 border border-[var(--iron)] ${LOOK[end.id]}`}
+                aria-hidden
+              />
+              {END_NAME[end.id]}
+              {!end.eaten && <span className="text-quiet">not eaten</span>}
+            </span>
+            <span>
+              <span className="figure">{saltG(end.naclG)}</span> g
+            </span>
+          </li>
         ))}
-      </div>
-      <ul className="flex flex-wrap justify-between gap-x-3 text-sm">
-        {parts.map((part) => (
-          <li key={part.name}>
-            <span className="figure">{fixed(part.massG, 1)}</span> g {part.name}
+      </ul>
+      <Sources ledger={ledger} />
+      {cuts.length > 0 && <Cuts cuts={cuts} />}
+    </section>
+  );
+}
+
+function Bar({ ends, totalG }: { ends: readonly LedgerEnd[]; totalG: number }) {
+  return (
+    <div className="my-1 flex h-4 border border-[var(--iron)]" aria-hidden>
+      {ends.map((end) => (
+        <span
+          key={end.id}
+          className={`border-r border-[var(--iron)] last:border-r-0 ${LOOK[end.id]}`}
+          style={{ width: `${(100 * end.naclG) / totalG}%` }}
+        />
+      ))}
+    </div>
+  );
+}
+
+function Sources({ ledger }: { ledger: DishLedger }) {
+  return (
+    <details className="group text-sm">
+      <summary className="flex min-h-11 cursor-pointer items-center gap-1">
+        <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
+        where its <span className="figure">{saltG(ledger.totalG)}</span> g come from
+      </summary>
+      <ul>
+        {ledger.sources.map((source) => (
+          <li key={source.id} className="flex justify-between gap-3" data-source={source.id}>
+            <span>
+              {source.name}
+              {source.part === "food" && <span className="text-quiet">, its own</span>}
+              {source.part !== "food" && source.part !== "main" && (
+                <span className="text-quiet">, {PART_NAME[source.part]}</span>
+              )}
+            </span>
+            <span className="whitespace-nowrap">
+              <span className="figure">
+                {source.naclG < 1 ? fixed(source.naclG, 2) : saltG(source.naclG)}
+              </span>{" "}
+              g
+            </span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
+function Cuts({ cuts }: { cuts: readonly CutProposal[] }) {
+  return (
+    <div className="mt-1 border-l-4 border-warning pl-2 text-sm">
+      <p className="font-semibold">
+        More salt is eaten than you asked for. Any one of these mends most of it:
+      </p>
+      <ul>
+        {cuts.map((cut) => (
+          <li key={cut.source.id} data-cut={cut.source.id}>
+            {cut.swapToId
+              ? `swap ${cut.source.name} for its unsalted kind`
+              : `leave out ${grams(cut.cutG)} g of ${cut.source.name}`}{" "}
+            → <span className="figure">{percent(cut.shareAfter)}</span> %
           </li>
         ))}
       </ul>

@@ -56,7 +56,7 @@ export function sayQuantityError(error: QuantityError, rule: QuantityRule): stri
 }
 
 /** The Bench field a refusal of the sums belongs to. */
-export type FaultyField = "food" | "salt" | "target" | "water" | "thickness" | "general";
+export type FaultyField = "food" | "salt" | "lines" | "target" | "water" | "thickness" | "general";
 
 export function sayFormulationError(error: FormulationError): { field: FaultyField; text: string } {
   switch (error.code) {
@@ -73,6 +73,21 @@ export function sayFormulationError(error: FormulationError): { field: FaultyFie
       return {
         field: "target",
         text: `The food already holds ${percent(error.heldFraction)} % salt. Ask for more than that, or do not brine it.`,
+      };
+    case "unknown_ingredient":
+      return {
+        field: "lines",
+        text: `The ingredient “${error.id}” is not in the table. Take the line out, or choose another.`,
+      };
+    case "nothing_in_mixture":
+      return {
+        field: "lines",
+        text: "There is nothing in the mixture yet. Add a line with an amount, such as 20 g of oil to the kilogram.",
+      };
+    case "no_liquid_to_thicken":
+      return {
+        field: "lines",
+        text: "There is nothing wet for the flour to bind. Add juice, yoghurt or fresh ginger and garlic.",
       };
     case "no_room_for_water":
       return {

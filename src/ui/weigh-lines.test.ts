@@ -1,4 +1,4 @@
-import { aromaticMassG } from "@/core/formula/lines";
+import { lineMassG } from "@/core/formula/lines";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
 import { parseQuantity } from "@/core/quantity/parse";
@@ -48,15 +48,21 @@ describe("kitchen measures", () => {
   });
 });
 
-describe("each aromatic grows by its own law", () => {
-  const amount = (scalesWith: "bath" | "foodMass" | "batch") => (waterG: number, foodG: number) =>
-    aromaticMassG({ ingredientId: "juniper", amountG: 2, scalesWith, optional: false }, waterG, foodG);
+describe("each line grows by its own law", () => {
+  const bases = { foodG: 1500, surfaceDm2: 8, liquidMl: 3000, saltG: 250, pieces: 5 };
 
   test.each([
-    ["bath", 3000, 1000, 6],
-    ["foodMass", 3000, 1500, 3],
-    ["batch", 3000, 1500, 2],
-  ] as const)("%s", (law, waterG, foodG, grams) => {
-    expect(amount(law)(waterG, foodG)).toBeCloseTo(grams, 12);
+    ["bath", 6],
+    ["foodMass", 3],
+    ["surface", 16],
+    ["salt", 5],
+    ["piece", 10],
+    ["batch", 2],
+  ] as const)("%s", (scalesWith, grams) => {
+    expect(lineMassG({ amountG: 2, scalesWith }, bases)).toBeCloseTo(grams, 12);
+  });
+
+  test("a line left out weighs nothing", () => {
+    expect(lineMassG({ amountG: 2, scalesWith: "batch", off: true }, bases)).toBe(0);
   });
 });

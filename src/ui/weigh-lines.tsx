@@ -1,16 +1,10 @@
 import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
-import type { SheetLine } from "@/core/formula/lines";
+import type { LinePart, SheetLine } from "@/core/formula/lines";
 import { fixed, grams, litres } from "./format";
+import { LAW_NAME, PART_NAME } from "./names";
 
-const LAW: Record<SheetLine["scalesWith"], string> = {
-  foodMass: "by food",
-  bath: "by liquid",
-  salt: "by salt",
-  vessel: "by vessel",
-  batch: "fixed",
-};
-
-type Line = Omit<SheetLine, "each" | "densityGPerMl"> & Partial<Pick<SheetLine, "each" | "densityGPerMl">>;
+export type Line = Omit<SheetLine, "each" | "densityGPerMl"> &
+  Partial<Pick<SheetLine, "each" | "densityGPerMl">>;
 
 /** Lighter things than this are spooned, not counted: nobody counts peppercorns. */
 const COUNTED_FROM_G = 0.5;
@@ -19,7 +13,9 @@ const PLURALS: Record<string, string> = { leaf: "leaves", berry: "berries", inch
 
 function counted(count: number, unit: string): string {
   const shown = count < 5 ? Math.round(count * 2) / 2 : Math.round(count);
-  return `${shown} ${shown > 1 ? (PLURALS[unit] ?? `${unit}s`) : unit}`;
+  const [name, ...rest] = unit.split(",");
+  const many = shown > 1 ? (PLURALS[name] ?? `${name}s`) : name;
+  return [`${shown} ${many}`, ...rest].join(",");
 }
 
 /** What a line is in kitchen measures, with the error of those measures stated. */
@@ -44,34 +40,49 @@ interface Props {
   whyFor?: (line: Line) => React.ReactNode;
 }
 
-/** The weigh-out sheet's lines: grams large, kitchen measures small, how each line scales. */
+/** The weigh-out sheet's lines, the preparation first, what goes beside it after. */
 export function WeighLines({ lines, measures, whyFor }: Props) {
+  const parts = [...new Set(lines.map((line) => line.part))];
+  return parts.map((part) => (
+    <section key={part} aria-label={part === "main" ? undefined : `Beside it: ${PART_NAME[part]}`}>
+      {part !== "main" && <h3 className="mt-3 text-lg">{capital(PART_NAME[part])}</h3>}
+      <ul>
+        {lines
+          .filter((line) => line.part === part)
+          .map((line, i) => (
+            <WeighLine key={`${line.id}-${i}`} line={line} measures={measures} why={whyFor?.(line)} />
+          ))}
+      </ul>
+    </section>
+  ));
+}
+
+/** Grams large, kitchen measures small, how the line scales. */
+function WeighLine({ line, measures, why }: { line: Line; measures: MeasureSystem; why: React.ReactNode }) {
   return (
-    <ul>
-      {lines.map((line) => (
-        <li
-          key={line.id}
-          data-line={line.id}
-          className="flex items-center justify-between gap-3 border-b border-line py-2"
-        >
-          <span className="min-w-0">
-            <span className="block leading-tight font-semibold">{capital(line.name)}</span>
-            <span className="block text-sm leading-tight text-quiet">
-              {kitchenMeasure(line, measures)} · {LAW[line.scalesWith]}
-              {line.optional && " · optional"}
-            </span>
-          </span>
-          <span className="flex shrink-0 items-center">
-            {whyFor?.(line)}
-            <span className="figure text-[1.75rem] leading-none whitespace-nowrap">
-              {grams(line.massG)}
-              <span className="ml-0.5 font-sans text-sm">g</span>
-            </span>
-          </span>
-        </li>
-      ))}
-    </ul>
+    <li
+      data-line={lineKey(line.part, line.id)}
+      className="flex items-center justify-between gap-3 border-b border-line py-2"
+    >
+      <span className="min-w-0">
+        <span className="block leading-tight font-semibold">{capital(line.name)}</span>
+        <span className="block text-sm leading-tight text-quiet">
+          {kitchenMeasure(line, measures)} · {LAW_NAME[line.scalesWith]}
+          {line.optional && " · optional"}
+          {line.note && ` · ${line.note}`}
+        </span>
+      </span>
+      <span className="flex shrink-0 items-center">
+        {why}
+        <span className="figure text-[1.75rem] leading-none whitespace-nowrap">
+          {grams(line.massG)}
+          <span className="ml-0.5 font-sans text-sm">g</span>
+        </span>
+      </span>
+    </li>
   );
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const lineKey = (part: LinePart, id: string) => (part === "main" ? id : `${part}:${id}`);
+
+export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

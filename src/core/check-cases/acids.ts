@@ -1,4 +1,14 @@
-import { acidEq, acidPart, asCitricG, mixParts, molPerL, phOf, titratableEqPerL, type AcidName, type AcidPart } from "../solution/acid";
+import {
+  acidEq,
+  acidPart,
+  asCitricG,
+  mixParts,
+  molPerL,
+  phOf,
+  titratableEqPerL,
+  type AcidName,
+  type AcidPart,
+} from "../solution/acid";
 import type { Nested } from "./case";
 
 /** g per 100 mL from g per litre. */

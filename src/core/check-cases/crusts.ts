@@ -26,8 +26,7 @@ const saltOf = (shellMl: number, i: Inputs) => ({
   salt_to_food_ratio: (shellMl * i.bulk_density_g_mL) / i.food_g,
 });
 
-export const box = (i: Inputs): Nested =>
-  saltOf(boxShellMl(foodOf(i.food_box_mm ?? []), thicknessOf(i)), i);
+export const box = (i: Inputs): Nested => saltOf(boxShellMl(foodOf(i.food_box_mm ?? []), thicknessOf(i)), i);
 
 export function ellipsoid(i: Inputs): Nested {
   const food = foodOf(i.food_axes_mm ?? []);

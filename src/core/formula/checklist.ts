@@ -39,7 +39,8 @@ const RULES: readonly Rule[] = [
     id: "label",
     act: "Read the label: solution, brine, sodium",
     why: "Food salted by the packer changes the whole sum; enter it under “Salted by the packer”.",
-    when: (input, { food }) => input.pieces.enhanced === null && (food.kingdom === "bird" || food.group === "pork"),
+    when: (input, { food }) =>
+      input.pieces.enhanced === null && (food.kingdom === "bird" || food.group === "pork"),
   },
   {
     id: "thaw_fridge",
@@ -56,7 +57,9 @@ const RULES: readonly Rule[] = [
     act: "Thaw in cold water, {{minutes}} min, sealed; change the water every 30 min",
     why: "30 min a pound. Go on at once: it must not stand about afterwards.",
     when: (input) => input.pieces.thaw === "coldWater",
-    fill: (input) => ({ minutes: Math.round(coldWaterThawMin(input.pieces.totalMassG / input.pieces.count)) }),
+    fill: (input) => ({
+      minutes: Math.round(coldWaterThawMin(input.pieces.totalMassG / input.pieces.count)),
+    }),
   },
   {
     id: "fins",
@@ -76,7 +79,8 @@ const RULES: readonly Rule[] = [
     act: "Scale it",
     why: "Salt and paste reach the skin; under a crust brush off with care afterwards.",
     when: (input, sheet) =>
-      wholeFish(input, sheet) && !(input.preparation.kind === "saltCrust" && input.preparation.scales === "on"),
+      wholeFish(input, sheet) &&
+      !(input.preparation.kind === "saltCrust" && input.preparation.scales === "on"),
   },
   {
     id: "scrub",
@@ -140,4 +144,3 @@ export function checklistFor(input: Formulation, sheet: Formulated): CheckItem[]
     ...(fill && { data: fill(input, sheet) }),
   }));
 }
-

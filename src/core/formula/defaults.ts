@@ -34,14 +34,7 @@ export const EQUILIBRIUM: Preparation = {
 
 /** What a cook picks from: every preparation, and a brine's two schools apart. */
 export type PreparationChoice =
-  | "equilibrium"
-  | "timed"
-  | "dry"
-  | "marinade"
-  | "paste"
-  | "rub"
-  | "crust"
-  | "cure";
+  "equilibrium" | "timed" | "dry" | "marinade" | "paste" | "rub" | "crust" | "cure";
 
 /** Which of the choices a preparation is. */
 export function choiceOf(p: Preparation): PreparationChoice {
@@ -76,7 +69,12 @@ export function preparationOffered(choice: PreparationChoice, targetFraction: nu
     case "dry":
       return { kind: "dryBrine", targetFraction, salted: "allFaces" };
     case "marinade":
-      return { kind: "marinade", targetFraction, school: "inMixture", amount: { mode: "perFood", mlPerKg: 200 } };
+      return {
+        kind: "marinade",
+        targetFraction,
+        school: "inMixture",
+        amount: { mode: "perFood", mlPerKg: 200 },
+      };
     case "paste":
       return {
         kind: "paste",

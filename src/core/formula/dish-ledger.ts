@@ -14,15 +14,7 @@ export interface LedgerSource {
 }
 
 export type EndId =
-  | "flesh"
-  | "surface"
-  | "coat"
-  | "reserve"
-  | "companions"
-  | "vessel"
-  | "crust"
-  | "takenOff"
-  | "fallenOff";
+  "flesh" | "surface" | "coat" | "reserve" | "companions" | "vessel" | "crust" | "takenOff" | "fallenOff";
 
 export interface LedgerEnd {
   id: EndId;

@@ -85,10 +85,7 @@ export function formulate(
     level: p.liquidMl > 0 ? liquidLevel(input.vessel, c.fit, p.liquidMl) : undefined,
     companions: companionLines(input, c),
     leftoverEaten: (input.companions ?? []).some((companion) => companion.leftover !== undefined),
-    endFraction: shareOfFinishedFlesh(
-      equilibriumPerWater(c.flesh, p.waterG, p.loadG),
-      c.flesh.waterFraction,
-    ),
+    endFraction: shareOfFinishedFlesh(equilibriumPerWater(c.flesh, p.waterG, p.loadG), c.flesh.waterFraction),
     load,
     soak: soak.value,
   });

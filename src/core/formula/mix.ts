@@ -123,7 +123,9 @@ function kindOf(proteaseG: number, dairyMl: number, citricG: number, aqueousMl: 
 function scorchOf(parts: readonly MixPart[], sugarFraction: number): number | undefined {
   const sugary = sugarFraction >= SUGARY_FROM;
   const limits = parts.flatMap(({ ingredient: i, massG }) => {
-    const counts = sugary ? massG * i.sugarFraction > 0 && i.sugarFraction > 0.2 : !isLiquid(i) && i.fatFraction < 0.9;
+    const counts = sugary
+      ? massG * i.sugarFraction > 0 && i.sugarFraction > 0.2
+      : !isLiquid(i) && i.fatFraction < 0.9;
     return counts && massG > 0 && i.scorchC !== null ? [i.scorchC] : [];
   });
   return limits.length > 0 ? Math.min(...limits) : undefined;

@@ -10,7 +10,10 @@ const line = (ingredientId: string, amountG: number, scalesWith: LineLaw = "food
   scalesWith,
   optional: false,
 });
-const part = (ingredientId: string, parts: number): FormulaLine => ({ ...line(ingredientId, 0, "bath"), parts });
+const part = (ingredientId: string, parts: number): FormulaLine => ({
+  ...line(ingredientId, 0, "bath"),
+  parts,
+});
 
 /** Starting mixtures. *Practice*: equal parts juice and oil; equal spoons of each spice, by their own weight. */
 const STARTERS: Partial<Record<PreparationChoice, FormulaLine[]>> = {

@@ -252,7 +252,11 @@ function withinRail(hours: SoftHour): SoftHour {
 }
 
 /** A window from the hours of readiness and of going over, cut off where practice, acid or storage end it. */
-export function windowFrom(load: Pick<SoakLoad, "keep" | "bake">, ready: SoftHour, over: SoftHour): SoakWindow {
+export function windowFrom(
+  load: Pick<SoakLoad, "keep" | "bake">,
+  ready: SoftHour,
+  over: SoftHour,
+): SoakWindow {
   if (load.bake) return bakedWindow(load.bake);
   const { hours: keepLimitH, reason } = load.keep;
   const overFirst = over.early !== undefined && over.early < keepLimitH;

@@ -50,11 +50,16 @@ function qualityOf(i: Ingredient): { keeps: Keeps; per: (other: Ingredient) => n
   if (heatUnits(i.id) > 1000) return { keeps: "heat", per: (o) => heatUnits(o.id) };
   if (i.group === "oil") return { keeps: "fat", per: (o) => (o.group === "oil" ? 1 : 0) };
   if (/^acid_(powder|citrus|vinegar|fruit|wine)$/.test(i.group) && citricPerG(i) > 0.005)
-    return { keeps: "acid", per: (o) => (/^acid_(powder|citrus|vinegar|fruit)$/.test(o.group) ? citricPerG(o) : 0) };
-  if (i.group === "acid_dairy") return { keeps: "acid", per: (o) => (o.group === "acid_dairy" ? citricPerG(o) : 0) };
+    return {
+      keeps: "acid",
+      per: (o) => (/^acid_(powder|citrus|vinegar|fruit)$/.test(o.group) ? citricPerG(o) : 0),
+    };
+  if (i.group === "acid_dairy")
+    return { keeps: "acid", per: (o) => (o.group === "acid_dairy" ? citricPerG(o) : 0) };
   if (SALTY.test(i.group) && i.saltFraction > SALTY_FROM)
     return { keeps: "salt", per: (o) => (SALTY.test(o.group) ? o.saltFraction : 0) };
-  if (SWEET.test(i.group)) return { keeps: "sweetness", per: (o) => (SWEET.test(o.group) ? o.sugarFraction : 0) };
+  if (SWEET.test(i.group))
+    return { keeps: "sweetness", per: (o) => (SWEET.test(o.group) ? o.sugarFraction : 0) };
   return undefined;
 }
 

@@ -24,11 +24,14 @@ export function splitProposed(input: Formulation, sheet: Formulated): Split | un
   const { thicknessMm } = input.pieces;
   const ready = sheet.soak.window.ready.likely;
   if (isWholeBird(sheet.food))
-    return ratioed("bird", BIRD_PARTS.map(({ name, share }) => ({
-      name,
-      thicknessMm: thicknessMm * share,
-      readyH: ready === undefined ? undefined : ready * share ** 2,
-    })));
+    return ratioed(
+      "bird",
+      BIRD_PARTS.map(({ name, share }) => ({
+        name,
+        thicknessMm: thicknessMm * share,
+        readyH: ready === undefined ? undefined : ready * share ** 2,
+      })),
+    );
   const lots = [
     { name: `${input.pieces.count} of ${Math.round(thicknessMm)} mm`, thicknessMm, readyH: ready },
     ...(input.alongside ?? []).map((a, i) => ({

@@ -39,7 +39,10 @@ export function coolerPlan(p: {
   const iceKg = rate * p.hours;
   // Half as much again in hand at every look: lids are opened, days are warm. *Practice*.
   const perLook = Math.min(p.mostIceKg, rate * p.topUpEveryH * SPARE);
-  const firstIceKg = Math.min(p.mostIceKg, Math.max(perLook, rate * Math.min(p.hours, p.topUpEveryH) * SPARE));
+  const firstIceKg = Math.min(
+    p.mostIceKg,
+    Math.max(perLook, rate * Math.min(p.hours, p.topUpEveryH) * SPARE),
+  );
   const topUps: CoolerPlan["topUps"] = [];
   let inHand = firstIceKg;
   for (let hour = p.topUpEveryH; hour < p.hours - 1e-9; hour += p.topUpEveryH) {

@@ -126,9 +126,7 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
     const leakW = leakWPerK * (input.roomC - bathC);
     for (let i = 0; i < CELLS; i++) {
       const outer =
-        i === CELLS - 1
-          ? intoFoodW
-          : flow(temperature[i], temperature[i + 1], widthM) * areaAt(i + 1);
+        i === CELLS - 1 ? intoFoodW : flow(temperature[i], temperature[i + 1], widthM) * areaAt(i + 1);
       heat[i] += (outer * stepS) / massKg[i];
       if (i < CELLS - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
     }
@@ -136,7 +134,8 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
     gainedJ += leakW * stepS;
   }
   const storedJ =
-    bathJ - startJ +
+    bathJ -
+    startJ +
     heat.reduce((sum, h, i) => sum + (h - enthalpyAt(input.foodStartC, waterFraction)) * massKg[i], 0);
   return {
     moments,

@@ -1,5 +1,6 @@
 import { numericQuantity } from "numeric-quantity";
 import { err, ok, type Result } from "../result";
+import { gramsOfWords, type WordAmounts } from "./words";
 import { celsiusFromFahrenheit, unitFromText, type Dimension } from "./units";
 
 /** Why a typed amount could not be read. Facts only; the screen makes the sentence. */
@@ -21,6 +22,10 @@ export interface QuantityRule {
   whole?: boolean;
   /** For a liquid asked for by mass: g/mL at which a volume is read as well. */
   volumeDensityGPerMl?: number;
+  /** Things that are counted: what one weighs and what it is called, so that "3 cloves" reads. */
+  each?: { massG: number; unit: string };
+  /** What words such as "a pinch" stand for; read only where a density is given too. */
+  words?: WordAmounts;
 }
 
 const VULGAR = "¼½¾⅐⅑⅒⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞";
@@ -65,6 +70,8 @@ export function parseQuantity(
 ): Result<number, QuantityError> {
   const trimmed = text.trim();
   if (trimmed === "") return err({ code: "empty" });
+  const inWords = rule.words && gramsOfWords(trimmed, rule.volumeDensityGPerMl ?? 1, rule.words);
+  if (inWords !== undefined) return checkRange(inWords, rule);
   let total = 0;
   PART.lastIndex = 0;
   while (PART.lastIndex < trimmed.length) {
@@ -97,6 +104,7 @@ function toBase(
     if (scale === "f") return ok(celsiusFromFahrenheit(value));
     return err({ code: "unknown_unit", unit });
   }
+  if (rule.each && isCountOf(unit, rule.each.unit)) return ok(value * rule.each.massG);
   const known = unitFromText(unit);
   if (!known) return err({ code: "unknown_unit", unit });
   if (known.dimension === "volume" && rule.volumeDensityGPerMl !== undefined)
@@ -104,6 +112,14 @@ function toBase(
   if (known.dimension !== rule.dimension)
     return err({ code: "wrong_dimension", unit, wanted: rule.dimension });
   return ok(value * known.factor);
+}
+
+/** "clove", "cloves", "leaf", "leaves", "large egg": the thing's own name, one or many, or plainly "pieces". */
+function isCountOf(word: string, unit: string): boolean {
+  const said = word.toLowerCase().replace(/\.$/, "");
+  const name = unit.split(/[ ,]/).find((part) => /^[a-z]{3,}$/.test(part) && part !== "large") ?? unit;
+  const stem = (text: string) => text.replace(/(?:ves|f|fe|ies|y|es|s)$/, "");
+  return /^(?:piece|pieces|each|pcs?)$/.test(said) || stem(said) === stem(name);
 }
 
 function checkRange(value: number, rule: QuantityRule): Result<number, QuantityError> {

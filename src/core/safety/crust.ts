@@ -37,7 +37,9 @@ export const CRUST_RULES: readonly Rule[] = [
     source: "common practice, no source",
     deferTo: "your own record",
     check: ({ input: { preparation: p } }) =>
-      p.kind === "saltCrust" && Math.min(p.overMm, p.underMm * 1.5) < THIN_MM ? { overMm: p.overMm } : undefined,
+      p.kind === "saltCrust" && Math.min(p.overMm, p.underMm * 1.5) < THIN_MM
+        ? { overMm: p.overMm }
+        : undefined,
   },
   {
     id: "crust_below_rule",
@@ -57,7 +59,8 @@ export const CRUST_RULES: readonly Rule[] = [
     id: "tray_too_small",
     severity: "caution",
     title: "The tray is too small for the crust",
-    because: "The crust needs {{lengthMm}} × {{widthMm}} mm; the tray is {{haveLengthMm}} × {{haveWidthMm}} mm.",
+    because:
+      "The crust needs {{lengthMm}} × {{widthMm}} mm; the tray is {{haveLengthMm}} × {{haveWidthMm}} mm.",
     instead: "A larger tray, two trays, or head and tail left out.",
     source: "geometry",
     deferTo: "your own eye",
@@ -79,7 +82,8 @@ export const CRUST_RULES: readonly Rule[] = [
     id: "not_preserving",
     severity: "caution",
     title: "This cure does not keep food",
-    because: "{{pullH}} h under salt and sugar seasons and firms it. It is still raw, and keeps no longer than raw.",
+    because:
+      "{{pullH}} h under salt and sugar seasons and firms it. It is still raw, and keeps no longer than raw.",
     instead: "Cook it, or chill and eat it as fresh fish. Curing to keep follows licensed guidance.",
     source: "FDA fish guidance; common practice (recalled)",
     deferTo: "Follow FDA / local food authority where it differs; this text is no official advice.",

@@ -12,18 +12,25 @@ const SUGARY = 0.05;
 
 export const HEAT_RULES: readonly Rule[] = [
   hazardRule("sugar_scorch", {
-    because: "The coat is {{sugarPercent}} % sugar and blackens at about {{scorchC}} °C; the oven is {{ovenC}} °C for {{minutes}} min.",
+    because:
+      "The coat is {{sugarPercent}} % sugar and blackens at about {{scorchC}} °C; the oven is {{ovenC}} °C for {{minutes}} min.",
     check: ({ sheet: { mix, coat, snug }, cook }) => {
       if (!mix || !(coat || snug) || cook.ovenC === undefined || mix.scorchC === undefined) return undefined;
       return mix.sugarFraction > SUGARY && cook.ovenC >= mix.scorchC && cook.minutes > COAT_BURNS_AFTER_MIN
-        ? { sugarPercent: mix.sugarFraction * 100, scorchC: mix.scorchC, ovenC: cook.ovenC, minutes: cook.minutes }
+        ? {
+            sugarPercent: mix.sugarFraction * 100,
+            scorchC: mix.scorchC,
+            ovenC: cook.ovenC,
+            minutes: cook.minutes,
+          }
         : undefined;
     },
   }),
   hazardRule("sugar_scorch", {
     id: "glaze_too_early",
     title: "The glaze goes on too early",
-    because: "On for the last {{lastMin}} min at {{ovenC}} °C; at that heat sugar stands {{low}} to {{high}} min.",
+    because:
+      "On for the last {{lastMin}} min at {{ovenC}} °C; at that heat sugar stands {{low}} to {{high}} min.",
     check: ({ input, cook }) => {
       const glaze = input.companions?.find((c) => c.kind === "glaze");
       if (!glaze?.lastMin || cook.ovenC === undefined) return undefined;
@@ -43,7 +50,10 @@ export const HEAT_RULES: readonly Rule[] = [
   hazardRule("slow_oven", {
     because: "{{massKg}} kg in an oven at {{ovenC}} °C; the usual floor is 163 °C.",
     check: ({ sheet, cook }) =>
-      cook.ovenC !== undefined && cook.ovenC < ROAST_FLOOR_C && sheet.food.safeMinC !== null && sheet.foodG > 2000
+      cook.ovenC !== undefined &&
+      cook.ovenC < ROAST_FLOOR_C &&
+      sheet.food.safeMinC !== null &&
+      sheet.foodG > 2000
         ? { massKg: sheet.foodG / 1000, ovenC: cook.ovenC }
         : undefined,
   }),
@@ -72,7 +82,9 @@ export const HEAT_RULES: readonly Rule[] = [
     because: "{{grams}} g of edible food a portion: there will be some over.",
     check: ({ input, sheet }) => {
       const each = sheet.foodG / input.portions;
-      return each > 1.25 * sheet.food.servingHeartyG ? { grams: Math.round(sheet.flesh.massG / input.portions) } : undefined;
+      return each > 1.25 * sheet.food.servingHeartyG
+        ? { grams: Math.round(sheet.flesh.massG / input.portions) }
+        : undefined;
     },
   }),
 ];

@@ -67,8 +67,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   }),
   hazardRule("alcohol", {
     because: "{{grams}} g of alcohol a portion goes in; some stays after cooking.",
-    check: ({ facts }) =>
-      facts.alcoholPerPortionG > 0.05 ? { grams: facts.alcoholPerPortionG } : undefined,
+    check: ({ facts }) => (facts.alcoholPerPortionG > 0.05 ? { grams: facts.alcoholPerPortionG } : undefined),
   }),
   hazardRule("mustard_oil_rule", {
     because: "Mustard oil is among the lines.",
@@ -123,7 +122,8 @@ export const MIXTURE_RULES: readonly Rule[] = [
     id: "falls_off",
     severity: "caution",
     title: "Some of it will not stick",
-    because: "{{massG}} g of rub; this face holds about {{holdsG}} g. {{percent}} % falls off, and its salt with it.",
+    because:
+      "{{massG}} g of rub; this face holds about {{holdsG}} g. {{percent}} % falls off, and its salt with it.",
     instead: "Less rub, a damp or oiled face, or more of it inside.",
     source: "common practice, no source",
     deferTo: "your own eye",

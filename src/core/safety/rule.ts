@@ -58,7 +58,8 @@ export interface Finding extends Omit<Rule, "check"> {
   data: FindingData;
 }
 
-type OwnWords = Pick<Rule, "because" | "check"> & Partial<Pick<Rule, "severity" | "instead" | "title" | "id">>;
+type OwnWords = Pick<Rule, "because" | "check"> &
+  Partial<Pick<Rule, "severity" | "instead" | "title" | "id">>;
 
 /** A rule whose title, advice and source stand in the hazard table under the same id. */
 export function hazardRule(id: string, own: OwnWords): Rule {

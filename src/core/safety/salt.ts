@@ -27,7 +27,8 @@ export const SALT_RULES: readonly Rule[] = [
     id: "dish_salty",
     severity: "caution",
     title: "The whole dish is saltier than wanted",
-    because: "{{percent}} % of the food's weight in salt is eaten, all sources together; {{wantedPercent}} % was wanted.",
+    because:
+      "{{percent}} % of the food's weight in salt is eaten, all sources together; {{wantedPercent}} % was wanted.",
     instead: "Cut {{line}}: the ledger says by how much.",
     source: "salt ledger, mass balance",
     deferTo: "your own record and taste",
@@ -79,7 +80,9 @@ export const SALT_RULES: readonly Rule[] = [
   hazardRule("sodium_restricted", {
     because: "{{sodiumMg}} mg of sodium a portion; a day's limit for most adults is 2300 mg.",
     check: ({ atPull }) =>
-      atPull.ledger.sodiumMgPerPortion > SODIUM_PORTION_MG ? { sodiumMg: atPull.ledger.sodiumMgPerPortion } : undefined,
+      atPull.ledger.sodiumMgPerPortion > SODIUM_PORTION_MG
+        ? { sodiumMg: atPull.ledger.sodiumMgPerPortion }
+        : undefined,
   }),
   hazardRule("potassium_salt", {
     because: "{{salt}} is {{percent}} % potassium chloride.",

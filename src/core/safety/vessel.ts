@@ -33,7 +33,9 @@ export const VESSEL_RULES: readonly Rule[] = [
     instead:
       "More water, a narrower vessel or a bag, or lay the pieces flat; turn every 8 h if it must stay.",
     check: ({ sheet }) =>
-      sheet.brine && sheet.level && sheet.level.exposedMm > 0.5 ? { exposedMm: sheet.level.exposedMm } : undefined,
+      sheet.brine && sheet.level && sheet.level.exposedMm > 0.5
+        ? { exposedMm: sheet.level.exposedMm }
+        : undefined,
   }),
   {
     ...hazardRule("not_submerged", {

@@ -110,9 +110,7 @@ export function mixParts(parts: readonly AcidPart[]): AcidPart {
   const share = (p: AcidPart) => (volumeMl > 0 ? p.volumeMl / volumeMl : 0);
   return {
     volumeMl,
-    acids: parts.flatMap((p) =>
-      p.acids.map(({ acid, molPerL: m }) => ({ acid, molPerL: m * share(p) })),
-    ),
+    acids: parts.flatMap((p) => p.acids.map(({ acid, molPerL: m }) => ({ acid, molPerL: m * share(p) }))),
     strongIonEqPerL: parts.reduce((sum, p) => sum + p.strongIonEqPerL * share(p), 0),
   };
 }

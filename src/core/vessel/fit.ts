@@ -64,7 +64,10 @@ function heightOfMl(vessel: Vessel, ml: number): number {
  */
 export function fitPieces(vessel: Vessel, size: PieceSize, count: number): VesselFit {
   const floorMm2 = floorAreaMm2(vessel);
-  const longestMm = vessel.shape === "cylinder" || vessel.shape === "pail" ? vessel.lengthMm : Math.max(vessel.lengthMm, vessel.widthMm);
+  const longestMm =
+    vessel.shape === "cylinder" || vessel.shape === "pail"
+      ? vessel.lengthMm
+      : Math.max(vessel.lengthMm, vessel.widthMm);
   const standing = size.lengthMm > longestMm;
   const footprintMm2 = standing ? size.widthMm * size.heightMm : size.lengthMm * size.widthMm;
   const perLayer = Math.max(1, Math.floor((floorMm2 * FLOOR_USE) / footprintMm2));

@@ -7,7 +7,7 @@ import { dayAndClock, duration, fixed, grams, percent, shortDate } from "@/ui/fo
 import { LiftButton, UndoLiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { STATE_WORDS } from "@/ui/rail/scale";
-import { SaltLedgerBar } from "@/ui/salt-ledger";
+import { SaltLedger } from "@/ui/salt-ledger";
 import { Section } from "@/ui/section/section";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
@@ -104,7 +104,7 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
               figure={`${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`}
             />
           </dl>
-          {outcome && hours >= 0 && <SaltLedgerBar ledger={outcome.ledger} />}
+          {outcome && hours >= 0 && <SaltLedger ledger={outcome.ledger} />}
           {batch.formulation.notes && <p className="mt-4 whitespace-pre-wrap">{batch.formulation.notes}</p>}
         </div>
       </div>

@@ -1,16 +1,21 @@
 "use client";
 
 import Link from "next/link";
-import { useCallback, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
+import type { Formulated } from "@/core/formula/formulate";
 import { cookOffered } from "@/core/formula/plate";
+import { withOwn } from "@/core/formula/with-own";
+import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
 import { ColumnTabs, onlyOn, type Column } from "./column-tabs";
-import { AromaticsPanel } from "./panels/aromatics-panel";
+import { CompanionsPanel } from "./panels/companions-panel";
 import { FoodPanel } from "./panels/food-panel";
 import { HoldingPanel } from "./panels/holding-panel";
+import type { LineBases } from "./panels/line-row";
+import { LinesPanel } from "./panels/lines-panel";
 import type { PanelProps } from "./panels/panel";
 import { PreparationPanel } from "./panels/preparation-panel";
 import { SaveControl } from "./save-control";
@@ -29,16 +34,29 @@ interface Props {
 }
 
 /** Formulate: food and method at the left, section and rail in the middle, the weigh-out sheet at the right. */
-export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
+export function Bench(props: Props) {
+  const { own, vessels, words } = props.kitchen;
+  return (
+    <PantryProvider own={own} vessels={vessels} words={words}>
+      <BenchAtWork {...props} />
+    </PantryProvider>
+  );
+}
+
+function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   const { draft, change, markSaved, clear, changed } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
     baseVersion: formula?.version ?? null,
     saved: formula?.formulation ?? null,
   });
-  const { formulation } = draft;
+  // What the kitchen measured of its own goes with the formula wherever it goes.
+  const formulation = useMemo(
+    () => withOwn(draft.formulation, kitchen.own),
+    [draft.formulation, kitchen.own],
+  );
   const rate = kitchen.rates[formulation.foodId];
-  const worked = useSheet(formulation, rate);
+  const worked = useSheet(formulation, rate, kitchen.limits);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [column, setColumn] = useState<Column>("food");
   const [starting, setStarting] = useState(false);
@@ -70,6 +88,11 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
     window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
   };
 
+  const cook = worked.ok
+    ? (formulation.cook ?? cookOffered(worked.sheet.load, formulation.pieces.thicknessMm))
+    : undefined;
+  const bases = worked.ok ? basesOf(formulation, worked.sheet) : undefined;
+
   const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";
   return (
     <Shell
@@ -95,7 +118,12 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
           <Link className={`btn min-h-11 ${worked.ok ? "" : "btn-disabled"}`} href={`/print/draft${query}`}>
             Print sheet
           </Link>
-          <SaveControl draft={draft} changed={changed} blocked={blocked} onSaved={onSaved} />
+          <SaveControl
+            draft={{ ...draft, formulation }}
+            changed={changed}
+            blocked={blocked}
+            onSaved={onSaved}
+          />
           <button
             type="button"
             className="btn btn-primary min-h-11"
@@ -111,16 +139,12 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
       <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
         <div className={`border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food", column)}`}>
           <FoodPanel {...panel} worked={worked.ok ? { input: formulation, ...worked } : undefined} />
-          <PreparationPanel {...panel} />
+          <PreparationPanel {...panel} crust={worked.ok ? worked.sheet.crust : undefined} />
+          <LinesPanel {...panel} bases={bases} />
           <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
           <HoldingPanel {...panel} />
-          {worked.ok && (
-            <CookPanel
-              {...panel}
-              cook={formulation.cook ?? cookOffered(worked.sheet.load, formulation.pieces.thicknessMm)}
-            />
-          )}
-          <AromaticsPanel {...panel} />
+          {cook && <CookPanel {...panel} cook={cook} />}
+          <CompanionsPanel {...panel} bases={bases} cookMin={cook?.minutes ?? 0} />
           <label className="block">
             <span className="text-quiet">Notes</span>
             <textarea
@@ -166,6 +190,17 @@ export function Bench({ kitchen, formula, fresh, nowMs }: Props) {
       )}
     </Shell>
   );
+}
+
+/** What lines grow with in this batch: for entering an amount by what goes in rather than by the kilogram. */
+function basesOf(f: Formulation, sheet: Formulated): LineBases {
+  return {
+    foodG: sheet.foodG,
+    surfaceDm2: sheet.surfaceDm2,
+    liquidMl: sheet.mix?.volumeMl ?? sheet.waterG,
+    saltG: sheet.naclG / sheet.salt.naclFraction,
+    pieces: f.pieces.count,
+  };
 }
 
 function sayState(version: number | null, changed: boolean): string {

@@ -1,3 +1,4 @@
+import { endG } from "@/core/formula/dish-ledger";
 import { preparationOffered } from "@/core/formula/defaults";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
@@ -74,7 +75,7 @@ describe("the figures in the sums are the sheet's", () => {
 
   test("sodium: absorbed salt only, by the portion", () => {
     const { outcome, input } = equilibrium;
-    const mg = (outcome.ledger.inFleshG * 393.4) / input.portions;
+    const mg = (endG(outcome.ledger, "flesh") * 393.4) / input.portions;
     expect(text(explain.whySodium(equilibrium))).toContain(`= ${Math.round(mg)} mg`);
   });
 

@@ -1,18 +1,17 @@
-import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
-import { tasteBand, type Outcome } from "@/core/formula/outcome";
+import { endG } from "@/core/formula/dish-ledger";
+import type { PastReason } from "@/core/formula/keep-limit";
+import { tasteBand } from "@/core/formula/outcome";
+import { practiceFor } from "@/core/materials/practice";
 import { EVEN_SHARE, OUTSIDE_SHARE, SEASONED_SHARE } from "@/core/diffusion/readiness";
 import { COVER_MM } from "@/core/vessel/fit";
 import { duration, fixed, grams, litres, percent, roughly } from "@/ui/format";
+import { END_NAME } from "@/ui/names";
 import type { Explanation } from "@/ui/why";
+import type { Worked } from "./worked";
+import { whyBake, whyOtherSalt } from "./explain-mixture";
 
 /* The words behind each main figure: the sum with these numbers, the convention, the source, the other school. */
-
-export interface Worked {
-  input: Formulation;
-  sheet: Formulated;
-  outcome: Outcome;
-}
 
 export function whyFlesh({ input, sheet }: Worked): Explanation {
   const share = sheet.flesh.massG / input.pieces.totalMassG;
@@ -31,6 +30,8 @@ export function whySalt(worked: Worked): Explanation {
   const { input, sheet } = worked;
   const purity = `${grams(sheet.naclG)} g of pure salt ÷ ${fixed(sheet.salt.naclFraction, 3)} (${sheet.salt.name}) = ${fixed(sheet.naclG / sheet.salt.naclFraction, 1)} g on the scale`;
   const { preparation } = input;
+  if (preparation.kind !== "wetBrine" && preparation.kind !== "dryBrine")
+    return whyOtherSalt(worked, preparation, purity);
   if (preparation.kind === "dryBrine") {
     return {
       title: "Salt to weigh out",
@@ -134,7 +135,7 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
     title: `Salt in the flesh at ${duration(input.pullH)}`,
     sum: [
       `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,
-      `${fixed(outcome.ledger.inFleshG, 1)} g of salt in ${grams(sheet.flesh.massG)} g of flesh: ${tasteBand(outcome.meanFraction)}`,
+      `${fixed(endG(outcome.ledger, "flesh"), 1)} g of salt in ${grams(sheet.flesh.massG)} g of flesh: ${tasteBand(outcome.meanFraction)}`,
       `D = ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
     ],
     convention:
@@ -149,14 +150,19 @@ const READY_MEANS = {
   even: `Even: the centre at ${percent(EVEN_SHARE, 0)} % of the mean or more, and seasoned.`,
 };
 
-const PAST_MEANS = {
+const PAST_MEANS: Record<PastReason, string> = {
+  acid_limit: "Past it when acid turns flesh of this kind chalky or mealy (practice).",
+  enzyme_limit: "Past it when the fruit's enzymes turn the surface to paste (practice).",
+  over_baked: "Past it when it has baked a quarter longer than the latest reckoning.",
   over_salted: "Past it when the mean is 15 % over the target.",
   texture_limit: "Past it when practice says the texture suffers.",
   storage_limit: "Past it when raw food of this kind has been kept as long as the storage chart allows.",
 };
 
 export function whyReady({ input, sheet }: Worked): Explanation {
+  if (sheet.bake) return whyBake(sheet.bake);
   const { ready, past, pastReason } = sheet.soak.window;
+  const practice = practiceFor(sheet.food, sheet.keep.method);
   const hour = (h: number | undefined) => (h === undefined ? "not within 4 days" : roughly(h));
   return {
     title: "When it is ready",
@@ -164,7 +170,7 @@ export function whyReady({ input, sheet }: Worked): Explanation {
       `ready: early ${hour(ready.early)} · likely ${hour(ready.likely)} · late ${hour(ready.late)}`,
       `past it: likely ${hour(past.likely)}`,
     ],
-    convention: `${READY_MEANS[input.readiness]} ${PAST_MEANS[pastReason]} Early and late: 2 mm thinner or thicker, and diffusivity half-way to its published limits.`,
+    convention: `${READY_MEANS[input.readiness]} ${PAST_MEANS[pastReason]} Early and late: 2 mm thinner or thicker, and diffusivity half-way to its published limits. Practice for this: ${practice.minH} to ${practice.maxH} h, usually ${practice.typicalH} h.`,
     source: "Soak engine; limits from the practice table and the USDA FSIS storage chart (from memory).",
     otherSchool:
       ready.likely === undefined
@@ -174,14 +180,16 @@ export function whyReady({ input, sheet }: Worked): Explanation {
 }
 
 export function whySodium({ input, outcome }: Worked): Explanation {
-  const salt = outcome.ledger.inFleshG + outcome.ledger.onSurfaceG;
+  const { ledger } = outcome;
+  const eaten = ledger.ends.filter((end) => end.eaten);
   return {
     title: "Sodium a portion",
     sum: [
-      `(${fixed(outcome.ledger.inFleshG, 1)} g in the flesh + ${fixed(outcome.ledger.onSurfaceG, 1)} g on it) × 0.3934 ÷ ${input.portions} = ${fixed(outcome.sodiumMgPerPortion, 0)} mg`,
-      `of it ${fixed(outcome.ledger.nativeG, 1)} g salt was in the food already (total ${fixed(salt, 1)} g)`,
+      `(${eaten.map((end) => `${fixed(end.naclG, 1)} g ${END_NAME[end.id]}`).join(" + ")}) × 0.3934 ÷ ${input.portions} = ${fixed(ledger.sodiumMgPerPortion, 0)} mg`,
+      `of it ${fixed(ledger.sources.find((s) => s.part === "food")?.naclG ?? 0, 1)} g salt was in the food already (total ${fixed(ledger.eatenG, 1)} g)`,
     ],
-    convention: "Absorbed salt only: the bath left in the tub is not eaten.",
+    convention:
+      "Salt that comes to the table, from every source: what stays in the tub, in the crust or on the tray is not eaten.",
     source:
       "Sodium is 0.3934 of salt, by atomic masses. People on a sodium limit: your clinician's word goes before this.",
   };

@@ -1,20 +1,29 @@
-import { Snowflake } from "lucide-react";
+import { cutProposals } from "@/core/formula/dish-ledger";
+import { dishFacts } from "@/core/formula/dish-facts";
+import type { Formulation } from "@/core/formula/model";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Finding } from "@/core/safety/rule";
 import { Findings } from "@/ui/findings";
-import { SaltLedgerBar } from "@/ui/salt-ledger";
+import { SaltLedger } from "@/ui/salt-ledger";
 import { WeighLines } from "@/ui/weigh-lines";
 import { Why } from "@/ui/why";
-import { whySalt, whyWater, type Worked } from "./explain";
+import { DishFactsLine } from "./dish-facts-line";
+import { whySalt, whyWater } from "./explain";
+import type { Worked } from "./worked";
+import { Steps } from "./steps";
+import { ToolButtons, type Tool } from "./tools/tools";
 
 interface Props extends Worked {
   measures: MeasureSystem;
   findings: Finding[];
-  onChill: () => void;
+  change: (edit: (f: Formulation) => Formulation) => void;
+  onTool: (tool: Tool) => void;
 }
 
 /** What to weigh out, where the salt ends, what to mind. */
-export function SheetPanel({ measures, findings, onChill, ...worked }: Props) {
+export function SheetPanel({ measures, findings, change, onTool, ...worked }: Props) {
+  const { input, sheet, outcome } = worked;
+  const wanted = input.preparation.targetFraction;
   return (
     <>
       <div className="flex items-baseline justify-between">
@@ -22,20 +31,22 @@ export function SheetPanel({ measures, findings, onChill, ...worked }: Props) {
         <span className="text-sm text-quiet">grams · spoons · how it scales</span>
       </div>
       <WeighLines
-        lines={worked.sheet.lines}
+        lines={[...sheet.lines, ...sheet.companions]}
         measures={measures}
-        whyFor={({ role }) => {
-          if (role === "water") return <Why explanation={whyWater(worked)} />;
+        whyFor={({ role, part }) => {
+          if (part !== "main") return null;
+          if (role === "water" && sheet.brine) return <Why explanation={whyWater(worked)} />;
           return role === "salt" ? <Why explanation={whySalt(worked)} /> : null;
         }}
       />
-      {worked.sheet.brine && (
-        <button type="button" className="btn mt-2 min-h-11 font-normal" onClick={onChill}>
-          <Snowflake size={18} aria-hidden /> Hot water and ice
-        </button>
-      )}
+      <Steps input={input} sheet={sheet} />
+      <ToolButtons input={input} sheet={sheet} onTool={onTool} />
       <div className="mt-auto space-y-3 pt-4">
-        <SaltLedgerBar ledger={worked.outcome.ledger} />
+        <SaltLedger
+          ledger={outcome.ledger}
+          cuts={wanted > 0 ? cutProposals(outcome.ledger, wanted, sheet.salt.id) : []}
+        />
+        <DishFactsLine input={input} sheet={sheet} facts={dishFacts(input, sheet)} change={change} />
         <Findings findings={findings} />
       </div>
     </>

@@ -1,12 +1,14 @@
 import { useMemo, useState } from "react";
 import { acidDepthMm } from "@/core/diffusion/acid";
+import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
+import type { Formulation } from "@/core/formula/model";
 import type { SoakWindow } from "@/core/formula/soak";
 import type { Sensitivity } from "@/core/formula/ensemble";
 import { duration, percent, roughly, whenFrom } from "@/ui/format";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { Section } from "@/ui/section/section";
 import { Figures } from "./figures";
-import type { Worked } from "./explain";
+import type { Worked } from "./worked";
 import { usePlate, type Sheet } from "./use-sheet";
 import { saySensitivity } from "./what-if/say-sensitivity";
 
@@ -24,6 +26,23 @@ interface Props extends Worked {
 }
 
 const HOUR_MS = 3_600_000;
+/** Sour enough for its acid to be drawn. */
+const SOUR_PH = 5;
+/** At so short a soak the cook is told what it does and does not do. */
+const NO_TIME_H = 0.26;
+
+const PLACE: Record<PreparationChoice, string> = {
+  equilibrium: "In the vessel",
+  timed: "In the vessel",
+  dry: "On the rack",
+  marinade: "In the marinade",
+  paste: "Under the paste",
+  rub: "Under the rub",
+  crust: "In the crust",
+  cure: "Under the cure",
+};
+
+const placeOf = (input: Formulation) => PLACE[choiceOf(input.preparation)];
 
 /** The section and the soak rail: drag the pull, and shading and figures follow. */
 export function SoakPanel(props: Props) {
@@ -32,22 +51,25 @@ export function SoakPanel(props: Props) {
   const plate = usePlate(input, worked, served);
   const { outcome } = plate;
   const acidMm = useAcidDepth(input, sheet);
-  const place = input.preparation.kind === "dryBrine" ? "On the rack" : "In the vessel";
   const title = served
     ? `On the plate: cooked to ${Math.round(plate.cook.toC)} °C`
-    : `${place} at ${duration(input.pullH)}`;
+    : `${placeOf(input)} at ${duration(input.pullH)}`;
+  const baked = sheet.bake !== undefined;
+  const sour = acidMm > 0;
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <h2 className="text-xl">{title}</h2>
-        <button
-          type="button"
-          className="btn min-h-11"
-          aria-pressed={served}
-          onClick={() => setServed((now) => !now)}
-        >
-          {served ? "Back to the pull" : "On the plate"}
-        </button>
+        {!baked && (
+          <button
+            type="button"
+            className="btn min-h-11"
+            aria-pressed={served}
+            onClick={() => setServed((now) => !now)}
+          >
+            {served ? "Back to the pull" : "On the plate"}
+          </button>
+        )}
       </div>
       <p className="text-sm text-quiet">
         surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
@@ -60,7 +82,7 @@ export function SoakPanel(props: Props) {
             · bath <span className="figure">{percent(outcome.bathFraction)}</span> %
           </>
         )}
-        {input.sour && (
+        {sour && (
           <>
             {" "}
             · acid <span className="figure">{acidMm.toFixed(1)}</span> mm deep (hatched)
@@ -72,7 +94,7 @@ export function SoakPanel(props: Props) {
         <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} />
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
-        <h2 className="text-xl">Soak</h2>
+        <h2 className="text-xl">{baked ? "Bake" : "Soak"}</h2>
         <p
           className="order-last basis-full text-sm text-quiet sm:order-none sm:flex-1 sm:basis-0 sm:text-right"
           aria-live="polite"
@@ -80,12 +102,24 @@ export function SoakPanel(props: Props) {
           {sayDoubt(props)}
         </p>
         <div className="flex gap-2">
-          <button type="button" className="btn min-h-11" onClick={props.onSolve}>
-            I have … hours
-          </button>
-          <button type="button" className="btn min-h-11" onClick={props.onCompare}>
-            Compare
-          </button>
+          {sheet.bake ? (
+            <button
+              type="button"
+              className="btn min-h-11"
+              onClick={() => props.onPull(sheet.bake?.likelyH ?? input.pullH)}
+            >
+              Bake as reckoned
+            </button>
+          ) : (
+            <>
+              <button type="button" className="btn min-h-11" onClick={props.onSolve}>
+                I have … hours
+              </button>
+              <button type="button" className="btn min-h-11" onClick={props.onCompare}>
+                Compare
+              </button>
+            </>
+          )}
         </div>
       </div>
       <SoakRail
@@ -96,18 +130,22 @@ export function SoakPanel(props: Props) {
         start={{ atMs: startAtMs, timeZone }}
       />
       <p className="mb-2 text-sm">{sayWindow(props)}</p>
+      <NoTime {...props} acidMm={acidMm} />
       <Figures input={input} sheet={sheet} outcome={props.outcome} />
     </>
   );
 }
 
-/** How deep acid is at the pull; quarter hours are fine enough to draw. */
+/** How deep acid is at the pull; five minutes are fine enough to draw. */
 function useAcidDepth(input: Worked["input"], sheet: Worked["sheet"]): number {
-  const hours = Math.round(input.pullH * 4) / 4;
+  const hours = Math.round(input.pullH * 12) / 12;
+  const isSour =
+    (input.sour === true && input.preparation.kind === "wetBrine") ||
+    (sheet.mix?.pH !== undefined && sheet.mix.pH < SOUR_PH);
   return useMemo(() => {
-    if (!input.sour || input.preparation.kind !== "wetBrine") return 0;
+    if (!isSour || hours <= 0) return 0;
     return acidDepthMm(sheet.soak.body, sheet.soak.diffusivityM2PerS, hours * 3600);
-  }, [input.sour, input.preparation.kind, sheet, hours]);
+  }, [isSour, sheet, hours]);
 }
 
 /** Pieces of other sizes in the same vessel, each with its own figures. */
@@ -142,4 +180,20 @@ function sayWindow({ input, window, startAtMs, timeZone }: Props): string {
   }
   const doubt = ready.late === undefined ? "or later" : `to ${when(ready.late)}`;
   return `${plan} Ready from ${when(ready.likely)} (in doubt: ${when(ready.early ?? ready.likely)} ${doubt}); past it from ${when(end)}.`;
+}
+
+/** Fifteen minutes or none is a real choice: what it does, and what it does not. */
+function NoTime({ input, sheet, outcome, acidMm }: Worked & { acidMm: number }) {
+  const { kind } = input.preparation;
+  if (input.pullH > NO_TIME_H || (kind !== "marinade" && kind !== "paste" && kind !== "rub")) return null;
+  const acid = acidMm > 0 ? ` Acid is ${acidMm.toFixed(1)} mm deep.` : "";
+  return (
+    <p className="mb-2 border-l-4 border-info px-2 text-sm" role="note" aria-label="No time">
+      {input.pullH < 0.02 ? "Straight into the oven" : `In ${duration(input.pullH)}`}: the flesh holds{" "}
+      <span className="figure">{percent(outcome.meanFraction)}</span> % salt on average, nearly all of it in
+      the outer millimetres.{acid} It flavours the crust and helps it brown; it does not season the inside
+      {sheet.mix && sheet.mix.fatFraction > 0.2 ? "; oil and spice stay outside whatever the time" : ""}. Salt
+      at the table, or a sauce set aside, does the rest.
+    </p>
+  );
 }

@@ -8,7 +8,7 @@ import { onlyOn, type Column } from "./column-tabs";
 import { SheetPanel } from "./sheet-panel";
 import { SoakPanel } from "./soak-panel";
 import { soakKey, type Sheet } from "./use-sheet";
-import { ChillDialog } from "./what-if/chill-dialog";
+import { ToolDialog, type Tool } from "./tools/tools";
 import { CompareDialog } from "./what-if/compare-dialog";
 import { SolveDialog } from "./what-if/solve-dialog";
 
@@ -25,7 +25,7 @@ interface Props {
 
 /** The middle and right of the Bench, where the sums have worked out. */
 export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change, unread, shown }: Props) {
-  const [open, setOpen] = useState<"solve" | "compare" | "chill" | null>(null);
+  const [open, setOpen] = useState<"solve" | "compare" | Tool | null>(null);
   const known = rate ?? { factor: 1 };
   const { sheet, outcome, findings } = worked;
   const soft = useSoftWindow(soakKey(input, rate), input, known, sheet.soak.window);
@@ -66,10 +66,17 @@ export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change,
           outcome={outcome}
           findings={findings}
           measures={kitchen.measures}
-          onChill={() => setOpen("chill")}
+          change={change}
+          onTool={setOpen}
         />
       </div>
-      {open === "chill" && <ChillDialog sheet={sheet} onClose={close} />}
+      <ToolDialog
+        tool={open === "solve" || open === "compare" ? null : open}
+        input={input}
+        sheet={sheet}
+        change={change}
+        onClose={close}
+      />
       {open === "solve" && <SolveDialog input={input} rate={known} change={change} onClose={close} />}
       {open === "compare" && <CompareDialog input={input} rate={known} onClose={close} />}
     </>

@@ -20,12 +20,15 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
   const span = spanMm * scale;
   const left = (view.width - span) / 2;
   const rack = view.height - (compact ? 44 : 70);
-  const grains = outcome.ledger.onSurfaceG > 0.001 * sheet.naclG;
+  const grains = outcome.moment.undissolved > 0.001 * outcome.moment.mean;
   const oneFace =
     pieces.shape === "slab" &&
     (pieces.faces === "one" || (preparation.kind === "dryBrine" && preparation.salted === "oneFace"));
   const height = size.heightMm * scale;
   const width = size.widthMm * scale;
+  const coatMm = sheet.coat?.thicknessMm ?? 0;
+  // A coat is drawn to scale, and never thinner than can be seen.
+  const coat = Math.max(2.5, coatMm * scale);
 
   return (
     <g>
@@ -53,6 +56,9 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
                 stroke="var(--hatch)"
                 strokeWidth={5}
               />
+            )}
+            {coatMm > 0 && (
+              <Coat x={x} y={rack - height} width={width} height={height} shape={pieces.shape} coat={coat} />
             )}
             {grains && <Grains x={x} y={rack - height} width={width} />}
           </g>
@@ -90,6 +96,11 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
             y={rack - height / 2}
             lines={[`${fixed(pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
           />
+          {coatMm > 0 && (
+            <text x={left + span + 20} y={rack - height / 2} fill="var(--color-base-content)" {...NOTE}>
+              {`${fixed(coatMm, 1)} mm coat`}
+            </text>
+          )}
           <text x={left + span + 20} y={rack + 6} fill="var(--quiet)" {...NOTE}>
             rack
           </text>
@@ -104,6 +115,32 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
         </>
       )}
     </g>
+  );
+}
+
+/** Paste or rub about a piece, in the mustard hatch. */
+function Coat(p: { x: number; y: number; width: number; height: number; shape: string; coat: number }) {
+  const look = { fill: "none", stroke: "var(--hatch)", strokeWidth: p.coat, strokeDasharray: "5 1.5" };
+  const out = p.coat / 2 + 1;
+  return p.shape === "slab" || p.shape === "block" ? (
+    <rect
+      x={p.x - out}
+      y={p.y - out}
+      width={p.width + 2 * out}
+      height={p.height + 2 * out}
+      rx={Math.min(12, p.height / 3) + out}
+      data-coat
+      {...look}
+    />
+  ) : (
+    <ellipse
+      cx={p.x + p.width / 2}
+      cy={p.y + p.height / 2}
+      rx={p.width / 2 + out}
+      ry={p.height / 2 + out}
+      data-coat
+      {...look}
+    />
   );
 }
 

@@ -22,16 +22,20 @@ export interface SectionLayout {
 
 /** How the pieces lie in the cut, to scale: rows upward, pieces side by side as far as they fit. */
 export function layOut(input: Formulation, sheet: Formulated): SectionLayout {
-  const { vessel, pieces } = input;
+  const { pieces } = input;
+  // In a pail the food lies on its narrower floor.
+  const pail = input.vessel.shape === "pail";
+  const floorMm = pail ? input.vessel.widthMm : input.vessel.lengthMm;
+  const asideMm = (input.vessel.lengthMm - floorMm) / 2;
   const { fit, pieceSize: size } = sheet;
   const height = fit.standing ? size.lengthMm : size.heightMm;
-  const narrow = Math.min(size.widthMm, vessel.lengthMm * 0.98);
+  const narrow = Math.min(size.widthMm, floorMm * 0.98);
   const width = fit.standing
     ? size.heightMm
-    : pieces.count === 1 || size.lengthMm * fit.perLayer <= vessel.lengthMm
-      ? Math.min(size.lengthMm, vessel.lengthMm * 0.98)
+    : pieces.count === 1 || size.lengthMm * fit.perLayer <= floorMm
+      ? Math.min(size.lengthMm, floorMm * 0.98)
       : narrow;
-  const room = Math.max(1, Math.floor(vessel.lengthMm / width));
+  const room = Math.max(1, Math.floor(floorMm / width));
   const across = Math.min(fit.perLayer, room, MOST_ACROSS);
   const boxes: PieceBox[] = [];
   // Pieces of other sizes lie after the main ones, each as high as it is thick.
@@ -41,10 +45,10 @@ export function layOut(input: Formulation, sheet: Formulated): SectionLayout {
   ];
   for (let layer = 0; layer * fit.perLayer < heights.length; layer++) {
     const row = heights.slice(layer * fit.perLayer).slice(0, across);
-    const gap = (vessel.lengthMm - row.length * width) / (row.length + 1);
+    const gap = (floorMm - row.length * width) / (row.length + 1);
     row.forEach((pieceHeight, i) =>
-      boxes.push({ x: gap + i * (width + gap), y: layer * height, width, height: pieceHeight }),
+      boxes.push({ x: asideMm + gap + i * (width + gap), y: layer * height, width, height: pieceHeight }),
     );
   }
-  return { widthMm: vessel.lengthMm, heightMm: vessel.heightMm, pieces: boxes, across };
+  return { widthMm: input.vessel.lengthMm, heightMm: input.vessel.heightMm, pieces: boxes, across };
 }

@@ -2,9 +2,11 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { Outcome } from "@/core/formula/outcome";
 import { percent } from "../format";
+import { Bag } from "./bag";
+import { Crust } from "./crust";
 import { DryRack } from "./dry-rack";
 import { shadesOf } from "./shading";
-import { WetVessel } from "./wet-vessel";
+import { WetVessel, type DrawingProps } from "./wet-vessel";
 
 export interface SectionProps {
   input: Formulation;
@@ -24,7 +26,6 @@ export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: 
   const view = compact ? COMPACT_VIEW : VIEW;
   const shades = shadesOf(sheet, outcome);
   const acidShare = acidMm / (sheet.soak.body.halfThicknessM * 1000);
-  const Drawing = input.preparation.kind === "dryBrine" ? DryRack : WetVessel;
   return (
     <svg
       viewBox={`0 0 ${view.width} ${view.height}`}
@@ -43,4 +44,20 @@ export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: 
       />
     </svg>
   );
+}
+
+/** One drawing for each way food can lie: bare or coated on a rack, in a bag, in a crust, in a vessel of liquid. */
+function Drawing(props: DrawingProps) {
+  const { preparation, vessel } = props.input;
+  switch (preparation.kind) {
+    case "saltCrust":
+      return <Crust {...props} />;
+    case "dryBrine":
+    case "rub":
+    case "paste":
+    case "cure":
+      return <DryRack {...props} />;
+    default:
+      return vessel.shape === "bag" ? <Bag {...props} /> : <WetVessel {...props} />;
+  }
 }

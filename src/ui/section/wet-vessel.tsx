@@ -38,11 +38,27 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
   const { exposedMm = 0, overflowMl = 0, headspaceMm = 0 } = sheet.level ?? {};
   const slashes = input.pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined;
   const oneFace = input.pieces.faces === "one";
+  const { vessel } = input;
+  const iced = vessel.shape === "cooler" || input.holding.place === "cooler";
+  // A pail is narrower at its floor than at its rim.
+  const inset = vessel.shape === "pail" ? ((vessel.lengthMm - vessel.widthMm) / 2) * scale : 0;
+  const insetAt = (y: number) => inset * ((y - rim) / Math.max(1, floor - rim));
+  const liquid = sheet.mix ? "marinade" : "brine";
 
   return (
     <g>
-      <rect x={left} y={level} width={width} height={floor - level} fill="var(--brine-pale)" />
-      <line x1={left} x2={left + width} y1={level} y2={level} stroke="var(--color-primary)" strokeWidth={2} />
+      <path
+        d={`M ${left + insetAt(level)} ${level} H ${left + width - insetAt(level)} L ${left + width - inset} ${floor} H ${left + inset} Z`}
+        fill="var(--brine-pale)"
+      />
+      <line
+        x1={left + insetAt(level)}
+        x2={left + width - insetAt(level)}
+        y1={level}
+        y2={level}
+        stroke="var(--color-primary)"
+        strokeWidth={2}
+      />
       {layout.pieces.map((box) => (
         <FleshPiece
           key={`${box.x}-${box.y}`}
@@ -69,13 +85,15 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
           strokeWidth={1.5}
         />
       )}
-      <path
-        d={`M ${left - WALL / 2} ${rim} V ${floor + WALL / 2} H ${left + width + WALL / 2} V ${rim}`}
-        fill="none"
-        stroke="var(--iron)"
-        strokeWidth={WALL}
-        strokeLinejoin="round"
+      <VesselWall
+        shape={input.vessel.shape}
+        left={left}
+        right={left + width}
+        rim={rim}
+        floor={floor}
+        inset={inset}
       />
+      {iced && <Ice left={left} right={left + width} rim={rim} floor={floor} compact={compact} />}
       {!compact && input.pieces.shape === "slab" && (
         <CloseUp
           piece={{
@@ -109,16 +127,61 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
             x={left + width + 18}
             from={level}
             to={floor}
-            lines={[`${litres(sheet.liquidMl + sheet.fit.foodMl)} L`, "brine and food"]}
+            lines={[`${litres(sheet.liquidMl + sheet.fit.foodMl)} L`, `${liquid} and food`]}
           />
           {exposedMm > 0.5 && (
-            <Alarm x={view.width / 2} text={`${fixed(exposedMm, 0)} mm stands out of the brine`} y={16} />
+            <Alarm x={view.width / 2} text={`${fixed(exposedMm, 0)} mm stands out of the ${liquid}`} y={16} />
           )}
           {overflowMl > 0 && (
             <Alarm x={view.width / 2} text={`${litres(overflowMl)} L over the rim`} y={34} />
           )}
         </>
       )}
+    </g>
+  );
+}
+
+/** Walls and floor; a cooler's are thick, a pail's lean outward. */
+function VesselWall(p: {
+  shape: string;
+  left: number;
+  right: number;
+  rim: number;
+  floor: number;
+  inset: number;
+}) {
+  const thick = p.shape === "cooler" ? 12 : WALL;
+  const half = thick / 2;
+  return (
+    <path
+      d={`M ${p.left - half} ${p.rim} L ${p.left + p.inset - half} ${p.floor + half} H ${p.right - p.inset + half} L ${p.right + half} ${p.rim}`}
+      fill="none"
+      stroke="var(--iron)"
+      strokeWidth={thick}
+      strokeLinejoin="round"
+    />
+  );
+}
+
+/** Sealed ice beside the vessel's walls: a cooler is kept cold from outside the brine. */
+function Ice(p: { left: number; right: number; rim: number; floor: number; compact: boolean }) {
+  const side = p.compact ? 8 : 15;
+  const count = Math.max(2, Math.floor((p.floor - p.rim) / (side + 4)));
+  const block = (x: number, i: number) => (
+    <rect
+      key={`${x}-${i}`}
+      x={x}
+      y={p.floor - (i + 1) * (side + 4)}
+      width={side}
+      height={side}
+      fill="var(--color-base-100)"
+      stroke="var(--color-primary)"
+      strokeWidth={1.5}
+    />
+  );
+  return (
+    <g data-ice>
+      {Array.from({ length: count }, (_, i) => [block(p.left - side - 16, i), block(p.right + 16, i)])}
     </g>
   );
 }

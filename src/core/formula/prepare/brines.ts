@@ -9,7 +9,12 @@ import {
   WATER_DENSITY_G_PER_ML,
 } from "../../solution/sodium-chloride";
 import { liquidToCoverMl } from "../../vessel/fit";
-import { additionsForWholeMass, equilibriumPerWater, perWaterForTarget, saltForWaterPhase } from "../equilibrium";
+import {
+  additionsForWholeMass,
+  equilibriumPerWater,
+  perWaterForTarget,
+  saltForWaterPhase,
+} from "../equilibrium";
 import { keepLimit } from "../keep-limit";
 import { ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
 import type { Preparation } from "../model";
@@ -102,7 +107,10 @@ export function soluteLines(
   const sugar = sugarG > 0 ? pantry.ingredient(input.sugarId) : undefined;
   return {
     naclG,
-    waterG: weighed.reduce((sum, { line, ingredient: i }) => sum + (isLiquid(i) ? line.massG * i.waterFraction : 0), 0),
+    waterG: weighed.reduce(
+      (sum, { line, ingredient: i }) => sum + (isLiquid(i) ? line.massG * i.waterFraction : 0),
+      0,
+    ),
     lines: [
       saltLine(salt, naclG - hiddenG, saltScalesWith),
       ...(sugar ? [ingredientLine(sugar, sugarG, "sugar", "salt")] : []),

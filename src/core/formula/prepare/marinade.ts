@@ -15,10 +15,14 @@ export const METHOD_OF: Record<MixKind, Method> = {
 };
 
 /** Acid, oil, salt, lines and something sweet, by ratio or by amounts, close about the food. */
-export function prepareMarinade(c: PrepareContext, p: MarinadePreparation): Result<Prepared, FormulationError> {
+export function prepareMarinade(
+  c: PrepareContext,
+  p: MarinadePreparation,
+): Result<Prepared, FormulationError> {
   const coverMl = liquidToCoverMl(c.input.vessel, c.fit);
   const wantedMl = p.amount.mode === "toCover" ? coverMl : (p.amount.mlPerKg * c.foodG) / 1000;
-  if (p.amount.mode === "toCover" && !(wantedMl > 0)) return err({ code: "no_room_for_water", waterG: wantedMl });
+  if (p.amount.mode === "toCover" && !(wantedMl > 0))
+    return err({ code: "no_room_for_water", waterG: wantedMl });
   const weighed = weighMixture(c, wantedMl);
   if (!weighed.ok) return weighed;
   const { mix } = weighed.value;

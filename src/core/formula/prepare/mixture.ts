@@ -107,7 +107,8 @@ export function saltMixture(
   const heldFraction = flesh.nativeSaltFraction;
   if (targetFraction <= heldFraction) return err({ code: "already_salty", heldFraction, targetFraction });
   const targetPerWater = perWaterForTarget(targetFraction, flesh.waterFraction, "finishedFlesh");
-  const wantedG = targetPerWater * (flesh.massG * flesh.waterFraction + mix.waterG) - flesh.massG * heldFraction;
+  const wantedG =
+    targetPerWater * (flesh.massG * flesh.waterFraction + mix.waterG) - flesh.massG * heldFraction;
   const ownG = Math.max(0, wantedG - mix.naclG);
   const loadG = ownG + mix.naclG;
   const saturated = saltPerWater(saturationFraction(c.input.holding.temperatureC));

@@ -92,6 +92,8 @@ export interface PasteFigures {
 
 export interface CrustFigures {
   food: { lengthMm: number; widthMm: number; heightMm: number };
+  /** Bed beneath the food, mm. */
+  underMm: number;
   estimated: boolean;
   shellMl: number;
   saltG: number;

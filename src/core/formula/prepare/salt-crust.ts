@@ -23,7 +23,8 @@ const BODY_SHARE = 0.72;
 const FISH_LENGTH_TO_DEPTH = 4;
 /** Flesh that would slow salt as much as scales do, mm. *Practice*, estimate: scales on about halve the uptake. */
 const SCALES_MM = 4;
-const DEFAULT_BAKE_C = 200;
+/** A moderate-hot oven, where none was named, °C. *Practice*: 190 to 220. */
+export const CRUST_OVEN_C = 200;
 
 /** Whole food buried in damp salt and baked: the crust is a vessel, and its salt follows from its geometry. */
 export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result<Prepared, FormulationError> {
@@ -33,7 +34,8 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
   const saltWeighed = { ...saltLine(salt, crust.saltG * salt.naclFraction, "surface"), note: "packed damp" };
   const white = c.pantry.ingredient("egg_white");
   const liquid: SheetLine[] = [];
-  if (crust.waterG > 0) liquid.push({ ...waterLine(crust.waterG, "salt"), note: "in steps, to the squeeze test" });
+  if (crust.waterG > 0)
+    liquid.push({ ...waterLine(crust.waterG, "salt"), note: "in steps, to the squeeze test" });
   if (crust.eggWhites > 0 && white?.gEach)
     liquid.push(
       ingredientLine(white, crust.eggWhites * white.gEach, "egg", p.school === "eggWhite" ? "salt" : "batch"),
@@ -46,7 +48,7 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
     pieces: count,
   };
   const cook = input.cook;
-  const bake = bakeOf(c.food, c.foodG / count, crust.food.heightMm, cook?.ovenC ?? DEFAULT_BAKE_C);
+  const bake = bakeOf(c.food, c.foodG / count, crust.food.heightMm, cook?.ovenC ?? CRUST_OVEN_C);
   const naclG = crust.saltG * salt.naclFraction;
   return ok({
     naclG,
@@ -84,6 +86,7 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
   const waterSteps = p.school === "water" ? WATER_SHARES.map((share) => share * saltG) : [];
   return {
     food: whole,
+    underMm: p.underMm,
     estimated: p.size === null,
     shellMl,
     saltG,

@@ -1,15 +1,22 @@
 import { RANGES } from "@/core/formula/ranges";
+import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
 import type { Cook } from "@/core/formula/model";
-import { findFood } from "@/core/materials/lookup";
+import { Toggle } from "@/ui/choice";
+import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 
+/** Shown until an oven is named. *Practice*. */
+const USUAL_OVEN_C = 180;
+
 /** How it is cooked afterwards: heat evens the salt out before it is eaten. */
 export function CookPanel({ value, cook, change, onValidity }: PanelProps & { cook: Cook }) {
-  const food = findFood(value.foodId);
+  const food = usePantry().food(value.foodId);
+  const crust = value.preparation.kind === "saltCrust";
+  const isSeafood = food?.group === "fish" || food?.group === "shellfish";
   const set = (part: Partial<Cook>) => change((f) => ({ ...f, cook: { ...cook, ...part } }));
   return (
-    <Group title="Then cooked">
+    <Group title={crust ? "Baked" : "Then cooked"}>
       <QuantityField
         label="Core, when done"
         unit="°C"
@@ -26,14 +33,25 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         }
       />
       <QuantityField
-        label="Cooking time"
-        unit="min"
-        value={cook.minutes}
-        rule={RANGES.cookMin}
+        label="Oven"
+        unit="°C"
+        value={cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C)}
+        rule={RANGES.ovenC}
         step={5}
-        onChange={(minutes) => set({ minutes })}
+        onChange={(ovenC) => set({ ovenC })}
         onValidity={onValidity}
       />
+      {!crust && (
+        <QuantityField
+          label="Cooking time"
+          unit="min"
+          value={cook.minutes}
+          rule={RANGES.cookMin}
+          step={5}
+          onChange={(minutes) => set({ minutes })}
+          onValidity={onValidity}
+        />
+      )}
       <QuantityField
         label="Rest after"
         unit="min"
@@ -42,6 +60,23 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         onChange={(restMin) => set({ restMin })}
         onValidity={onValidity}
       />
+      <Toggle
+        label="Under the grill"
+        value={cook.broil ?? false}
+        onChange={(on) => set({ broil: on || undefined })}
+      />
+      <Toggle
+        label="In its cold dish"
+        value={cook.inColdDish ?? false}
+        onChange={(on) => set({ inColdDish: on || undefined })}
+      />
+      {isSeafood && (
+        <Toggle
+          label="Eaten raw"
+          value={value.servedRaw ?? false}
+          onChange={(on) => change((f) => ({ ...f, servedRaw: on || undefined }))}
+        />
+      )}
     </Group>
   );
 }

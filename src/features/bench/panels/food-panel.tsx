@@ -1,14 +1,15 @@
 import { piecesOffered } from "@/core/formula/defaults";
 import { likelyThicknessMm } from "@/core/formula/flesh";
-import type { Enhanced, Pieces } from "@/core/formula/model";
+import type { Enhanced, Pieces, ThawMethod } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import type { PieceForm } from "@/core/diffusion/flesh-body";
-import { findFood, FOODS } from "@/core/materials/lookup";
 import { Select, Toggle } from "@/ui/choice";
 import { grams } from "@/ui/format";
+import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import { Why } from "@/ui/why";
-import { whyFlesh, type Worked } from "../explain";
+import { whyFlesh } from "../explain";
+import type { Worked } from "../worked";
 import { AlongsideFields } from "./alongside-fields";
 import { Group, type PanelProps } from "./panel";
 
@@ -20,7 +21,14 @@ const SHAPES: { value: PieceForm; label: string }[] = [
   { value: "shortLog", label: "a short log, ends cut" },
 ];
 
-const GROUPS = [...new Set(FOODS.map((food) => food.group))];
+const THAWS: { value: ThawMethod | "no"; label: string }[] = [
+  { value: "no", label: "no" },
+  { value: "fridge", label: "yes, thaws in the fridge" },
+  { value: "coldWater", label: "yes, thaws in cold water" },
+  { value: "inBrine", label: "yes, thaws in the bath" },
+  { value: "counter", label: "yes, thaws on the counter" },
+];
+
 const LIKELY_APART = 0.12;
 const LABEL_DEFAULT: Enhanced = { solutionFraction: 0.1, sodiumMgPer100g: 400 };
 
@@ -33,11 +41,13 @@ export function FoodPanel({
   refusalFor,
 }: PanelProps & { worked: Worked | undefined }) {
   const { pieces } = value;
-  const food = findFood(value.foodId);
+  const { foods, food: find } = usePantry();
+  const food = find(value.foodId);
+  const groups = [...new Set(foods.map((f) => f.group))];
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
 
   const chooseFood = (foodId: string) => {
-    const chosen = findFood(foodId);
+    const chosen = find(foodId);
     if (!chosen) return;
     change((f) => ({ ...f, foodId, pieces: piecesOffered(chosen, f.pieces.count) }));
   };
@@ -54,13 +64,15 @@ export function FoodPanel({
           value={value.foodId}
           onChange={(event) => chooseFood(event.target.value)}
         >
-          {GROUPS.map((group) => (
+          {groups.map((group) => (
             <optgroup key={group} label={group}>
-              {FOODS.filter((f) => f.group === group).map((f) => (
-                <option key={f.id} value={f.id}>
-                  {f.name}
-                </option>
-              ))}
+              {foods
+                .filter((f) => f.group === group)
+                .map((f) => (
+                  <option key={f.id} value={f.id}>
+                    {f.name}
+                  </option>
+                ))}
             </optgroup>
           ))}
         </select>
@@ -146,6 +158,28 @@ export function FoodPanel({
         />
       )}
       <AlongsideFields value={value} change={change} onValidity={onValidity} />
+      <Select
+        label="Frozen"
+        value={pieces.thaw ?? "no"}
+        options={THAWS}
+        onChange={(thaw) => set({ thaw: thaw === "no" ? undefined : thaw })}
+      />
+      {food?.kingdom === "bird" && food.form.startsWith("whole") && (
+        <Toggle
+          label="Stuffed"
+          value={pieces.stuffed ?? false}
+          onChange={(on) => set({ stuffed: on || undefined })}
+        />
+      )}
+      <QuantityField
+        label="Days raw already"
+        unit="d"
+        value={pieces.daysRaw ?? 0}
+        rule={RANGES.daysRaw}
+        digits={1}
+        onChange={(daysRaw) => set({ daysRaw: daysRaw || undefined })}
+        onValidity={onValidity}
+      />
       <Toggle
         label="Salted by the packer"
         value={pieces.enhanced !== null}

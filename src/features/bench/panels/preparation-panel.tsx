@@ -1,22 +1,26 @@
-import { preparationOffered } from "@/core/formula/defaults";
-import { timedPerWater } from "@/core/formula/formulate";
-import type { Formulation, Preparation, TimedStrength } from "@/core/formula/model";
+import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
+import { withPreparation } from "@/core/formula/offered";
+import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { RANGES } from "@/core/formula/ranges";
 import type { Readiness } from "@/core/diffusion/readiness";
-import { findSalt, INGREDIENTS, SALTS } from "@/core/materials/lookup";
-import { VOLUME_ML } from "@/core/quantity/units";
-import { saltFractionFromPerWater } from "@/core/solution/sodium-chloride";
-import { Choice, Select, Toggle } from "@/ui/choice";
-import { percent } from "@/ui/format";
+import { assertNever } from "@/core/result";
+import { Choice, Select } from "@/ui/choice";
+import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
+import { BrineFields } from "./preparation/brine-fields";
+import { CrustFields, CureFields } from "./preparation/crust-fields";
+import { MarinadeFields, PasteFields, RubFields } from "./preparation/mixture-fields";
 
-type School = "equilibrium" | "timed" | "dry";
-
-const SCHOOLS: { value: School; label: string; note: string }[] = [
+const CHOICES: { value: PreparationChoice; label: string; note: string }[] = [
   { value: "equilibrium", label: "Equilibrium", note: "wet, cannot overshoot" },
   { value: "timed", label: "Timed", note: "wet, strong: watch it" },
   { value: "dry", label: "Dry", note: "salt on the face" },
+  { value: "marinade", label: "Marinade", note: "acid, oil, aromatics" },
+  { value: "paste", label: "Paste", note: "bound, clings" },
+  { value: "rub", label: "Rub", note: "ground, dry" },
+  { value: "crust", label: "Crust", note: "baked in salt" },
+  { value: "cure", label: "Short cure", note: "salt and sugar, minutes" },
 ];
 
 const READINESS: { value: Readiness; label: string }[] = [
@@ -25,83 +29,62 @@ const READINESS: { value: Readiness; label: string }[] = [
   { value: "even", label: "even to the centre" },
 ];
 
-const SUGARS = INGREDIENTS.filter((i) => i.group === "sugar" || i.group === "syrup").map((i) => ({
-  value: i.id,
-  label: i.name,
-}));
+const WANTED_LABEL: Record<PreparationChoice, string> = {
+  equilibrium: "Salt wanted",
+  timed: "Salt wanted",
+  dry: "Salt, of edible weight",
+  marinade: "Salt wanted",
+  paste: "Salt wanted",
+  rub: "Salt, of edible weight",
+  crust: "Salt wanted",
+  cure: "Salt wanted",
+};
 
-const schoolOf = (p: Preparation): School => (p.kind === "dryBrine" ? "dry" : p.school);
-
-/** The school, the salt and how much of it. */
-export function PreparationPanel({ value, change, onValidity, refusalFor }: PanelProps) {
+/** The preparation, the salt and how much of it. */
+export function PreparationPanel(props: PanelProps & { crust?: CrustFigures }) {
+  const { value, change, onValidity, refusalFor } = props;
+  const { salts, ingredients } = usePantry();
   const { preparation } = value;
-  const set = (next: Preparation) => change((f) => ({ ...f, preparation: next }));
+  const choice = choiceOf(preparation);
+  const brined = preparation.kind === "wetBrine" || preparation.kind === "dryBrine";
   return (
     <Group title="Preparation">
       <Choice
-        label="School"
-        value={schoolOf(preparation)}
-        options={SCHOOLS}
-        onChange={(school) => change((f) => withSchool(f, school))}
+        label="Preparation"
+        value={choice}
+        options={CHOICES}
+        columns={2}
+        onChange={(next) => change((f) => withPreparation(f, next))}
       />
-      <QuantityField
-        label={preparation.kind === "dryBrine" ? "Salt, of edible weight" : "Salt wanted"}
-        unit="%"
-        value={preparation.targetFraction * 100}
-        rule={RANGES.targetPercent}
-        digits={2}
-        step={0.05}
-        onChange={(p) => set({ ...preparation, targetFraction: p / 100 })}
-        onValidity={onValidity}
-        refusal={refusalFor("target")}
-      />
-      {preparation.kind === "wetBrine" && preparation.school === "equilibrium" && (
-        <Select
-          label="Convention"
-          value={preparation.convention}
-          options={[
-            { value: "waterPhase", label: "water-phase" },
-            { value: "wholeMass", label: "% of food + water" },
-          ]}
-          onChange={(convention) => set({ ...preparation, convention })}
-        />
-      )}
-      {preparation.kind === "wetBrine" && preparation.school === "timed" && (
-        <Strength
-          value={preparation.strength}
-          saltId={value.saltId}
-          onChange={(strength) => set({ ...preparation, strength })}
+      {preparation.targetFraction > 0 && (
+        <QuantityField
+          key={choice}
+          label={WANTED_LABEL[choice]}
+          unit="%"
+          value={preparation.targetFraction * 100}
+          rule={RANGES.targetPercent}
+          digits={2}
+          step={0.05}
+          onChange={(p) =>
+            change((f) => ({ ...f, preparation: { ...f.preparation, targetFraction: p / 100 } }))
+          }
           onValidity={onValidity}
+          refusal={refusalFor("target")}
         />
       )}
-      {preparation.kind === "wetBrine" && (
-        <Toggle
-          label="Sour bath (vinegar, citrus)"
-          value={value.sour ?? false}
-          onChange={(sour) => change((f) => ({ ...f, sour: sour || undefined }))}
-        />
-      )}
-      {preparation.kind === "dryBrine" && value.pieces.shape === "slab" && (
+      <OwnFields {...props} />
+      {preparation.kind !== "saltCrust" && (
         <Select
-          label="Salted on"
-          value={preparation.salted}
-          options={[
-            { value: "allFaces", label: "all faces" },
-            { value: "oneFace", label: "one face" },
-          ]}
-          onChange={(salted) => set({ ...preparation, salted })}
+          label="Ready means"
+          value={value.readiness}
+          options={READINESS}
+          onChange={(readiness) => change((f) => ({ ...f, readiness }))}
         />
       )}
-      <Select
-        label="Ready means"
-        value={value.readiness}
-        options={READINESS}
-        onChange={(readiness) => change((f) => ({ ...f, readiness }))}
-      />
       <Select
         label="Salt"
         value={value.saltId}
-        options={SALTS.map((s) => ({ value: s.id, label: s.name }))}
+        options={salts.map((s) => ({ value: s.id, label: s.name }))}
         onChange={(saltId) => change((f) => ({ ...f, saltId }))}
       />
       {refusalFor("salt") && (
@@ -109,21 +92,25 @@ export function PreparationPanel({ value, change, onValidity, refusalFor }: Pane
           {refusalFor("salt")}
         </p>
       )}
-      <QuantityField
-        label="Sugar, to 1 of salt"
-        unit="g/g"
-        value={value.sugarPerSalt}
-        rule={RANGES.sugarPerSalt}
-        digits={2}
-        step={0.1}
-        onChange={(sugarPerSalt) => change((f) => ({ ...f, sugarPerSalt }))}
-        onValidity={onValidity}
-      />
-      {value.sugarPerSalt > 0 && (
+      {(brined || preparation.kind === "cure") && (
+        <QuantityField
+          label="Sugar, to 1 of salt"
+          unit="g/g"
+          value={value.sugarPerSalt}
+          rule={RANGES.sugarPerSalt}
+          digits={2}
+          step={0.1}
+          onChange={(sugarPerSalt) => change((f) => ({ ...f, sugarPerSalt }))}
+          onValidity={onValidity}
+        />
+      )}
+      {(brined || preparation.kind === "cure") && value.sugarPerSalt > 0 && (
         <Select
           label="Sugar"
           value={value.sugarId}
-          options={SUGARS}
+          options={ingredients
+            .filter((i) => i.group === "sugar" || i.group === "syrup")
+            .map((i) => ({ value: i.id, label: i.name }))}
           onChange={(sugarId) => change((f) => ({ ...f, sugarId }))}
         />
       )}
@@ -139,88 +126,24 @@ export function PreparationPanel({ value, change, onValidity, refusalFor }: Pane
   );
 }
 
-/** A dry brine stands open in the fridge so that the surface dries; a wet one is covered. */
-function withSchool(f: Formulation, school: School): Formulation {
-  const dry = school === "dry";
-  return {
-    ...f,
-    preparation: preparationOffered(school, f.preparation.targetFraction),
-    holding: { ...f.holding, covered: !dry },
-    // Without a bath nothing can scale with it.
-    aromatics: dry
-      ? f.aromatics.map((a) => (a.scalesWith === "bath" ? { ...a, scalesWith: "foodMass" as const } : a))
-      : f.aromatics,
-  };
-}
-
-const PER = [
-  { value: "us_gallon", label: "US gallon" },
-  { value: "us_quart", label: "US quart" },
-  { value: "litre", label: "litre" },
-] as const;
-
-function Strength(props: {
-  value: TimedStrength;
-  saltId: string;
-  onChange: (value: TimedStrength) => void;
-  onValidity: PanelProps["onValidity"];
-}) {
-  const { value, onChange, onValidity } = props;
-  const salt = findSalt(props.saltId);
-  return (
-    <>
-      <Select
-        label="Strength given as"
-        value={value.basis}
-        options={[
-          { value: "percent", label: "% by weight" },
-          { value: "cups", label: "cups of this salt" },
-        ]}
-        onChange={(basis) =>
-          onChange(basis === "percent" ? { basis, saltFraction: 0.06 } : { basis, cups: 1, per: "us_gallon" })
-        }
-      />
-      {value.basis === "percent" ? (
-        <QuantityField
-          label="Brine strength"
-          unit="%"
-          value={value.saltFraction * 100}
-          rule={RANGES.strengthPercent}
-          digits={2}
-          step={0.1}
-          onChange={(p) => onChange({ ...value, saltFraction: p / 100 })}
-          onValidity={onValidity}
-        />
-      ) : (
-        <>
-          <QuantityField
-            label="Cups of salt"
-            unit="cup"
-            value={value.cups * VOLUME_ML.us_cup}
-            rule={RANGES.cupsMl}
-            shownUnit={VOLUME_ML.us_cup}
-            digits={2}
-            step={0.25}
-            onChange={(ml) => onChange({ ...value, cups: ml / VOLUME_ML.us_cup })}
-            onValidity={onValidity}
-          />
-          <Select
-            label="to each"
-            value={value.per}
-            options={PER}
-            onChange={(per) => onChange({ ...value, per })}
-          />
-          {salt && (
-            <p className="py-1 text-sm">
-              With {salt.name} that is{" "}
-              <strong className="figure">
-                {percent(saltFractionFromPerWater(timedPerWater(value, salt)))} %
-              </strong>{" "}
-              by weight. Another salt by the same cup makes another brine.
-            </p>
-          )}
-        </>
-      )}
-    </>
-  );
+/** What only this preparation asks. */
+function OwnFields(props: PanelProps & { crust?: CrustFigures }) {
+  const { preparation } = props.value;
+  switch (preparation.kind) {
+    case "wetBrine":
+    case "dryBrine":
+      return <BrineFields {...props} preparation={preparation} />;
+    case "marinade":
+      return <MarinadeFields {...props} preparation={preparation} />;
+    case "paste":
+      return <PasteFields {...props} preparation={preparation} />;
+    case "rub":
+      return <RubFields {...props} preparation={preparation} />;
+    case "saltCrust":
+      return <CrustFields {...props} preparation={preparation} />;
+    case "cure":
+      return <CureFields {...props} preparation={preparation} />;
+    default:
+      return assertNever(preparation);
+  }
 }

@@ -1,7 +1,8 @@
 import type { Formulation, Water } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
-import type { Vessel, VesselMaterial } from "@/core/vessel/vessel";
+import type { Vessel, VesselMaterial, VesselShape } from "@/core/vessel/vessel";
 import { Select, Toggle } from "@/ui/choice";
+import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 
@@ -17,6 +18,25 @@ const MATERIALS: { value: VesselMaterial; label: string }[] = [
   { value: "unknown_plastic", label: "plastic, not marked for food" },
 ];
 
+const SHAPES: { value: VesselShape; label: string }[] = [
+  { value: "cylinder", label: "round" },
+  { value: "pail", label: "a pail" },
+  { value: "box", label: "box or dish" },
+  { value: "bag", label: "a bag" },
+  { value: "cooler", label: "a cooler" },
+  { value: "tray", label: "a tray" },
+];
+
+/** What each shape's three measures are called. */
+const MEASURES: Record<VesselShape, Partial<Record<"lengthMm" | "widthMm" | "heightMm", string>>> = {
+  cylinder: { lengthMm: "Inside width", heightMm: "Inside height" },
+  pail: { lengthMm: "Width at the rim", widthMm: "Width at the floor", heightMm: "Inside height" },
+  box: { lengthMm: "Inside length", widthMm: "Inside width", heightMm: "Inside height" },
+  cooler: { lengthMm: "Inside length", widthMm: "Inside width", heightMm: "Inside height" },
+  tray: { lengthMm: "Inside length", widthMm: "Inside width", heightMm: "Inside height" },
+  bag: { lengthMm: "Flat, long", widthMm: "Flat, wide", heightMm: "Filled, high" },
+};
+
 /** The vessel, and how much water stands in it. */
 export function VesselPanel({
   value,
@@ -25,24 +45,16 @@ export function VesselPanel({
   onValidity,
   refusalFor,
 }: PanelProps & { waterG: number | undefined }) {
-  const { vessel, water } = value;
+  const { vessels } = usePantry();
+  const { vessel, water, preparation } = value;
   const set = (part: Partial<Vessel>) => change((f) => ({ ...f, vessel: { ...f.vessel, ...part } }));
   const setWater = (next: Water) => change((f: Formulation) => ({ ...f, water: next }));
-  const wet = value.preparation.kind === "wetBrine";
-  const length = (label: string, field: "lengthMm" | "widthMm" | "heightMm") => (
-    <QuantityField
-      label={label}
-      unit="mm"
-      value={vessel[field]}
-      rule={RANGES.vesselMm}
-      step={5}
-      onChange={(mm) => set({ [field]: mm })}
-      onValidity={onValidity}
-    />
-  );
+  const brine = preparation.kind === "wetBrine";
+  const liquid = brine || preparation.kind === "marinade";
+  const shapes = liquid ? SHAPES : SHAPES.filter((s) => s.value === "box" || s.value === "tray");
   return (
-    <Group title={wet ? "Vessel and water" : "Tray"}>
-      {wet && (
+    <Group title={brine ? "Vessel and water" : liquid ? "Vessel" : "Tray"}>
+      {brine && (
         <>
           <Select
             label="Water"
@@ -57,11 +69,6 @@ export function VesselPanel({
               )
             }
           />
-          {refusalFor("water") && (
-            <p role="alert" className="py-1 text-sm text-error">
-              {refusalFor("water")}
-            </p>
-          )}
           {water.mode === "chosen" && (
             <QuantityField
               label="Water, ice included"
@@ -73,27 +80,57 @@ export function VesselPanel({
               onValidity={onValidity}
             />
           )}
-          <Select
-            label="Vessel"
-            value={vessel.shape}
-            options={[
-              { value: "cylinder", label: "round" },
-              { value: "box", label: "box" },
-            ]}
-            onChange={(shape) => set({ shape })}
-          />
-          {length(vessel.shape === "cylinder" ? "Inside width" : "Inside length", "lengthMm")}
-          {vessel.shape === "box" && length("Inside width", "widthMm")}
-          {length("Inside height", "heightMm")}
         </>
       )}
+      {refusalFor("water") && (
+        <p role="alert" className="py-1 text-sm text-error">
+          {refusalFor("water")}
+        </p>
+      )}
+      {vessels.length > 0 && (
+        <Select
+          label="One of ours"
+          value=""
+          options={[
+            { value: "", label: "choose …" },
+            ...vessels.map((v) => ({ value: v.id, label: v.name })),
+          ]}
+          onChange={(id) => {
+            const own = vessels.find((v) => v.id === id);
+            if (own) set(own.vessel);
+          }}
+        />
+      )}
+      <Select
+        label={liquid ? "Vessel" : "Kind of tray"}
+        value={vessel.shape}
+        options={shapes.some((s) => s.value === vessel.shape) ? shapes : SHAPES}
+        onChange={(shape) => set({ shape })}
+      />
+      {(["lengthMm", "widthMm", "heightMm"] as const).map((field) => {
+        const label = MEASURES[vessel.shape][field];
+        return (
+          label && (
+            <QuantityField
+              key={field}
+              label={label}
+              unit="mm"
+              value={vessel[field]}
+              rule={RANGES.vesselMm}
+              step={5}
+              onChange={(mm) => set({ [field]: mm })}
+              onValidity={onValidity}
+            />
+          )
+        );
+      })}
       <Select
         label="Made of"
         value={vessel.material}
         options={MATERIALS}
         onChange={(material) => set({ material })}
       />
-      {wet && (
+      {brine && (
         <Toggle label="Plate holds it under" value={vessel.plate} onChange={(plate) => set({ plate })} />
       )}
     </Group>

@@ -1,0 +1,27 @@
+import type { OwnMaterials } from "../materials/pantry";
+import type { Formulation } from "./model";
+
+/**
+ * The formulation carrying the kitchen's own entries that it names, as they are now: a batch then keeps what it was
+ * worked out from, whatever is measured later. Entries it does not name are left behind.
+ */
+export function withOwn(f: Formulation, kitchen: OwnMaterials): Formulation {
+  const lineIds = [...f.lines, ...(f.companions ?? []).flatMap((c) => c.lines)].map((l) => l.ingredientId);
+  const p = f.preparation;
+  const named = new Set([...lineIds, f.sugarId, ...(p.kind === "paste" ? [p.binderId] : [])]);
+  // What the formula brought with it stays, unless this kitchen has its own of the same id.
+  const foods = newest(kitchen.foods, f.own?.foods).filter((x) => x.id === f.foodId);
+  const salts = newest(kitchen.salts, f.own?.salts).filter((x) => x.id === f.saltId);
+  const ingredients = newest(kitchen.ingredients, f.own?.ingredients).filter((x) => named.has(x.id));
+  const own: OwnMaterials = {
+    ...(foods.length > 0 && { foods }),
+    ...(salts.length > 0 && { salts }),
+    ...(ingredients.length > 0 && { ingredients }),
+  };
+  const { own: _before, ...rest } = f;
+  return Object.keys(own).length > 0 ? { ...rest, own } : rest;
+}
+
+function newest<T extends { id: string }>(kitchen: T[] = [], brought: T[] = []): T[] {
+  return [...kitchen, ...brought.filter((b) => !kitchen.some((k) => k.id === b.id))];
+}

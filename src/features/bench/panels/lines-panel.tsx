@@ -1,0 +1,53 @@
+import type { FormulaLine } from "@/core/formula/model";
+import { LINES_MAX } from "@/core/formula/ranges";
+import { Group, type PanelProps } from "./panel";
+import { AddIngredient } from "./ingredient-options";
+import { LineRow, type LineBases } from "./line-row";
+
+/** What goes in beside the salt; each line carries how it scales. */
+export function LinesPanel(props: PanelProps & { bases: LineBases | undefined }) {
+  const { value, change, onValidity, refusalFor, bases } = props;
+  const { lines } = value;
+  const kind = value.preparation.kind;
+  const liquid = kind === "wetBrine" || kind === "marinade";
+  const set = (next: FormulaLine[]) => change((f) => ({ ...f, lines: next }));
+  const edit = (index: number, next: FormulaLine) => set(lines.map((line, i) => (i === index ? next : line)));
+  return (
+    <Group title="What goes in">
+      {refusalFor("lines") && (
+        <p role="alert" className="py-1 text-sm text-error">
+          {refusalFor("lines")}
+        </p>
+      )}
+      {lines.map((line, index) => (
+        <LineRow
+          key={`${line.ingredientId}-${index}`}
+          line={line}
+          laws={{ bath: liquid || kind === "saltCrust", salt: kind === "saltCrust" }}
+          parts={kind === "marinade"}
+          places={kind === "saltCrust" || kind === "rub"}
+          bases={bases}
+          onChange={(next) => edit(index, next as FormulaLine)}
+          onRemove={() => set(lines.filter((_, i) => i !== index))}
+          onValidity={onValidity}
+        />
+      ))}
+      {lines.length < LINES_MAX && (
+        <AddIngredient
+          label="Add an ingredient"
+          onAdd={(ingredientId) =>
+            set([
+              ...lines,
+              {
+                ingredientId,
+                amountG: 3,
+                scalesWith: kind === "wetBrine" ? "bath" : "foodMass",
+                optional: false,
+              },
+            ])
+          }
+        />
+      )}
+    </Group>
+  );
+}

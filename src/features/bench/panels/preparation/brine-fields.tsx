@@ -1,0 +1,129 @@
+import { timedPerWater } from "@/core/formula/prepare/brines";
+import type { Preparation, TimedStrength } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import { VOLUME_ML } from "@/core/quantity/units";
+import { saltFractionFromPerWater } from "@/core/solution/sodium-chloride";
+import { Select, Toggle } from "@/ui/choice";
+import { percent } from "@/ui/format";
+import { usePantry } from "@/ui/pantry";
+import { QuantityField } from "@/ui/quantity-field";
+import type { PanelProps } from "../panel";
+
+type Brine = Extract<Preparation, { kind: "wetBrine" | "dryBrine" }>;
+
+/** What a brine asks for beyond its salt. */
+export function BrineFields({ value, preparation, change, onValidity }: PanelProps & { preparation: Brine }) {
+  const set = (next: Preparation) => change((f) => ({ ...f, preparation: next }));
+  if (preparation.kind === "dryBrine") {
+    return value.pieces.shape === "slab" ? (
+      <Select
+        label="Salted on"
+        value={preparation.salted}
+        options={[
+          { value: "allFaces", label: "all faces" },
+          { value: "oneFace", label: "one face" },
+        ]}
+        onChange={(salted) => set({ ...preparation, salted })}
+      />
+    ) : null;
+  }
+  return (
+    <>
+      {preparation.school === "equilibrium" ? (
+        <Select
+          label="Convention"
+          value={preparation.convention}
+          options={[
+            { value: "waterPhase", label: "water-phase" },
+            { value: "wholeMass", label: "% of food + water" },
+          ]}
+          onChange={(convention) => set({ ...preparation, convention })}
+        />
+      ) : (
+        <Strength
+          value={preparation.strength}
+          saltId={value.saltId}
+          onChange={(strength) => set({ ...preparation, strength })}
+          onValidity={onValidity}
+        />
+      )}
+      <Toggle
+        label="Sour bath (vinegar, citrus)"
+        value={value.sour ?? false}
+        onChange={(sour) => change((f) => ({ ...f, sour: sour || undefined }))}
+      />
+    </>
+  );
+}
+
+const PER = [
+  { value: "us_gallon", label: "US gallon" },
+  { value: "us_quart", label: "US quart" },
+  { value: "litre", label: "litre" },
+] as const;
+
+function Strength(props: {
+  value: TimedStrength;
+  saltId: string;
+  onChange: (value: TimedStrength) => void;
+  onValidity: PanelProps["onValidity"];
+}) {
+  const { value, onChange, onValidity } = props;
+  const salt = usePantry().salt(props.saltId);
+  return (
+    <>
+      <Select
+        label="Strength given as"
+        value={value.basis}
+        options={[
+          { value: "percent", label: "% by weight" },
+          { value: "cups", label: "cups of this salt" },
+        ]}
+        onChange={(basis) =>
+          onChange(basis === "percent" ? { basis, saltFraction: 0.06 } : { basis, cups: 1, per: "us_gallon" })
+        }
+      />
+      {value.basis === "percent" ? (
+        <QuantityField
+          label="Brine strength"
+          unit="%"
+          value={value.saltFraction * 100}
+          rule={RANGES.strengthPercent}
+          digits={2}
+          step={0.1}
+          onChange={(p) => onChange({ ...value, saltFraction: p / 100 })}
+          onValidity={onValidity}
+        />
+      ) : (
+        <>
+          <QuantityField
+            label="Cups of salt"
+            unit="cup"
+            value={value.cups * VOLUME_ML.us_cup}
+            rule={RANGES.cupsMl}
+            shownUnit={VOLUME_ML.us_cup}
+            digits={2}
+            step={0.25}
+            onChange={(ml) => onChange({ ...value, cups: ml / VOLUME_ML.us_cup })}
+            onValidity={onValidity}
+          />
+          <Select
+            label="to each"
+            value={value.per}
+            options={PER}
+            onChange={(per) => onChange({ ...value, per })}
+          />
+          {salt && (
+            <p className="py-1 text-sm">
+              With {salt.name} that is{" "}
+              <strong className="figure">
+                {percent(saltFractionFromPerWater(timedPerWater(value, salt)))} %
+              </strong>{" "}
+              by weight. Another salt by the same cup makes another brine.
+            </p>
+          )}
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,133 @@
+import type { CrustPreparation, CurePreparation } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import type { CrustFigures } from "@/core/formula/prepare/prepared";
+import { Choice, Select, Toggle } from "@/ui/choice";
+import { QuantityField } from "@/ui/quantity-field";
+import type { PanelProps } from "../panel";
+
+const SCHOOLS: { value: CrustPreparation["school"]; label: string; note: string }[] = [
+  { value: "water", label: "Water", note: "to damp sand" },
+  { value: "eggWhite", label: "Egg white", note: "2 to a cup" },
+  { value: "sparingEggWhite", label: "Sparing", note: "2 whites in all" },
+];
+
+type Size = NonNullable<CrustPreparation["size"]>;
+
+/** How the crust is bound, how thick, and what lies in it. */
+export function CrustFields(props: PanelProps & { preparation: CrustPreparation; crust?: CrustFigures }) {
+  const { preparation: p, crust, change, onValidity } = props;
+  const set = (part: Partial<CrustPreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
+  const fish = props.value.foodId.match(/fish|mullet|trout|mackerel|sole|turbot|whole/) !== null;
+  const length = (
+    label: string,
+    value: number,
+    range: "shellMm" | "marginMm",
+    take: (mm: number) => void,
+  ) => (
+    <QuantityField
+      label={label}
+      unit="mm"
+      value={value}
+      rule={RANGES[range]}
+      onChange={take}
+      onValidity={onValidity}
+    />
+  );
+  const edge = (label: string, key: keyof Size) =>
+    p.size && (
+      <QuantityField
+        label={label}
+        unit="mm"
+        value={p.size[key]}
+        rule={RANGES.crustFoodMm}
+        step={5}
+        onChange={(mm) => p.size && set({ size: { ...p.size, [key]: mm } })}
+        onValidity={onValidity}
+      />
+    );
+  return (
+    <>
+      <Choice label="Bound with" value={p.school} options={SCHOOLS} onChange={(school) => set({ school })} />
+      {length("Salt over it", p.overMm, "shellMm", (overMm) => set({ overMm }))}
+      {length("Salt under it", p.underMm, "shellMm", (underMm) => set({ underMm }))}
+      {length("Room on the tray", p.marginMm, "marginMm", (marginMm) => set({ marginMm }))}
+      <Select
+        label="Taken as"
+        value={p.form}
+        options={[
+          { value: "ellipsoid", label: "rounded" },
+          { value: "box", label: "a box" },
+        ]}
+        onChange={(form) => set({ form })}
+      />
+      <Toggle
+        label="Food measured all ways"
+        value={p.size !== null}
+        onChange={(on) => set({ size: on ? rounded(crust) : null })}
+      />
+      {edge("Food, long", "lengthMm")}
+      {edge("Food, wide", "widthMm")}
+      {edge("Food, high", "heightMm")}
+      {fish && (
+        <>
+          <Select
+            label="Scales"
+            value={p.scales}
+            options={[
+              { value: "on", label: "left on" },
+              { value: "off", label: "scaled" },
+            ]}
+            onChange={(scales) => set({ scales })}
+          />
+          <Select
+            label="Head and tail"
+            value={p.ends}
+            options={[
+              { value: "covered", label: "covered" },
+              { value: "out", label: "left out" },
+            ]}
+            onChange={(ends) => set({ ends })}
+          />
+        </>
+      )}
+    </>
+  );
+}
+
+/** The estimate, as a start for what the cook measures. */
+const rounded = (crust?: CrustFigures): Size => {
+  const at = (mm: number) => Math.max(RANGES.crustFoodMm.min, Math.round(mm));
+  const food = crust?.food ?? { lengthMm: 300, widthMm: 100, heightMm: 60 };
+  return { lengthMm: at(food.lengthMm), widthMm: at(food.widthMm), heightMm: at(food.heightMm) };
+};
+
+export function CureFields({
+  preparation: p,
+  change,
+  onValidity,
+}: PanelProps & { preparation: CurePreparation }) {
+  const set = (part: Partial<CurePreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
+  return (
+    <>
+      <QuantityField
+        label="Salt put on, of edible weight"
+        unit="%"
+        value={p.doseFraction * 100}
+        rule={RANGES.dosePercent}
+        digits={1}
+        step={0.5}
+        onChange={(percent) => set({ doseFraction: percent / 100 })}
+        onValidity={onValidity}
+      />
+      <Select
+        label="At the end"
+        value={p.finish}
+        options={[
+          { value: "rinse", label: "rinse and dry" },
+          { value: "brush", label: "brush off" },
+        ]}
+        onChange={(finish) => set({ finish })}
+      />
+    </>
+  );
+}

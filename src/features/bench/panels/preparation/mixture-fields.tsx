@@ -1,0 +1,140 @@
+import type { MarinadePreparation, PastePreparation, RubPreparation, SaltSchool } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import { Choice, Select, Toggle } from "@/ui/choice";
+import { usePantry } from "@/ui/pantry";
+import { QuantityField } from "@/ui/quantity-field";
+import type { PanelProps } from "../panel";
+import { ReserveFields } from "./reserve-fields";
+
+const SALT_SCHOOLS: { value: SaltSchool; label: string; note: string }[] = [
+  { value: "inMixture", label: "Salt in it", note: "evens out with it" },
+  { value: "onFoodFirst", label: "Salt first", note: "on the food, then coat" },
+];
+
+export function MarinadeFields(props: PanelProps & { preparation: MarinadePreparation }) {
+  const { preparation: p, change, onValidity } = props;
+  const set = (part: Partial<MarinadePreparation>) =>
+    change((f) => ({ ...f, preparation: { ...p, ...part } }));
+  return (
+    <>
+      <Choice
+        label="Where the salt goes"
+        value={p.school}
+        options={SALT_SCHOOLS}
+        onChange={(school) => set({ school })}
+      />
+      <Select
+        label="How much"
+        value={p.amount.mode}
+        options={[
+          { value: "perFood", label: "by the food" },
+          { value: "toCover", label: "to cover it" },
+        ]}
+        onChange={(mode) => set({ amount: mode === "toCover" ? { mode } : { mode, mlPerKg: 200 } })}
+      />
+      {p.amount.mode === "perFood" && (
+        <QuantityField
+          label="Liquid, to a kilogram"
+          unit="ml"
+          value={p.amount.mlPerKg}
+          rule={RANGES.mlPerKg}
+          step={10}
+          onChange={(mlPerKg) => set({ amount: { mode: "perFood", mlPerKg } })}
+          onValidity={onValidity}
+        />
+      )}
+      <ReserveFields {...props} />
+    </>
+  );
+}
+
+const WANTED = [
+  { value: "coats", label: "Coats", note: "1 mm" },
+  { value: "clings", label: "Clings", note: "2 mm" },
+  { value: "ridges", label: "Ridges", note: "3–4 mm" },
+] as const;
+
+export function PasteFields(props: PanelProps & { preparation: PastePreparation }) {
+  const { preparation: p, change } = props;
+  const { ingredients } = usePantry();
+  const set = (part: Partial<PastePreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
+  const binders = ingredients
+    .filter((i) => i.group === "binder")
+    .map((i) => ({ value: i.id, label: i.name }));
+  const hasYoghurt = props.value.lines.some((l) => /^yoghurt/.test(l.ingredientId) && !l.off);
+  return (
+    <>
+      <Choice
+        label="Where the salt goes"
+        value={p.school}
+        options={SALT_SCHOOLS}
+        onChange={(school) => set({ school })}
+      />
+      <Choice label="How thick" value={p.wanted} options={WANTED} onChange={(wanted) => set({ wanted })} />
+      <Select
+        label="Bound with"
+        value={p.binderId}
+        options={binders}
+        onChange={(binderId) => set({ binderId })}
+      />
+      <Toggle
+        label="Flour lightly roasted first"
+        value={p.roasted}
+        onChange={(roasted) => set({ roasted })}
+      />
+      <Toggle
+        label="With yoghurt (richer, clings less)"
+        value={hasYoghurt}
+        onChange={(on) => change((f) => ({ ...f, lines: withYoghurt(f.lines, on) }))}
+      />
+      <ReserveFields {...props} />
+    </>
+  );
+}
+
+/** Strained yoghurt at a usual amount, or out again. */
+function withYoghurt(lines: PanelProps["value"]["lines"], on: boolean) {
+  const others = lines.filter((l) => !/^yoghurt/.test(l.ingredientId));
+  return on
+    ? [
+        ...others,
+        { ingredientId: "yoghurt_strained", amountG: 80, scalesWith: "foodMass" as const, optional: false },
+      ]
+    : others;
+}
+
+export function RubFields({
+  preparation: p,
+  change,
+  onValidity,
+}: PanelProps & { preparation: RubPreparation }) {
+  const set = (part: Partial<RubPreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
+  return (
+    <>
+      <Toggle
+        label="Salt in the rub"
+        value={p.targetFraction > 0}
+        onChange={(salted) => set({ targetFraction: salted ? 0.012 : 0 })}
+      />
+      <Select
+        label="The surface is"
+        value={p.surface}
+        options={[
+          { value: "dry", label: "dry" },
+          { value: "moist", label: "damp" },
+          { value: "oiled", label: "oiled or mustard" },
+        ]}
+        onChange={(surface) => set({ surface })}
+      />
+      <QuantityField
+        label="Of it, inside"
+        unit="%"
+        value={p.insideShare * 100}
+        rule={RANGES.insidePercent}
+        step={5}
+        onChange={(percent) => set({ insideShare: percent / 100 })}
+        onValidity={onValidity}
+      />
+    </>
+  );
+}

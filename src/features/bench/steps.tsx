@@ -1,0 +1,66 @@
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { fixed, grams } from "@/ui/format";
+
+const USE = { sauce: "the sauce", glaze: "the glaze", baste: "basting", dressing: "the dressing" };
+
+/** How what was weighed comes together: what is set aside first, what goes in by steps, when to stop. */
+export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated }) {
+  const { reserve } = input;
+  const { paste, crust, snug } = sheet;
+  const madeG = sheet.lines.reduce((sum, l) => sum + l.massG, 0);
+  return (
+    <ol className="mt-2 space-y-2 text-sm empty:hidden" aria-label="How it comes together">
+      {reserve && (
+        <Step>
+          Set <b>{grams(madeG * reserve.share)} g</b> aside for {USE[reserve.use]} before raw food comes near.
+          What touched raw food is boiled or thrown away.
+        </Step>
+      )}
+      {paste && (
+        <Step>
+          Binder by steps, stirring each time: <Amounts steps={paste.steps} />. Stop when it{" "}
+          {WANTED[input.preparation.kind === "paste" ? input.preparation.wanted : "clings"]}.
+        </Step>
+      )}
+      {crust && crust.waterSteps.length > 0 && (
+        <Step>
+          Water by steps: <Amounts steps={crust.waterSteps} />. Stop at damp sand: a squeezed handful holds
+          its shape.
+        </Step>
+      )}
+      {crust && crust.eggWhites > 0 && (
+        <Step>
+          <b>{crust.eggWhites}</b> egg whites, stirred through. A squeezed handful holds its shape; if it
+          crumbles, a spoon of water.
+        </Step>
+      )}
+      {crust && (
+        <Step>
+          <b>{fixed(crust.underMm, 0)} mm</b> under, the rest over: <b>{grams(crust.ruleG)} g</b> by the 1.6
+          to 1 rule, <b>{grams(crust.saltG)} g</b> by this geometry. The rule counts a heaped crust.
+        </Step>
+      )}
+      {snug && (
+        <Step>
+          <b>{fixed(snug.haveMl, 0)} ml</b> here. To cover the food in this vessel: {fixed(snug.coverMl, 0)}{" "}
+          ml; in a bag pressed round it: <b>{fixed(snug.bagMl, 0)} ml</b>.
+        </Step>
+      )}
+    </ol>
+  );
+}
+
+const WANTED = {
+  coats: "coats a spoon and runs off slowly",
+  clings: "clings to the spoon held upright",
+  ridges: "holds a ridge",
+};
+
+function Step({ children }: { children: React.ReactNode }) {
+  return <li className="border-l-4 border-primary pl-2">{children}</li>;
+}
+
+function Amounts({ steps }: { steps: readonly number[] }) {
+  return <b className="figure">{steps.map((g) => `${grams(g)} g`).join(" + ")}</b>;
+}

@@ -1,0 +1,94 @@
+"use client";
+
+import { useState } from "react";
+import { buyFor, boughtOf, portionsFrom, servingG, type Appetite } from "@/core/formula/buy";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import type { QuantityRule } from "@/core/quantity/parse";
+import { Choice } from "@/ui/choice";
+import { grams } from "@/ui/format";
+import { Modal } from "@/ui/modal";
+import { QuantityField } from "@/ui/quantity-field";
+
+const APPETITES: { value: Appetite; label: string }[] = [
+  { value: "light", label: "Light" },
+  { value: "usual", label: "Usual" },
+  { value: "hearty", label: "Hearty" },
+];
+
+const LEFTOVERS: QuantityRule = { dimension: "none", min: 0, max: 200 };
+
+interface Props {
+  input: Formulation;
+  sheet: Formulated;
+  change: (edit: (f: Formulation) => Formulation) => void;
+  onClose: () => void;
+}
+
+/** From eaters to the mass to buy, bone and trim included, and from a mass to eaters. */
+export function BuyDialog({ input, sheet, change, onClose }: Props) {
+  const { food } = sheet;
+  const [portions, setPortions] = useState(input.portions);
+  const [appetite, setAppetite] = useState<Appetite>("usual");
+  const [leftovers, setLeftovers] = useState(0);
+  const [haveG, setHaveG] = useState(Math.round(sheet.foodG));
+  const buy = buyFor(food, portions, appetite, leftovers / 100);
+  const have = boughtOf(food, haveG);
+  return (
+    <Modal title={`Buy ${food.name}`} onClose={onClose}>
+      <Choice label="Appetite" value={appetite} options={APPETITES} onChange={setAppetite} />
+      <QuantityField label="Eaters" unit="" value={portions} rule={RANGES.portions} onChange={setPortions} />
+      <QuantityField
+        label="To have over"
+        unit="%"
+        value={leftovers}
+        rule={LEFTOVERS}
+        step={10}
+        onChange={setLeftovers}
+      />
+      <dl className="my-3 grid grid-cols-2 gap-2" data-figure="buy">
+        <div className="border border-line bg-base-200 p-2">
+          <dt className="text-sm text-quiet">Buy, as sold</dt>
+          <dd className="figure text-[1.75rem] leading-tight">{grams(buy.rawG)} g</dd>
+        </div>
+        <div className="border border-line bg-base-200 p-2">
+          <dt className="text-sm text-quiet">of it to eat</dt>
+          <dd className="figure text-[1.75rem] leading-tight">{grams(buy.edibleG)} g</dd>
+        </div>
+      </dl>
+      <p className="text-sm">
+        About {buy.pieces} pieces of the usual {grams(food.pieceMassG)} g. Bone {grams(buy.boneG)} g, skin and
+        trim {grams(buy.trimG)} g. {grams(servingG(food, appetite))} g a head as sold: common practice, no
+        source.
+      </p>
+      <h3 className="mt-4 text-lg">The other way round</h3>
+      <QuantityField
+        label="I have"
+        unit="g"
+        value={haveG}
+        rule={RANGES.totalMassG}
+        step={100}
+        onChange={setHaveG}
+      />
+      <p data-figure="feeds">
+        That feeds <strong className="figure">{portionsFrom(food, haveG, appetite)}</strong>, with{" "}
+        {grams(have.edibleG)} g to eat.
+      </p>
+      <button
+        type="button"
+        className="btn btn-primary mt-4 min-h-11"
+        onClick={() => {
+          change((f) => ({
+            ...f,
+            portions,
+            pieces: { ...f.pieces, totalMassG: Math.round(buy.rawG), count: Math.max(1, buy.pieces) },
+          }));
+          onClose();
+        }}
+      >
+        Put {grams(buy.rawG)} g on the Bench
+      </button>
+    </Modal>
+  );
+}

@@ -1,0 +1,61 @@
+"use client";
+
+import { useState } from "react";
+import { checklistFor } from "@/core/formula/checklist";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { splitProposed } from "@/core/formula/uneven";
+import { roughly } from "@/ui/format";
+import { Modal } from "@/ui/modal";
+import { fill } from "@/ui/say";
+
+/** Inspect, thaw, clean, score, split: what comes before the salt, for this food. */
+export function ChecklistDialog(props: { input: Formulation; sheet: Formulated; onClose: () => void }) {
+  const { input, sheet, onClose } = props;
+  const [done, setDone] = useState<string[]>([]);
+  const split = splitProposed(input, sheet);
+  return (
+    <Modal title="Before you start" onClose={onClose}>
+      <ul>
+        {checklistFor(input, sheet).map((item) => (
+          <li key={item.id} className="border-b border-line" data-check={item.id}>
+            <label className="flex min-h-12 cursor-pointer items-start gap-3 py-2">
+              <input
+                type="checkbox"
+                className="checkbox mt-1"
+                checked={done.includes(item.id)}
+                onChange={(event) =>
+                  setDone(event.target.checked ? [...done, item.id] : done.filter((id) => id !== item.id))
+                }
+              />
+              <span>
+                <span className="block leading-tight font-semibold">{fill(item.act, item.data ?? {})}</span>
+                <span className="block text-sm text-quiet">{fill(item.why, item.data ?? {})}</span>
+                {item.look && <span className="block text-sm">{item.look}</span>}
+              </span>
+            </label>
+          </li>
+        ))}
+      </ul>
+      {split && (
+        <section className="mt-3 border-l-4 border-warning pl-2" aria-label="Proposed split">
+          <h3 className="text-lg">
+            {split.kind === "bird" ? "Breast and leg apart" : "Two trays, two times"}
+          </h3>
+          <ul>
+            {split.lots.map((lot) => (
+              <li key={lot.name}>
+                {lot.name}: about {Math.round(lot.thicknessMm)} mm,{" "}
+                {lot.readyH === undefined ? "ready only after 4 days" : `ready from ${roughly(lot.readyH)}`}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <p className="mt-3 text-sm text-quiet">
+        Thawing and washing: USDA FSIS (from memory). The rest: common practice, no source. Follow your local
+        food code.
+      </p>
+    </Modal>
+  );
+}

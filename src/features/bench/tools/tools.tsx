@@ -1,0 +1,67 @@
+import { Copy, ListChecks, ShoppingBasket, Snowflake, ThermometerSnowflake } from "lucide-react";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { ChillDialog } from "../what-if/chill-dialog";
+import { BuyDialog } from "./buy-dialog";
+import { ChecklistDialog } from "./checklist-dialog";
+import { ColdDialog } from "./cold-dialog";
+import { ScaleDialog } from "./scale-dialog";
+
+export type Tool = "chill" | "scale" | "buy" | "checklist" | "cold";
+
+interface Props {
+  input: Formulation;
+  sheet: Formulated;
+}
+
+/** The small jobs around a formula; only those that apply. */
+export function ToolButtons({ input, sheet, onTool }: Props & { onTool: (tool: Tool) => void }) {
+  const cold = input.pieces.thaw !== undefined || input.holding.place === "cooler";
+  const tools = [
+    { id: "checklist" as const, label: "Before you start", Icon: ListChecks, shown: true },
+    { id: "chill" as const, label: "Hot water and ice", Icon: Snowflake, shown: sheet.brine !== undefined },
+    { id: "scale" as const, label: "More food", Icon: Copy, shown: true },
+    { id: "buy" as const, label: "Buy", Icon: ShoppingBasket, shown: true },
+    { id: "cold" as const, label: "Thaw and cooler", Icon: ThermometerSnowflake, shown: cold },
+  ];
+  return (
+    <div className="mt-3 flex flex-wrap gap-2 print:hidden">
+      {tools.map(
+        ({ id, label, Icon, shown }) =>
+          shown && (
+            <button
+              key={id}
+              type="button"
+              className="btn min-h-11 px-3 font-normal"
+              onClick={() => onTool(id)}
+            >
+              <Icon size={18} aria-hidden /> {label}
+            </button>
+          ),
+      )}
+    </div>
+  );
+}
+
+interface DialogProps extends Props {
+  tool: Tool | null;
+  change: (edit: (f: Formulation) => Formulation) => void;
+  onClose: () => void;
+}
+
+export function ToolDialog({ tool, ...props }: DialogProps) {
+  switch (tool) {
+    case "chill":
+      return <ChillDialog {...props} />;
+    case "scale":
+      return <ScaleDialog {...props} />;
+    case "buy":
+      return <BuyDialog {...props} />;
+    case "checklist":
+      return <ChecklistDialog {...props} />;
+    case "cold":
+      return <ColdDialog {...props} />;
+    case null:
+      return null;
+  }
+}

@@ -1,0 +1,83 @@
+import type { FormulaLine } from "@/core/formula/model";
+import { substituted, substitutesFor, type Keeps, type Substitute } from "@/core/formula/substitute";
+import type { Ingredient } from "@/core/materials/types";
+import { fixed } from "@/ui/format";
+import { Modal } from "@/ui/modal";
+import { allergenName } from "@/ui/names";
+import { usePantry } from "@/ui/pantry";
+
+const KEEPS: Record<Keeps, string> = {
+  acid: "as much acid",
+  fat: "as much fat",
+  salt: "as much salt",
+  sweetness: "as sweet",
+  heat: "as hot",
+  flavour: "about the same flavour",
+};
+
+interface Props<T> {
+  line: T;
+  from: Ingredient;
+  onSwap: (line: T) => void;
+  onClose: () => void;
+}
+
+/** What could stand in for an ingredient, by how much of it, and what comes with it. */
+export function SwapDialog<T extends Pick<FormulaLine, "ingredientId" | "amountG" | "parts">>(
+  props: Props<T>,
+) {
+  const { line, from, onSwap, onClose } = props;
+  const { ingredients } = usePantry();
+  const offers = substitutesFor(from, ingredients);
+  return (
+    <Modal title={`In place of ${from.name}`} onClose={onClose}>
+      {offers.length === 0 ? (
+        <p>
+          Nothing in the tables does quite the same. Choose another under “What”, and taste: the sums follow
+          whatever it is.
+        </p>
+      ) : (
+        <ul>
+          {offers.map((offer) => (
+            <li
+              key={offer.ingredient.id}
+              className="flex items-center justify-between gap-3 border-b border-line py-2"
+            >
+              <span className="min-w-0">
+                <span className="block leading-tight font-semibold">{offer.ingredient.name}</span>
+                <span className="block text-sm leading-tight text-quiet">
+                  <span className="figure">{fixed(offer.ratio, 2)}</span> g for each gram:{" "}
+                  {KEEPS[offer.keeps]}
+                  {sayChanges(offer)}
+                </span>
+              </span>
+              <button
+                type="button"
+                className="btn min-h-11"
+                onClick={() => onSwap(substituted(line, from, offer))}
+              >
+                Take it
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Modal>
+  );
+}
+
+const WORTH_SAYING_G = 0.02;
+
+/** Salt, acid and water more or less by the gram, and allergens gained or lost. */
+function sayChanges({ saltG, acidG, waterG, allergensGained, allergensLost }: Substitute): string {
+  const amount = (g: number, what: string) =>
+    Math.abs(g) < WORTH_SAYING_G ? [] : [`${g > 0 ? "+" : "−"}${fixed(Math.abs(g), 2)} g ${what}`];
+  const words = [
+    ...amount(saltG, "salt"),
+    ...amount(acidG, "acid"),
+    ...amount(waterG, "water"),
+    ...(allergensGained.length > 0 ? [`brings ${allergensGained.map(allergenName).join(", ")}`] : []),
+    ...(allergensLost.length > 0 ? [`without ${allergensLost.map(allergenName).join(", ")}`] : []),
+  ];
+  return words.length > 0 ? ` · ${words.join(" · ")}` : "";
+}

@@ -1,0 +1,38 @@
+import { and, asc, eq } from "drizzle-orm";
+import { ownEntryRequest, type OwnEntryRequest, type OwnKind } from "@/contracts/kitchen";
+import type { KitchenView } from "@/contracts/views";
+import type { Db } from "./database";
+import { ownEntries } from "./schema";
+
+/** Everything the kitchen added to the tables or measured anew. */
+export function loadOwn(db: Db): Pick<KitchenView, "own" | "vessels"> {
+  const rows = db.select().from(ownEntries).orderBy(asc(ownEntries.changedAtMs)).all();
+  const view: Pick<KitchenView, "own" | "vessels"> = {
+    own: { foods: [], salts: [], ingredients: [] },
+    vessels: [],
+  };
+  for (const { kind, body } of rows) {
+    const read = ownEntryRequest.parse({ kind, entry: body });
+    if (read.kind === "food") view.own.foods.push(read.entry);
+    else if (read.kind === "salt") view.own.salts.push(read.entry);
+    else if (read.kind === "ingredient") view.own.ingredients.push(read.entry);
+    else view.vessels.push(read.entry);
+  }
+  return view;
+}
+
+/** Adds an entry, or puts it in place of the one with its id. */
+export function keepOwn(db: Db, { kind, entry }: OwnEntryRequest, nowMs: number): void {
+  const row = { kind, id: entry.id, body: entry, changedAtMs: nowMs };
+  db.insert(ownEntries)
+    .values(row)
+    .onConflictDoUpdate({ target: [ownEntries.kind, ownEntries.id], set: row })
+    .run();
+}
+
+/** Takes an entry out; formulas that used it keep their own copy. */
+export function dropOwn(db: Db, kind: OwnKind, id: string): void {
+  db.delete(ownEntries)
+    .where(and(eq(ownEntries.kind, kind), eq(ownEntries.id, id)))
+    .run();
+}

@@ -1,0 +1,75 @@
+import { BAG_FILM_MM } from "@/core/vessel/bag";
+import { fixed, litres } from "../format";
+import { DimensionLine, Leader, NOTE } from "./dimension";
+import { FleshPiece } from "./flesh-piece";
+import { countNote, pathNote, slashesAt, type DrawingProps } from "./wet-vessel";
+
+const MOST_DRAWN = 5;
+
+/** Pieces in a bag pressed flat: a film of liquid about them, no headspace. */
+export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingProps) {
+  const { pieces } = input;
+  const size = sheet.pieceSize;
+  const { layers, perLayer } = sheet.fit;
+  const across = Math.min(perLayer, MOST_DRAWN);
+  const margin = compact ? 16 : 118;
+  const film = BAG_FILM_MM;
+  const widthMm = across * size.widthMm + (across + 1) * film;
+  const heightMm = layers * size.heightMm + (layers + 1) * film;
+  const scale = Math.min((view.width - 2 * margin) / widthMm, (view.height * 0.72) / heightMm);
+  const [width, height] = [widthMm * scale, heightMm * scale];
+  const left = (view.width - width) / 2;
+  const top = (view.height - height) / 2;
+  const neck = 20;
+  return (
+    <g>
+      <path
+        d={`M ${left + 10} ${top} H ${left + width - 10} Q ${left + width + 6} ${top} ${left + width + 8} ${top + height * 0.4}
+            l ${neck} -6 v 12 l ${-neck} 0 Q ${left + width + 6} ${top + height} ${left + width - 10} ${top + height}
+            H ${left + 10} Q ${left - 6} ${top + height} ${left - 6} ${top + height / 2} Q ${left - 6} ${top} ${left + 10} ${top} Z`}
+        fill="var(--brine-pale)"
+        stroke="var(--iron)"
+        strokeWidth={2.5}
+        strokeLinejoin="round"
+        data-bag
+      />
+      {Array.from({ length: layers * across }, (_, i) => {
+        const row = Math.floor(i / across);
+        if (row * perLayer + (i % across) >= pieces.count) return null;
+        return (
+          <FleshPiece
+            key={i}
+            x={left + (film + (i % across) * (size.widthMm + film)) * scale}
+            y={top + (film + (layers - 1 - row) * (size.heightMm + film)) * scale}
+            width={size.widthMm * scale}
+            height={size.heightMm * scale}
+            shape={pieces.shape}
+            oneFace={pieces.faces === "one"}
+            shades={shades}
+            acidShare={acidShare}
+            slashes={pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined}
+            labelled={!compact}
+          />
+        );
+      })}
+      {!compact && (
+        <>
+          <Leader
+            x={left - 16}
+            y={top + height / 2}
+            lines={[`${fixed(pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
+          />
+          <DimensionLine
+            x={left + width + neck + 22}
+            from={top}
+            to={top + height}
+            lines={[`${litres(sheet.liquidMl)} L`, "about it"]}
+          />
+          <text x={view.width / 2} y={view.height - 8} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
+            bag, air pressed out, flat on a tray
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
