@@ -1,5 +1,5 @@
 import { expect, test, type APIRequestContext } from "@playwright/test";
-import { PORK_LOIN } from "../src/server/demo/formulations";
+import { PORK_LOIN } from "../src/server/demo/brines";
 
 const start = (change: object = {}) => ({
   formulaId: null,

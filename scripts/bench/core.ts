@@ -2,7 +2,7 @@ import { Bench } from "tinybench";
 import { simulateSoak } from "@/core/diffusion/simulate";
 import { formulate } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
-import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/formulations";
+import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 
 const HOUR_S = 3600;
 

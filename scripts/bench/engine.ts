@@ -6,7 +6,7 @@ import type { Stage } from "@/core/diffusion/stages";
 import { ensembleWindow } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";
 import { aimOf, RAIL_TO_H, reachHours, soakProblem } from "@/core/formula/soak";
-import { PORK_LOIN } from "@/server/demo/formulations";
+import { PORK_LOIN } from "@/server/demo/brines";
 
 const HOUR_S = 3600;
 const D = 3e-10;

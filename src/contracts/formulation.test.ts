@@ -1,5 +1,5 @@
 import { chops } from "@/core/formula/formulation.fixture";
-import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/formulations";
+import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 import { formulationSchema } from "./formulation";
 
 test.each([

@@ -130,14 +130,14 @@ function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, 
   return { kind: "bath", ...common, waterRatio: load.waterG / fleshWaterG, saltPerWater: strength };
 }
 
-/** Scales lie over the skin: their resistance adds to its. Damp salt never runs out, so its film stays saturated. */
+/** Scales or peel lie over the skin: their resistance adds to its. Damp salt never runs out, so its film stays saturated. */
 function crustStage(
   contact: Extract<Contact, { kind: "crust" }>,
   saturatedPerWater: number,
   common: StageBasics,
 ): Stage {
-  const scales = contact.scalesMm / 1000 / common.diffusivityM2PerS;
-  const resistance = 1 / common.surfaceTransferMPerS + scales;
+  const barrier = contact.barrierMm / 1000 / common.diffusivityM2PerS;
+  const resistance = 1 / common.surfaceTransferMPerS + barrier;
   return {
     kind: "bath",
     ...common,

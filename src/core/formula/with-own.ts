@@ -18,8 +18,9 @@ export function withOwn(f: Formulation, kitchen: OwnMaterials): Formulation {
     ...(salts.length > 0 && { salts }),
     ...(ingredients.length > 0 && { ingredients }),
   };
-  const { own: _before, ...rest } = f;
-  return Object.keys(own).length > 0 ? { ...rest, own } : rest;
+  const bare = { ...f };
+  delete bare.own;
+  return Object.keys(own).length > 0 ? { ...bare, own } : bare;
 }
 
 function newest<T extends { id: string }>(kitchen: T[] = [], brought: T[] = []): T[] {

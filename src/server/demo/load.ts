@@ -4,9 +4,31 @@ import { createFormula, saveVersion } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { Refusal } from "../problem";
 import { batches, formulas } from "../schema";
-import { DUCK_LEGS, PORK_LOIN } from "./formulations";
+import type { KitchenLimits } from "@/core/safety/limits";
+import type { Formulation } from "@/core/formula/model";
+import { DUCK_LEGS, PORK_LOIN } from "./brines";
+import { CELERIAC, GREY_MULLET, MACKEREL } from "./fish-and-crusts";
+import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "./mixtures";
 
 const HOUR_MS = 3_600_000;
+
+/** Whom the canteen feeds with care, and its one fridge shelf. */
+const CANTEEN: KitchenLimits = {
+  eaters: [
+    {
+      id: "lock-table",
+      name: "the lock table",
+      avoids: [],
+      sodiumMg: 2000,
+      infant: false,
+      atRisk: false,
+      noAlcohol: false,
+      mostHeat: "medium",
+    },
+  ],
+  fridge: { widthMm: 560, depthMm: 480, heightMm: 260 },
+  thermometer: true,
+};
 
 /**
  * Loads the example kitchen: one batch running, one about to come out, one finished.
@@ -17,7 +39,12 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
   if (inUse)
     throw new Refusal(409, "Kitchen in use", "The example kitchen loads into an empty kitchen only.");
   db.transaction((tx) => {
-    changeKitchen(tx, { name: "Tarrow Lock Canteen", timeZone: "Europe/London", measures: "metric" });
+    changeKitchen(tx, {
+      name: "Tarrow Lock Canteen",
+      timeZone: "Europe/London",
+      measures: "metric",
+      limits: CANTEEN,
+    });
     const hoursAgo = (h: number) => nowMs - h * HOUR_MS;
 
     const firstTry = { ...PORK_LOIN, preparation: { ...PORK_LOIN.preparation, targetFraction: 0.016 } };
@@ -26,12 +53,16 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     saveVersion(tx, loin.formulaId, { formulation: PORK_LOIN, baseVersion: 1, note }, hoursAgo(24 * 7));
     const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 20));
 
-    const begin = (formulaId: string, formulation: typeof PORK_LOIN, h: number) =>
+    const others = [LAMB_SHOULDER, SHORT_RIBS, TOFU, MACKEREL, GREY_MULLET, CELERIAC];
+    const [lamb] = others.map((f, i) => createFormula(tx, f, "First written down", hoursAgo(24 * (40 - i))));
+
+    const begin = (formulaId: string, formulation: Formulation, h: number) =>
       startBatch(tx, { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] }, hoursAgo(h))
         .id;
     const lastWeek = begin(duck.formulaId, DUCK_LEGS, 24 * 6 + 26);
     liftBatch(tx, lastWeek, hoursAgo(24 * 6 + 1.5), hoursAgo(24 * 6 + 1.5));
     begin(loin.formulaId, PORK_LOIN, 25.5);
     begin(duck.formulaId, DUCK_LEGS, 23);
+    begin(lamb.formulaId, LAMB_SHOULDER, 7.5);
   });
 }

@@ -48,8 +48,8 @@ export type Contact =
       startC: number;
       endC: number;
       bakeS: number;
-      /** Flesh that would slow salt as much as the scales do, mm. */
-      scalesMm: number;
+      /** Flesh that would slow salt as much as scales or peel do, mm. */
+      barrierMm: number;
     };
 
 /** Hours by the clock, not by the salt: a crust is done when its food is. */

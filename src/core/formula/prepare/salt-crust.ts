@@ -1,4 +1,5 @@
 import { isSeafood } from "../../materials/lookup";
+import type { Food } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
 import { ok, type Result } from "../../result";
 import { boxShellMl, ellipsoidShellMl, type CrustFood } from "../../vessel/crust-shell";
@@ -21,8 +22,12 @@ const SPARING_WHITES = 2;
 const BODY_SHARE = 0.72;
 /** A fish lying on its side is about so much longer than it is deep. *Practice*, estimate. */
 const FISH_LENGTH_TO_DEPTH = 4;
-/** Flesh that would slow salt as much as scales do, mm. *Practice*, estimate: scales on about halve the uptake. */
-const SCALES_MM = 4;
+/**
+ * Flesh that would slow salt as much as scales, or a root's peel, do, mm, beyond the skin itself. *Practice*, estimates:
+ * so set that the engine comes out within the practice table's uptake (`crust_salt` rows, ± 40 %).
+ */
+const SCALES_MM = 2;
+const PEEL_MM = 10;
 /** A moderate-hot oven, where none was named, °C. *Practice*: 190 to 220. */
 export const CRUST_OVEN_C = 200;
 
@@ -61,7 +66,7 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
       startC: input.holding.temperatureC,
       endC: cook?.toC ?? c.food.targetC,
       bakeS: bake.likelyH * 3600,
-      scalesMm: p.scales === "on" && isSeafood(c.food) ? SCALES_MM : 0,
+      barrierMm: barrierMm(c.food, p.scales),
     },
     keep: keepLimit(c.food, p.school === "water" ? "crustWater" : "crustEgg"),
     excess: true,
@@ -70,6 +75,11 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
     crust,
     bake,
   });
+}
+
+function barrierMm(food: Food, scales: CrustPreparation["scales"]): number {
+  if (isSeafood(food)) return scales === "on" ? SCALES_MM : 0;
+  return food.kingdom === "plant" ? PEEL_MM : 0;
 }
 
 /** Salt, liquid and tray from the geometry of the food and its cover. */

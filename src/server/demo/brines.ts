@@ -1,14 +1,7 @@
-import { piecesOffered } from "@/core/formula/defaults";
-import type { Formulation, Pieces } from "@/core/formula/model";
-import { findFood } from "@/core/materials/lookup";
+import type { Formulation } from "@/core/formula/model";
+import { pieces } from "./pieces";
 
-/** Tarrow Lock Canteen: an invented volunteer kitchen that feeds about 18 on Saturdays. */
-
-function pieces(foodId: string, change: Partial<Pieces>): Pieces {
-  const food = findFood(foodId);
-  if (!food) throw new Error(`demo food "${foodId}" is not in the table`);
-  return { ...piecesOffered(food), ...change };
-}
+/* Tarrow Lock Canteen: an invented volunteer kitchen that feeds about 18 on Saturdays. Its brines. */
 
 export const PORK_LOIN: Formulation = {
   name: "Juniper pork loin",
