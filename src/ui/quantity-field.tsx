@@ -22,6 +22,8 @@ interface Props {
   hint?: React.ReactNode;
   /** For a field that has its name elsewhere. */
   hideLabel?: boolean;
+  /** The rest of the name, for those who do not see which row it stands in. */
+  unseen?: string;
 }
 
 /**
@@ -29,7 +31,8 @@ interface Props {
  * the reason beneath; the last good figure stands meanwhile.
  */
 export function QuantityField(props: Props) {
-  const { label, value, unit, rule, shownUnit = 1, digits = 0, step = 1 } = props;
+  const { value, unit, rule, shownUnit = 1, digits = 0, step = 1, unseen = "" } = props;
+  const label = props.label + unseen;
   const id = useId();
   const shown = trimZeros((value / shownUnit).toFixed(digits));
   const [typed, setTyped] = useState<string | null>(null);
@@ -62,7 +65,8 @@ export function QuantityField(props: Props) {
     <div>
       <div className="field-row">
         <label htmlFor={id} className={props.hideLabel ? "sr-only" : undefined}>
-          {label}
+          {props.label}
+          {unseen && <span className="sr-only">{unseen}</span>}
         </label>
         <span className="flex items-baseline gap-1">
           <input

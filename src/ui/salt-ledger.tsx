@@ -24,14 +24,14 @@ export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: r
   const ends = ledger.ends.filter((end) => end.naclG > SEEN_G);
   return (
     <section aria-label="Salt ledger">
-      <div className="flex items-baseline justify-between gap-2">
-        <h3 className="text-lg">Salt ledger</h3>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-2">
+        <h3 className="text-lg whitespace-nowrap">Salt ledger</h3>
         <span className="text-sm text-quiet">
           <span className="figure">{saltG(ledger.perPortionG)}</span> g a portion ·{" "}
           <span className="figure">{percent(ledger.shareOfFood)}</span> % of the food
         </span>
       </div>
-      <Bar ends={ends} totalG={ledger.totalG} />
+      <Bar ends={ends.filter((end) => end.id !== "crust")} />
       <ul className="text-sm">
         {ends.map((end) => (
           <li key={end.id} className="flex items-baseline justify-between gap-3" data-end={end.id}>
@@ -55,7 +55,9 @@ export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: r
   );
 }
 
-function Bar({ ends, totalG }: { ends: readonly LedgerEnd[]; totalG: number }) {
+/** To scale, but for a crust: beside its kilograms nothing else would be seen. */
+function Bar({ ends }: { ends: readonly LedgerEnd[] }) {
+  const totalG = ends.reduce((sum, end) => sum + end.naclG, 0);
   return (
     <div className="my-1 flex h-4 border border-[var(--iron)]" aria-hidden>
       {ends.map((end) => (

@@ -4,7 +4,7 @@ export type Sent<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
 /** Sends JSON to this kitchen's server. What it refuses, or a lost connection, comes back as a problem to show. */
 export async function send<T>(
-  method: "POST" | "PATCH" | "DELETE",
+  method: "POST" | "PUT" | "PATCH" | "DELETE",
   path: string,
   body?: unknown,
 ): Promise<Sent<T>> {

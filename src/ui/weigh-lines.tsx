@@ -12,8 +12,10 @@ const COUNTED_FROM_G = 0.5;
 const PLURALS: Record<string, string> = { leaf: "leaves", berry: "berries", inch: "inches" };
 
 function counted(count: number, unit: string): string {
-  const shown = count < 5 ? Math.round(count * 2) / 2 : Math.round(count);
+  const shown = count < 5 ? Math.max(0.5, Math.round(count * 2) / 2) : Math.round(count);
   const [name, ...rest] = unit.split(",");
+  // "2 × 25 mm knob", so that two figures do not run together.
+  if (/^\d/.test(name)) return `${shown} × ${name}`;
   const many = shown > 1 ? (PLURALS[name] ?? `${name}s`) : name;
   return [`${shown} ${many}`, ...rest].join(",");
 }
@@ -23,13 +25,13 @@ export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
   if (line.role === "water") return `${litres(line.massG)} L`;
   if (line.each && (line.each.massG >= COUNTED_FROM_G || !line.densityGPerMl)) {
     const count = line.massG / line.each.massG;
-    if (count >= 0.75) return `about ${counted(count, line.each.unit)}`;
+    if (count >= (line.densityGPerMl ? 0.75 : 0.4)) return `about ${counted(count, line.each.unit)}`;
   }
   if (!line.densityGPerMl) return "weigh it";
   const spoons = spoonMeasure(line.massG, line.densityGPerMl, measures);
   if (!spoons) return "weigh it";
   const error = spoons.relativeError * 100;
-  const sign = error >= 0 ? "+" : "−";
+  const sign = error > -0.05 ? "+" : "−";
   return `${spoons.text} (${sign}${fixed(Math.abs(error), 1)} %)`;
 }
 

@@ -79,7 +79,8 @@ export function SoakPanel(props: Props) {
         {!served && outcome.bathFraction !== undefined && (
           <>
             {" "}
-            · bath <span className="figure">{percent(outcome.bathFraction)}</span> %
+            · {sheet.mix ? "mixture" : "bath"} <span className="figure">{percent(outcome.bathFraction)}</span>{" "}
+            %
           </>
         )}
         {sour && (
@@ -164,7 +165,8 @@ function OtherSizes({ input, sheet, outcome }: Worked) {
   });
 }
 
-function sayDoubt({ progress, sensitivities }: Props): string {
+function sayDoubt({ sheet, progress, sensitivities }: Props): string {
+  if (sheet.bake) return "an estimate: a probe in the thickest part decides";
   if (progress !== undefined) return `edges: ${Math.round(progress * 100)} % of 500 soaks`;
   return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
 }

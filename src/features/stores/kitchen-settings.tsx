@@ -5,7 +5,12 @@ import { useState } from "react";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView } from "@/contracts/views";
 import { findFood } from "@/core/materials/lookup";
-import { Select } from "@/ui/choice";
+import type { QuantityRule } from "@/core/quantity/parse";
+import type { WordAmounts } from "@/core/quantity/words";
+import type { KitchenLimits } from "@/core/safety/limits";
+import { Select, Toggle } from "@/ui/choice";
+import { QuantityField } from "@/ui/quantity-field";
+import { Eaters } from "./eaters";
 import { send } from "@/ui/send";
 import type { Theme } from "@/ui/shell/theme";
 
@@ -50,7 +55,15 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         options={known.map((zone) => ({ value: zone, label: zone }))}
         onChange={(timeZone) => save({ timeZone })}
       />
+      <FridgeShelf limits={kitchen.limits} onChange={(limits) => save({ limits })} />
+      <Toggle
+        label="A probe thermometer"
+        value={kitchen.limits.thermometer}
+        onChange={(thermometer) => save({ limits: { ...kitchen.limits, thermometer } })}
+      />
+      <WordFields words={kitchen.words} onChange={(words) => save({ words })} />
       <LearntRates rates={kitchen.rates} />
+      <Eaters limits={kitchen.limits} />
       <ThemeSelect initial={theme ?? "system"} />
       {problem && (
         <p role="alert" className="py-1 text-sm text-error">
@@ -58,6 +71,73 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         </p>
       )}
     </section>
+  );
+}
+
+const SHELF_MM: QuantityRule = { dimension: "length", min: 50, max: 3000 };
+const USUAL_SHELF = { widthMm: 560, depthMm: 450, heightMm: 250 };
+
+/** The free room of one shelf: vessels are held against it. */
+function FridgeShelf(props: { limits: KitchenLimits; onChange: (limits: KitchenLimits) => void }) {
+  const { limits, onChange } = props;
+  const { fridge } = limits;
+  const side = (label: string, key: "widthMm" | "depthMm" | "heightMm") =>
+    fridge && (
+      <QuantityField
+        label={label}
+        unit="mm"
+        value={fridge[key]}
+        rule={SHELF_MM}
+        step={10}
+        onChange={(mm) => onChange({ ...limits, fridge: { ...fridge, [key]: mm } })}
+      />
+    );
+  return (
+    <>
+      <Toggle
+        label="Fridge shelf measured"
+        value={fridge !== null}
+        onChange={(on) => onChange({ ...limits, fridge: on ? USUAL_SHELF : null })}
+      />
+      {side("Shelf, wide", "widthMm")}
+      {side("Shelf, deep", "depthMm")}
+      {side("Shelf, free height", "heightMm")}
+    </>
+  );
+}
+
+/** What amounts said in words stand for here. */
+function WordFields({ words, onChange }: { words: WordAmounts; onChange: (words: WordAmounts) => void }) {
+  return (
+    <>
+      <QuantityField
+        label="A pinch of fine salt"
+        unit="g"
+        value={words.pinchG}
+        rule={{ dimension: "mass", min: 0.05, max: 3 }}
+        digits={2}
+        step={0.05}
+        onChange={(pinchG) => onChange({ ...words, pinchG })}
+      />
+      <QuantityField
+        label="A dash"
+        unit="ml"
+        value={words.dashMl}
+        rule={{ dimension: "volume", min: 0.05, max: 5 }}
+        digits={2}
+        step={0.1}
+        onChange={(dashMl) => onChange({ ...words, dashMl })}
+      />
+      <QuantityField
+        label="“To taste”, to begin with"
+        unit="g/kg"
+        value={words.toTasteG}
+        rule={{ dimension: "mass", min: 0, max: 20 }}
+        digits={1}
+        step={0.5}
+        onChange={(toTasteG) => onChange({ ...words, toTasteG })}
+      />
+    </>
   );
 }
 

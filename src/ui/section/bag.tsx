@@ -1,8 +1,9 @@
 import { BAG_FILM_MM } from "@/core/vessel/bag";
 import { fixed, litres } from "../format";
 import { DimensionLine, Leader, NOTE } from "./dimension";
-import { FleshPiece } from "./flesh-piece";
-import { countNote, pathNote, slashesAt, type DrawingProps } from "./wet-vessel";
+import { CloseUp } from "./close-up";
+import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
+import { countNote, pathNote, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
 
 const MOST_DRAWN = 5;
 
@@ -19,7 +20,9 @@ export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingP
   const scale = Math.min((view.width - 2 * margin) / widthMm, (view.height * 0.72) / heightMm);
   const [width, height] = [widthMm * scale, heightMm * scale];
   const left = (view.width - width) / 2;
-  const top = (view.height - height) / 2;
+  // A low bag lies below, so that its close-up has room above.
+  const low = !compact && size.heightMm * scale < LABEL_ROOM;
+  const top = low ? view.height - height - 56 : (view.height - height) / 2;
   const neck = 20;
   return (
     <g>
@@ -52,6 +55,22 @@ export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingP
           />
         );
       })}
+      {low && pieces.shape === "slab" && (
+        <CloseUp
+          piece={{
+            x: left + film * scale,
+            y: top + film * scale,
+            width: size.widthMm * scale,
+            height: size.heightMm * scale,
+          }}
+          roomAbove={top}
+          viewWidth={view.width}
+          oneFace={pieces.faces === "one"}
+          shades={shades}
+          acidShare={acidShare}
+          slashes={slashShares(input)}
+        />
+      )}
       {!compact && (
         <>
           <Leader

@@ -1,53 +1,117 @@
 import { fixed } from "../format";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
+import type { CrustPreparation } from "@/core/formula/model";
+import type { Shade } from "./shading";
 import { countNote, type DrawingProps } from "./wet-vessel";
 
 /** Under this a cover cracks (practice): the drawing shows it. */
 const CRACKS_BELOW_MM = 8;
 
-/** The food in its shell of damp salt on a tray, cut along its length, with the shell's dimensions. */
+/** The food in its shell of damp salt on a tray: cut across above, cut along its length below, to one scale each. */
 export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
   const { crust } = sheet;
   const p = input.preparation;
   if (!crust || p.kind !== "saltCrust") return null;
-  const { lengthMm, heightMm } = crust.food;
-  const bodyMm = p.ends === "out" ? lengthMm * 0.72 : lengthMm;
-  const shellMm = bodyMm + 2 * p.overMm;
-  const acrossMm = Math.max(lengthMm, shellMm) + 2 * p.marginMm + 20;
-  const margin = compact ? 12 : 110;
-  const scale = Math.min((view.width - 2 * margin) / acrossMm, (view.height * 0.66) / crust.heightMm);
+  const { lengthMm, widthMm, heightMm } = crust.food;
+  const outMm = p.ends === "out";
+  const along = { foodMm: lengthMm, shellMm: (outMm ? lengthMm * BODY_SHARE : lengthMm) + 2 * p.overMm };
+  const across = { foodMm: widthMm, shellMm: widthMm + 2 * p.overMm };
+  const common = { p, heightMm, crustMm: crust.heightMm, shades };
+  if (compact)
+    return (
+      <Cut
+        {...common}
+        {...along}
+        x={view.width / 2}
+        tray={view.height - 24}
+        width={view.width - 40}
+        height={view.height * 0.6}
+      />
+    );
+  const top = { tray: 128, width: 190, height: 104 };
+  const low = { tray: view.height - 52, width: view.width - 230, height: 92 };
+  return (
+    <g>
+      <Cut {...common} {...across} {...top} x={view.width / 2} labels="across" />
+      <Cut {...common} {...along} {...low} x={view.width / 2} labels="along" />
+      <Leader
+        x={118}
+        y={low.tray - 40}
+        lines={[
+          `${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)}`,
+          `× ${fixed(heightMm, 0)} mm`,
+          crust.estimated ? "estimated" : "measured",
+          countNote(input),
+        ]}
+      />
+      <text
+        x={view.width / 2}
+        y={view.height - 24}
+        textAnchor="middle"
+        fill="var(--color-base-content)"
+        {...NOTE}
+      >
+        {`tray at least ${fixed(crust.tray.lengthMm, 0)} × ${fixed(crust.tray.widthMm, 0)} mm`}
+      </text>
+      <text x={view.width / 2} y={view.height - 6} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
+        {outMm ? "head and tail left out" : "wholly covered"}
+        {p.scales === "on" && sheet.food.group === "fish" ? " · scales on" : ""}
+      </text>
+    </g>
+  );
+}
+
+/** Of the length, what lies under salt when head and tail are left out, as the sums take it. */
+const BODY_SHARE = 0.72;
+
+interface CutProps {
+  p: CrustPreparation;
+  foodMm: number;
+  shellMm: number;
+  heightMm: number;
+  crustMm: number;
+  shades: Shade[];
+  /** Middle, tray and room of this cut, px. */
+  x: number;
+  tray: number;
+  width: number;
+  height: number;
+  labels?: "across" | "along";
+}
+
+/** One cut through crust and food. */
+function Cut({ p, foodMm, shellMm, heightMm, crustMm, shades, x, tray, width, height, labels }: CutProps) {
+  const scale = Math.min(width / (Math.max(foodMm, shellMm) + 2 * p.marginMm), height / crustMm);
   const mm = (value: number) => value * scale;
-  const middle = view.width / 2;
-  const tray = view.height - (compact ? 26 : 62);
+  const [left, right] = [x - mm(shellMm) / 2, x + mm(shellMm) / 2];
+  const shellTop = tray - mm(crustMm);
   const foodTop = tray - mm(p.underMm + heightMm);
-  const shellTop = tray - mm(crust.heightMm);
-  const [left, right] = [middle - mm(shellMm) / 2, middle + mm(shellMm) / 2];
-  const dome = Math.min(mm(heightMm) * 0.5, 46);
+  const round = Math.min(mm(heightMm) * 0.5, mm(shellMm) / 3.2);
   return (
     <g>
       <path
-        d={`M ${left} ${tray} V ${shellTop + dome} Q ${left} ${shellTop} ${left + dome * 1.6} ${shellTop}
-            H ${right - dome * 1.6} Q ${right} ${shellTop} ${right} ${shellTop + dome} V ${tray} Z`}
+        d={`M ${left} ${tray} V ${shellTop + round} Q ${left} ${shellTop} ${left + round * 1.5} ${shellTop}
+            H ${right - round * 1.5} Q ${right} ${shellTop} ${right} ${shellTop + round} V ${tray} Z`}
         fill="var(--brine-pale)"
         stroke="var(--iron)"
         strokeWidth={2}
-        data-crust
+        data-crust={labels}
       />
       <Grain left={left} right={right} top={shellTop} bottom={tray} />
       <FleshPiece
-        x={middle - mm(lengthMm) / 2}
+        x={x - mm(foodMm) / 2}
         y={foodTop}
-        width={mm(lengthMm)}
+        width={mm(foodMm)}
         height={mm(heightMm)}
         shape={p.form === "box" ? "slab" : "sphere"}
         oneFace={false}
         shades={shades}
-        labelled={!compact}
+        labelled={labels === "across"}
       />
       {Math.min(p.overMm, p.underMm * 1.5) < CRACKS_BELOW_MM && (
         <path
-          d={`M ${middle - 30} ${shellTop - 2} l 7 8 l -5 6 l 8 7 M ${middle + 44} ${shellTop - 2} l -6 7 l 6 7 l -5 6`}
+          d={`M ${x - 30} ${shellTop - 2} l 7 8 l -5 6 l 8 7 M ${x + 44} ${shellTop - 2} l -6 7 l 6 7 l -5 6`}
           fill="none"
           stroke="var(--color-error)"
           strokeWidth={2}
@@ -55,48 +119,28 @@ export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
         />
       )}
       <path
-        d={`M ${left - mm(p.marginMm) - 12} ${tray - 10} l 6 14 H ${right + mm(p.marginMm) + 6} l 6 -14`}
+        d={`M ${left - mm(p.marginMm) - 8} ${tray - 8} l 5 11 H ${right + mm(p.marginMm) + 3} l 5 -11`}
         fill="none"
         stroke="var(--iron)"
         strokeWidth={4}
         strokeLinejoin="round"
       />
-      {!compact && (
+      {labels === "across" && (
         <>
           <DimensionLine
-            x={right + 22}
+            x={right + 26}
             from={shellTop}
             to={foodTop}
             lines={[`${fixed(p.overMm, 0)} mm over`]}
           />
           <DimensionLine
-            x={right + 22}
+            x={right + 26}
             from={tray - mm(p.underMm)}
             to={tray}
             lines={[`${fixed(p.underMm, 0)} mm under`]}
           />
-          <Leader
-            x={middle - mm(Math.max(lengthMm, shellMm)) / 2 - 12}
-            y={foodTop + mm(heightMm) / 2}
-            lines={[
-              `${fixed(lengthMm, 0)} × ${fixed(crust.food.widthMm, 0)}`,
-              `× ${fixed(heightMm, 0)} mm`,
-              crust.estimated ? "estimated" : "measured",
-              countNote(input),
-            ]}
-          />
-          <text
-            x={middle}
-            y={view.height - 26}
-            textAnchor="middle"
-            fill="var(--color-base-content)"
-            {...NOTE}
-          >
-            {`tray at least ${fixed(crust.tray.lengthMm, 0)} × ${fixed(crust.tray.widthMm, 0)} mm`}
-          </text>
-          <text x={middle} y={view.height - 8} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
-            {p.ends === "out" ? "head and tail left out" : "wholly covered"}
-            {p.scales === "on" && sheet.food.group === "fish" ? " · scales on" : ""}
+          <text x={left - 26} y={tray - mm(crustMm) / 2} textAnchor="end" fill="var(--quiet)" {...NOTE}>
+            cut across
           </text>
         </>
       )}

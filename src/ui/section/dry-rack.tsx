@@ -9,7 +9,7 @@ const MOST_DRAWN = 6;
 const RIM = 26;
 
 /** Pieces on a rack over a tray, in air; grains on the face while salt lies there undissolved. */
-export function DryRack({ input, sheet, outcome, shades, view, compact }: DrawingProps) {
+export function DryRack({ input, sheet, outcome, shades, acidShare, view, compact }: DrawingProps) {
   const { pieces, preparation } = input;
   const size = sheet.pieceSize;
   const drawn = Math.min(pieces.count, MOST_DRAWN);
@@ -44,6 +44,7 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
               shape={pieces.shape}
               oneFace={oneFace}
               shades={shades}
+              acidShare={acidShare}
               slashes={pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined}
               labelled={!compact}
             />
@@ -86,6 +87,7 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
           viewWidth={view.width}
           oneFace={oneFace}
           shades={shades}
+          acidShare={acidShare}
           slashes={slashShares(input)}
         />
       )}
@@ -97,7 +99,12 @@ export function DryRack({ input, sheet, outcome, shades, view, compact }: Drawin
             lines={[`${fixed(pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
           />
           {coatMm > 0 && (
-            <text x={left + span + 20} y={rack - height / 2} fill="var(--color-base-content)" {...NOTE}>
+            <text
+              x={left + span + 20}
+              y={rack - Math.max(16, height / 2)}
+              fill="var(--color-base-content)"
+              {...NOTE}
+            >
               {`${fixed(coatMm, 1)} mm coat`}
             </text>
           )}

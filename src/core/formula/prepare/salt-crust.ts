@@ -54,7 +54,8 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
   };
   const cook = input.cook;
   const bake = bakeOf(c.food, c.foodG / count, crust.food.heightMm, cook?.ovenC ?? CRUST_OVEN_C);
-  const naclG = crust.saltG * salt.naclFraction;
+  const lines = [saltWeighed, ...liquid, ...weighedLines(input.lines, bases, c.pantry).map((w) => w.line)];
+  const naclG = lines.reduce((sum, l) => sum + l.naclG, 0);
   return ok({
     naclG,
     loadG: naclG,
@@ -70,7 +71,7 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
     },
     keep: keepLimit(c.food, p.school === "water" ? "crustWater" : "crustEgg"),
     excess: true,
-    lines: [saltWeighed, ...liquid, ...weighedLines(input.lines, bases, c.pantry).map((w) => w.line)],
+    lines,
     liquidMl: 0,
     crust,
     bake,

@@ -54,7 +54,8 @@ export function LineRow(props: Props) {
     <div className="mb-1 border-l-4 border-line pl-2">
       {line.parts === undefined ? (
         <QuantityField
-          label={`${name}, amount`}
+          label={name}
+          unseen=", amount"
           unit={LAW_UNIT[line.scalesWith]}
           value={line.amountG}
           rule={rule}
@@ -65,7 +66,8 @@ export function LineRow(props: Props) {
         />
       ) : (
         <QuantityField
-          label={`${name}, parts`}
+          label={name}
+          unseen=", parts"
           unit="parts"
           value={line.parts}
           rule={RANGES.parts}
@@ -110,7 +112,8 @@ export function LineRow(props: Props) {
         )}
         {props.bakes && (
           <QuantityField
-            label={`${name}, bakes`}
+            label="Bakes"
+            unseen={`, ${name}`}
             unit="min"
             value={line.bakeMin ?? 20}
             rule={RANGES.bakeMin}
@@ -199,7 +202,8 @@ function LawAndTotal(props: Props & { name: string; rule: QuantityRule; units: n
       />
       {units !== undefined && units > 0 && line.scalesWith !== "batch" && (
         <QuantityField
-          label={`${name}, in this batch`}
+          label="In this batch"
+          unseen={`, ${name}`}
           unit="g"
           value={line.amountG * units}
           rule={rule}

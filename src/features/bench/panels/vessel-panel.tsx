@@ -1,41 +1,11 @@
 import type { Formulation, Water } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
-import type { Vessel, VesselMaterial, VesselShape } from "@/core/vessel/vessel";
+import type { Vessel } from "@/core/vessel/vessel";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
+import { MATERIALS, MEASURES, VESSEL_SHAPES } from "@/ui/vessel-words";
 import { Group, type PanelProps } from "./panel";
-
-const MATERIALS: { value: VesselMaterial; label: string }[] = [
-  { value: "food_plastic", label: "food-grade plastic" },
-  { value: "stainless", label: "stainless steel" },
-  { value: "glass", label: "glass" },
-  { value: "glazed_ceramic", label: "glazed ceramic" },
-  { value: "enamelled", label: "enamelled, unchipped" },
-  { value: "aluminium", label: "aluminium" },
-  { value: "bare_iron", label: "bare iron" },
-  { value: "copper", label: "copper" },
-  { value: "unknown_plastic", label: "plastic, not marked for food" },
-];
-
-const SHAPES: { value: VesselShape; label: string }[] = [
-  { value: "cylinder", label: "round" },
-  { value: "pail", label: "a pail" },
-  { value: "box", label: "box or dish" },
-  { value: "bag", label: "a bag" },
-  { value: "cooler", label: "a cooler" },
-  { value: "tray", label: "a tray" },
-];
-
-/** What each shape's three measures are called. */
-const MEASURES: Record<VesselShape, Partial<Record<"lengthMm" | "widthMm" | "heightMm", string>>> = {
-  cylinder: { lengthMm: "Inside width", heightMm: "Inside height" },
-  pail: { lengthMm: "Width at the rim", widthMm: "Width at the floor", heightMm: "Inside height" },
-  box: { lengthMm: "Inside length", widthMm: "Inside width", heightMm: "Inside height" },
-  cooler: { lengthMm: "Inside length", widthMm: "Inside width", heightMm: "Inside height" },
-  tray: { lengthMm: "Inside length", widthMm: "Inside width", heightMm: "Inside height" },
-  bag: { lengthMm: "Flat, long", widthMm: "Flat, wide", heightMm: "Filled, high" },
-};
 
 /** The vessel, and how much water stands in it. */
 export function VesselPanel({
@@ -51,7 +21,9 @@ export function VesselPanel({
   const setWater = (next: Water) => change((f: Formulation) => ({ ...f, water: next }));
   const brine = preparation.kind === "wetBrine";
   const liquid = brine || preparation.kind === "marinade";
-  const shapes = liquid ? SHAPES : SHAPES.filter((s) => s.value === "box" || s.value === "tray");
+  const shapes = liquid
+    ? VESSEL_SHAPES
+    : VESSEL_SHAPES.filter((s) => s.value === "box" || s.value === "tray");
   return (
     <Group title={brine ? "Vessel and water" : liquid ? "Vessel" : "Tray"}>
       {brine && (
@@ -104,7 +76,7 @@ export function VesselPanel({
       <Select
         label={liquid ? "Vessel" : "Kind of tray"}
         value={vessel.shape}
-        options={shapes.some((s) => s.value === vessel.shape) ? shapes : SHAPES}
+        options={shapes.some((s) => s.value === vessel.shape) ? shapes : VESSEL_SHAPES}
         onChange={(shape) => set({ shape })}
       />
       {(["lengthMm", "widthMm", "heightMm"] as const).map((field) => {

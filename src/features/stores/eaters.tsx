@@ -1,0 +1,148 @@
+"use client";
+
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { HEATS } from "@/core/formula/dish-facts";
+import type { Eater, KitchenLimits } from "@/core/safety/limits";
+import type { QuantityRule } from "@/core/quantity/parse";
+import { Select, Toggle } from "@/ui/choice";
+import { Modal } from "@/ui/modal";
+import { allergenName } from "@/ui/names";
+import { QuantityField } from "@/ui/quantity-field";
+import { AllergenBoxes } from "./own/allergen-boxes";
+import { SaveProblem, useSave } from "./use-save";
+
+const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };
+const USUAL_LIMIT_MG = 1500;
+
+const newEater = (): Eater => ({
+  id: crypto.randomUUID(),
+  name: "",
+  avoids: [],
+  sodiumMg: null,
+  infant: false,
+  atRisk: false,
+  noAlcohol: false,
+  mostHeat: null,
+});
+
+/** Whom the kitchen must be careful for; every formula is checked against them. */
+export function Eaters({ limits }: { limits: KitchenLimits }) {
+  const [open, setOpen] = useState<Eater | null>(null);
+  const { save, problem } = useSave();
+  const keep = async (eaters: Eater[]) => save("PATCH", "/api/kitchen", { limits: { ...limits, eaters } });
+  const others = (id: string) => limits.eaters.filter((e) => e.id !== id);
+  return (
+    <section aria-label="Eaters">
+      <h3 className="mt-6 text-xl">Eaters to be careful for</h3>
+      <ul>
+        {limits.eaters.map((eater) => (
+          <li key={eater.id} className="flex items-center justify-between gap-3 border-b border-line">
+            <span className="py-2">
+              <button
+                type="button"
+                className="min-h-11 cursor-pointer text-left font-semibold underline"
+                onClick={() => setOpen(eater)}
+              >
+                {eater.name}
+              </button>
+              <span className="block text-sm text-quiet">{sayLimits(eater)}</span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-ghost min-h-11"
+              aria-label={`Take out ${eater.name}`}
+              onClick={() => void keep(others(eater.id))}
+            >
+              <Trash2 size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="btn mt-2 min-h-11 font-normal" onClick={() => setOpen(newEater())}>
+        <Plus size={18} aria-hidden /> Add an eater
+      </button>
+      <SaveProblem problem={problem} />
+      {open && (
+        <EaterDialog
+          eater={open}
+          onKeep={async (eater) => {
+            if (await keep([...others(eater.id), eater])) setOpen(null);
+          }}
+          onClose={() => setOpen(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+function sayLimits(e: Eater): string {
+  const words = [
+    ...(e.avoids.length > 0 ? [`no ${e.avoids.map(allergenName).join(", ")}`] : []),
+    ...(e.sodiumMg === null ? [] : [`at most ${e.sodiumMg} mg sodium`]),
+    ...(e.infant ? ["under twelve months"] : []),
+    ...(e.atRisk ? ["nothing raw"] : []),
+    ...(e.noAlcohol ? ["no alcohol"] : []),
+    ...(e.mostHeat === null ? [] : [`${e.mostHeat} heat at most`]),
+  ];
+  return words.length > 0 ? words.join(" · ") : "eats anything";
+}
+
+function EaterDialog(props: { eater: Eater; onKeep: (eater: Eater) => void; onClose: () => void }) {
+  const [eater, setEater] = useState(props.eater);
+  const [unread, setUnread] = useState(false);
+  const set = (part: Partial<Eater>) => setEater({ ...eater, ...part });
+  return (
+    <Modal title={props.eater.name || "An eater to be careful for"} onClose={props.onClose}>
+      <div className="field-row">
+        <label htmlFor="eater-name">Who</label>
+        <input
+          id="eater-name"
+          className="entry font-semibold"
+          placeholder="table 2"
+          maxLength={60}
+          value={eater.name}
+          onChange={(event) => set({ name: event.target.value })}
+        />
+      </div>
+      <AllergenBoxes legend="Must not have" value={eater.avoids} onChange={(avoids) => set({ avoids })} />
+      <Toggle
+        label="Watches sodium"
+        value={eater.sodiumMg !== null}
+        onChange={(on) => set({ sodiumMg: on ? USUAL_LIMIT_MG : null })}
+      />
+      {eater.sodiumMg !== null && (
+        <QuantityField
+          label="Most in a portion"
+          unit="mg"
+          value={eater.sodiumMg}
+          rule={SODIUM}
+          step={50}
+          onChange={(sodiumMg) => set({ sodiumMg })}
+          onValidity={(_, wrong) => setUnread(wrong !== null)}
+        />
+      )}
+      <Toggle label="Under twelve months" value={eater.infant} onChange={(infant) => set({ infant })} />
+      <Toggle
+        label="Pregnant, old, or easily ill"
+        value={eater.atRisk}
+        onChange={(atRisk) => set({ atRisk })}
+      />
+      <Toggle label="No alcohol" value={eater.noAlcohol} onChange={(noAlcohol) => set({ noAlcohol })} />
+      <Select
+        label="Chilli, at most"
+        value={eater.mostHeat ?? "any"}
+        options={[{ value: "any", label: "any" }, ...HEATS.map((h) => ({ value: h.name, label: h.name }))]}
+        onChange={(heat) => set({ mostHeat: heat === "any" ? null : heat })}
+      />
+      <button
+        type="button"
+        className="btn btn-primary mt-4 min-h-11"
+        disabled={eater.name.trim() === "" || unread}
+        onClick={() => props.onKeep(eater)}
+      >
+        Keep it
+      </button>
+    </Modal>
+  );
+}

@@ -1,0 +1,112 @@
+"use client";
+
+import { useState } from "react";
+import type { Food, Ingredient } from "@/core/materials/types";
+import { QuantityField } from "@/ui/quantity-field";
+import { Modal } from "@/ui/modal";
+import { SaveProblem, useSave } from "../use-save";
+import { AllergenBoxes } from "./allergen-boxes";
+import { ruleOf, type NumberField } from "./fields";
+
+type Entry = Food | Ingredient;
+
+interface Props<T extends Entry> {
+  kind: "food" | "ingredient";
+  /** Rows of the table to begin from, the nearest like it. */
+  like: readonly T[];
+  /** An entry of the kitchen's own to change; left out, a new one. */
+  entry?: T;
+  fields: NumberField<T>[];
+  onClose: () => void;
+}
+
+/** An own food or ingredient: named, begun from the nearest row of the table, and changed where it differs. */
+export function EntryDialog<T extends Entry>({ kind, like, entry, fields, onClose }: Props<T>) {
+  const [draft, setDraft] = useState<T>(() => entry ?? own(like[0], ""));
+  const [unread, setUnread] = useState<string[]>([]);
+  const { save, problem } = useSave();
+  const named = draft.name.trim() !== "";
+  const onValidity = (label: string, wrong: string | null) =>
+    setUnread((all) => (wrong === null ? all.filter((l) => l !== label) : [...new Set([...all, label])]));
+  const keep = async () => {
+    if (await save("PUT", "/api/own", { kind, entry: draft })) onClose();
+  };
+  return (
+    <Modal title={entry ? `Change ${entry.name}` : `A ${kind} of our own`} onClose={onClose}>
+      <div className="field-row">
+        <label htmlFor="own-name">Name</label>
+        <input
+          id="own-name"
+          className="entry font-semibold"
+          maxLength={120}
+          value={draft.name}
+          onChange={(event) => setDraft({ ...draft, name: event.target.value })}
+        />
+      </div>
+      {!entry && (
+        <div className="field-row">
+          <label htmlFor="own-like">Most like</label>
+          <select
+            id="own-like"
+            className="entry min-w-0 cursor-pointer font-semibold"
+            onChange={(event) => {
+              const row = like.find((r) => r.id === event.target.value);
+              if (row) setDraft(own(row, draft.name));
+            }}
+          >
+            {like.map((row) => (
+              <option key={row.id} value={row.id}>
+                {row.name}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+      {fields.map((field) => {
+        const value = draft[field.key as keyof T] as number | null;
+        return (
+          <QuantityField
+            key={`${field.key}-${draft.id}`}
+            label={field.label}
+            unit={field.unit}
+            value={value ?? 0}
+            shownUnit={field.shownUnit}
+            digits={field.digits}
+            // Nothing known is shown as 0 and may stay so.
+            rule={
+              value === null
+                ? { ...ruleOf(field as NumberField<never>), min: 0 }
+                : ruleOf(field as NumberField<never>)
+            }
+            onChange={(next) =>
+              setDraft({ ...draft, [field.key]: value === null && next === 0 ? null : next })
+            }
+            onValidity={onValidity}
+          />
+        );
+      })}
+      <AllergenBoxes value={draft.allergens} onChange={(allergens) => setDraft({ ...draft, allergens })} />
+      <SaveProblem problem={problem} />
+      <button
+        type="button"
+        className="btn btn-primary mt-4 min-h-11"
+        disabled={!named || unread.length > 0}
+        onClick={keep}
+      >
+        Keep it
+      </button>
+      {!named && <span className="ml-3 text-sm text-quiet">It needs a name.</span>}
+    </Modal>
+  );
+}
+
+/** A row of the table made the kitchen's own, under a new id. */
+function own<T extends Entry>(row: T, name: string): T {
+  return {
+    ...row,
+    id: `own-${crypto.randomUUID()}`,
+    name,
+    provenance: "entered in this kitchen",
+    fromMemory: false,
+  };
+}

@@ -1,0 +1,149 @@
+"use client";
+
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import type { OwnKind } from "@/contracts/kitchen";
+import type { KitchenView } from "@/contracts/views";
+import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
+import { fixed, grams, percent } from "@/ui/format";
+import { SaveProblem, useSave } from "../use-save";
+import { CalibrateDialog } from "./calibrate-dialog";
+import { EntryDialog } from "./entry-dialog";
+import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
+import { VesselDialog } from "./vessel-dialog";
+
+type Open = { kind: OwnKind; id?: string } | null;
+
+/** What this kitchen added to the tables, or weighed anew. */
+export function OwnEntries({ kitchen }: { kitchen: KitchenView }) {
+  const [open, setOpen] = useState<Open>(null);
+  const { save, problem } = useSave();
+  const { own, vessels } = kitchen;
+  const close = () => setOpen(null);
+  const remove = (kind: OwnKind) => (id: string) =>
+    void save("DELETE", `/api/own/${kind}/${encodeURIComponent(id)}`);
+  const editing = <T extends { id: string }>(rows: readonly T[]) => rows.find((row) => row.id === open?.id);
+  return (
+    <section className="lg:col-span-2">
+      <h2 className="text-2xl">Our own</h2>
+      <div className="grid gap-6 sm:grid-cols-2">
+        <OwnList
+          title="Salts we weighed"
+          add="Weigh our salt"
+          rows={own.salts.map((s) => ({
+            id: s.id,
+            name: s.name,
+            note: `${fixed(s.densityGPerMl, 2)} g/ml by our spoon`,
+          }))}
+          onAdd={() => setOpen({ kind: "salt" })}
+          onRemove={remove("salt")}
+        />
+        <OwnList
+          title="Ingredients"
+          add="Add an ingredient"
+          rows={own.ingredients.map((i) => ({
+            id: i.id,
+            name: i.name,
+            note: `${percent(i.saltFraction, 1)} % salt · ${percent(i.sugarFraction, 0)} % sugar`,
+          }))}
+          onAdd={() => setOpen({ kind: "ingredient" })}
+          onEdit={(id) => setOpen({ kind: "ingredient", id })}
+          onRemove={remove("ingredient")}
+        />
+        <OwnList
+          title="Foods"
+          add="Add a food"
+          rows={own.foods.map((f) => ({
+            id: f.id,
+            name: f.name,
+            note: `${grams(f.pieceMassG)} g a piece · ${percent(f.edibleFraction, 0)} % edible`,
+          }))}
+          onAdd={() => setOpen({ kind: "food" })}
+          onEdit={(id) => setOpen({ kind: "food", id })}
+          onRemove={remove("food")}
+        />
+        <OwnList
+          title="Vessels"
+          add="Add a vessel"
+          rows={vessels.map((v) => ({
+            id: v.id,
+            name: v.name,
+            note: `${fixed(v.vessel.lengthMm, 0)} × ${fixed(v.vessel.widthMm, 0)} × ${fixed(v.vessel.heightMm, 0)} mm`,
+          }))}
+          onAdd={() => setOpen({ kind: "vessel" })}
+          onEdit={(id) => setOpen({ kind: "vessel", id })}
+          onRemove={remove("vessel")}
+        />
+      </div>
+      <SaveProblem problem={problem} />
+      {open?.kind === "salt" && <CalibrateDialog measures={kitchen.measures} onClose={close} />}
+      {open?.kind === "ingredient" && (
+        <EntryDialog
+          kind="ingredient"
+          like={INGREDIENTS}
+          entry={editing(own.ingredients)}
+          fields={INGREDIENT_FIELDS}
+          onClose={close}
+        />
+      )}
+      {open?.kind === "food" && (
+        <EntryDialog
+          kind="food"
+          like={FOODS}
+          entry={editing(own.foods)}
+          fields={FOOD_FIELDS}
+          onClose={close}
+        />
+      )}
+      {open?.kind === "vessel" && <VesselDialog entry={editing(vessels)} onClose={close} />}
+    </section>
+  );
+}
+
+interface ListProps {
+  title: string;
+  add: string;
+  rows: { id: string; name: string; note: string }[];
+  onAdd: () => void;
+  onEdit?: (id: string) => void;
+  onRemove: (id: string) => void;
+}
+
+function OwnList({ title, add, rows, onAdd, onEdit, onRemove }: ListProps) {
+  return (
+    <section aria-label={title}>
+      <h3 className="text-xl">{title}</h3>
+      <ul>
+        {rows.map((row) => (
+          <li key={row.id} className="flex items-center justify-between gap-3 border-b border-line">
+            <span className="min-w-0 py-2">
+              {onEdit ? (
+                <button
+                  type="button"
+                  className="min-h-11 cursor-pointer text-left font-semibold underline"
+                  onClick={() => onEdit(row.id)}
+                >
+                  {row.name}
+                </button>
+              ) : (
+                <span className="font-semibold">{row.name}</span>
+              )}
+              <span className="block text-sm text-quiet">{row.note}</span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-ghost min-h-11"
+              aria-label={`Take out ${row.name}`}
+              onClick={() => onRemove(row.id)}
+            >
+              <Trash2 size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="btn mt-2 min-h-11 font-normal" onClick={onAdd}>
+        <Plus size={18} aria-hidden /> {add}
+      </button>
+    </section>
+  );
+}

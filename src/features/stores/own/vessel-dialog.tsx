@@ -1,0 +1,87 @@
+"use client";
+
+import { useState } from "react";
+import type { OwnVessel } from "@/contracts/kitchen";
+import { RANGES } from "@/core/formula/ranges";
+import { MATERIALS, MEASURES, VESSEL_SHAPES } from "@/ui/vessel-words";
+import type { Vessel } from "@/core/vessel/vessel";
+import { Select } from "@/ui/choice";
+import { Modal } from "@/ui/modal";
+import { QuantityField } from "@/ui/quantity-field";
+import { SaveProblem, useSave } from "../use-save";
+
+const START: Vessel = {
+  shape: "box",
+  lengthMm: 350,
+  widthMm: 250,
+  heightMm: 120,
+  material: "food_plastic",
+  plate: true,
+};
+
+/** A tub, pail, dish, bag, cooler or tray of the kitchen's own. */
+export function VesselDialog({ entry, onClose }: { entry?: OwnVessel; onClose: () => void }) {
+  const [name, setName] = useState(entry?.name ?? "");
+  const [vessel, setVessel] = useState<Vessel>(entry?.vessel ?? START);
+  const [unread, setUnread] = useState<string[]>([]);
+  const { save, problem } = useSave();
+  const set = (part: Partial<Vessel>) => setVessel({ ...vessel, ...part });
+  const keep = async () => {
+    const body = { id: entry?.id ?? `own-${crypto.randomUUID()}`, name, vessel };
+    if (await save("PUT", "/api/own", { kind: "vessel", entry: body })) onClose();
+  };
+  return (
+    <Modal title={entry ? `Change ${entry.name}` : "A vessel of our own"} onClose={onClose}>
+      <div className="field-row">
+        <label htmlFor="vessel-name">Name</label>
+        <input
+          id="vessel-name"
+          className="entry font-semibold"
+          maxLength={120}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <Select
+        label="Kind"
+        value={vessel.shape}
+        options={VESSEL_SHAPES}
+        onChange={(shape) => set({ shape })}
+      />
+      {(["lengthMm", "widthMm", "heightMm"] as const).map((field) => {
+        const label = MEASURES[vessel.shape][field];
+        return (
+          label && (
+            <QuantityField
+              key={field}
+              label={label}
+              unit="mm"
+              value={vessel[field]}
+              rule={RANGES.vesselMm}
+              step={5}
+              onChange={(mm) => set({ [field]: mm })}
+              onValidity={(l, wrong) =>
+                setUnread((all) => (wrong === null ? all.filter((x) => x !== l) : [...new Set([...all, l])]))
+              }
+            />
+          )
+        );
+      })}
+      <Select
+        label="Made of"
+        value={vessel.material}
+        options={MATERIALS}
+        onChange={(material) => set({ material })}
+      />
+      <SaveProblem problem={problem} />
+      <button
+        type="button"
+        className="btn btn-primary mt-4 min-h-11"
+        disabled={name.trim() === "" || unread.length > 0}
+        onClick={keep}
+      >
+        Keep it
+      </button>
+    </Modal>
+  );
+}
