@@ -1,3 +1,4 @@
+import pluralize from "pluralize";
 import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import type { LinePart, SheetLine } from "@/core/formula/lines";
 import { fixed, grams, litres } from "./format";
@@ -9,14 +10,12 @@ export type Line = Omit<SheetLine, "each" | "densityGPerMl"> &
 /** Lighter things than this are spooned, not counted: nobody counts peppercorns. */
 const COUNTED_FROM_G = 0.5;
 
-const PLURALS: Record<string, string> = { leaf: "leaves", berry: "berries", inch: "inches" };
-
 function counted(count: number, unit: string): string {
   const shown = count < 5 ? Math.max(0.5, Math.round(count * 2) / 2) : Math.round(count);
   const [name, ...rest] = unit.split(",");
   // "2 × 25 mm knob", so that two figures do not run together.
   if (/^\d/.test(name)) return `${shown} × ${name}`;
-  const many = shown > 1 ? (PLURALS[name] ?? `${name}s`) : name;
+  const many = shown > 1 ? pluralize(name) : name;
   return [`${shown} ${many}`, ...rest].join(",");
 }
 

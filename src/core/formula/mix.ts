@@ -119,15 +119,14 @@ function kindOf(proteaseG: number, dairyMl: number, citricG: number, aqueousMl: 
   return aqueousMl > 0 && citricG / aqueousMl >= SOUR_FROM_G_PER_ML ? "acid" : "oil";
 }
 
-/** What blackens first: among the sugary things when the coat is sugary, else among the dry ones. */
+/** What blackens first: dry things and syrups always; sweet juices once the whole coat is sugary. */
 function scorchOf(parts: readonly MixPart[], sugarFraction: number): number | undefined {
   const sugary = sugarFraction >= SUGARY_FROM;
-  const limits = parts.flatMap(({ ingredient: i, massG }) => {
-    const counts = sugary
-      ? massG * i.sugarFraction > 0 && i.sugarFraction > 0.2
-      : !isLiquid(i) && i.fatFraction < 0.9;
-    return counts && massG > 0 && i.scorchC !== null ? [i.scorchC] : [];
-  });
+  const counts = (i: Ingredient) =>
+    (!isLiquid(i) && i.fatFraction < 0.9) || (sugary && i.sugarFraction >= SUGARY_FROM);
+  const limits = parts.flatMap(({ ingredient: i, massG }) =>
+    massG > 0 && i.scorchC !== null && counts(i) ? [i.scorchC] : [],
+  );
   return limits.length > 0 ? Math.min(...limits) : undefined;
 }
 

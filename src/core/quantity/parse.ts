@@ -1,4 +1,5 @@
 import { numericQuantity } from "numeric-quantity";
+import pluralize from "pluralize";
 import { err, ok, type Result } from "../result";
 import { gramsOfWords, type WordAmounts } from "./words";
 import { celsiusFromFahrenheit, unitFromText, type Dimension } from "./units";
@@ -114,12 +115,11 @@ function toBase(
   return ok(value * known.factor);
 }
 
-/** "clove", "cloves", "leaf", "leaves", "large egg": the thing's own name, one or many, or plainly "pieces". */
+/** "clove", "cloves", "leaf", "leaves", "eggs" of "large egg": the thing's own name, one or many, or plainly "pieces". */
 function isCountOf(word: string, unit: string): boolean {
-  const said = word.toLowerCase().replace(/\.$/, "");
-  const name = unit.split(/[ ,]/).find((part) => /^[a-z]{3,}$/.test(part) && part !== "large") ?? unit;
-  const stem = (text: string) => text.replace(/(?:ves|f|fe|ies|y|es|s)$/, "");
-  return /^(?:piece|pieces|each|pcs?)$/.test(said) || stem(said) === stem(name);
+  const said = pluralize.singular(word.toLowerCase().replace(/\.$/, ""));
+  const names = unit.split(/[ ,]+/).filter((part) => /^[a-z]{3,}$/.test(part) && part !== "large");
+  return ["piece", "each", "pc"].includes(said) || names[0] === said;
 }
 
 function checkRange(value: number, rule: QuantityRule): Result<number, QuantityError> {
