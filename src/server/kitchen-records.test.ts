@@ -4,6 +4,10 @@ import { openDatabase, type Db } from "./database";
 import { loadDemoKitchen } from "./demo/load";
 import { createFormula, listFormulas, loadFormula, saveVersion } from "./formulas";
 import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
+import { dropOwn, keepOwn } from "./own-entries";
+import { withOwn } from "@/core/formula/with-own";
+import { withPreparation } from "@/core/formula/offered";
+import { SALTS } from "@/core/materials/lookup";
 import { Refusal } from "./problem";
 import { addReading, keepBatchRate, removeReading } from "./readings";
 
@@ -179,7 +183,12 @@ describe("readings", () => {
 test("the example kitchen loads once, into an empty kitchen only", () => {
   loadDemoKitchen(db, NOW);
   expect(loadKitchen(db).name).toBe("Tarrow Lock Canteen");
-  expect(runningBatches(db).map((b) => b.name)).toEqual(["Duck legs, dry brined", "Juniper pork loin"]);
+  expect(runningBatches(db).map((b) => b.name)).toEqual([
+    "Duck legs, dry brined",
+    "Buttermilk lamb shoulder",
+    "Juniper pork loin",
+  ]);
+  expect(listFormulas(db)).toHaveLength(8);
   expect(finishedBatches(db)).toHaveLength(1);
   expect(refusal(() => loadDemoKitchen(db, NOW))).toMatchObject({ status: 409 });
 });
@@ -190,3 +199,60 @@ test("a kitchen's settings are kept", () => {
   changeKitchen(db, { timeZone: "Asia/Kolkata" });
   expect(loadKitchen(db)).toMatchObject({ measures: "us", timeZone: "Asia/Kolkata" });
 });
+
+describe("the kitchen's own entries and limits", () => {
+  const pot = { id: "own-1", name: "The blue tub", vessel: chops().vessel };
+
+  test("an entry is added, changed in place, and taken out", () => {
+    keepOwn(db, { kind: "vessel", entry: pot }, NOW);
+    keepOwn(db, { kind: "vessel", entry: { ...pot, name: "The old blue tub" } }, NOW + 1);
+    expect(loadKitchen(db).vessels.map((v) => v.name)).toEqual(["The old blue tub"]);
+    dropOwn(db, "vessel", "own-1");
+    expect(loadKitchen(db).vessels).toEqual([]);
+  });
+
+  test("a weighed salt rules the kitchen; a batch keeps what it was worked out from", () => {
+    const mine = { ...SALTS[0], densityGPerMl: 1.1 };
+    keepOwn(db, { kind: "salt", entry: mine }, NOW);
+    const { own } = loadKitchen(db);
+    const formulation = withOwn(chops({ saltId: mine.id }), own);
+    const id = start(formulation);
+    dropOwn(db, "salt", mine.id);
+    const { sheet } = loadBatch(db, id);
+    expect(sheet.lines.find((l) => l.role === "salt")?.densityGPerMl).toBe(1.1);
+  });
+
+  test("what eaters must not have stops a batch until it is acknowledged", () => {
+    const eater = {
+      id: "e1",
+      name: "table 2",
+      avoids: ["mustard"],
+      sodiumMg: null,
+      infant: false,
+      atRisk: false,
+      noAlcohol: false,
+      mostHeat: null,
+    };
+    changeKitchen(db, { limits: { eaters: [eater], fridge: null, thermometer: true } });
+    const lines = [
+      { ingredientId: "mustard_dijon", amountG: 5, scalesWith: "foodMass" as const, optional: false },
+    ];
+    expect(refusal(() => start({ lines }))).toMatchObject({ status: 422 });
+    const acknowledged = { acknowledgements: [{ ruleId: "allergen", reason: "their part is kept apart" }] };
+    expect(loadBatch(db, start({ lines }, acknowledged)).acknowledgements[0].ruleId).toBe("allergen");
+    expect(loadKitchen(db).limits.eaters).toEqual([eater]);
+  });
+});
+
+test.each(["marinade", "paste", "rub", "crust", "cure"] as const)(
+  "a %s batch starts, keeps its sheet, and comes out",
+  (choice) => {
+    const formulation = withPreparation(chops(), choice);
+    const id = start(formulation);
+    const batch = loadBatch(db, id);
+    expect(batch.sheet.lines.length).toBeGreaterThan(0);
+    expect(batch.sheet.past.likely).toBeGreaterThan(0);
+    liftBatch(db, id, NOW + HOUR, NOW + HOUR);
+    expect(finishedBatches(db).map((b) => b.id)).toEqual([id]);
+  },
+);

@@ -43,8 +43,12 @@ export function addReading(db: Db, batchId: string, request: ReadingRequest, now
       );
     }
     const formulation = formulationSchema.parse(batch.body);
-    if (formulation.preparation.kind === "dryBrine")
-      throw new Refusal(422, "No bath to read", "A dry brine has no bath; there is nothing to fit.");
+    if (formulation.preparation.kind !== "wetBrine")
+      throw new Refusal(
+        422,
+        "No bath to read",
+        "Only a wet brine has a bath to read; there is nothing to fit.",
+      );
     tx.insert(readings)
       .values({ batchId, body: request.reading, atMs: request.atMs, recordedAtMs: nowMs })
       .run();

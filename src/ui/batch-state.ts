@@ -42,9 +42,10 @@ export function useBatchState(batch: BatchView, atMs: number) {
 
 /** The next thing to do with a batch, and when. */
 export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: number } {
+  const baked = batch.formulation.preparation.kind === "saltCrust";
   return nowMs < batch.startedAtMs
-    ? { act: "put in", atMs: batch.startedAtMs }
-    : { act: "lift out", atMs: batch.plannedLiftAtMs };
+    ? { act: baked ? "into the oven" : "put in", atMs: batch.startedAtMs }
+    : { act: baked ? "out of the oven" : "lift out", atMs: batch.plannedLiftAtMs };
 }
 
 /** "equilibrium brine · 3.6 kg". */

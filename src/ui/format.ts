@@ -77,3 +77,5 @@ export function fromLocalField(text: string, timeZone: string): number | undefin
   const atMs = new TZDate(year, month - 1, day, hour, minute, timeZone).getTime();
   return Number.isFinite(atMs) ? atMs : undefined;
 }
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

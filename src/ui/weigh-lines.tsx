@@ -1,7 +1,7 @@
 import pluralize from "pluralize";
 import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import type { LinePart, SheetLine } from "@/core/formula/lines";
-import { fixed, grams, litres } from "./format";
+import { capital, fixed, grams, litres } from "./format";
 import { LAW_NAME, PART_NAME } from "./names";
 
 export type Line = Omit<SheetLine, "each" | "densityGPerMl"> &
@@ -85,5 +85,3 @@ function WeighLine({ line, measures, why }: { line: Line; measures: MeasureSyste
 }
 
 const lineKey = (part: LinePart, id: string) => (part === "main" ? id : `${part}:${id}`);
-
-export const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -74,7 +74,7 @@ describe("swaps carry what they are there for", () => {
 
 describe("buying", () => {
   test("common practice, no source: bone-in bird 1 lb a head light, 1½ hearty", () => {
-    const bird = foodOf("turkey_whole");
+    const bird = foodOf("duck_whole");
     expect(servingG(bird, "light")).toBeCloseTo(450, -1);
     expect(servingG(bird, "hearty")).toBeGreaterThan(650);
   });

@@ -38,7 +38,7 @@ export function learnRate(
   readings: readonly Reading[],
   prior?: { factor: number; doubt: number },
 ): LearntRate | undefined {
-  if (readings.length === 0 || input.preparation.kind === "dryBrine") return undefined;
+  if (readings.length === 0 || input.preparation.kind !== "wetBrine") return undefined;
   const centre = Math.log(prior?.factor ?? 1);
   const doubtBefore = prior?.doubt ?? diffusivityDoubt(load.food);
   const points = Array.from({ length: GRID_POINTS }, (_, i) => {

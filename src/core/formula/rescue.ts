@@ -64,7 +64,11 @@ export function rescues(input: Formulation, load: SoakLoad, nowH: number, untilH
     const rinsed = after([rinseStage(problem, minutes)]);
     options.push(say(rinsed.end, rinsed.grid, { way: "rinse", hours: minutes / 60, amount: minutes }));
   }
-  const dilution = dilute(problem, load, now.end, untilH - nowH, target, after);
+  // Nobody thins a marinade: only a brine is diluted.
+  const dilution =
+    input.preparation.kind === "wetBrine"
+      ? dilute(problem, load, now.end, untilH - nowH, target, after)
+      : undefined;
   if (dilution)
     options.push(
       say(dilution.end, dilution.grid, { way: "dilute", hours: untilH - nowH, amount: dilution.litres }),

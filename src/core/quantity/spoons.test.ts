@@ -1,3 +1,4 @@
+import { INGREDIENTS, SALTS } from "../materials/lookup";
 import fc from "fast-check";
 import { parseQuantity } from "./parse";
 import { roundForScale } from "./rounding";
@@ -54,4 +55,28 @@ test.each([
   [2168, 2170],
 ])("the scale shows %d g as %d g", (massG, shown) => {
   expect(roundForScale(massG)).toBe(shown);
+});
+
+test("of every ingredient and salt: the spoons' words read back as the grams, within the error they state", () => {
+  const densities = [...INGREDIENTS, ...SALTS].flatMap((i) => (i.densityGPerMl ? [i.densityGPerMl] : []));
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...densities),
+      fc.double({ min: 0.5, max: 1500, noNaN: true }),
+      (density, grams) => {
+        const spoons = spoonMeasure(grams, density, "us");
+        if (!spoons) return true;
+        const read = parseQuantity(spoons.text, {
+          dimension: "mass",
+          min: 0,
+          max: 1e6,
+          volumeDensityGPerMl: density,
+        });
+        const back = read.ok ? read.value : NaN;
+        // 1/3 and 2/3 are read in fifteen digits.
+        return Math.abs(back / grams - 1 - spoons.relativeError) < 1e-6;
+      },
+    ),
+    { seed: 121, numRuns: 400 },
+  );
 });

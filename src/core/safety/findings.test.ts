@@ -1,12 +1,17 @@
-import { preparationOffered } from "../formula/defaults";
+import { preparationOffered, type PreparationChoice } from "../formula/defaults";
 import { chops, worked } from "../formula/formulation.fixture";
 import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
+import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
+import { withPreparation } from "../formula/offered";
+import { piecesOffered } from "../formula/defaults";
+import { findFood, hazard } from "../materials/lookup";
+import { rows as HAZARDS } from "../materials/tables/hazards.table";
 import { findingsFor, RULES } from "./findings";
 
-function findings(input: Formulation) {
+function findings(input: Formulation, kitchen?: KitchenLimits) {
   const sheet = worked(input);
-  return findingsFor({ input, sheet, atPull: outcomeAt(sheet, input.pullH, input.portions) });
+  return findingsFor({ input, sheet, atPull: outcomeAt(sheet, input.pullH, input.portions), kitchen });
 }
 
 const base = chops();
@@ -95,6 +100,185 @@ describe("each rule fires on its own trigger", () => {
   });
 });
 
+function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation {
+  const food = findFood(foodId);
+  if (!food) throw new Error(foodId);
+  const f = withPreparation(chops({ foodId, pieces: piecesOffered(food, 1) }), choice);
+  return { ...f, ...change };
+}
+const line = (ingredientId: string, amountG: number) => ({
+  ingredientId,
+  amountG,
+  scalesWith: "foodMass" as const,
+  optional: false,
+});
+const marinade = (lines: Formulation["lines"], change: Partial<Formulation> = {}) =>
+  of("lamb_shoulder_butterflied", "marinade", { lines, ...change });
+const beside = (companions: Formulation["companions"]) => ({ ...base, companions });
+const cook = { toC: 63, minutes: 40, restMin: 5, ovenC: 200 };
+const own = (f: Formulation, part: object) =>
+  ({ ...f, preparation: { ...f.preparation, ...part } }) as Formulation;
+
+describe("the hazards of marinades, crusts, cures and what goes beside them", () => {
+  const mullet = of("grey_mullet_whole", "crust", { saltId: "sea_coarse" });
+  const fish = of("mackerel_fillet", "marinade");
+  test.each<[string, string, Formulation]>([
+    ["over_acid_fish", "caution", { ...fish, pullH: 6 }],
+    ["acid_not_cooking", "stop", { ...fish, servedRaw: true }],
+    ["raw_fish_parasites", "caution", { ...fish, cook: { ...cook, toC: 52 } }],
+    [
+      "enzyme_mush",
+      "caution",
+      marinade([line("papaya_green_paste", 80), line("lemon_juice", 20)], { pullH: 9 }),
+    ],
+    ["reused_marinade", "stop", beside([{ kind: "sauce", name: "pan", lines: [], leftover: "asIs" }])],
+    ["boil_leftover", "caution", beside([{ kind: "sauce", name: "pan", lines: [], leftover: "boiled" }])],
+    [
+      "garlic_oil",
+      "stop",
+      marinade([line("olive_oil", 100), line("garlic_clove", 10)], {
+        pullH: 6,
+        holding: { ...base.holding, place: "counter", temperatureC: 18 },
+      }),
+    ],
+    ["alcohol", "tip", marinade([line("wine_red_dry", 200)])],
+    ["mustard_oil_rule", "caution", marinade([line("mustard_oil", 50), line("lemon_juice", 50)])],
+    ["hidden_salt", "caution", marinade([line("soy_sauce", 250)])],
+    ["beside_food", "tip", marinade([line("lemon_juice", 40), line("olive_oil", 40)])],
+    ["thin_paste", "tip", of("tofu_firm", "paste")],
+    ["falls_off", "caution", own(of("beef_short_rib", "rub"), { surface: "dry" })],
+    ["crust_steam", "caution", mullet],
+    ["raw_egg_white", "caution", own(mullet, { school: "eggWhite" })],
+    ["fine_salt_crust", "caution", { ...mullet, saltId: "table_fine" }],
+    ["thin_crust", "caution", own(mullet, { overMm: 6 })],
+    ["crust_below_rule", "tip", mullet],
+    [
+      "tray_too_small",
+      "caution",
+      { ...mullet, vessel: { ...base.vessel, shape: "tray", lengthMm: 300, widthMm: 200 } },
+    ],
+    ["sharp_fins", "tip", mullet],
+    ["not_preserving", "caution", of("mackerel_fillet", "cure")],
+    ["salt_burn_toxic", "tip", of("mackerel_fillet", "cure")],
+    ["sugar_scorch", "caution", { ...of("beef_short_rib", "rub"), cook: { ...cook, ovenC: 220 } }],
+    [
+      "glaze_too_early",
+      "caution",
+      { ...beside([{ kind: "glaze", name: "", lines: [line("honey", 10)], lastMin: 30 }]), cook },
+    ],
+    ["smoke_broiler", "caution", { ...base, cook: { ...cook, broil: true } }],
+    ["glass_shock", "stop", { ...vessel({ material: "glass" }), cook: { ...cook, inColdDish: true } }],
+    ["slow_oven", "caution", { ...of("pork_loin_bonein", "rub"), cook: { ...cook, ovenC: 120 } }],
+    ["stuffing_bird", "caution", { ...pieces({ stuffed: true }), foodId: "duck_breast" }],
+    ["leftovers", "tip", { ...base, portions: 2 }],
+    ["danger_zone_total", "stop", { ...holding({ place: "counter", temperatureC: 20 }), pullH: 3 }],
+    ["counter_thaw", "stop", pieces({ thaw: "counter" })],
+    [
+      "frozen_bird_warm_brine",
+      "stop",
+      { ...holding({ place: "counter", temperatureC: 18 }), pieces: { ...base.pieces, thaw: "inBrine" } },
+    ],
+    ["raw_storage", "caution", pieces({ daysRaw: 5 })],
+    [
+      "cross_contamination",
+      "tip",
+      beside([{ kind: "baste", name: "", lines: [line("butter_unsalted", 20)] }]),
+    ],
+    ["heavy_lift", "tip", { ...base, water: { mode: "chosen", massG: 8000 } }],
+    ["uneven_pieces", "caution", { ...base, alongside: [{ count: 1, totalMassG: 150, thicknessMm: 12 }] }],
+    [
+      "dish_salty",
+      "caution",
+      { ...beside([{ kind: "butter", name: "", lines: [line("butter_salted", 400)] }]), pullH: 40 },
+    ],
+    [
+      "reactive_metal",
+      "stop",
+      { ...marinade([line("lemon_juice", 100)]), vessel: { ...base.vessel, material: "aluminium" } },
+    ],
+    ["read_labels", "tip", marinade([line("stock_powder", 10), line("lemon_juice", 60)])],
+    ["honey_note", "tip", marinade([line("honey", 10), line("lemon_juice", 60)])],
+  ])("%s (%s)", (id, severity, input) => {
+    expect(findings(input)).toContainEqual(expect.objectContaining({ id, severity }));
+  });
+
+  test("a crust is baked at once: no soak is warned about", () => {
+    const ids = findings({
+      ...mullet,
+      holding: { ...mullet.holding, place: "counter", temperatureC: 18 },
+    }).map((f) => f.id);
+    expect(ids).not.toContain("brine_room_temp");
+    expect(ids).not.toContain("danger_zone_total");
+  });
+});
+
+describe("the eaters of the kitchen are held against every dish", () => {
+  const eater = (part: Partial<Eater>): KitchenLimits => ({
+    ...NO_LIMITS,
+    eaters: [
+      {
+        id: "t2",
+        name: "table 2",
+        avoids: [],
+        sodiumMg: null,
+        infant: false,
+        atRisk: false,
+        noAlcohol: false,
+        mostHeat: null,
+        ...part,
+      },
+    ],
+  });
+  const honeyed = marinade([
+    line("honey", 10),
+    line("lemon_juice", 60),
+    line("soy_sauce", 10),
+    line("cayenne", 3),
+  ]);
+
+  test.each<[string, string, Partial<Eater>, Formulation]>([
+    ["allergen", "stop", { avoids: ["soybeans"] }, honeyed],
+    [
+      "allergen_label",
+      "caution",
+      { avoids: ["celery"] },
+      marinade([line("stock_powder", 10), line("lemon_juice", 60)]),
+    ],
+    ["honey_infant", "stop", { infant: true }, honeyed],
+    ["sodium_eater", "caution", { sodiumMg: 100 }, honeyed],
+    ["at_risk_eater", "stop", { atRisk: true }, { ...base, cook: { ...cook, toC: 55 } }],
+    ["alcohol_eater", "stop", { noAlcohol: true }, marinade([line("wine_red_dry", 200)])],
+    ["too_hot_for", "caution", { mostHeat: "gentle" }, honeyed],
+  ])("%s (%s)", (id, severity, part, input) => {
+    const found = findings(input, eater(part)).find((f) => f.id === id);
+    expect(found?.severity).toBe(severity);
+    expect(`${found?.data.who}`).toBe("table 2");
+    expect(findings(input).map((f) => f.id)).not.toContain(id);
+  });
+
+  test("an eater who minds nothing draws nothing", () => {
+    expect(findings(base, eater({})).map((f) => f.id)).toEqual(findings(base).map((f) => f.id));
+  });
+
+  test("a tub too large for the shelf; no probe in the house", () => {
+    const kitchen = {
+      ...NO_LIMITS,
+      fridge: { widthMm: 400, depthMm: 300, heightMm: 120 },
+      thermometer: false,
+    };
+    const ids = findings(base, kitchen).map((f) => f.id);
+    expect(ids).toEqual(expect.arrayContaining(["fridge_fit", "no_thermometer"]));
+  });
+});
+
+test("every hazard of the table that these inputs can show has its rule", () => {
+  // Seen only at work, when something is measured: the table's own trigger is a reading.
+  const atWork = ["poultry_under"];
+  const known = new Set(RULES.map((r) => r.id));
+  expect(HAZARDS.map((h) => h.id).filter((id) => !known.has(id))).toEqual(atWork);
+  expect(hazard("poultry_under").severity).toBe("stop");
+});
+
 test("stops come before cautions, cautions before tips", () => {
   const order = findings({
     ...holding({ temperatureC: 9 }),
@@ -124,7 +308,7 @@ test("every place in a message is filled by the rule that speaks it", () => {
     holding({ place: "counter", temperatureC: 18, brineStartC: 40, before: "rinse" }),
     vessel({ material: "copper" }),
     { ...base, pullH: 90, portions: 1, saltId: "low_sodium_half" },
-  ].flatMap(findings);
+  ].flatMap((f) => findings(f));
   for (const finding of all)
     for (const [, place] of finding.because.matchAll(/\{\{(\w+)\}\}/g))
       expect(finding.data).toHaveProperty(place);

@@ -29,8 +29,8 @@ export interface RuleContext extends Required<Situation> {
 
 export function contextOf(s: Situation): RuleContext {
   return {
-    kitchen: NO_LIMITS,
     ...s,
+    kitchen: s.kitchen ?? NO_LIMITS,
     facts: dishFacts(s.input, s.sheet),
     cook: s.input.cook ?? cookOffered(s.sheet.load, s.input.pieces.thicknessMm),
     ingredients: ingredientsOf(s.input, s.sheet).map(({ ingredient }) => ingredient),

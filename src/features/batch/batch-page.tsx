@@ -84,7 +84,9 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
               />
             </>
           )}
-          {!lifted && hours >= 0 && <RescuePanel batch={batch} nowMs={nowMs} />}
+          {!lifted && hours >= 0 && batch.formulation.preparation.kind !== "saltCrust" && (
+            <RescuePanel batch={batch} nowMs={nowMs} />
+          )}
           {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}

@@ -1,7 +1,9 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formula/model";
 import type { SheetSnapshot } from "@/contracts/sheet";
-import { findFood } from "@/core/materials/lookup";
+import { choiceOf } from "@/core/formula/defaults";
+import { pantryOf } from "@/core/materials/pantry";
+import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";
 import { WeighLines } from "@/ui/weigh-lines";
 
@@ -15,6 +17,20 @@ export interface PrintData {
   startedAtMs?: number;
 }
 
+/** The one caution that belongs on every sheet of a kind. */
+const CARE: Record<Formulation["preparation"]["kind"], string> = {
+  wetBrine:
+    "Brine cold (4 °C or below) before the food goes in; food under the liquid; fridge at or below 4 °C.",
+  dryBrine: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
+  marinade:
+    "In the fridge at or below 4 °C, close about the food; what lay on raw food is boiled or thrown away.",
+  paste: "In the fridge at or below 4 °C; clean hands and spoons after raw food.",
+  rub: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
+  saltCrust:
+    "A probe through the crust in the thickest part decides. Opened hot it lets out steam: face away, gloves.",
+  cure: "Seasons and firms only: it keeps no longer than raw. Cold (4 °C or below) throughout.",
+};
+
 /** The weigh-out sheet on one page, black on white. */
 export function PrintSheet({
   formulation: f,
@@ -25,7 +41,8 @@ export function PrintSheet({
   startedAtMs,
 }: PrintData) {
   const { ready, past, atPull } = sheet;
-  const food = findFood(f.foodId);
+  const food = pantryOf(f.own).food(f.foodId);
+  const baked = f.preparation.kind === "saltCrust";
   return (
     <article className="break-after-page" aria-label="Weigh-out sheet">
       <header className="mb-3 flex items-baseline justify-between border-b-4 border-[var(--iron)] pb-1">
@@ -45,7 +62,8 @@ export function PrintSheet({
           term="Held at"
           text={`${fixed(f.holding.temperatureC, 0)} °C, ${f.holding.covered ? "covered" : "uncovered"}`}
         />
-        <Row term="Lift out after" text={duration(f.pullH)} />
+        <Row term="Preparation" text={PREPARATION_NAME[choiceOf(f.preparation)]} />
+        <Row term={baked ? "Bake for" : "Lift out after"} text={duration(f.pullH)} />
         <Row
           term="Ready, likely"
           text={`${ready.likely === undefined ? "over 4 d" : roughly(ready.likely)}; past it ${roughly(past.likely ?? 96)}`}
@@ -68,9 +86,14 @@ export function PrintSheet({
       <h2 className="text-xl">Weigh out</h2>
       <WeighLines lines={sheet.lines} measures={measures} />
       {f.notes && <p className="mt-3 whitespace-pre-wrap">{f.notes}</p>}
+      {f.reserve && (
+        <p className="mt-3 font-semibold">
+          Set {percent(f.reserve.share, 0)} % of it aside before raw food comes near. What touched raw food is
+          boiled or thrown away.
+        </p>
+      )}
       <p className="mt-3 text-sm">
-        Brine cold (4 °C or below) before the food goes in; food under the liquid; fridge at or below 4 °C.
-        Follow your local food code. Not for nitrite curing, canning or keeping.
+        {CARE[f.preparation.kind]} Follow your local food code. Not for nitrite curing, canning or keeping.
       </p>
       <p className="mt-6 border-t border-line pt-2 text-sm">
         Really weighed: ____________ Went in: ____________ Lifted out: ____________ Initials: ______

@@ -1,4 +1,4 @@
-import { findFood } from "@/core/materials/lookup";
+import { pantryOf } from "@/core/materials/pantry";
 import { dayAndClock, grams } from "@/ui/format";
 import type { PrintData } from "./print-sheet";
 
@@ -17,7 +17,7 @@ export function TubLabels({ data }: { data: PrintData }) {
 }
 
 function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }: PrintData) {
-  const food = findFood(f.foodId);
+  const food = pantryOf(f.own).food(f.foodId);
   const allergens = [...new Set([...(food?.allergens ?? []), ...sheet.lines.flatMap((l) => l.allergens)])];
   const at = (hours: number) =>
     startedAtMs === undefined ? "________" : dayAndClock(startedAtMs + hours * HOUR_MS, timeZone);

@@ -2,6 +2,7 @@
 
 import Link from "next/link";
 import type { BatchView, KitchenView } from "@/contracts/views";
+import { capital } from "@/ui/format";
 import { nextAct } from "@/ui/batch-state";
 import { fullDate, shortDate, whenFrom } from "@/ui/format";
 import { UndoLiftButton } from "@/ui/lift-button";
@@ -70,7 +71,7 @@ function NextActs({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) {
           <li key={batch.id} className="flex items-center justify-between gap-3 border-b border-line py-3">
             <span className="min-w-0">
               <span className="block leading-tight font-semibold">
-                {act === "lift out" ? "Lift out" : "Put in"}: {batch.name}
+                {capital(act)}: {batch.name}
               </span>
               <span className="text-sm text-quiet">{whenFrom(atMs, nowMs, batch.timeZone)}</span>
             </span>

@@ -1,5 +1,7 @@
 import { renderToStaticMarkup } from "react-dom/server";
-import { piecesOffered, preparationOffered } from "@/core/formula/defaults";
+import { piecesOffered, preparationOffered, type PreparationChoice } from "@/core/formula/defaults";
+import { withPreparation } from "@/core/formula/offered";
+import { findFood } from "@/core/materials/lookup";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
 import { endG } from "@/core/formula/dish-ledger";
@@ -111,5 +113,50 @@ describe("layout to scale", () => {
   test("pieces of another size are as high as they are thick", () => {
     const f = chops({ alongside: [{ count: 1, totalMassG: 150, thicknessMm: 15 }] });
     expect(layOut(f, worked(f)).pieces.map((b) => b.height)).toContain(15);
+  });
+});
+
+describe("every way food can lie has its drawing", () => {
+  const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}) => {
+    const food = findFood(foodId);
+    if (!food) throw new Error(foodId);
+    return { ...withPreparation(chops({ foodId, pieces: piecesOffered(food, 2) }), choice), ...change };
+  };
+
+  test("a crust with its dimensions, cut across and along; thin, it shows cracks", () => {
+    const f = of("grey_mullet_whole", "crust");
+    const markup = drawn(f, 0.6);
+    expect(markup).toContain("12 mm over");
+    expect(markup).toContain("8 mm under");
+    expect(markup).toContain('data-crust="across"');
+    expect(markup).not.toContain("data-crack");
+    const thin = { ...f, preparation: { ...f.preparation, overMm: 5 } } as Formulation;
+    expect(drawn(thin, 0.6)).toContain("data-crack");
+  });
+
+  test("a bag lies flat about its pieces", () => {
+    const f = of("lamb_shoulder_butterflied", "marinade");
+    const markup = drawn({ ...f, vessel: { ...f.vessel, shape: "bag", lengthMm: 450, widthMm: 400 } }, 6);
+    expect(markup).toContain("data-bag");
+    expect(markup).toContain("air pressed out");
+  });
+
+  test("paste and rub lie as a coat with its thickness; sour, the acid is hatched", () => {
+    const f = of("tofu_firm", "paste");
+    const markup = drawn(f, 5, { acidMm: 3 });
+    expect(markup).toContain("data-coat");
+    expect(markup).toContain(`${worked(f).coat?.thicknessMm.toFixed(1)} mm coat`);
+    expect(markup).toContain("data-acid");
+    expect(drawn(of("beef_short_rib", "rub"), 5)).toContain("data-coat");
+  });
+
+  test("a pail leans, a cooler has its ice", () => {
+    const pail = chops({
+      vessel: { ...chops().vessel, shape: "pail", lengthMm: 300, widthMm: 240, heightMm: 300 },
+    });
+    expect(drawn(pail, 5)).toContain("brine and food");
+    const cooler = chops({ vessel: { ...chops().vessel, shape: "cooler", lengthMm: 400, widthMm: 260 } });
+    expect(drawn(cooler, 5)).toContain("data-ice");
+    expect(drawn(chops(), 5)).not.toContain("data-ice");
   });
 });

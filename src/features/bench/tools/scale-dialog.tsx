@@ -4,12 +4,11 @@ import { useMemo, useState } from "react";
 import type { Formulation } from "@/core/formula/model";
 import { scaled, scalePreview, type Growth } from "@/core/formula/scale";
 import type { QuantityRule } from "@/core/quantity/parse";
-import { grams, roughly } from "@/ui/format";
+import { capital, grams, roughly } from "@/ui/format";
 import { Choice } from "@/ui/choice";
 import { Modal } from "@/ui/modal";
 import { LAW_NAME } from "@/ui/names";
 import { QuantityField } from "@/ui/quantity-field";
-import { capital } from "@/ui/weigh-lines";
 
 const FACTOR: QuantityRule = { dimension: "none", min: 0.25, max: 10 };
 

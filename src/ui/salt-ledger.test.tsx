@@ -1,0 +1,34 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import { cutProposals } from "@/core/formula/dish-ledger";
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import { outcomeAt } from "@/core/formula/outcome";
+import { SaltLedger } from "./salt-ledger";
+
+const f = chops({
+  companions: [
+    {
+      kind: "butter",
+      name: "",
+      lines: [{ ingredientId: "butter_salted", amountG: 60, scalesWith: "foodMass", optional: false }],
+    },
+  ],
+});
+const { ledger } = outcomeAt(worked(f), 40, 4);
+const text = (cuts = cutProposals(ledger, 0.01, f.saltId)) =>
+  renderToStaticMarkup(<SaltLedger ledger={ledger} cuts={cuts} />).replace(/<[^>]+>/g, "");
+
+test("every end is named with its grams, and what is not eaten is said", () => {
+  for (const end of ledger.ends) expect(text()).toContain(`${end.naclG.toFixed(1)} g`);
+  expect(text()).toContain("left in the vesselnot eaten");
+  expect(text()).toContain("in what goes beside it");
+});
+
+test("every source is named, and whose it is", () => {
+  expect(text()).toContain("pork loin chop, boneless, its own");
+  expect(text()).toContain("butter, salted, butter");
+});
+
+test("over the target, the line to cut; within it, nothing", () => {
+  expect(text()).toContain("for its unsalted kind");
+  expect(text([])).not.toContain("mends most of it");
+});
