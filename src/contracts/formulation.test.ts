@@ -29,7 +29,11 @@ test.each([
   ["a school that is none", { preparation: { kind: "wetBrine", school: "guess" } }, "preparation"],
   ["an empty name", { name: "  " }, "name"],
   ["something extra", { chef: "me" }, ""],
-  ["a crust as thick as a wall", { preparation: { ...GREY_MULLET.preparation, overMm: 300 } }, "preparation.overMm"],
+  [
+    "a crust as thick as a wall",
+    { preparation: { ...GREY_MULLET.preparation, overMm: 300 } },
+    "preparation.overMm",
+  ],
   ["a reserve of all of it", { reserve: { share: 1, use: "sauce" } }, "reserve.share"],
   ["a line by no law", { lines: [{ ...LAMB_SHOULDER.lines[0], scalesWith: "luck" }] }, "lines.0.scalesWith"],
 ])("%s is refused where it stands", (_, change, path) => {

@@ -96,7 +96,7 @@ function toBase(
   if (unit === "") return ok(value * bareFactor);
   if (rule.dimension === "none") {
     return unit === "%" || unit === "×" || unit === "x"
-      ? ok(value)
+      ? ok(value * bareFactor)
       : err({ code: "wrong_dimension", unit, wanted: "none" });
   }
   if (rule.dimension === "temperature") {

@@ -137,7 +137,9 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     >
       <ColumnTabs shown={column} onShow={setColumn} />
       <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
-        <div className={`border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food", column)}`}>
+        <div
+          className={`relative border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food", column)}`}
+        >
           <FoodPanel {...panel} worked={worked.ok ? { input: formulation, ...worked } : undefined} />
           <PreparationPanel {...panel} crust={worked.ok ? worked.sheet.crust : undefined} />
           <LinesPanel {...panel} bases={bases} />

@@ -42,6 +42,10 @@ const PLACE: Record<PreparationChoice, string> = {
   cure: "Under the cure",
 };
 
+/** What goes on the food rather than the food into it: some cooks have no time for it. */
+const isCoat = ({ preparation: { kind } }: Formulation) =>
+  kind === "marinade" || kind === "paste" || kind === "rub";
+
 const placeOf = (input: Formulation) => PLACE[choiceOf(input.preparation)];
 
 /** The section and the soak rail: drag the pull, and shading and figures follow. */
@@ -119,6 +123,11 @@ export function SoakPanel(props: Props) {
               <button type="button" className="btn min-h-11" onClick={props.onCompare}>
                 Compare
               </button>
+              {isCoat(input) && (
+                <button type="button" className="btn min-h-11" onClick={() => props.onPull(0)}>
+                  No time
+                </button>
+              )}
             </>
           )}
         </div>
@@ -186,8 +195,7 @@ function sayWindow({ input, window, startAtMs, timeZone }: Props): string {
 
 /** Fifteen minutes or none is a real choice: what it does, and what it does not. */
 function NoTime({ input, sheet, outcome, acidMm }: Worked & { acidMm: number }) {
-  const { kind } = input.preparation;
-  if (input.pullH > NO_TIME_H || (kind !== "marinade" && kind !== "paste" && kind !== "rub")) return null;
+  if (input.pullH > NO_TIME_H || !isCoat(input)) return null;
   const acid = acidMm > 0 ? ` Acid is ${acidMm.toFixed(1)} mm deep.` : "";
   return (
     <p className="mb-2 border-l-4 border-info px-2 text-sm" role="note" aria-label="No time">

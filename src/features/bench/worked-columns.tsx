@@ -32,7 +32,7 @@ export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change,
   const close = () => setOpen(null);
   return (
     <>
-      <div className={`min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)}`}>
+      <div className={`relative min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)}`}>
         {unread.length > 0 && (
           <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
             <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
@@ -58,7 +58,7 @@ export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change,
         />
       </div>
       <div
-        className={`min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)}`}
+        className={`relative min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)}`}
       >
         <SheetPanel
           input={input}

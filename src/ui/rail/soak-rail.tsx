@@ -24,7 +24,8 @@ const NUDGE_MIN = 15;
 export function SoakRail({ window, hours, marks, onHours, start, compact = false }: Props) {
   const bar = useRef<HTMLDivElement>(null);
   const zones = zonesOf(window);
-  const at = positionOf(hours);
+  // No soak at all stands at the rail's beginning.
+  const at = positionOf(Math.max(RAIL_FROM_H, hours));
   const state = STATE_WORDS[stateAt(window, hours)];
 
   const follow = (event: PointerEvent) => {
@@ -34,9 +35,11 @@ export function SoakRail({ window, hours, marks, onHours, start, compact = false
     onHours(tidy(hoursAt(position)));
   };
   const nudge = (event: KeyboardEvent) => {
+    const ends: Record<string, number> = { Home: RAIL_FROM_H, End: RAIL_TO_H };
     const direction = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-    if (!direction || !onHours) return;
+    if (!onHours || (!direction && !(event.key in ends))) return;
     event.preventDefault();
+    if (!direction) return onHours(ends[event.key]);
     const by = (direction * NUDGE_MIN * (event.shiftKey ? 10 : 1)) / 60;
     onHours(Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours + by)));
   };

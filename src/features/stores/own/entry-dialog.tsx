@@ -51,7 +51,9 @@ export function EntryDialog<T extends Entry>({ kind, like, entry, fields, onClos
             className="entry min-w-0 cursor-pointer font-semibold"
             onChange={(event) => {
               const row = like.find((r) => r.id === event.target.value);
-              if (row) setDraft(own(row, draft.name));
+              if (!row) return;
+              setDraft(own(row, draft.name));
+              setUnread([]);
             }}
           >
             {like.map((row) => (

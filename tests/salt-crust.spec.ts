@@ -1,0 +1,105 @@
+import { expect, test } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test("salt crust with egg white: salt from the geometry, whites by the cup, the rule beside it; saved and started", async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Mullet in its crust");
+  await bench.choose("Kind", "grey mullet, whole round");
+  await bench.enter("Pieces", "1");
+  await bench.enter("On the scale, all", "1.1 kg");
+  await bench.enter("Thickest part", "55");
+  await bench.school("Crust");
+  await bench.choose("Salt", "coarse sea salt");
+  await bench.toggle("Food measured all ways");
+  await bench.enter("Food, long", "320");
+  await bench.enter("Food, wide", "110");
+  await bench.enter("Food, high", "55");
+  await bench.enter("Salt over it", "12");
+  await bench.enter("Salt under it", "12");
+
+  // By hand: half-ellipsoids grown by 12 mm less the fish make 893 mL; coarse salt packed at 1.25 g/mL is 1116 g.
+  expect(Math.abs((await bench.grams("sea_coarse")) - 1116)).toBeLessThan(6);
+  expect(await bench.figureNumber("crust")).toBeCloseTo(1116 / 1100, 1);
+  await expect(page.getByText("1\u202f760 g", { exact: true })).toBeVisible();
+  // Water first: six per cent, then by ones; a squeezed handful decides.
+  await expect(page.getByText(/67 g \+ 11\.2 g/)).toBeVisible();
+
+  await bench.pick("Bound with", "Egg white");
+  // 1116 g at 1.12 g/mL is 4.2 US cups: eight whites of 33 g.
+  expect(Math.abs((await bench.grams("egg_white")) - 8 * 33)).toBeLessThan(2);
+  await expect(page.locator('[data-fact="allergens"]')).toContainText("eggs");
+  await expect(page.getByText("Raw egg white")).toBeVisible();
+  await bench.pick("Bound with", "Sparing");
+  expect(await bench.grams("egg_white")).toBeCloseTo(66, 0);
+
+  const all = await bench.grams("sea_coarse");
+  await bench.choose("Head and tail", "left out");
+  expect(await bench.grams("sea_coarse")).toBeLessThan(all * 0.85);
+  await bench.choose("Head and tail", "covered");
+
+  const onScales = await bench.figureNumber("mean");
+  await bench.choose("Scales", "scaled");
+  expect(await bench.figureNumber("mean")).toBeGreaterThan(onScales);
+  await bench.choose("Scales", "left on");
+  await expect(page.getByText("12 mm over")).toBeVisible();
+
+  await bench.enter("Salt over it", "5");
+  await expect(page.getByText("Thin enough to crack")).toBeVisible();
+  await bench.enter("Salt over it", "12");
+  await page.getByRole("button", { name: "Bake as reckoned" }).click();
+  await bench.save();
+  await bench.start();
+  const card = page.getByRole("article", { name: "Mullet in its crust" });
+  await expect(card).toContainText("salt crust · 1.1 kg");
+  await expect(card).toContainText("out of the oven");
+});
+
+test("a root in damp salt: estimated size, brown butter counted, too fine a salt warned of", async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.choose("Kind", "celeriac, whole");
+  await bench.enter("Pieces", "2");
+  await bench.enter("On the scale, all", "1.6 kg");
+  await bench.enter("Thickest part", "110");
+  await bench.school("Crust");
+  await bench.choose("Salt", "fine table salt");
+  await expect(page.getByText("This salt makes a poor crust")).toBeVisible();
+  await bench.choose("Salt", "dense kosher (rolled crystals)");
+  await expect(page.getByText("This salt makes a poor crust")).toHaveCount(0);
+  await expect(page.getByText("estimated", { exact: true })).toBeVisible();
+  // Water is a share of the salt's weight: it follows the salt.
+  expect((await bench.grams("water")) / (await bench.grams("kosher_dense"))).toBeCloseTo(0.08, 2);
+
+  await page.getByRole("button", { name: "butter", exact: true }).click();
+  await bench.choose("Add to the butter", "butter, salted");
+  await bench.enter("butter, salted, amount", "40");
+  expect(await bench.ledgerEnd("companions")).toBeGreaterThan(0.5);
+  await expect(page.locator('[data-end="crust"]')).toContainText("not eaten");
+});
+
+test("short cure: more salt than is wanted, most of it comes off; it keeps nothing", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Mackerel cure");
+  await bench.choose("Kind", "mackerel fillet, skin on");
+  await bench.enter("Pieces", "12");
+  await bench.enter("On the scale, all", "1320 g");
+  await bench.school("Short cure");
+  await bench.choose("Salt", "pickling salt");
+  await bench.enter("Salt put on, of edible weight", "6");
+  const edible = Number(
+    (await page.getByText("Edible flesh").locator("..").innerText()).replace(/[^\d]/g, ""),
+  );
+  expect(await bench.grams("pickling")).toBeCloseTo((0.06 * edible) / 0.997, 0);
+  expect(await bench.grams("sugar_brown_light")).toBeCloseTo(0.5 * 0.06 * edible, 0);
+  expect(await bench.ledgerEnd("takenOff")).toBeGreaterThan(await bench.ledgerEnd("flesh"));
+  await expect(page.getByText("This cure does not keep food")).toBeVisible();
+  await bench.save();
+  await bench.start();
+  await expect(page.getByRole("article", { name: "Mackerel cure" })).toContainText("short cure");
+});
