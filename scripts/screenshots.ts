@@ -6,6 +6,7 @@ import path from "node:path";
 import { chromium, type Browser, type Page } from "@playwright/test";
 import { openDatabase } from "@/server/database";
 import { runningBatches } from "@/server/batches";
+import { listFormulas } from "@/server/formulas";
 import { loadDemoKitchen } from "@/server/demo/load";
 
 const PORT = 3233;
@@ -22,8 +23,14 @@ interface Shot {
   act?: (page: Page) => Promise<void>;
 }
 
-function shotsFor(loinId: string, duckId: string, loinBatchId: string): Shot[] {
+function shotsFor(
+  loinId: string,
+  duckId: string,
+  loinBatchId: string,
+  idOf: (name: string) => string,
+): Shot[] {
   const loin = `/bench?formula=${loinId}`;
+  const bench = (name: string) => `/bench?formula=${idOf(name)}`;
   const why = (page: Page) => page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
   return [
     { file: "shelf", path: "/" },
@@ -31,6 +38,21 @@ function shotsFor(loinId: string, duckId: string, loinBatchId: string): Shot[] {
     { file: "bench-wet", path: loin },
     { file: "bench-wet-dark", path: loin, dark: true },
     { file: "bench-dry", path: `/bench?formula=${duckId}` },
+    { file: "bench-marinade", path: bench("Buttermilk lamb shoulder") },
+    { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
+    { file: "bench-crust-water", path: bench("Celeriac in a damp salt crust"), dark: true },
+    {
+      file: "ledger",
+      path: bench("Beef short ribs, smoked paprika rub"),
+      act: async (p) => {
+        await p.getByText("where its").click();
+        // Only its own column moves: the page itself must not.
+        await p.getByRole("region", { name: "Salt ledger" }).evaluate((ledger) => {
+          const column = ledger.closest(".overflow-y-auto, [class*='overflow-y-auto']");
+          if (column instanceof HTMLElement) column.scrollTop += ledger.getBoundingClientRect().top - 90;
+        });
+      },
+    },
     {
       file: "bench-phone",
       path: loin,
@@ -111,7 +133,9 @@ async function main(): Promise<void> {
   });
   try {
     await new Promise((done) => setTimeout(done, 3000));
-    for (const shot of shotsFor(loin.formulaId, duck.formulaId, loin.id)) await take(browser, shot);
+    const formulas = listFormulas(db);
+    const idOf = (name: string) => formulas.find((f) => f.name === name)?.id ?? "";
+    for (const shot of shotsFor(loin.formulaId, duck.formulaId, loin.id, idOf)) await take(browser, shot);
   } finally {
     await browser.close();
     server.kill();

@@ -70,6 +70,7 @@ test("rub: by food and by surface, what sticks, when it burns; its salt can be l
   expect((await bench.grams("paprika_smoked")) / dm2).toBeCloseTo(0.5, 1);
 
   await bench.choose("The surface is", "dry");
+  await expect(page.getByText(/Blackens in an oven of about 190 °C/)).toBeVisible();
   await expect(page.getByText("Some of it will not stick")).toBeVisible();
   expect(await bench.ledgerEnd("fallenOff")).toBeGreaterThan(1);
   await bench.choose("The surface is", "oiled or mustard");
@@ -132,4 +133,25 @@ test("the chilli dial turns every hot line together", async ({ page }) => {
   await bench.choose("Chilli heat", "hot");
   expect(await bench.grams("cayenne")).toBeGreaterThan(2 * before);
   await expect(page.getByLabel("Chilli heat")).toHaveValue("hot");
+});
+
+test("equal spoons: one volume of each spice, the weight in all unchanged", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.school("Rub");
+  const spices = ["paprika_smoked", "pepper_black_ground", "garlic_powder", "onion_powder", "cumin_ground"];
+  const grams = async () => Promise.all(spices.map((id) => bench.grams(id)));
+  const sum = (all: number[]) => all.reduce((a, b) => a + b, 0);
+  const before = await grams();
+  await page.getByRole("button", { name: "Equal spoons of each spice" }).click();
+  await expect.poll(async () => (await grams())[0]).not.toBe(before[0]);
+  const after = await grams();
+  expect(Math.abs(sum(after) - sum(before))).toBeLessThan(0.4);
+  const spoons = await Promise.all(
+    spices.map(
+      async (id) =>
+        (await page.locator(`[data-line="${id}"]`).last().innerText()).split("\n")[1].split(" (")[0],
+    ),
+  );
+  expect(new Set(spoons).size).toBe(1);
 });

@@ -103,6 +103,7 @@ const formulation = z.strictObject({
       use: z.enum(["sauce", "glaze", "baste", "dressing"]),
     })
     .optional(),
+  secondSaltFraction: ranged("secondSaltPercent", 100).optional(),
   servedRaw: z.boolean().optional(),
   own: ownMaterialsSchema.optional(),
   holding: z.strictObject({

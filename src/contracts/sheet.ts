@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { Formulated } from "@/core/formula/formulate";
-import type { SoakWindow } from "@/core/formula/soak";
+import type { SoakWindow } from "@/core/formula/window";
 import type { Outcome } from "@/core/formula/outcome";
 
 const softHour = z.object({
@@ -17,7 +17,9 @@ export const sheetSnapshotSchema = z.object({
       name: z.string(),
       role: z.enum(["water", "salt", "sugar", "aromatic", "mixture", "binder", "egg"]),
       // Sheets kept before there were companions and hidden salt have neither.
-      part: z.enum(["main", "glaze", "butter", "baste", "sauce", "dressing", "bed"]).default("main"),
+      part: z
+        .enum(["main", "glaze", "butter", "baste", "sauce", "dressing", "bed", "secondSalting"])
+        .default("main"),
       naclG: z.number().default(0),
       note: z.string().optional(),
       massG: z.number(),

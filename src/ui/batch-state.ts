@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import type { BatchView } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
-import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
 import { stateAt } from "./rail/scale";
 
 const HOUR_MS = 3_600_000;

@@ -44,6 +44,7 @@ export const PART_NAME: Record<LinePart, string> = {
   sauce: "sauce",
   dressing: "dressing",
   bed: "bed",
+  secondSalting: "salt once more",
 };
 
 export const END_NAME: Record<EndId, string> = {

@@ -7,8 +7,13 @@ import { LAW_NAME, PART_NAME } from "./names";
 export type Line = Omit<SheetLine, "each" | "densityGPerMl"> &
   Partial<Pick<SheetLine, "each" | "densityGPerMl">>;
 
-/** Lighter things than this are spooned, not counted: nobody counts peppercorns. */
+/** Nobody counts peppercorns or juniper: berries lighter than this are spooned. */
 const COUNTED_FROM_G = 0.5;
+const SPOONED_UNITS = ["corn", "berry"];
+
+const isCounted = (line: Line) =>
+  line.each !== undefined &&
+  (line.each.massG >= COUNTED_FROM_G || !line.densityGPerMl || !SPOONED_UNITS.includes(line.each.unit));
 
 function counted(count: number, unit: string): string {
   const shown = count < 5 ? Math.max(0.5, Math.round(count * 2) / 2) : Math.round(count);
@@ -22,7 +27,7 @@ function counted(count: number, unit: string): string {
 /** What a line is in kitchen measures, with the error of those measures stated. */
 export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
   if (line.role === "water") return `${litres(line.massG)} L`;
-  if (line.each && (line.each.massG >= COUNTED_FROM_G || !line.densityGPerMl)) {
+  if (line.each && isCounted(line)) {
     const count = line.massG / line.each.massG;
     if (count >= (line.densityGPerMl ? 0.75 : 0.4)) return `about ${counted(count, line.each.unit)}`;
   }

@@ -5,7 +5,8 @@ import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { rescues, type Rescue } from "@/core/formula/rescue";
 import { solve, type Answer, type Question } from "@/core/formula/solve";
-import type { SoakLoad, SoakWindow } from "@/core/formula/soak";
+import type { SoakLoad } from "@/core/formula/soak";
+import type { SoakWindow } from "@/core/formula/window";
 
 /** What is known of the food's rate beyond the table. */
 export interface KnownRate {

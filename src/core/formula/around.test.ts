@@ -1,11 +1,13 @@
 import fc from "fast-check";
 import { findFood, findIngredient, INGREDIENTS } from "../materials/lookup";
+import { pantryOf } from "../materials/pantry";
 import { boughtOf, buyFor, portionsFrom, servingG } from "./buy";
 import { checklistFor } from "./checklist";
 import { bedBatches } from "./companions";
 import { piecesOffered } from "./defaults";
 import { dishFacts, HEATS, withHeat } from "./dish-facts";
-import { cutProposals } from "./dish-ledger";
+import { cutProposals, endG } from "./dish-ledger";
+import { equalSpoons } from "./equal-spoons";
 import { chops, worked } from "./formulation.fixture";
 import { citricPerG } from "./mix";
 import type { Formulation, FormulaLine } from "./model";
@@ -238,6 +240,40 @@ test("a bed goes in by its baking times, so that all is done with the food", () 
     { bakeMin: 20, ingredientIds: ["carrot"], inAtMin: 5 },
     { bakeMin: 7, ingredientIds: ["fennel_bulb"], inAtMin: 18 },
   ]);
+});
+
+describe("equal spoons of each spice (common practice, no source)", () => {
+  const lines = [
+    line("cumin_ground", 5),
+    line("turmeric_ground", 1),
+    line("paprika", 3),
+    line("garlic_clove", 9),
+  ];
+
+  test("one volume each, the same weight in all; what is not spooned stays", () => {
+    const even = equalSpoons(lines, pantryOf());
+    const volumes = even
+      .slice(0, 3)
+      .map((l) => l.amountG / need(ingredient(l.ingredientId).densityGPerMl ?? undefined));
+    expect(volumes[1]).toBeCloseTo(volumes[0], 12);
+    expect(volumes[2]).toBeCloseTo(volumes[0], 12);
+    expect(even.slice(0, 3).reduce((sum, l) => sum + l.amountG, 0)).toBeCloseTo(9, 12);
+    expect(even[3]).toBe(lines[3]);
+  });
+
+  test("one spice alone has nothing to be equal to", () => {
+    expect(equalSpoons(lines.slice(2), pantryOf())).toEqual(lines.slice(2));
+  });
+});
+
+test("salting once more at the stove is in the ledger, on the surface, and eaten", () => {
+  const once = chops();
+  const twice = chops({ secondSaltFraction: 0.003 });
+  const [a, b] = [once, twice].map((f) => outcomeAt(worked(f), 20, 4).ledger);
+  const moreG = 0.003 * worked(once).flesh.massG;
+  expect(endG(b, "surface") - endG(a, "surface")).toBeCloseTo(moreG, 9);
+  expect(b.eatenG - a.eatenG).toBeCloseTo(moreG, 9);
+  expect(worked(twice).naclG).toBeCloseTo(worked(once).naclG, 12);
 });
 
 describe("a kitchen's own entries go with the formula", () => {

@@ -1,4 +1,4 @@
-import { ingredientLine, lineMassG, type SheetLine } from "./lines";
+import { ingredientLine, lineMassG, saltLine, type SheetLine } from "./lines";
 import type { Companion, Formulation } from "./model";
 import type { PrepareContext } from "./prepare/prepared";
 
@@ -11,7 +11,7 @@ export function companionLines(input: Formulation, c: PrepareContext): SheetLine
     saltG: 0,
     pieces: input.pieces.count,
   };
-  return (input.companions ?? []).flatMap((companion) =>
+  const beside = (input.companions ?? []).flatMap((companion) =>
     companion.lines.flatMap((l) => {
       const found = c.pantry.ingredient(l.ingredientId);
       if (!found || l.off) return [];
@@ -24,6 +24,14 @@ export function companionLines(input: Formulation, c: PrepareContext): SheetLine
       ];
     }),
   );
+  return [...beside, ...secondSalting(input, c)];
+}
+
+/** Salting once more at the stove: the same salt, by the edible weight. */
+function secondSalting(input: Formulation, c: PrepareContext): SheetLine[] {
+  const share = input.secondSaltFraction ?? 0;
+  if (share <= 0) return [];
+  return [{ ...saltLine(c.salt, share * c.flesh.massG, "foodMass"), part: "secondSalting" }];
 }
 
 /** Vegetables that go into the oven together, and when, counted from when the food goes in. */

@@ -3,7 +3,7 @@ import { shareOfFinishedFlesh } from "./equilibrium";
 import { formulate } from "./formulate";
 import type { Formulation } from "./model";
 import { outcomeAt } from "./outcome";
-import { HOUR_S } from "./soak";
+import { HOUR_S } from "./window";
 import { choiceOf, preparationOffered } from "./defaults";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */

@@ -86,16 +86,16 @@ const sourceOf = ({ id, name, part, naclG, massG, optional }: SheetLine): Ledger
 function endsOf(f: Formulated, inFleshG: number, onSurfaceG: number, nativeG: number): LedgerEnd[] {
   const sum = (lines: readonly SheetLine[]) => lines.reduce((total, l) => total + l.naclG, 0);
   const madeG = sum(f.lines);
+  const secondG = sum(f.companions.filter((l) => l.part === "secondSalting"));
   /** Reached for, did not enter, does not lie on the face: in the bath, the mixture, the crust or on the tray. */
   const outsideG = f.naclG + nativeG - inFleshG - onSurfaceG;
   return [
     { id: "flesh", naclG: inFleshG, eaten: true },
-    f.excess
-      ? { id: "takenOff", naclG: onSurfaceG, eaten: false }
-      : { id: "surface", naclG: onSurfaceG, eaten: true },
+    ...(f.excess ? [{ id: "takenOff" as const, naclG: onSurfaceG, eaten: false }] : []),
+    { id: "surface", naclG: (f.excess ? 0 : onSurfaceG) + secondG, eaten: true },
     ...outsideEnds(f, outsideG),
     { id: "reserve", naclG: madeG - f.naclG, eaten: true },
-    { id: "companions", naclG: sum(f.companions), eaten: true },
+    { id: "companions", naclG: sum(f.companions) - secondG, eaten: true },
   ];
 }
 

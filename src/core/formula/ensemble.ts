@@ -1,14 +1,7 @@
-import {
-  AS_LIKELY,
-  RAIL_TO_H,
-  aimOf,
-  diffusivityDoubt,
-  reachHours,
-  soakProblem,
-  THICKNESS_DOUBT_MM,
-  windowFrom,
-} from "./soak";
-import type { SoakLoad, SoakWindow, SoftHour, Variation } from "./soak";
+import { AS_LIKELY, aimOf, diffusivityDoubt, reachHours, soakProblem, THICKNESS_DOUBT_MM } from "./soak";
+import { RAIL_TO_H, windowFrom } from "./window";
+import type { SoakLoad, Variation } from "./soak";
+import type { SoakWindow, SoftHour } from "./window";
 import type { Formulation } from "./model";
 import { OVER_SHARE, type Aim } from "../diffusion/readiness";
 

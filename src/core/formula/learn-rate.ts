@@ -1,6 +1,7 @@
 import { momentAt } from "../diffusion/moment";
 import type { Formulation } from "./model";
-import { AS_LIKELY, diffusivityDoubt, HOUR_S, runProblem, soakProblem, type SoakLoad } from "./soak";
+import { AS_LIKELY, diffusivityDoubt, runProblem, soakProblem, type SoakLoad } from "./soak";
+import { HOUR_S } from "./window";
 
 /** What was read of a running soak. Hours are from the start. */
 export type Reading =

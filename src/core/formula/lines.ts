@@ -5,7 +5,7 @@ import type { FormulaLine, LineLaw, ScalingLaw } from "./model";
 export type LineRole = "water" | "salt" | "sugar" | "aromatic" | "mixture" | "binder" | "egg";
 
 /** Which part of the dish a line belongs to: the preparation itself, or what goes beside it. */
-export type LinePart = "main" | "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed";
+export type LinePart = "main" | "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed" | "secondSalting";
 
 /** One thing to weigh out. */
 export interface SheetLine {

@@ -216,6 +216,8 @@ export interface Formulation {
   lines: FormulaLine[];
   companions?: Companion[];
   reserve?: Reserve;
+  /** Salted once more when it is cooked, share of the edible weight; left out: not. */
+  secondSaltFraction?: number;
   /** Eaten without cooking. */
   servedRaw?: boolean;
   /** This kitchen's own entries and measurements among the materials named, as they were when it was worked out. */

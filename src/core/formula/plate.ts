@@ -6,7 +6,8 @@ import { warmingPace } from "./warming";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { ok, type Result } from "../result";
 import type { Cook, Formulation } from "./model";
-import { HOUR_S, soakProblem, type SoakLoad, type SoakProblem } from "./soak";
+import { soakProblem, type SoakLoad, type SoakProblem } from "./soak";
+import { HOUR_S } from "./window";
 
 /** Thermal diffusivity of lean flesh, m²/s: 1.3 to 1.5e-7, *from memory*. */
 const FLESH_THERMAL_M2_PER_S = 1.4e-7;

@@ -25,6 +25,7 @@ export const RANGES = {
   parts: { dimension: "none", min: 0, max: 100 },
   mlPerKg: { dimension: "volume", min: 10, max: 3000 },
   insidePercent: { dimension: "none", min: 0, max: 80 },
+  secondSaltPercent: { dimension: "none", min: 0, max: 3 },
   reservePercent: { dimension: "none", min: 5, max: 80 },
   dosePercent: { dimension: "none", min: 0.5, max: 30 },
   crustFoodMm: { dimension: "length", min: 20, max: 900 },

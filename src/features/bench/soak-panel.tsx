@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import { acidDepthMm } from "@/core/diffusion/acid";
 import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";
-import type { SoakWindow } from "@/core/formula/soak";
+import type { SoakWindow } from "@/core/formula/window";
 import type { Sensitivity } from "@/core/formula/ensemble";
 import { duration, percent, roughly, whenFrom } from "@/ui/format";
 import { SoakRail } from "@/ui/rail/soak-rail";

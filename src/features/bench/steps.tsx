@@ -1,6 +1,8 @@
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
-import { fixed, grams } from "@/ui/format";
+import type { MixKind } from "@/core/formula/mix";
+import { practiceFor } from "@/core/materials/practice";
+import { duration, fixed, grams, percent } from "@/ui/format";
 
 const USE = { sauce: "the sauce", glaze: "the glaze", baste: "basting", dressing: "the dressing" };
 
@@ -41,6 +43,17 @@ export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated 
           to 1 rule, <b>{grams(crust.saltG)} g</b> by this geometry. The rule counts a heaped crust.
         </Step>
       )}
+      {sheet.coat && sheet.mix?.scorchC !== undefined && (
+        <Step>
+          Blackens in an oven of about <b className="figure">{fixed(sheet.mix.scorchC, 0)} °C</b>;{" "}
+          {percent(sheet.mix.sugarFraction, 0)} % of it is sugar.
+        </Step>
+      )}
+      {snug && sheet.mix && (
+        <Step>
+          {MARINADE_KIND[sheet.mix.kind]} By practice {hours(sheet)} for this food.
+        </Step>
+      )}
       {snug && (
         <Step>
           <b>{fixed(snug.haveMl, 0)} ml</b> here. To cover the food in this vessel: {fixed(snug.coverMl, 0)}{" "}
@@ -49,6 +62,20 @@ export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated 
       )}
     </ol>
   );
+}
+
+/** What kind of marinade it is, by what is in it, and how it treats flesh. */
+const MARINADE_KIND: Record<MixKind, string> = {
+  acid: "Sharp: acid turns the outside opaque and in time chalky; salt keeps going in.",
+  dairy: "Dairy: mild acid, so it may stay long; milk solids brown early.",
+  enzyme: "With an enzyme fruit: it softens the surface fast, then turns it to paste.",
+  oil: "Oil and aromatics: mild; they stay at the surface, salt alone goes in.",
+};
+
+function hours(sheet: Formulated): string {
+  const practice = practiceFor(sheet.food, sheet.keep.method);
+  const limitH = Math.min(practice.maxH, sheet.keep.hours);
+  return `${duration(practice.minH)} to ${duration(limitH)}`;
 }
 
 const WANTED = {

@@ -157,7 +157,12 @@ function Table(props: TableData & { all: number; searching: boolean }) {
         </span>
       </summary>
       <p className="py-2 text-quiet">{props.note}</p>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={props.title}>
+      <div
+        className="overflow-x-auto"
+        tabIndex={0}
+        role="region"
+        aria-label={`Table of ${props.title.toLowerCase()}`}
+      >
         <table className="table">
           <thead>
             <tr className="text-base-content">

@@ -2,8 +2,14 @@ import { liftBatch, startBatch } from "../batches";
 import type { Db } from "../database";
 import { createFormula, saveVersion } from "../formulas";
 import { changeKitchen } from "../kitchen";
+import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
 import { batches, formulas } from "../schema";
+import type { OwnEntryRequest } from "@/contracts/kitchen";
+import { findSalt } from "@/core/materials/lookup";
+import { calibratedSalt } from "@/core/materials/pantry";
+import type { Salt } from "@/core/materials/types";
+import { VOLUME_ML } from "@/core/quantity/units";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { Formulation } from "@/core/formula/model";
 import { DUCK_LEGS, PORK_LOIN } from "./brines";
@@ -11,6 +17,21 @@ import { CELERIAC, GREY_MULLET, MACKEREL } from "./fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "./mixtures";
 
 const HOUR_MS = 3_600_000;
+
+/** Its own light flake salt by its own tablespoon, and the tub everything stands in. */
+const CANTEENS_OWN: OwnEntryRequest[] = [
+  { kind: "salt", entry: calibratedSalt(named("kosher_flake_light"), 8.1, VOLUME_ML.metric_tbsp) },
+  {
+    kind: "vessel",
+    entry: { id: "own-blue-tub", name: "The long blue tub", vessel: PORK_LOIN.vessel },
+  },
+];
+
+function named(saltId: string): Salt {
+  const salt = findSalt(saltId);
+  if (!salt) throw new Error(`demo salt "${saltId}" is not in the table`);
+  return salt;
+}
 
 /** Whom the canteen feeds with care, and its one fridge shelf. */
 const CANTEEN: KitchenLimits = {
@@ -45,6 +66,7 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       measures: "metric",
       limits: CANTEEN,
     });
+    for (const entry of CANTEENS_OWN) keepOwn(tx, entry, nowMs);
     const hoursAgo = (h: number) => nowMs - h * HOUR_MS;
 
     const firstTry = { ...PORK_LOIN, preparation: { ...PORK_LOIN.preparation, targetFraction: 0.016 } };

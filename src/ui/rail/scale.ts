@@ -1,4 +1,4 @@
-import { RAIL_FROM_H, RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/soak";
+import { RAIL_FROM_H, RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/window";
 import { inZone } from "../format";
 
 const SPAN = Math.log(RAIL_TO_H / RAIL_FROM_H);

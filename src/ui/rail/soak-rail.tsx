@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, type KeyboardEvent, type PointerEvent } from "react";
-import { RAIL_FROM_H, RAIL_TO_H, type SoakWindow } from "@/core/formula/soak";
+import { RAIL_FROM_H, RAIL_TO_H, type SoakWindow } from "@/core/formula/window";
 import { duration } from "../format";
 import { hoursAt, nightsFrom, positionOf, STATE_WORDS, stateAt, TICKS, zonesOf, type Zones } from "./scale";
 

@@ -13,7 +13,7 @@ export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingP
   const size = sheet.pieceSize;
   const { layers, perLayer } = sheet.fit;
   const across = Math.min(perLayer, MOST_DRAWN);
-  const margin = compact ? 16 : 118;
+  const margin = compact ? 40 : 118;
   const film = BAG_FILM_MM;
   const widthMm = across * size.widthMm + (across + 1) * film;
   const heightMm = layers * size.heightMm + (layers + 1) * film;
@@ -22,7 +22,8 @@ export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingP
   const left = (view.width - width) / 2;
   // A low bag lies below, so that its close-up has room above.
   const low = !compact && size.heightMm * scale < LABEL_ROOM;
-  const top = low ? view.height - height - 56 : (view.height - height) / 2;
+  const below = compact ? 8 : 56;
+  const top = low || compact ? view.height - height - below : (view.height - height) / 2;
   const neck = 20;
   return (
     <g>

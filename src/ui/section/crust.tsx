@@ -29,15 +29,17 @@ export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
         height={view.height * 0.6}
       />
     );
-  const top = { tray: 128, width: 190, height: 104 };
+  // A round food looks the same both ways: one cut, larger.
+  const round = Math.abs(lengthMm / widthMm - 1) < 0.15;
+  const top = round ? { tray: 226, width: 300, height: 196 } : { tray: 128, width: 190, height: 104 };
   const low = { tray: view.height - 52, width: view.width - 230, height: 92 };
   return (
     <g>
       <Cut {...common} {...across} {...top} x={view.width / 2} labels="across" />
-      <Cut {...common} {...along} {...low} x={view.width / 2} labels="along" />
+      {!round && <Cut {...common} {...along} {...low} x={view.width / 2} labels="along" />}
       <Leader
         x={118}
-        y={low.tray - 40}
+        y={(round ? top.tray : low.tray) - 40}
         lines={[
           `${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)}`,
           `× ${fixed(heightMm, 0)} mm`,
@@ -107,7 +109,7 @@ function Cut({ p, foodMm, shellMm, heightMm, crustMm, shades, x, tray, width, he
         shape={p.form === "box" ? "slab" : "sphere"}
         oneFace={false}
         shades={shades}
-        labelled={labels === "across"}
+        labelled={false}
       />
       {Math.min(p.overMm, p.underMm * 1.5) < CRACKS_BELOW_MM && (
         <path

@@ -3,7 +3,7 @@
 import { useEffect, useState } from "react";
 import { softened, type Sensitivity } from "@/core/formula/ensemble";
 import type { Formulation } from "@/core/formula/model";
-import type { SoakWindow } from "@/core/formula/soak";
+import type { SoakWindow } from "@/core/formula/window";
 import type { KnownRate } from "@/workers/what-if.worker";
 import { proxy, whatIfWorker } from "./client";
 

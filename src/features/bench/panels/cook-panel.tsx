@@ -60,6 +60,18 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         onChange={(restMin) => set({ restMin })}
         onValidity={onValidity}
       />
+      <QuantityField
+        label="Salt once more"
+        unit="%"
+        value={(value.secondSaltFraction ?? 0) * 100}
+        rule={RANGES.secondSaltPercent}
+        digits={2}
+        step={0.05}
+        onChange={(percent) =>
+          change((f) => ({ ...f, secondSaltFraction: percent > 0 ? percent / 100 : undefined }))
+        }
+        onValidity={onValidity}
+      />
       <Toggle
         label="Under the grill"
         value={cook.broil ?? false}

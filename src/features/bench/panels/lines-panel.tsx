@@ -1,6 +1,8 @@
 import type { FormulaLine } from "@/core/formula/model";
+import { equalSpoons } from "@/core/formula/equal-spoons";
 import { LINES_MAX } from "@/core/formula/ranges";
 import { Group, type PanelProps } from "./panel";
+import { usePantry } from "@/ui/pantry";
 import { AddIngredient } from "./ingredient-options";
 import { LineRow, type LineBases } from "./line-row";
 
@@ -8,6 +10,7 @@ import { LineRow, type LineBases } from "./line-row";
 export function LinesPanel(props: PanelProps & { bases: LineBases | undefined }) {
   const { value, change, onValidity, refusalFor, bases } = props;
   const { lines } = value;
+  const pantry = usePantry();
   const kind = value.preparation.kind;
   const liquid = kind === "wetBrine" || kind === "marinade";
   const set = (next: FormulaLine[]) => change((f) => ({ ...f, lines: next }));
@@ -32,6 +35,15 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
           onValidity={onValidity}
         />
       ))}
+      {(kind === "paste" || kind === "rub") && (
+        <button
+          type="button"
+          className="btn mt-1 min-h-11 w-full font-normal"
+          onClick={() => set(equalSpoons(lines, pantry))}
+        >
+          Equal spoons of each spice
+        </button>
+      )}
       {lines.length < LINES_MAX && (
         <AddIngredient
           label="Add an ingredient"
