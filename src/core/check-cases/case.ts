@@ -30,9 +30,24 @@ export interface Comparison {
 /** Pass rule: |v − e| ≤ max(abs, rel·|e|); `per_key` overrides; nested figures take their parent key's tolerance. */
 export function compare(expected: Nested, got: Nested, tolerance: CheckCase["tolerance"]): Comparison[] {
   return Object.entries(expected).flatMap(([key, value]) =>
-    compareValue(key, value, got[key], { ...tolerance, ...tolerance.per_key?.[key] }),
+    tolerance.rule !== undefined && key.endsWith("_range")
+      ? withinRange(key, value as number[], got)
+      : compareValue(key, value, got[key], { ...tolerance, ...tolerance.per_key?.[key] }),
   );
 }
+
+/** A case that gives a range asks for an answer (or a range) that lies inside it. */
+function withinRange(key: string, [low, high]: number[], got: Nested): Comparison[] {
+  const answer = got[key] ?? got[key.replace(/_range$/, "")];
+  return [answer].flat().map((value) => ({
+    key,
+    expected: `${low} to ${high}`,
+    got: value as Leaf | undefined,
+    pass: typeof value === "number" && value >= low - EXACT && value <= high + EXACT,
+  }));
+}
+
+const EXACT = 1e-9;
 
 function compareValue(key: string, expected: unknown, got: unknown, tolerance: Tolerance): Comparison[] {
   if (typeof expected === "object" && expected !== null) {

@@ -3,6 +3,7 @@ import type { CheckCase, Nested } from "./case";
 import * as chilling from "./chilling";
 import * as crusts from "./crusts";
 import * as heating from "./heating";
+import * as official from "./official";
 import * as soaks from "./soaks";
 import * as solutions from "./solutions";
 
@@ -43,10 +44,16 @@ const CHECKERS: Record<string, Checker> = {
   "08-units/salt-swap": solutions.saltSwap,
   "09-acids/pure-acid": acids.pureAcid,
   "09-acids/mixture": acids.mixture,
+  "10-heat/centre-time": heating.centreTime,
   "10-heat/thaw-fridge": heating.thawFridge,
   "10-heat/thaw-cold-water": heating.thawColdWater,
+  "10-heat/carry-over-practice": heating.carryOverPractice,
   "11-salt-crust/box": crusts.box,
   "11-salt-crust/ellipsoid": crusts.ellipsoid,
+  "12-safety/minimum-internal": official.minimumInternal,
+  "12-safety/limits": official.limits,
+  "12-safety/poultry-7-log": official.poultry,
+  "12-safety/beef-6.5-log": official.beef,
 };
 
 /** The core's answer to a case, or undefined where its kind is not supported. */

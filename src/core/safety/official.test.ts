@@ -1,0 +1,61 @@
+import fc from "fast-check";
+import { carryOverC, carryOverRule } from "../heat/carry-over";
+import { FOOD_CODE, lethalitySeconds, lethalitySecondsC, safeMinimumFor } from "./official";
+
+describe("official minimums (USDA FSIS chart, from memory)", () => {
+  test.each([
+    ["duck legs", 165, 0],
+    ["pork loin roast", 145, 3],
+    ["minced lamb", 160, 0],
+    ["grey mullet, a fish", 145, 0],
+    ["fully cooked ham, reheating", 140, 0],
+    ["egg dishes", 160, 0],
+    ["leftovers", 165, 0],
+  ])("%s: %d °F, rest %d min", (food, degF, restMin) => {
+    expect(safeMinimumFor(food)).toMatchObject({ degF, restMin });
+  });
+
+  test("none is recalled for a root", () => {
+    expect(safeMinimumFor("celeriac")).toBeUndefined();
+  });
+
+  test("cooling is two stages, six hours in all (FDA Food Code 3-501.14, from memory)", () => {
+    expect(FOOD_CODE.coolingFirst.hours + FOOD_CODE.coolingSecond.hours).toBe(6);
+    expect(FOOD_CODE.coolingFirst.toF).toBe(FOOD_CODE.coolingSecond.fromF);
+  });
+});
+
+describe("time at temperature", () => {
+  test("hotter is always quicker; below the table nothing is said", () => {
+    const degF = fc.double({ min: 136, max: 165, noNaN: true });
+    fc.assert(
+      fc.property(degF, degF, (a, b) => {
+        const [low, high] = [Math.min(a, b), Math.max(a, b)];
+        return (lethalitySeconds("poultry", low) ?? 0) >= (lethalitySeconds("poultry", high) ?? 0);
+      }),
+      { seed: 131 },
+    );
+    expect(lethalitySeconds("poultry", 130)).toBeUndefined();
+    expect(lethalitySecondsC("beef", 54.5)).toBeGreaterThan(6000);
+  });
+});
+
+describe("carry-over (common practice, no source)", () => {
+  test.each([
+    [200, 200, "carry_small"],
+    [600, 200, "carry_medium"],
+    [1800, 180, "carry_roast"],
+    [4500, 163, "carry_large"],
+    [9000, 163, "carry_turkey"],
+    [1800, 120, "carry_slow"],
+  ])("%d g at %d °C goes by %s", (massG, ovenC, id) => {
+    expect(carryOverRule(massG, ovenC).id).toBe(id);
+  });
+
+  test("the likely rise lies within its own range, and a crust holds more", () => {
+    const roast = carryOverC(1800, 180);
+    expect(roast.likely).toBeGreaterThanOrEqual(roast.low);
+    expect(roast.likely).toBeLessThanOrEqual(roast.high);
+    expect(carryOverC(1400, 210, true).likely).toBeGreaterThan(roast.likely);
+  });
+});
