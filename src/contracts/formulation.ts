@@ -1,6 +1,13 @@
 import { z } from "zod";
 import type { Formulation } from "@/core/formula/model";
-import { ALONGSIDE_MAX, COMPANIONS_MAX, LINES_MAX, NAME_MAX, NOTES_MAX } from "@/core/formula/ranges";
+import {
+  ALONGSIDE_MAX,
+  COMPANIONS_MAX,
+  LINES_MAX,
+  STAGES_MAX,
+  NAME_MAX,
+  NOTES_MAX,
+} from "@/core/formula/ranges";
 import { ownMaterialsSchema } from "./materials";
 import { preparationSchema } from "./preparation";
 import { ranged } from "./ranged";
@@ -124,6 +131,19 @@ const formulation = z.strictObject({
       ovenC: ranged("ovenC").optional(),
       broil: z.boolean().optional(),
       inColdDish: z.boolean().optional(),
+      stages: z
+        .array(
+          z.strictObject({
+            ovenC: ranged("ovenC"),
+            minutes: ranged("cookMin"),
+            cover: z.enum(["open", "lid", "foil", "pouch", "crust"]),
+            everyMin: ranged("bakeMin").optional(),
+            action: z.enum(["sear", "baste", "turn", "tent"]).optional(),
+          }),
+        )
+        .min(1)
+        .max(STAGES_MAX)
+        .optional(),
     })
     .optional(),
   portions: ranged("portions").int(),

@@ -6,6 +6,7 @@ import type { KitchenLimits } from "@/core/safety/limits";
 import type { OwnVessel } from "./kitchen";
 import type { ReadingBody } from "./requests";
 import type { SheetSnapshot } from "./sheet";
+import type { BatchClock } from "./work";
 
 /** What the server hands to the screens. */
 /** What readings taught of a food: diffusivity over the table's, and one standard deviation of its logarithm. */
@@ -50,10 +51,14 @@ export interface BatchView {
   rate: { factor: number; doubt: number | null };
   prior: { factor: number; doubt: number | null };
   readingCount: number;
+  /** A rehearsal runs on a clock of its own. */
+  clock: BatchClock;
+  /** Judged salt, −2 to 2; null while nobody judged. */
+  saltScore: number | null;
 }
 
 export interface BatchDetail extends BatchView {
   readings: { id: number; atMs: number; reading: ReadingBody }[];
-  events: { kind: string; atMs: number; recordedAtMs: number }[];
+  events: { kind: string; what: string | null; atMs: number; recordedAtMs: number }[];
   acknowledgements: { ruleId: string; title: string; severity: string; reason: string; atMs: number }[];
 }

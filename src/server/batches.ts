@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { asc, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
+import { and, asc, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import type { StartBatchRequest } from "@/contracts/requests";
 import { sheetSnapshotSchema, snapshotOf } from "@/contracts/sheet";
@@ -12,11 +12,13 @@ import { findingsFor } from "@/core/safety/findings";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
 import type { Db } from "./database";
+import { batchTime } from "@/contracts/work";
+import { clockOf } from "./work";
 import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";
 import { readingsOf } from "./readings";
-import { acknowledgements, batches, batchEvents, formulaVersions, readings } from "./schema";
+import { acknowledgements, batches, batchEvents, formulaVersions, outcomes, readings } from "./schema";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -61,6 +63,9 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
         rateFactor: known?.factor ?? 1,
         rateDoubt: known?.doubt ?? null,
         timeZone: kitchen.timeZone,
+        foodId: formulation.foodId,
+        kind: formulation.preparation.kind,
+        targetFraction: formulation.preparation.targetFraction,
       })
       .run();
     tx.insert(batchEvents)
@@ -119,7 +124,7 @@ export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) 
   return db.transaction((tx) => {
     const row = batchRow(tx, batchId);
     if (row.liftedAtMs !== null) return { liftedAtMs: row.liftedAtMs, already: true };
-    if (atMs < row.startedAtMs || atMs > nowMs + 60_000) {
+    if (atMs < row.startedAtMs || atMs > batchTime(clockOf(row), nowMs) + 60_000 * row.clockSpeed) {
       throw new Refusal(
         422,
         "Lift-out time out of reach",
@@ -171,6 +176,8 @@ function viewOf({ batches: b, formula_versions: v, readingCount }: JoinedRow): B
     rate: { factor: b.rateFactor, doubt: b.rateDoubt },
     prior: { factor: b.priorFactor, doubt: b.priorDoubt },
     readingCount,
+    clock: clockOf(b),
+    saltScore: b.saltScore,
   };
 }
 
@@ -199,11 +206,27 @@ export function finishedBatches(db: Db, limit = 200): BatchView[] {
     .map(viewOf);
 }
 
+/** Batches out of their soak that nobody has judged yet: still to be cooked, or eaten. Newest first. */
+export function unjudgedBatches(db: Db, limit: number): BatchView[] {
+  return joined(db)
+    .leftJoin(outcomes, eq(outcomes.batchId, batches.id))
+    .where(and(isNotNull(batches.liftedAtMs), isNull(outcomes.batchId)))
+    .orderBy(desc(batches.liftedAtMs))
+    .limit(limit)
+    .all()
+    .map(viewOf);
+}
+
 export function loadBatch(db: Db, batchId: string): BatchDetail {
   const row = joined(db).where(eq(batches.id, batchId)).get();
   if (!row) throw notFound("batch");
   const events = db
-    .select({ kind: batchEvents.kind, atMs: batchEvents.atMs, recordedAtMs: batchEvents.recordedAtMs })
+    .select({
+      kind: batchEvents.kind,
+      what: batchEvents.what,
+      atMs: batchEvents.atMs,
+      recordedAtMs: batchEvents.recordedAtMs,
+    })
     .from(batchEvents)
     .where(eq(batchEvents.batchId, batchId))
     .orderBy(asc(batchEvents.id))

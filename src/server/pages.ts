@@ -1,7 +1,8 @@
 import { notFound as showNotFound } from "next/navigation";
 import { newFormulation } from "@/core/formula/defaults";
 import { findFood } from "@/core/materials/lookup";
-import { finishedBatches, loadBatch, runningBatches } from "./batches";
+import { finishedBatches, loadBatch, runningBatches, unjudgedBatches } from "./batches";
+import { loadWork } from "./work";
 import { database } from "./database";
 import { listFormulas, loadFormula } from "./formulas";
 import { loadKitchen } from "./kitchen";
@@ -63,3 +64,17 @@ export function loadPrintDraft(search: Search) {
 export const loadRecord = () => ({ kitchen: loadKitchen(database()), batches: finishedBatches(database()) });
 
 export const loadStores = () => ({ kitchen: loadKitchen(database()), formulas: listFormulas(database()) });
+
+export const loadAtWork = () => ({
+  kitchen: loadKitchen(database()),
+  running: runningBatches(database()),
+  cooking: unjudgedBatches(database(), 6),
+  nowMs: Date.now(),
+});
+
+export const loadRun = (id: string) => ({
+  kitchen: loadKitchen(database()),
+  batch: orNotFound(() => loadBatch(database(), id)),
+  work: loadWork(database(), id, Date.now()),
+  nowMs: Date.now(),
+});

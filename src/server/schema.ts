@@ -83,8 +83,20 @@ export const batches = sqliteTable(
     rateFactor: real("rate_factor").notNull().default(1),
     rateDoubt: real("rate_doubt"),
     timeZone: text("time_zone").notNull(),
+    /** A rehearsal's clock runs faster: from this instant on, so many times. Null and 1: as everybody's. */
+    clockFromMs: integer("clock_from_ms"),
+    clockSpeed: real("clock_speed").notNull().default(1),
+    /** What the record is searched and sorted by, out of the JSON. */
+    foodId: text("food_id").notNull().default(""),
+    kind: text("kind").notNull().default(""),
+    targetFraction: real("target_fraction").notNull().default(0),
+    /** Judged salt, −2 to 2; null while nobody judged. */
+    saltScore: integer("salt_score"),
   },
-  (t) => [index("batches_by_lift").on(t.liftedAtMs, t.startedAtMs)],
+  (t) => [
+    index("batches_by_lift").on(t.liftedAtMs, t.startedAtMs),
+    index("batches_by_food").on(t.foodId, t.liftedAtMs),
+  ],
 );
 
 /** What happened to a batch, in order; only ever added to. */
@@ -95,7 +107,11 @@ export const batchEvents = sqliteTable(
     batchId: text("batch_id")
       .notNull()
       .references(() => batches.id),
-    kind: text("kind", { enum: ["started", "lifted", "lift_undone"] }).notNull(),
+    kind: text("kind", {
+      enum: ["started", "lifted", "lift_undone", "act_done", "act_undone", "judged"],
+    }).notNull(),
+    /** Which act, for acts. */
+    what: text("what"),
     /** When it happened, by the cook's word. */
     atMs: integer("at_ms").notNull(),
     recordedAtMs: integer("recorded_at_ms").notNull(),
@@ -137,4 +153,74 @@ export const rates = sqliteTable("rates", {
   factor: real("factor").notNull(),
   doubt: real("doubt").notNull(),
   learntAtMs: integer("learnt_at_ms").notNull(),
+});
+
+/** Acts confirmed; one row an act, whoever tapped first. */
+export const batchActs = sqliteTable(
+  "batch_acts",
+  {
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    actId: text("act_id").notNull(),
+    /** When it was done, by the cook's word, in the batch's own time. */
+    doneAtMs: integer("done_at_ms").notNull(),
+    recordedAtMs: integer("recorded_at_ms").notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.actId] })],
+);
+
+/** What was really weighed, a line at a time. */
+export const batchWeights = sqliteTable(
+  "batch_weights",
+  {
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    lineId: text("line_id").notNull(),
+    grams: real("grams").notNull(),
+    recordedAtMs: integer("recorded_at_ms").notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.lineId] })],
+);
+
+/** What instruments read, in the batch's own time. */
+export const samples = sqliteTable(
+  "samples",
+  {
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    channel: text("channel").notNull(),
+    atMs: integer("at_ms").notNull(),
+    value: real("value").notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.channel, t.atMs] })],
+);
+
+/** Instruments attached to a batch; a simulated one is known by its seed, so that it outlives a restart. */
+export const instrumentSessions = sqliteTable(
+  "instrument_sessions",
+  {
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    channel: text("channel").notNull(),
+    kind: text("kind", { enum: ["scale", "probe", "fridge", "salinity"] }).notNull(),
+    seed: integer("seed").notNull(),
+    /** In the batch's own time. */
+    fromMs: integer("from_ms").notNull(),
+    untilMs: integer("until_ms"),
+  },
+  (t) => [primaryKey({ columns: [t.batchId, t.channel] })],
+);
+
+/** How a batch turned out, once somebody ate it. */
+export const outcomes = sqliteTable("outcomes", {
+  batchId: text("batch_id")
+    .primaryKey()
+    .references(() => batches.id),
+  /** Judgement as JSON, checked by its contract on the way in and out. */
+  body: text("body", { mode: "json" }).notNull(),
+  judgedAtMs: integer("judged_at_ms").notNull(),
 });

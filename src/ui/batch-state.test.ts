@@ -24,6 +24,8 @@ function batch(formulation: Formulation): BatchView {
     timeZone: "Europe/London",
     rate: { factor: 1, doubt: null },
     prior: { factor: 1, doubt: null },
+    clock: { fromMs: null, speed: 1 },
+    saltScore: null,
     readingCount: 0,
   };
 }

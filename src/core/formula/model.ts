@@ -193,6 +193,20 @@ export interface Cook {
   broil?: boolean;
   /** Straight from the fridge into the hot oven, in the dish it stood in. */
   inColdDish?: boolean;
+  /** Left out: one open stage at `ovenC` for `minutes`. */
+  stages?: CookStage[];
+}
+
+export type Cover = "open" | "lid" | "foil" | "pouch" | "crust";
+
+/** One stretch of a cook: how hot, how long, covered how, and what is done in it. */
+export interface CookStage {
+  ovenC: number;
+  minutes: number;
+  cover: Cover;
+  /** Done again and again, every so many minutes. */
+  everyMin?: number;
+  action?: "sear" | "baste" | "turn" | "tent";
 }
 
 /** Everything the cook decides: what a formula version stores and a batch is computed from. */

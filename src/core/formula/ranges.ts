@@ -55,3 +55,4 @@ export const REASON_MAX = 500;
 export const ALONGSIDE_MAX = 4;
 export const LINES_MAX = 40;
 export const COMPANIONS_MAX = 6;
+export const STAGES_MAX = 6;

@@ -1,0 +1,14 @@
+import { sampleRequest } from "@/contracts/work";
+import { database } from "@/server/database";
+import { answer, readBody } from "@/server/http";
+import { keepSample } from "@/server/work";
+
+type Context = { params: Promise<{ id: string }> };
+
+/** A reading typed by hand, or sent by whatever bridges a real instrument. */
+export const POST = (request: Request, { params }: Context) =>
+  answer(async () => {
+    const sample = await readBody(request, sampleRequest);
+    keepSample(database(), (await params).id, sample);
+    return Response.json(sample, { status: 201 });
+  });

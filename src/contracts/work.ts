@@ -1,0 +1,75 @@
+import { z } from "zod";
+import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
+
+const id = z.string().min(1).max(80);
+const instantMs = z
+  .number()
+  .int()
+  .min(Date.UTC(2020, 0, 1))
+  .max(Date.UTC(2100, 0, 1));
+
+export const actRequest = z.strictObject({ atMs: instantMs });
+
+export const weighRequest = z.strictObject({
+  lineId: id,
+  /** Net of the tare, g. */
+  grams: z.number().min(0, "A weight is not negative: check the tare.").max(500_000),
+});
+
+/** A reading typed by hand, or sent by an instrument. */
+export const sampleRequest = z.strictObject({
+  channel: z.enum(["probe", "fridge", "salinity", "scale"]),
+  atMs: instantMs,
+  value: z.number().min(-40).max(500_000),
+});
+export type Channel = z.infer<typeof sampleRequest>["channel"];
+
+export const instrumentRequest = z.strictObject({
+  channel: z.enum(["probe", "fridge", "salinity"]),
+  seed: z.number().int().min(1).max(1_000_000),
+});
+
+export const rehearseRequest = z.strictObject({
+  /** How many times as fast the batch's clock runs from now on; 1 is everybody's. */
+  speed: z.number().min(1).max(3600),
+});
+
+const score = z.number().int().min(-2).max(2).optional();
+const faultIds = Object.keys(FAULT_NAME) as [keyof typeof FAULT_NAME, ...(keyof typeof FAULT_NAME)[]];
+
+export const judgedSchema = z.strictObject({
+  salt: score,
+  evenness: score,
+  texture: score,
+  juiciness: score,
+  surface: score,
+  timing: score,
+  faults: z.array(z.enum(faultIds)).max(faultIds.length),
+  words: z.string().max(2000),
+}) satisfies z.ZodType<Judged>;
+
+/** What a running batch is, as every device shows it. */
+export interface WorkView {
+  batchId: string;
+  /** Act ids and when each was done, in the batch's own time. */
+  done: Record<string, number>;
+  weights: Record<string, number>;
+  readings: { channel: Channel; atMs: number; value: number }[];
+  instruments: Channel[];
+  clock: BatchClock;
+  judged: Judged | null;
+}
+
+/** A rehearsal's clock: so many times as fast from an instant on. */
+export interface BatchClock {
+  fromMs: number | null;
+  speed: number;
+}
+
+/** The batch's own time at an instant of everybody's. */
+export const batchTime = ({ fromMs, speed }: BatchClock, nowMs: number): number =>
+  fromMs === null ? nowMs : fromMs + (nowMs - fromMs) * speed;
+
+/** The instant of everybody's at which the batch's own clock shows a time. */
+export const wallTime = ({ fromMs, speed }: BatchClock, atMs: number): number =>
+  fromMs === null ? atMs : fromMs + (atMs - fromMs) / speed;

@@ -1,0 +1,74 @@
+/** How a batch turned out, as the eaters found it. Every judgement may be left out. */
+export interface Judged {
+  /** −2 far too little salt, 0 right, +2 far too much. */
+  salt?: number;
+  /** −2 only the outside seasoned, +2 even through. */
+  evenness?: number;
+  /** −2 mushy or rubbery, +2 just right. */
+  texture?: number;
+  /** −2 dry, +2 juicy. */
+  juiciness?: number;
+  /** Skin or crust: −2 limp, cracked or stuck, +2 as it should be. */
+  surface?: number;
+  /** −2 far too late at the table, +2 on the minute. */
+  timing?: number;
+  /** Faults seen, by their ids. */
+  faults: FaultId[];
+  words: string;
+}
+
+export type FaultId =
+  | "too_salty"
+  | "bland"
+  | "bland_inside"
+  | "grey_surface"
+  | "ham_like"
+  | "rubbery_skin"
+  | "crust_cracked"
+  | "crust_stone"
+  | "crust_salted_flesh"
+  | "burnt_coat"
+  | "dry"
+  | "watery_pan"
+  | "uneven_pieces"
+  | "late"
+  | "fell_off";
+
+export const FAULT_NAME: Record<FaultId, string> = {
+  too_salty: "too salty",
+  bland: "bland",
+  bland_inside: "bland inside",
+  grey_surface: "grey, mealy surface",
+  ham_like: "ham-like",
+  rubbery_skin: "rubbery or limp skin",
+  crust_cracked: "crust cracked",
+  crust_stone: "crust set like stone",
+  crust_salted_flesh: "crust salted the flesh",
+  burnt_coat: "burnt glaze or coat",
+  dry: "dry",
+  watery_pan: "watery pan",
+  uneven_pieces: "pieces uneven",
+  late: "late to the table",
+  fell_off: "coat fell off",
+};
+
+/** Which faults can be asked about a preparation. */
+export function faultsOf(kind: string): FaultId[] {
+  const all: FaultId[] = ["too_salty", "bland", "bland_inside", "dry", "uneven_pieces", "late"];
+  switch (kind) {
+    case "wetBrine":
+      return [...all, "ham_like", "rubbery_skin", "watery_pan"];
+    case "dryBrine":
+      return [...all, "ham_like", "rubbery_skin"];
+    case "marinade":
+      return [...all, "grey_surface", "burnt_coat", "watery_pan"];
+    case "paste":
+      return [...all, "grey_surface", "burnt_coat", "fell_off"];
+    case "rub":
+      return [...all, "burnt_coat", "fell_off"];
+    case "saltCrust":
+      return [...all, "crust_cracked", "crust_stone", "crust_salted_flesh"];
+    default:
+      return [...all, "grey_surface"];
+  }
+}

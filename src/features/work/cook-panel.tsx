@@ -1,0 +1,126 @@
+import { useState } from "react";
+import type { WorkView } from "@/contracts/work";
+import { bodyShapeOf } from "@/core/diffusion/flesh-body";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { cookOffered } from "@/core/formula/plate";
+import { carryOverC } from "@/core/heat/carry-over";
+import { forecastDone, LEAST_READINGS } from "@/core/heat/forecast";
+import { stagesOf } from "@/core/work/cook-stages";
+import type { QuantityRule } from "@/core/quantity/parse";
+import { duration, fixed, whenFrom } from "@/ui/format";
+import { QuantityField } from "@/ui/quantity-field";
+import { CoreChart } from "./core-chart";
+import type { PlacedAct } from "./act-state";
+
+const CORE: QuantityRule = { dimension: "temperature", min: -20, max: 120 };
+const MIN_MS = 60_000;
+
+interface Props {
+  input: Formulation;
+  sheet: Formulated;
+  work: WorkView;
+  acts: readonly PlacedAct[];
+  nowMs: number;
+  timeZone: string;
+  onRead: (coreC: number) => void;
+}
+
+/** The core by the minute, when it will be done, and whether that is early or late. */
+export function CookPanel({ input, sheet, work, acts, nowMs, timeZone, onRead }: Props) {
+  const [typed, setTyped] = useState<number | null>(null);
+  const cook = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
+  const stages = stagesOf(input, cook);
+  const ovenC = stages[0].ovenC;
+  const inMs = work.done.stage_1 ?? work.done.go_in ?? nowMs;
+  const massG = input.pieces.totalMassG / input.pieces.count;
+  const rise = carryOverC(massG, ovenC, sheet.crust !== undefined);
+  const pullC = Math.max(0, cook.toC - rise.low);
+  const probe = work.readings.filter((r) => r.channel === "probe" && r.atMs >= inMs);
+  const readings = probe.map((r) => ({ atMin: (r.atMs - inMs) / MIN_MS, coreC: r.value }));
+  const last = probe[probe.length - 1];
+  const forecast = forecastDone({
+    shape: bodyShapeOf(sheet.food),
+    halfThicknessMm: sheet.soak.body.pathMm,
+    ovenC,
+    targetC: pullC,
+    readings: thinned(readings),
+  });
+  const plannedMs = acts.find((a) => a.kind === "rest")?.dueMs ?? nowMs;
+  const doneMs = forecast && inMs + forecast.doneMin * MIN_MS;
+  const { safeMinC } = sheet.food;
+  return (
+    <section aria-label="Cook" className="bg-base-100 p-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-4">
+        <h3 className="text-2xl">Core</h3>
+        <p className="figure text-5xl" data-core>
+          {last ? `${fixed(last.value, 1)} °C` : "–"}
+        </p>
+      </div>
+      <p className="text-lg">
+        Pull at <b className="figure">{fixed(pullC, 0)} °C</b>, to rest up to {fixed(cook.toC, 0)} °C (it
+        climbs about {fixed(rise.low, 0)} to {fixed(rise.high, 0)} °C: common practice).
+        {safeMinC !== null && (
+          <>
+            {" "}
+            Official minimum <b className="figure">{fixed(safeMinC, 0)} °C</b>.
+          </>
+        )}
+      </p>
+      {safeMinC !== null && cook.toC < safeMinC && (
+        <p className="mt-1 border-l-8 border-error pl-2" role="alert">
+          Under the official minimum. Not for the young, the old, the pregnant or the ill; follow your local
+          food code.
+        </p>
+      )}
+      <p className="mt-2 text-2xl" role="status" data-forecast>
+        {forecast && doneMs
+          ? `Done about ${whenFrom(doneMs, nowMs, timeZone)} (${whenFrom(inMs + forecast.earlyMin * MIN_MS, nowMs, timeZone)} to ${whenFrom(inMs + forecast.lateMin * MIN_MS, nowMs, timeZone)})`
+          : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
+      </p>
+      {forecast && doneMs && <p className="text-lg">{sayDrift(doneMs, plannedMs, nowMs)}</p>}
+      <CoreChart readings={readings} forecast={forecast?.curve ?? []} pullC={pullC} safeMinC={safeMinC} />
+      <div className="flex items-end gap-3">
+        <QuantityField
+          label="Probe reads"
+          unit="°C"
+          value={typed ?? last?.value ?? 20}
+          rule={CORE}
+          digits={1}
+          onChange={setTyped}
+        />
+        <button
+          type="button"
+          className="btn min-h-11"
+          disabled={typed === null}
+          onClick={() => {
+            if (typed !== null) onRead(typed);
+            setTyped(null);
+          }}
+        >
+          Enter it
+        </button>
+      </div>
+    </section>
+  );
+}
+
+const MOST_READINGS = 60;
+
+/** Enough readings to fit, evenly taken: more only cost time. */
+function thinned<T>(readings: readonly T[]): T[] {
+  const every = Math.max(1, Math.ceil(readings.length / MOST_READINGS));
+  return readings.filter((_, i) => i % every === 0 || i === readings.length - 1);
+}
+
+const NEAR_MIN = 4;
+
+/** Early or late against the plan, and what to change. */
+function sayDrift(doneMs: number, plannedMs: number, nowMs: number): string {
+  const lateMin = (doneMs - plannedMs) / MIN_MS;
+  if (Math.abs(lateMin) < NEAR_MIN) return "On time.";
+  const by = duration(Math.abs(lateMin) / 60);
+  if (lateMin < 0) return `${by} early: 20 °C less, or a longer rest; a tented roast forgives half an hour.`;
+  const left = (doneMs - nowMs) / MIN_MS;
+  return `${by} late: ${left > 20 ? "20 °C more shortens the rest of it by about a seventh, or " : ""}set the table back ${by}.`;
+}

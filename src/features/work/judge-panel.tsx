@@ -1,0 +1,145 @@
+"use client";
+
+import { useState } from "react";
+import type { BatchDetail } from "@/contracts/views";
+import type { WorkView } from "@/contracts/work";
+import type { Formulated } from "@/core/formula/formulate";
+import { outcomeAt } from "@/core/formula/outcome";
+import { causesOf } from "@/core/journal/causes";
+import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
+import { percent } from "@/ui/format";
+
+const NONE: Judged = { faults: [], words: "" };
+const SCORES = [-2, -1, 0, 1, 2];
+
+type Scored = "salt" | "evenness" | "texture" | "juiciness" | "surface" | "timing";
+
+const ASKED: { key: Scored; label: string; low: string; high: string }[] = [
+  { key: "salt", label: "Salt", low: "far too little", high: "far too much" },
+  { key: "evenness", label: "Evenness", low: "only outside", high: "all through" },
+  { key: "texture", label: "Texture", low: "wrong", high: "just right" },
+  { key: "juiciness", label: "Juiciness", low: "dry", high: "juicy" },
+  { key: "surface", label: "Skin or crust", low: "failed", high: "as it should be" },
+  { key: "timing", label: "Timing", low: "far too late", high: "on the minute" },
+];
+
+interface Props {
+  batch: BatchDetail;
+  sheet: Formulated;
+  work: WorkView;
+  onJudge: (judged: Judged) => void;
+}
+
+/** How it was, in under a minute; faults with their likely causes from this batch's own numbers. */
+export function JudgePanel({ batch, sheet, work, onJudge }: Props) {
+  const [judged, setJudged] = useState<Judged>(work.judged ?? NONE);
+  const [kept, setKept] = useState(work.judged !== null);
+  const change = (part: Partial<Judged>) => {
+    setJudged({ ...judged, ...part });
+    setKept(false);
+  };
+  const toggle = (fault: FaultId) =>
+    change({
+      faults: judged.faults.includes(fault)
+        ? judged.faults.filter((f) => f !== fault)
+        : [...judged.faults, fault],
+    });
+  return (
+    <section aria-label="How it was" className="bg-base-100 p-4">
+      <h3 className="text-2xl">How it was</h3>
+      {ASKED.map(({ key, label, low, high }) => (
+        <fieldset
+          key={key}
+          className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1"
+        >
+          <legend className="sr-only">{label}</legend>
+          <span className="w-28 text-lg">{label}</span>
+          <span className="flex items-center gap-1">
+            <span className="hidden w-24 text-right text-sm text-quiet sm:block">{low}</span>
+            {SCORES.map((score) => (
+              <button
+                key={score}
+                type="button"
+                className={`btn min-h-11 w-11 px-0 ${judged[key] === score ? "btn-primary" : ""}`}
+                aria-pressed={judged[key] === score}
+                aria-label={`${label} ${score}`}
+                onClick={() => change({ [key]: judged[key] === score ? undefined : score })}
+              >
+                {score > 0 ? `+${score}` : score}
+              </button>
+            ))}
+            <span className="hidden w-28 text-sm text-quiet sm:block">{high}</span>
+          </span>
+        </fieldset>
+      ))}
+      <h4 className="mt-3 text-lg">What went wrong</h4>
+      <div className="flex flex-wrap gap-2">
+        {faultsOf(batch.formulation.preparation.kind).map((fault) => (
+          <button
+            key={fault}
+            type="button"
+            className={`btn min-h-11 font-normal ${judged.faults.includes(fault) ? "btn-primary" : ""}`}
+            aria-pressed={judged.faults.includes(fault)}
+            onClick={() => toggle(fault)}
+          >
+            {FAULT_NAME[fault]}
+          </button>
+        ))}
+      </div>
+      <Causes batch={batch} sheet={sheet} work={work} faults={judged.faults} />
+      <label className="mt-3 block">
+        <span className="text-quiet">In words</span>
+        <textarea
+          className="textarea mt-1 w-full"
+          rows={2}
+          maxLength={2000}
+          value={judged.words}
+          onChange={(event) => change({ words: event.target.value })}
+        />
+      </label>
+      <button
+        type="button"
+        className="btn btn-primary mt-3 min-h-14 text-xl"
+        onClick={() => {
+          onJudge(judged);
+          setKept(true);
+        }}
+      >
+        Keep the judgement
+      </button>
+      {kept && (
+        <span className="ml-3" role="status">
+          kept
+        </span>
+      )}
+    </section>
+  );
+}
+
+/** Why, by this batch's own figures, and what to change next time. */
+function Causes({ batch, sheet, work, faults }: Omit<Props, "onJudge"> & { faults: readonly FaultId[] }) {
+  const hours = ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / 3_600_000;
+  const salt = sheet.lines.find((l) => l.role === "salt");
+  const weighed = salt && work.weights[salt.id];
+  const real = {
+    input: batch.formulation,
+    sheet,
+    atLift: outcomeAt(sheet, Math.min(96, Math.max(0, hours)), batch.formulation.portions),
+    hours,
+    coreC: work.readings.filter((r) => r.channel === "probe").at(-1)?.value,
+    saltFactor: salt && weighed ? weighed / salt.massG : 1,
+  };
+  return faults.map((fault) => (
+    <div key={fault} className="mt-2 border-l-4 border-primary pl-3" data-fault={fault}>
+      <p className="font-semibold">Why {FAULT_NAME[fault]}?</p>
+      <ol>
+        {causesOf(fault, real).map((cause) => (
+          <li key={cause.id}>
+            {cause.text} <span className="text-quiet">({percent(cause.strength, 0)} % borne out)</span>{" "}
+            <b>Next time:</b> {cause.change}
+          </li>
+        ))}
+      </ol>
+    </div>
+  ));
+}
