@@ -45,6 +45,7 @@ CREATE TABLE `samples` (
 --> statement-breakpoint
 ALTER TABLE `batch_events` ADD `what` text;--> statement-breakpoint
 ALTER TABLE `batches` ADD `clock_from_ms` integer;--> statement-breakpoint
+ALTER TABLE `batches` ADD `clock_own_ms` integer;--> statement-breakpoint
 ALTER TABLE `batches` ADD `clock_speed` real DEFAULT 1 NOT NULL;--> statement-breakpoint
 ALTER TABLE `batches` ADD `food_id` text DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE `batches` ADD `kind` text DEFAULT '' NOT NULL;--> statement-breakpoint

@@ -57,19 +57,22 @@ export interface WorkView {
   readings: { channel: Channel; atMs: number; value: number }[];
   instruments: Channel[];
   clock: BatchClock;
+  startedAtMs: number;
+  liftedAtMs: number | null;
   judged: Judged | null;
 }
 
-/** A rehearsal's clock: so many times as fast from an instant on. */
+/** A rehearsal's clock: from an instant of everybody's, at which it showed a time of its own, so many times as fast. */
 export interface BatchClock {
   fromMs: number | null;
+  ownMs: number;
   speed: number;
 }
 
-/** The batch's own time at an instant of everybody's. */
-export const batchTime = ({ fromMs, speed }: BatchClock, nowMs: number): number =>
-  fromMs === null ? nowMs : fromMs + (nowMs - fromMs) * speed;
+/** As everybody's. */
+export const WALL_CLOCK: BatchClock = { fromMs: null, ownMs: 0, speed: 1 };
 
-/** The instant of everybody's at which the batch's own clock shows a time. */
-export const wallTime = ({ fromMs, speed }: BatchClock, atMs: number): number =>
-  fromMs === null ? atMs : fromMs + (atMs - fromMs) / speed;
+/** The batch's own time at an instant of everybody's. */
+export const batchTime = ({ fromMs, ownMs, speed }: BatchClock, nowMs: number): number =>
+  // A device whose last tick was just before the change stands at the change, not before it.
+  fromMs === null ? nowMs : ownMs + Math.max(0, nowMs - fromMs) * speed;

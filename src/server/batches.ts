@@ -13,7 +13,7 @@ import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
 import type { Db } from "./database";
 import { batchTime } from "@/contracts/work";
-import { clockOf } from "./work";
+import { clockOf } from "./clock";
 import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";

@@ -9,6 +9,7 @@ import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Formulation } from "@/core/formula/model";
 import { announce } from "./changes";
+import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
 import { batches, batchActs, instrumentSessions, samples } from "./schema";
@@ -31,7 +32,7 @@ export function attachInstrument(
 ): void {
   const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
   if (!row) throw notFound("batch");
-  const fromMs = Math.round(batchTime({ fromMs: row.clockFromMs, speed: row.clockSpeed }, nowMs));
+  const fromMs = Math.round(batchTime(clockOf(row), nowMs));
   const session = { batchId, kind: request.channel, fromMs, untilMs: null, ...request };
   db.insert(instrumentSessions)
     .values(session)

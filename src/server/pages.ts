@@ -6,6 +6,8 @@ import { loadWork } from "./work";
 import { database } from "./database";
 import { listFormulas, loadFormula } from "./formulas";
 import { loadKitchen } from "./kitchen";
+import { recordQuery } from "@/contracts/record";
+import { listRecord, nextTime, trendPoints } from "./record";
 import { Refusal } from "./problem";
 
 /** What each page shows, read from the kitchen's database. */
@@ -50,18 +52,42 @@ export function loadShelf() {
   return { kitchen: loadKitchen(db), running, finished, empty, nowMs: Date.now() };
 }
 
-export const loadBatchPage = (id: string) => ({
-  kitchen: loadKitchen(database()),
-  batch: orNotFound(() => loadBatch(database(), id)),
-  nowMs: Date.now(),
-});
+export function loadBatchPage(id: string) {
+  const db = database();
+  const batch = orNotFound(() => loadBatch(db, id));
+  const work = loadWork(db, id, Date.now());
+  const newest = loadFormula(db, batch.formulaId);
+  return {
+    kitchen: loadKitchen(db),
+    batch,
+    work,
+    newest: { version: newest.version, formulation: newest.formulation },
+    proposals: nextTime(db, newest.formulation),
+    nowMs: Date.now(),
+  };
+}
 
 /** A formula's sheet for printing; without one, the tab's own draft fills in. */
 export function loadPrintDraft(search: Search) {
   return { kitchen: loadKitchen(database()), formula: chosenFormula(search) };
 }
 
-export const loadRecord = () => ({ kitchen: loadKitchen(database()), batches: finishedBatches(database()) });
+export const loadRecord = (search: Search) => ({
+  kitchen: loadKitchen(database()),
+  record: listRecord(database(), recordQuery.parse(search)),
+  trends: trendPoints(database()),
+});
+
+/** Two batches side by side. */
+export function loadCompare(search: Search) {
+  const db = database();
+  const one = (id: string | string[] | undefined) =>
+    orNotFound(() => {
+      const batch = loadBatch(db, typeof id === "string" ? id : "");
+      return { batch, work: loadWork(db, batch.id, Date.now()) };
+    });
+  return { a: one(search.a), b: one(search.b) };
+}
 
 export const loadStores = () => ({ kitchen: loadKitchen(database()), formulas: listFormulas(database()) });
 

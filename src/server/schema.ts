@@ -83,8 +83,10 @@ export const batches = sqliteTable(
     rateFactor: real("rate_factor").notNull().default(1),
     rateDoubt: real("rate_doubt"),
     timeZone: text("time_zone").notNull(),
-    /** A rehearsal's clock runs faster: from this instant on, so many times. Null and 1: as everybody's. */
+    /** A rehearsal's clock runs faster: from this instant on, so many times. Null: as everybody's. */
     clockFromMs: integer("clock_from_ms"),
+    /** What its own clock showed at that instant. */
+    clockOwnMs: integer("clock_own_ms"),
     clockSpeed: real("clock_speed").notNull().default(1),
     /** What the record is searched and sorted by, out of the JSON. */
     foodId: text("food_id").notNull().default(""),

@@ -1,15 +1,9 @@
 import { and, asc, eq } from "drizzle-orm";
 import type { z } from "zod";
-import {
-  batchTime,
-  judgedSchema,
-  type BatchClock,
-  type Channel,
-  type sampleRequest,
-  type WorkView,
-} from "@/contracts/work";
+import { batchTime, judgedSchema, type Channel, type sampleRequest, type WorkView } from "@/contracts/work";
 import type { Judged } from "@/core/journal/outcome";
 import { announce } from "./changes";
+import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound, Refusal } from "./problem";
 import {
@@ -32,11 +26,6 @@ function rowOf(db: Db, batchId: string) {
   if (!row) throw notFound("batch");
   return row;
 }
-
-export const clockOf = (row: { clockFromMs: number | null; clockSpeed: number }): BatchClock => ({
-  fromMs: row.clockFromMs,
-  speed: row.clockSpeed,
-});
 
 /** Everything a device needs to show a batch at work; simulated instruments catch up first. */
 export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
@@ -76,6 +65,8 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
       .all()
       .map((s) => s.channel as Channel),
     clock,
+    startedAtMs: row.startedAtMs,
+    liftedAtMs: row.liftedAtMs,
     judged: judged ? judgedSchema.parse(judged.body) : null,
   };
 }
@@ -145,47 +136,14 @@ export function keepSample(db: Db, batchId: string, sample: z.infer<typeof sampl
   announce(batchId);
 }
 
-/** A batch rehearsed faster than the clock: for the demo and for tests. */
+/** A batch rehearsed faster than the clock, for the demo and for tests: its own time goes on from where it is. */
 export function setPace(db: Db, batchId: string, speed: number, nowMs: number): void {
-  const row = rowOf(db, batchId);
-  // The batch's own time does not jump when its pace changes: it goes on from where it is.
-  const fromMs = speed === 1 && row.clockFromMs === null ? null : nowMs;
-  const ownNow = batchTime(clockOf(row), nowMs);
-  const shiftMs = fromMs === null ? 0 : ownNow - nowMs;
-  db.transaction((tx) => {
-    tx.update(batches)
-      .set({
-        clockFromMs: fromMs,
-        clockSpeed: speed,
-        // Times already kept are in the batch's own time; moved back so that own time and wall meet at this instant.
-        startedAtMs: Math.round(row.startedAtMs - shiftMs),
-        plannedLiftAtMs: Math.round(row.plannedLiftAtMs - shiftMs),
-        ...(row.liftedAtMs !== null && { liftedAtMs: Math.round(row.liftedAtMs - shiftMs) }),
-      })
-      .where(eq(batches.id, batchId))
-      .run();
-    if (shiftMs !== 0) shiftKept(tx, batchId, Math.round(shiftMs));
-  });
+  const ownMs = Math.round(batchTime(clockOf(rowOf(db, batchId)), nowMs));
+  db.update(batches)
+    .set({ clockFromMs: nowMs, clockOwnMs: ownMs, clockSpeed: speed })
+    .where(eq(batches.id, batchId))
+    .run();
   announce(batchId);
-}
-
-function shiftKept(db: Db, batchId: string, shiftMs: number): void {
-  for (const act of db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all())
-    db.update(batchActs)
-      .set({ doneAtMs: act.doneAtMs - shiftMs })
-      .where(and(eq(batchActs.batchId, batchId), eq(batchActs.actId, act.actId)))
-      .run();
-  const kept = db.select().from(samples).where(eq(samples.batchId, batchId)).all();
-  db.delete(samples).where(eq(samples.batchId, batchId)).run();
-  for (const s of kept)
-    db.insert(samples)
-      .values({ ...s, atMs: s.atMs - shiftMs })
-      .run();
-  for (const s of db.select().from(instrumentSessions).where(eq(instrumentSessions.batchId, batchId)).all())
-    db.update(instrumentSessions)
-      .set({ fromMs: s.fromMs - shiftMs })
-      .where(and(eq(instrumentSessions.batchId, batchId), eq(instrumentSessions.channel, s.channel)))
-      .run();
 }
 
 /** Keeps how it turned out; judged again, the later judgement stands. */

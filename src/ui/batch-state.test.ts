@@ -1,3 +1,4 @@
+import { WALL_CLOCK } from "@/contracts/work";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { preparationOffered } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";
@@ -24,7 +25,7 @@ function batch(formulation: Formulation): BatchView {
     timeZone: "Europe/London",
     rate: { factor: 1, doubt: null },
     prior: { factor: 1, doubt: null },
-    clock: { fromMs: null, speed: 1 },
+    clock: WALL_CLOCK,
     saltScore: null,
     readingCount: 0,
   };

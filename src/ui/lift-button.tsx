@@ -2,16 +2,19 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { batchTime, type BatchClock } from "@/contracts/work";
 import { send } from "./send";
 
 /** Marks the lift-out at the real time of the tap. */
-export function LiftButton({ batchId, name }: { batchId: string; name: string }) {
+export function LiftButton({ batchId, name, clock }: { batchId: string; name: string; clock: BatchClock }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const lift = async () => {
     setBusy(true);
-    const sent = await send("POST", `/api/batches/${batchId}/lift`, { atMs: Date.now() });
+    const sent = await send("POST", `/api/batches/${batchId}/lift`, {
+      atMs: Math.round(batchTime(clock, Date.now())),
+    });
     setBusy(false);
     setProblem(sent.ok ? null : sent.problem.detail);
     if (sent.ok) router.refresh();

@@ -62,3 +62,14 @@ export const END_NAME: Record<EndId, string> = {
 /** "cereals_gluten" → "cereals, gluten". */
 export const allergenName = (id: string): string =>
   id.replaceAll("_", " ").replace("cereals gluten", "gluten");
+
+/** A preparation by its kind, where the school does not matter. */
+export const KIND_NAME = {
+  wetBrine: "wet brine",
+  dryBrine: "dry brine",
+  marinade: "marinade",
+  paste: "paste",
+  rub: "rub",
+  saltCrust: "salt crust",
+  cure: "short cure",
+} as const;

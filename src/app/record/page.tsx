@@ -4,6 +4,8 @@ import { loadRecord } from "@/server/pages";
 
 export const metadata: Metadata = { title: "Record" };
 
-export default async function RecordPage() {
-  return <Record {...loadRecord()} />;
+type Search = Promise<{ [key: string]: string | string[] | undefined }>;
+
+export default async function RecordPage({ searchParams }: { searchParams: Search }) {
+  return <Record {...loadRecord(await searchParams)} />;
 }

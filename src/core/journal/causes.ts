@@ -194,7 +194,7 @@ const sugarBurns: Weigh = (b) => {
         "A cooler oven, foil, or the sweet part in the last minutes.",
       );
 };
-const noSlack: Weigh = (b) =>
+const noSlack: Weigh = () =>
   cause(
     "no_slack",
     0.5,

@@ -1,6 +1,11 @@
 "use client";
 
 import Link from "next/link";
+import { batchTime, type WorkView } from "@/contracts/work";
+import type { Formulation } from "@/core/formula/model";
+import type { Proposal } from "@/core/journal/next-time";
+import { AsItWent } from "./as-it-went";
+import { NextTime } from "./next-time";
 import type { BatchDetail, KitchenView } from "@/contracts/views";
 import { batchNote, useBatchState } from "@/ui/batch-state";
 import { dayAndClock, duration, fixed, grams, percent, shortDate } from "@/ui/format";
@@ -19,12 +24,15 @@ import { RescuePanel } from "./rescue-panel";
 interface Props {
   kitchen: KitchenView;
   batch: BatchDetail;
+  work: WorkView;
+  newest: { version: number; formulation: Formulation };
+  proposals: Proposal[];
   nowMs: number;
 }
 
 /** One batch: the food in it now (or when it came out), what was weighed, what happened. */
-export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
-  const nowMs = useNow(serverNowMs);
+export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serverNowMs }: Props) {
+  const nowMs = batchTime(batch.clock, useNow(serverNowMs));
   const atMs = batch.liftedAtMs ?? nowMs;
   const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, atMs);
   const lifted = batch.liftedAtMs !== null;
@@ -39,6 +47,9 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
       }
       actions={
         <>
+          <Link className="btn btn-primary min-h-11" href={`/work/${batch.id}`}>
+            At work
+          </Link>
           <Link className="btn min-h-11" href={`/print/batch/${batch.id}`}>
             Print sheet and label
           </Link>
@@ -48,7 +59,7 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
           {lifted ? (
             <UndoLiftButton batchId={batch.id} name={batch.name} />
           ) : (
-            hours >= 0 && <LiftButton batchId={batch.id} name={batch.name} />
+            hours >= 0 && <LiftButton batchId={batch.id} name={batch.name} clock={batch.clock} />
           )}
         </>
       }
@@ -90,6 +101,8 @@ export function BatchPage({ kitchen, batch, nowMs: serverNowMs }: Props) {
           {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}
+          <AsItWent batch={batch} work={work} />
+          <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
           <Times batch={batch} />
           <Acknowledged batch={batch} />
         </div>
@@ -130,6 +143,9 @@ const EVENT_WORDS: Record<string, string> = {
   started: "Went in",
   lifted: "Lifted out",
   lift_undone: "Put back: the lift-out was a slip",
+  act_done: "Done",
+  act_undone: "Taken back",
+  judged: "Judged",
 };
 
 function Times({ batch }: { batch: BatchDetail }) {
@@ -139,7 +155,10 @@ function Times({ batch }: { batch: BatchDetail }) {
       <ol>
         {batch.events.map((event, i) => (
           <li key={i} className="flex justify-between gap-4 border-b border-dotted border-line py-2">
-            <span>{EVENT_WORDS[event.kind] ?? event.kind}</span>
+            <span>
+              {EVENT_WORDS[event.kind] ?? event.kind}
+              {event.what && `: ${event.what.replaceAll("_", " ")}`}
+            </span>
             <span className="figure text-sm">{shortDate(event.atMs, batch.timeZone)}</span>
           </li>
         ))}

@@ -1,52 +1,159 @@
-import Link from "next/link";
-import type { BatchView, KitchenView } from "@/contracts/views";
-import { batchNote } from "@/ui/batch-state";
-import { duration, percent, shortDate } from "@/ui/format";
-import { Shell } from "@/ui/shell/shell";
+"use client";
 
-/** Every batch that came out, newest first. */
-export function Record({ kitchen, batches }: { kitchen: KitchenView; batches: BatchView[] }) {
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import {
+  PAGE_SIZE,
+  type RecordPage,
+  type RecordQuery,
+  type RecordRow,
+  type TrendPoint,
+} from "@/contracts/record";
+import type { KitchenView } from "@/contracts/views";
+import { Select } from "@/ui/choice";
+import { percent, shortDate } from "@/ui/format";
+import { KIND_NAME } from "@/ui/names";
+import { Shell } from "@/ui/shell/shell";
+import { Trends } from "./trends";
+
+interface Props {
+  kitchen: KitchenView;
+  record: RecordPage;
+  trends: TrendPoint[];
+}
+
+const SORTS: { value: RecordQuery["sort"]; label: string }[] = [
+  { value: "newest", label: "newest first" },
+  { value: "oldest", label: "oldest first" },
+  { value: "name", label: "by name" },
+  { value: "saltiest", label: "saltiest first" },
+  { value: "blandest", label: "blandest first" },
+];
+
+const JUDGED: { value: RecordQuery["judged"]; label: string }[] = [
+  { value: "all", label: "judged or not" },
+  { value: "yes", label: "judged" },
+  { value: "no", label: "not judged" },
+];
+
+/** Batches over time: found, filtered, sorted, two set side by side; and what they say together. */
+export function Record({ kitchen, record, trends }: Props) {
+  const router = useRouter();
+  const { query, rows, total } = record;
+  const [picked, setPicked] = useState<string[]>([]);
+  const go = (part: Partial<RecordQuery>) => {
+    const next = { ...query, page: 1, ...part };
+    router.push(`/record?${new URLSearchParams(Object.entries(next).map(([k, v]) => [k, String(v)]))}`);
+  };
+  const pick = (id: string) =>
+    setPicked(picked.includes(id) ? picked.filter((p) => p !== id) : [...picked, id].slice(-2));
+  const pages = Math.max(1, Math.ceil(total / PAGE_SIZE));
+  const kinds = [{ value: "all" as const, label: "every preparation" }, ...KINDS];
   return (
-    <Shell title="Record" note={kitchen.name}>
-      <div className="p-4 lg:p-6">
-        {batches.length === 0 ? (
-          <p className="text-lg">Nothing has come out yet. A batch comes here when its lift-out is marked.</p>
+    <Shell title="Record" note={`${total} ${total === 1 ? "batch" : "batches"}`}>
+      <div className="space-y-4 p-4 lg:p-6">
+        <form
+          className="flex flex-wrap items-end gap-x-6 gap-y-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            go({ find: String(new FormData(event.currentTarget).get("find") ?? "") });
+          }}
+        >
+          <label className="flex items-center gap-2">
+            <span className="text-quiet">Find</span>
+            <input name="find" type="search" className="entry !text-left" defaultValue={query.find} />
+          </label>
+          <Select label="Preparation" value={query.kind} options={kinds} onChange={(kind) => go({ kind })} />
+          <Select
+            label="Judged"
+            value={query.judged}
+            options={JUDGED}
+            onChange={(judged) => go({ judged })}
+          />
+          <Select label="Order" value={query.sort} options={SORTS} onChange={(sort) => go({ sort })} />
+          {picked.length === 2 && (
+            <Link className="btn btn-primary min-h-11" href={`/record/compare?a=${picked[0]}&b=${picked[1]}`}>
+              Compare the two
+            </Link>
+          )}
+        </form>
+        {rows.length === 0 ? (
+          <p className="text-lg">
+            {query.find || query.kind !== "all" || query.judged !== "all"
+              ? "Nothing in the record is like that."
+              : "Nothing has come out yet. A batch is here once it is lifted out."}
+          </p>
         ) : (
           <ul>
-            {batches.map((batch) => (
-              <li key={batch.id}>
-                <Row batch={batch} />
-              </li>
+            {rows.map((row) => (
+              <Row
+                key={row.id}
+                row={row}
+                timeZone={kitchen.timeZone}
+                picked={picked.includes(row.id)}
+                onPick={() => pick(row.id)}
+              />
             ))}
           </ul>
         )}
+        {pages > 1 && (
+          <div className="flex items-center gap-3">
+            <button
+              type="button"
+              className="btn min-h-11"
+              disabled={query.page <= 1}
+              onClick={() => go({ page: query.page - 1 })}
+            >
+              Newer
+            </button>
+            <span>
+              page {query.page} of {pages}
+            </span>
+            <button
+              type="button"
+              className="btn min-h-11"
+              disabled={query.page >= pages}
+              onClick={() => go({ page: query.page + 1 })}
+            >
+              Older
+            </button>
+          </div>
+        )}
+        <Trends points={trends} />
       </div>
     </Shell>
   );
 }
 
-function Row({ batch }: { batch: BatchView }) {
-  const hours = ((batch.liftedAtMs ?? 0) - batch.startedAtMs) / 3_600_000;
+const KINDS = (Object.keys(KIND_NAME) as (keyof typeof KIND_NAME)[]).map((value) => ({
+  value,
+  label: KIND_NAME[value],
+}));
+
+const SALT_WORDS = ["far too little salt", "a little bland", "salt right", "a little salty", "far too salty"];
+
+function Row(props: { row: RecordRow; timeZone: string; picked: boolean; onPick: () => void }) {
+  const { row, timeZone, picked, onPick } = props;
   return (
-    <Link
-      href={`/batch/${batch.id}`}
-      className="flex flex-wrap items-center justify-between gap-x-6 gap-y-1 border-b border-line py-3"
-    >
-      <span className="min-w-0 flex-1 basis-60">
-        <span className="block truncate font-display text-xl font-bold">{batch.name}</span>
-        <span className="text-quiet">
-          {batchNote(batch)} · version {batch.version}
+    <li className="flex items-center gap-3 border-b border-line">
+      <label className="flex min-h-12 min-w-11 cursor-pointer items-center justify-center">
+        <input type="checkbox" className="checkbox" checked={picked} onChange={onPick} />
+        <span className="sr-only">Compare {row.name}</span>
+      </label>
+      <Link
+        href={`/batch/${row.id}`}
+        className="flex min-h-14 flex-1 flex-wrap items-center justify-between gap-x-6 py-1"
+      >
+        <span>
+          <span className="text-lg font-semibold">{row.name}</span>
+          <span className="block text-sm text-quiet">
+            {KIND_NAME[row.kind as keyof typeof KIND_NAME] ?? row.kind} · {percent(row.targetFraction)} %
+            wanted · {row.saltScore === null ? "not judged" : SALT_WORDS[row.saltScore + 2]}
+          </span>
         </span>
-      </span>
-      <span>
-        <span className="figure text-xl">{duration(hours)}</span>
-        <span className="block text-sm text-quiet">soaked; planned {duration(batch.formulation.pullH)}</span>
-      </span>
-      <span>
-        <span className="figure text-xl">{percent(batch.sheet.atPull.meanFraction)} %</span>
-        <span className="block text-sm text-quiet">mean salt, as planned</span>
-      </span>
-      <span className="text-quiet">{shortDate(batch.liftedAtMs ?? 0, batch.timeZone)}</span>
-    </Link>
+        <span className="figure text-sm">{shortDate(row.liftedAtMs, timeZone)}</span>
+      </Link>
+    </li>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import { batchTime } from "@/contracts/work";
 import type { BatchView } from "@/contracts/views";
 import { batchNote, nextAct, useBatchState } from "@/ui/batch-state";
 import { percent, whenFrom } from "@/ui/format";
@@ -11,7 +12,8 @@ import { Section } from "@/ui/section/section";
 import { Countdown } from "./countdown";
 
 /** One batch as its crock on the shelf: what it is, where it is on the rail, the next act and when. */
-export function ShelfBatch({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
+export function ShelfBatch({ batch, nowMs: wallMs }: { batch: BatchView; nowMs: number }) {
+  const nowMs = batchTime(batch.clock, wallMs);
   const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, nowMs);
   const next = nextAct(batch, nowMs);
   const running = hours >= 0;
@@ -54,7 +56,7 @@ export function ShelfBatch({ batch, nowMs }: { batch: BatchView; nowMs: number }
             </p>
             <Countdown toMs={next.atMs} nowMs={nowMs} />
           </div>
-          {running && <LiftButton batchId={batch.id} name={batch.name} />}
+          {running && <LiftButton batchId={batch.id} name={batch.name} clock={batch.clock} />}
         </div>
       </div>
     </article>

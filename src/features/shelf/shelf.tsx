@@ -3,6 +3,7 @@
 import Link from "next/link";
 import type { BatchView, KitchenView } from "@/contracts/views";
 import { capital } from "@/ui/format";
+import { batchTime } from "@/contracts/work";
 import { nextAct } from "@/ui/batch-state";
 import { fullDate, shortDate, whenFrom } from "@/ui/format";
 import { UndoLiftButton } from "@/ui/lift-button";
@@ -60,14 +61,19 @@ export function Shelf({ kitchen, running, finished, empty, nowMs: serverNowMs }:
   );
 }
 
-function NextActs({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) {
-  const acts = batches.map((batch) => ({ batch, ...nextAct(batch, nowMs) })).sort((a, b) => a.atMs - b.atMs);
+function NextActs({ batches, nowMs: wallMs }: { batches: BatchView[]; nowMs: number }) {
+  const acts = batches
+    .map((batch) => {
+      const nowMs = batchTime(batch.clock, wallMs);
+      return { batch, nowMs, ...nextAct(batch, nowMs) };
+    })
+    .sort((a, b) => a.atMs - a.nowMs - (b.atMs - b.nowMs));
   return (
     <aside className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l" aria-label="Next acts">
       <h2 className="text-xl">Next acts</h2>
       {acts.length === 0 && <p className="text-quiet">None: nothing is soaking.</p>}
       <ol>
-        {acts.map(({ batch, act, atMs }) => (
+        {acts.map(({ batch, act, atMs, nowMs }) => (
           <li key={batch.id} className="flex items-center justify-between gap-3 border-b border-line py-3">
             <span className="min-w-0">
               <span className="block leading-tight font-semibold">

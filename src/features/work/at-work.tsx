@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import { batchTime } from "@/contracts/work";
 import type { BatchView, KitchenView } from "@/contracts/views";
 import { batchNote, nextAct } from "@/ui/batch-state";
 import { capital, duration, whenFrom } from "@/ui/format";
@@ -34,11 +35,12 @@ export function AtWork({ kitchen, running, cooking, nowMs: serverNowMs }: Props)
             <h2 className="text-2xl">Standing now</h2>
             <ul>
               {running.map((batch) => {
-                const next = nextAct(batch, nowMs);
-                const hours = (next.atMs - nowMs) / 3_600_000;
+                const ownMs = batchTime(batch.clock, nowMs);
+                const next = nextAct(batch, ownMs);
+                const hours = (next.atMs - ownMs) / 3_600_000;
                 return (
                   <BatchRow key={batch.id} batch={batch}>
-                    {capital(next.act)} {whenFrom(next.atMs, nowMs, batch.timeZone)}
+                    {capital(next.act)} {whenFrom(next.atMs, ownMs, batch.timeZone)}
                     {hours > 0 ? `, in ${duration(hours)}` : ", due"}
                   </BatchRow>
                 );

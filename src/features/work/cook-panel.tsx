@@ -10,7 +10,7 @@ import { stagesOf } from "@/core/work/cook-stages";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { duration, fixed, whenFrom } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
-import { CoreChart } from "./core-chart";
+import { CoreChart } from "@/ui/core-chart";
 import type { PlacedAct } from "./act-state";
 
 const CORE: QuantityRule = { dimension: "temperature", min: -20, max: 120 };

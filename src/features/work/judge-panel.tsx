@@ -27,11 +27,13 @@ interface Props {
   batch: BatchDetail;
   sheet: Formulated;
   work: WorkView;
+  /** Everything tapped here is with the server. */
+  sent: boolean;
   onJudge: (judged: Judged) => void;
 }
 
 /** How it was, in under a minute; faults with their likely causes from this batch's own numbers. */
-export function JudgePanel({ batch, sheet, work, onJudge }: Props) {
+export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
   const [judged, setJudged] = useState<Judged>(work.judged ?? NONE);
   const [kept, setKept] = useState(work.judged !== null);
   const change = (part: Partial<Judged>) => {
@@ -109,7 +111,7 @@ export function JudgePanel({ batch, sheet, work, onJudge }: Props) {
       </button>
       {kept && (
         <span className="ml-3" role="status">
-          kept
+          {sent ? "kept" : "on its way"}
         </span>
       )}
     </section>
@@ -117,8 +119,14 @@ export function JudgePanel({ batch, sheet, work, onJudge }: Props) {
 }
 
 /** Why, by this batch's own figures, and what to change next time. */
-function Causes({ batch, sheet, work, faults }: Omit<Props, "onJudge"> & { faults: readonly FaultId[] }) {
-  const hours = ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / 3_600_000;
+function Causes({
+  batch,
+  sheet,
+  work,
+  faults,
+}: Omit<Props, "onJudge" | "sent"> & { faults: readonly FaultId[] }) {
+  const hours =
+    work.liftedAtMs === null ? batch.formulation.pullH : (work.liftedAtMs - work.startedAtMs) / 3_600_000;
   const salt = sheet.lines.find((l) => l.role === "salt");
   const weighed = salt && work.weights[salt.id];
   const real = {

@@ -5,6 +5,7 @@ import { useMemo, useState } from "react";
 import type { BatchDetail, KitchenView } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { formulate } from "@/core/formula/formulate";
+import type { ActKind } from "@/core/work/act";
 import { actsFor } from "@/core/work/acts";
 import { batchNote } from "@/ui/batch-state";
 import { Shell } from "@/ui/shell/shell";
@@ -44,7 +45,7 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
       </Shell>
     );
   const sheet = result.value;
-  const startedAtMs = startOf(batch, work);
+  const startedAtMs = startOf(work);
   const acts = placed(actsFor(formulation, sheet), startedAtMs, work.done, nowMs);
   const current = acts.find((a) => a.id === shown) ?? currentOf(acts);
   const missed = acts.filter((a) => a.missed);
@@ -52,8 +53,12 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
   const confirm = (id: string) => {
     const atMs = Math.round(nowMs);
     act({ method: "PUT", path: `acts/${id}`, body: { atMs } });
-    if (id === "lift_out" || (sheet.crust && id === "rest"))
-      act({ method: "POST", path: "lift", body: { atMs: Math.max(atMs, batch.startedAtMs) } });
+    const kind = acts.find((a) => a.id === id)?.kind;
+    // What is in the oven, resting or on the table is out of its soak, whether or not that was tapped.
+    const out =
+      id === "lift_out" || (kind !== undefined && (sheet.crust ? OUT_OF_CRUST : OUT_OF_SOAK).includes(kind));
+    if (out && work.liftedAtMs === null)
+      act({ method: "POST", path: "lift", body: { atMs: Math.max(atMs, work.startedAtMs) } });
     setShown(null);
   };
   const undo = (id: string) => {
@@ -127,6 +132,7 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
               batch={batch}
               sheet={sheet}
               work={work}
+              sent={waiting === 0}
               onJudge={(judged) => act({ method: "PUT", path: "outcome", body: judged })}
             />
           )}
@@ -168,5 +174,8 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
   );
 }
 
+const OUT_OF_CRUST: ActKind[] = ["rest", "serve", "store"];
+const OUT_OF_SOAK: ActKind[] = ["finish", "cook", ...OUT_OF_CRUST];
+
 /** From the real going in, once it is confirmed; till then from the plan. */
-const startOf = (batch: BatchDetail, work: WorkView): number => work.done.go_in ?? batch.startedAtMs;
+const startOf = (work: WorkView): number => work.done.go_in ?? work.startedAtMs;

@@ -48,12 +48,13 @@ export function useWork(first: WorkView) {
     if (sending.current) return;
     sending.current = true;
     while (queue.current.length > 0) {
-      const [next, ...rest] = queue.current;
+      const [next] = queue.current;
       const sent = await send(next.method, next.path, next.body);
       // No answer: it stays and is tried again. A refusal is said, and not tried for ever.
       if (!sent.ok && sent.problem.status === 0) break;
       setProblem(sent.ok ? null : sent.problem.detail);
-      keep(rest);
+      // More may have been tapped meanwhile: only the one that was sent goes.
+      keep(queue.current.slice(1));
     }
     sending.current = false;
   }, [keep]);

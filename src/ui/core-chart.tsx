@@ -1,5 +1,5 @@
 import { Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import { fixed } from "@/ui/format";
+import { fixed } from "./format";
 
 interface Point {
   atMin: number;

@@ -1,0 +1,50 @@
+import { z } from "zod";
+import type { Proposal } from "@/core/journal/next-time";
+import type { BatchView } from "./views";
+
+/** What the record is searched, filtered and sorted by; anything else in the address is left aside. */
+export const recordQuery = z.object({
+  find: z.string().max(120).catch(""),
+  kind: z.enum(["all", "wetBrine", "dryBrine", "marinade", "paste", "rub", "saltCrust", "cure"]).catch("all"),
+  judged: z.enum(["all", "yes", "no"]).catch("all"),
+  sort: z.enum(["newest", "oldest", "name", "saltiest", "blandest"]).catch("newest"),
+  page: z.coerce.number().int().min(1).max(10_000).catch(1),
+});
+export type RecordQuery = z.infer<typeof recordQuery>;
+
+export const PAGE_SIZE = 40;
+
+/** One line of the record: what the list shows, and no more. */
+export interface RecordRow {
+  id: string;
+  name: string;
+  foodId: string;
+  kind: string;
+  startedAtMs: number;
+  liftedAtMs: number;
+  targetFraction: number;
+  saltScore: number | null;
+}
+
+export interface RecordPage {
+  rows: RecordRow[];
+  total: number;
+  query: RecordQuery;
+}
+
+/** One judged batch as a point of the trends. */
+export interface TrendPoint {
+  id: string;
+  name: string;
+  atMs: number;
+  targetFraction: number;
+  saltScore: number | null;
+  /** Hours to readiness as told, and hours it really stood. */
+  predictedH: number | null;
+  realH: number;
+}
+
+export interface NextTime {
+  proposals: Proposal[];
+  batch: BatchView;
+}

@@ -1,0 +1,135 @@
+import { simulated } from "../instruments/instrument";
+import { roastCore, type RoastTruth } from "../instruments/kitchen-truth";
+import { forecastDone } from "./forecast";
+
+/*
+ * The roasts are not made by the forecast's own model: rings with a damp surface, an oven that cycles by nine degrees, a
+ * probe with lag, jitter, drift and drop-outs, and a piece a tenth thicker than the cook said.
+ */
+const truth = (part: Partial<RoastTruth>): RoastTruth => ({
+  shape: "cylinder",
+  halfThicknessMm: 40,
+  startC: 5,
+  ovenC: 180,
+  swingC: 9,
+  swingS: 900,
+  filmWPerM2K: 20,
+  ...part,
+});
+
+const ROASTS: [string, RoastTruth, number, number][] = [
+  ["loin at 180 °C", truth({ filmWPerM2K: 18 }), 63, 1],
+  [
+    "steak-thick piece at 200 °C",
+    truth({ shape: "slab", halfThicknessMm: 25, ovenC: 200, filmWPerM2K: 22 }),
+    63,
+    2,
+  ],
+  [
+    "round bird at 165 °C",
+    truth({ shape: "sphere", halfThicknessMm: 55, ovenC: 165, filmWPerM2K: 16 }),
+    74,
+    3,
+  ],
+  ["roast at 150 °C", truth({ halfThicknessMm: 45, ovenC: 150, filmWPerM2K: 24 }), 58, 4],
+  ["slow piece to 80 °C", truth({ shape: "slab", halfThicknessMm: 35, ovenC: 150 }), 80, 5],
+  ["thin log at 200 °C", truth({ halfThicknessMm: 30, ovenC: 200, filmWPerM2K: 28 }), 60, 6],
+  ["fillet at 220 °C", truth({ shape: "slab", halfThicknessMm: 20, ovenC: 220, filmWPerM2K: 18 }), 63, 7],
+  ["large joint at 165 °C", truth({ halfThicknessMm: 55, ovenC: 165 }), 74, 8],
+];
+
+function halfWay(roast: RoastTruth, targetC: number, seed: number) {
+  const core = roastCore(roast, 7);
+  let doneS = 0;
+  while (core(doneS) < targetC && doneS < 7 * 3600) doneS += 10;
+  const probe = simulated("probe", core, seed);
+  const readings: { atMin: number; coreC: number }[] = [];
+  for (let s = 0; s <= doneS / 2; s += 60) {
+    const { value } = probe.readAt(s);
+    if (value !== null) readings.push({ atMin: s / 60, coreC: value });
+  }
+  const forecast = forecastDone({
+    shape: roast.shape,
+    halfThicknessMm: roast.halfThicknessMm * 1.1,
+    ovenC: roast.ovenC,
+    targetC,
+    readings,
+  });
+  return { doneMin: doneS / 60, forecast, readings };
+}
+
+const errors: number[] = [];
+
+test.each(ROASTS)(
+  "%s: half-way through, the finish is foreseen and its band holds it",
+  (_, roast, targetC, seed) => {
+    const { doneMin, forecast } = halfWay(roast, targetC, seed);
+    const error = ((forecast?.doneMin ?? NaN) - doneMin) / (doneMin / 2);
+    errors.push(error);
+    expect(Math.abs(error)).toBeLessThan(0.15);
+    // Two in three bands hold the truth; widened by half, all of these do.
+    const half = ((forecast?.lateMin ?? 0) - (forecast?.earlyMin ?? 0)) / 2;
+    expect(doneMin).toBeGreaterThan((forecast?.earlyMin ?? NaN) - half);
+    expect(doneMin).toBeLessThan((forecast?.lateMin ?? NaN) + half);
+  },
+);
+
+test("on the whole within a tenth of the remaining time", () => {
+  const sizes = errors.map(Math.abs).sort((a, b) => a - b);
+  expect(sizes.reduce((a, b) => a + b, 0) / sizes.length).toBeLessThan(0.1);
+  expect(sizes[Math.floor(sizes.length / 2)]).toBeLessThan(0.1);
+});
+
+test("too few readings, or a core that does not rise: nothing is said", () => {
+  const base = { shape: "slab" as const, halfThicknessMm: 25, ovenC: 180, targetC: 63 };
+  expect(
+    forecastDone({
+      ...base,
+      readings: [
+        { atMin: 0, coreC: 5 },
+        { atMin: 5, coreC: 7 },
+      ],
+    }),
+  ).toBeUndefined();
+  const flat = [0, 5, 10, 15, 20].map((atMin) => ({ atMin, coreC: 5 }));
+  expect(forecastDone({ ...base, readings: flat })).toBeUndefined();
+});
+
+test("once the target is read, that is when it was", () => {
+  const readings = [0, 10, 20, 30, 40].map((atMin) => ({ atMin, coreC: 5 + atMin * 1.6 }));
+  expect(
+    forecastDone({ shape: "slab", halfThicknessMm: 25, ovenC: 180, targetC: 52, readings })?.doneMin,
+  ).toBe(30);
+});
+
+describe("simulated instruments behave like real ones, and the same seed the same way", () => {
+  test("same seed, same readings; another seed, others", () => {
+    const read = (seed: number) =>
+      Array.from(
+        { length: 200 },
+        (_, s) => simulated("probe", (t) => 20 + t / 100, seed).readAt(s * 5).value,
+      );
+    expect(read(3)).toEqual(read(3));
+    expect(read(3)).not.toEqual(read(4));
+  });
+
+  test("a probe lags, jitters and falls silent; a scale does not fall silent", () => {
+    const step = simulated("probe", (s) => (s < 100 ? 20 : 60), 9, {
+      noise: 0,
+      driftPerHour: 0,
+      lagS: 8,
+      step: 0.1,
+      dropShare: 0,
+      dropS: 40,
+    });
+    expect(step.readAt(104).value).toBe(20);
+    expect(step.readAt(109).value).toBe(60);
+    const silent = (kind: "probe" | "scale") =>
+      Array.from({ length: 20_000 }, (_, s) => simulated(kind, () => 50, 5).readAt(s)).filter(
+        (r) => r.value === null,
+      );
+    expect(silent("probe").length).toBeGreaterThan(40);
+    expect(silent("probe").length).toBeLessThan(2000);
+    expect(silent("scale")).toHaveLength(0);
+  });
+});

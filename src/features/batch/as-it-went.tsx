@@ -1,0 +1,66 @@
+"use client";
+
+import type { BatchDetail } from "@/contracts/views";
+import type { WorkView } from "@/contracts/work";
+import { FAULT_NAME } from "@/core/journal/outcome";
+import { CoreChart } from "@/ui/core-chart";
+import { capital, grams } from "@/ui/format";
+
+const MIN_MS = 60_000;
+const SCORES = ["salt", "evenness", "texture", "juiciness", "surface", "timing"] as const;
+
+/** Plan against what really happened: weights, core, judgement. Nothing where nothing was entered. */
+export function AsItWent({ batch, work }: { batch: BatchDetail; work: WorkView }) {
+  const weighed = batch.sheet.lines.filter((l) => work.weights[l.id] !== undefined);
+  const inMs = work.done.stage_1 ?? work.done.go_in ?? batch.startedAtMs;
+  const core = work.readings
+    .filter((r) => r.channel === "probe" && r.atMs >= inMs)
+    .map((r) => ({ atMin: (r.atMs - inMs) / MIN_MS, coreC: r.value }));
+  return (
+    <>
+      {weighed.length > 0 && (
+        <section className="mt-6" aria-label="Really weighed">
+          <h2 className="text-xl">Really weighed</h2>
+          <ul>
+            {weighed.map((line, i) => (
+              <li
+                key={`${line.id}-${i}`}
+                className="flex justify-between border-b border-dotted border-line py-1"
+              >
+                <span>{capital(line.name)}</span>
+                <span>
+                  <span className="figure">{grams(work.weights[line.id])}</span> g of{" "}
+                  <span className="figure">{grams(line.massG)}</span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {core.length > 1 && (
+        <section className="mt-6" aria-label="Core readings">
+          <h2 className="text-xl">Core, as read</h2>
+          <CoreChart
+            readings={core}
+            forecast={[]}
+            pullC={batch.formulation.cook?.toC ?? 60}
+            safeMinC={null}
+          />
+        </section>
+      )}
+      {work.judged && (
+        <section className="mt-6" aria-label="Judged">
+          <h2 className="text-xl">How it was</h2>
+          <p>
+            {SCORES.flatMap((key) => {
+              const score = work.judged?.[key];
+              return score === undefined ? [] : [`${key} ${score > 0 ? "+" : ""}${score}`];
+            }).join(" · ") || "no scores"}
+          </p>
+          {work.judged.faults.length > 0 && <p>{work.judged.faults.map((f) => FAULT_NAME[f]).join(", ")}</p>}
+          {work.judged.words && <p className="whitespace-pre-wrap">“{work.judged.words}”</p>}
+        </section>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,122 @@
+import Link from "next/link";
+import type { BatchDetail } from "@/contracts/views";
+import type { WorkView } from "@/contracts/work";
+import { choiceOf } from "@/core/formula/defaults";
+import { pantryOf } from "@/core/materials/pantry";
+import { FAULT_NAME } from "@/core/journal/outcome";
+import { duration, fixed, grams, percent } from "@/ui/format";
+import { PREPARATION_NAME } from "@/ui/names";
+import { Shell } from "@/ui/shell/shell";
+
+interface Side {
+  batch: BatchDetail;
+  work: WorkView;
+}
+
+/** What one batch says on one subject. */
+type Said = (side: Side) => string;
+
+const HOUR_MS = 3_600_000;
+const score = (n: number | undefined) => (n === undefined ? "–" : n > 0 ? `+${n}` : String(n));
+
+const ROWS: [string, Said][] = [
+  ["Preparation", ({ batch }) => PREPARATION_NAME[choiceOf(batch.formulation.preparation)]],
+  [
+    "Food",
+    ({ batch }) =>
+      pantryOf(batch.formulation.own).food(batch.formulation.foodId)?.name ?? batch.formulation.foodId,
+  ],
+  [
+    "On the scale",
+    ({ batch }) => `${grams(batch.formulation.pieces.totalMassG)} g in ${batch.formulation.pieces.count}`,
+  ],
+  ["Thickest part", ({ batch }) => `${fixed(batch.formulation.pieces.thicknessMm, 0)} mm`],
+  ["Salt wanted", ({ batch }) => `${percent(batch.formulation.preparation.targetFraction)} %`],
+  ["Salt weighed out", saltWeighed],
+  [
+    "Stood",
+    ({ batch }) =>
+      batch.liftedAtMs === null ? "still in" : duration((batch.liftedAtMs - batch.startedAtMs) / HOUR_MS),
+  ],
+  ["Planned", ({ batch }) => duration(batch.formulation.pullH)],
+  [
+    "Ready from, as told",
+    ({ batch }) => (batch.sheet.ready.likely === undefined ? "over 4 d" : duration(batch.sheet.ready.likely)),
+  ],
+  ["Mean salt at the pull", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
+  ["Sodium a portion", ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
+  ["Held at", ({ batch }) => `${fixed(batch.formulation.holding.temperatureC, 0)} °C`],
+  ["Core, last read", ({ work }) => lastCore(work)],
+  ["Salt, judged", ({ work }) => score(work.judged?.salt)],
+  ["Evenness", ({ work }) => score(work.judged?.evenness)],
+  ["Texture", ({ work }) => score(work.judged?.texture)],
+  ["Juiciness", ({ work }) => score(work.judged?.juiciness)],
+  ["Skin or crust", ({ work }) => score(work.judged?.surface)],
+  ["Went wrong", ({ work }) => work.judged?.faults.map((f) => FAULT_NAME[f]).join(", ") || "–"],
+  ["In words", ({ work }) => work.judged?.words || "–"],
+];
+
+function saltWeighed({ batch, work }: Side): string {
+  const line = batch.sheet.lines.find((l) => l.role === "salt");
+  if (!line) return "none";
+  const real = work.weights[line.id];
+  return real === undefined
+    ? `${grams(line.massG)} g by the sheet`
+    : `${grams(real)} g of ${grams(line.massG)}`;
+}
+
+function lastCore({ readings }: WorkView): string {
+  const last = readings.filter((r) => r.channel === "probe").at(-1);
+  return last ? `${fixed(last.value, 1)} °C` : "–";
+}
+
+/** Two batches side by side: what differed is marked, and how each ended. */
+export function CompareBatches({ a, b }: { a: Side; b: Side }) {
+  return (
+    <Shell
+      title="Two batches"
+      note={
+        <Link href="/record" className="underline">
+          back to the record
+        </Link>
+      }
+    >
+      <div className="overflow-x-auto p-4 lg:p-6" tabIndex={0} role="region" aria-label="Compared">
+        <table className="w-full max-w-4xl text-lg">
+          <thead>
+            <tr className="border-b-4 border-[var(--iron)] text-left">
+              <th scope="col" className="w-52" />
+              {[a, b].map((side, i) => (
+                <th key={i} scope="col" className="py-2 font-display text-xl">
+                  <Link href={`/batch/${side.batch.id}`} className="underline">
+                    {side.batch.name}
+                  </Link>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {ROWS.map(([term, said]) => {
+              const [left, right] = [said(a), said(b)];
+              const differs = left !== right;
+              return (
+                <tr
+                  key={term}
+                  className={`border-b border-line ${differs ? "font-semibold" : "text-quiet"}`}
+                  data-differs={differs}
+                >
+                  <th scope="row" className="py-2 text-left font-normal">
+                    {differs ? "≠ " : ""}
+                    {term}
+                  </th>
+                  <td className="pr-6">{left}</td>
+                  <td>{right}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+    </Shell>
+  );
+}

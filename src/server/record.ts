@@ -1,0 +1,103 @@
+import { and, asc, count, desc, eq, isNotNull, isNull, like, sql, type SQL } from "drizzle-orm";
+import { judgedSchema } from "@/contracts/work";
+import {
+  PAGE_SIZE,
+  type RecordPage,
+  type RecordQuery,
+  type RecordRow,
+  type TrendPoint,
+} from "@/contracts/record";
+import { sheetSnapshotSchema } from "@/contracts/sheet";
+import type { Formulation } from "@/core/formula/model";
+import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
+import type { Db } from "./database";
+import { batches, outcomes } from "./schema";
+
+const HOUR_MS = 3_600_000;
+const TREND_POINTS = 200;
+
+const ORDER: Record<RecordQuery["sort"], SQL[]> = {
+  newest: [desc(batches.liftedAtMs)],
+  oldest: [asc(batches.liftedAtMs)],
+  name: [asc(batches.name), desc(batches.liftedAtMs)],
+  saltiest: [sql`${batches.saltScore} is null`, desc(batches.saltScore), desc(batches.liftedAtMs)],
+  blandest: [sql`${batches.saltScore} is null`, asc(batches.saltScore), desc(batches.liftedAtMs)],
+};
+
+/** A word to look for, with the letters that mean something to LIKE taken as themselves. */
+const containing = (text: string) => `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
+
+/** A page of the record, by columns alone: no batch's JSON is opened for a list. */
+export function listRecord(db: Db, query: RecordQuery): RecordPage {
+  const wanted = and(
+    isNotNull(batches.liftedAtMs),
+    query.find ? sql`${like(batches.name, containing(query.find))} escape '\\'` : undefined,
+    query.kind === "all" ? undefined : eq(batches.kind, query.kind),
+    query.judged === "all"
+      ? undefined
+      : query.judged === "yes"
+        ? isNotNull(batches.saltScore)
+        : isNull(batches.saltScore),
+  );
+  const rows = db
+    .select({
+      id: batches.id,
+      name: batches.name,
+      foodId: batches.foodId,
+      kind: batches.kind,
+      startedAtMs: batches.startedAtMs,
+      liftedAtMs: batches.liftedAtMs,
+      targetFraction: batches.targetFraction,
+      saltScore: batches.saltScore,
+    })
+    .from(batches)
+    .where(wanted)
+    .orderBy(...ORDER[query.sort])
+    .limit(PAGE_SIZE)
+    .offset((query.page - 1) * PAGE_SIZE)
+    .all() as RecordRow[];
+  const [{ total }] = db.select({ total: count() }).from(batches).where(wanted).all();
+  return { rows, total, query };
+}
+
+/** Judged batches of a food and kind of preparation, newest first. */
+function experienceOf(db: Db, foodId: string, kind: string): Experience[] {
+  return db
+    .select({ batch: batches, body: outcomes.body })
+    .from(outcomes)
+    .innerJoin(batches, eq(outcomes.batchId, batches.id))
+    .where(and(eq(batches.foodId, foodId), eq(batches.kind, kind)))
+    .orderBy(desc(outcomes.judgedAtMs))
+    .limit(5)
+    .all()
+    .map(({ batch, body }) => ({
+      targetFraction: batch.targetFraction,
+      hours: ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / HOUR_MS,
+      judged: judgedSchema.parse(body),
+    }));
+}
+
+/** What this kitchen's own record proposes for a formulation. */
+export const nextTime = (db: Db, f: Formulation): Proposal[] =>
+  proposalsFor(f, experienceOf(db, f.foodId, f.preparation.kind));
+
+/** Batches out of their soak as points: what was wanted, how it was judged, how long it was to take and took. */
+export function trendPoints(db: Db): TrendPoint[] {
+  return db
+    .select()
+    .from(batches)
+    .where(isNotNull(batches.liftedAtMs))
+    .orderBy(desc(batches.liftedAtMs))
+    .limit(TREND_POINTS)
+    .all()
+    .map((b) => ({
+      id: b.id,
+      name: b.name,
+      atMs: b.liftedAtMs ?? 0,
+      targetFraction: b.targetFraction,
+      saltScore: b.saltScore,
+      predictedH: sheetSnapshotSchema.parse(b.sheet).ready.likely ?? null,
+      realH: ((b.liftedAtMs ?? 0) - b.startedAtMs) / HOUR_MS,
+    }))
+    .reverse();
+}

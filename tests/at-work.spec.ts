@@ -1,0 +1,200 @@
+import { expect, test, type Page } from "@playwright/test";
+import { BenchPage } from "./bench-page";
+
+test.describe.configure({ mode: "serial" });
+
+const card = (page: Page) => page.locator("[data-act]");
+const done = async (page: Page, act: string) => {
+  await expect(card(page)).toHaveAttribute("data-act", act);
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await expect(card(page)).not.toHaveAttribute("data-act", act);
+};
+
+async function startedBatch(
+  page: Page,
+  name: string,
+  set: (bench: BenchPage) => Promise<void>,
+): Promise<string> {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name(name);
+  await set(bench);
+  await bench.start();
+  await page.getByRole("link", { name: `Open ${name}` }).click();
+  await page.locator('a[href^="/work/"]').click();
+  await expect(card(page)).toBeVisible();
+  return page.url();
+}
+
+/** Whatever comes first, up to a named act. */
+async function upTo(page: Page, act: string): Promise<void> {
+  for (let i = 0; i < 25; i++) {
+    const now = await card(page).getAttribute("data-act");
+    if (now === act) return;
+    await done(page, now ?? "");
+  }
+  throw new Error(`${act} did not come`);
+}
+
+test("a dry-brined joint from the start to its judged record, rehearsed at 600 ×", async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  const name = "Rehearsed loin";
+  const url = await startedBatch(page, name, async (bench) => {
+    await bench.choose("Kind", "pork loin roast, boneless");
+    await bench.enter("Pieces", "1");
+    await bench.enter("On the scale, all", "1500");
+    await bench.enter("Thickest part", "70");
+    await bench.school("Dry");
+    await bench.choose("Salt", "pickling salt");
+    await bench.enter("Oven", "170");
+    await bench.enter("Core, when done", "63");
+    await page.getByRole("slider").focus();
+    await page.keyboard.press("Home");
+  });
+
+  // Weigh-in: the bowl is tared, the salt runs over, and both ways out are said.
+  await upTo(page, "weigh_out");
+  const row = page.locator('[data-weigh="pickling"]');
+  const target = Number(/([\d.]+)\s*g/.exec(await row.innerText())?.[1]);
+  await page.getByLabel("Tare: the empty bowl").fill("120");
+  await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target * 1.3));
+  await expect(row.getByRole("status")).toHaveText("over");
+  await expect(page.getByRole("alert").first()).toContainText("Scale it all up by 1.30");
+  await expect(page.locator("[data-effect]")).toContainText("% salt at the pull");
+  await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target));
+  await expect(row.getByRole("status")).toHaveText("right");
+
+  // A second device sees the tap within a second, and confirming the same act twice does it once.
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(url);
+  await expect(card(other)).toHaveAttribute("data-act", "weigh_out");
+  await done(page, "weigh_out");
+  await expect(card(other)).toHaveAttribute("data-act", "go_in", { timeout: 2000 });
+  await Promise.all([
+    page.getByRole("button", { name: "Done", exact: true }).click(),
+    other.getByRole("button", { name: "Done", exact: true }).click(),
+  ]);
+  await expect(card(page)).not.toHaveAttribute("data-act", "go_in");
+
+  // Undone, and done again.
+  await page.getByText(/^Done \d/).click();
+  await page.getByRole("button", { name: "Not done: Salt every face, and onto the rack" }).click();
+  await done(page, "go_in");
+
+  // Faster: the probe is plugged in, the oven takes it.
+  await page.getByText("Instruments and rehearsal").click();
+  await page.getByRole("button", { name: "60 ×", exact: true }).click();
+  await expect(page.getByText("rehearsal, 60 ×")).toBeVisible();
+  await page.getByRole("listitem").filter({ hasText: "Probe, simulated" }).getByRole("button").click();
+  for (let i = 0; i < 12; i++) {
+    const now = await card(page).getAttribute("data-act");
+    if (now === "probe" || now === null) break;
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await expect(card(page)).not.toHaveAttribute("data-act", now);
+    if (now === "stage_1") break;
+  }
+  await page.getByRole("button", { name: "600 ×", exact: true }).click();
+  await expect(page.locator("[data-forecast]")).toContainText("Done about", { timeout: 30_000 });
+  await expect(page.locator("[data-core]")).toContainText("°C");
+
+  // A reload, and what was passed over is still there.
+  await page.reload();
+  await expect(page.locator("[data-core]")).toContainText("°C");
+  await page.getByText("Instruments and rehearsal").click();
+  await page.getByRole("button", { name: "1 ×", exact: true }).click();
+
+  // To the table, whatever was missed on the way.
+  for (let i = 0; i < 12 && (await card(page).count()) > 0; i++) {
+    const now = await card(page).getAttribute("data-act");
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await expect(page.locator(`[data-act="${now}"]`)).toHaveCount(0);
+  }
+  const judge = page.getByRole("region", { name: "How it was" });
+  await judge.getByRole("button", { name: "Salt 1", exact: true }).click();
+  await judge.getByRole("button", { name: "Evenness -1", exact: true }).click();
+  await judge.getByRole("button", { name: "bland inside" }).click();
+  await expect(judge.locator('[data-fault="bland_inside"]')).toContainText("Next time:");
+  await judge.getByLabel("In words").fill("A touch salty outside.");
+  await judge.getByRole("button", { name: "Keep the judgement" }).click();
+  await expect(judge.getByRole("status")).toHaveText("kept");
+
+  await page.goto("/record?judged=yes");
+  await expect(page.getByRole("link", { name: new RegExp(name) })).toContainText("a little salty");
+  await page.getByRole("link", { name: new RegExp(name) }).click();
+  await expect(page.getByRole("region", { name: "Really weighed" })).toContainText("Pickling salt");
+  await expect(page.getByRole("region", { name: "Core readings" })).toBeVisible();
+  const next = page.getByRole("region", { name: "Next time" });
+  await expect(next.locator('[data-proposal="target"]')).toContainText("one batch, mean +1.0 for salt");
+  await next.locator('[data-proposal="target"]').getByRole("button").click();
+  await expect(next.getByRole("status")).toContainText("Kept as version 2.");
+  await other.context().close();
+});
+
+test("a line lost for a while: taps are kept here, said to be, and sent when it is back", async ({
+  page,
+  context,
+}) => {
+  await startedBatch(page, "Offline chops", (bench) => bench.school("Dry"));
+  const first = (await card(page).getAttribute("data-act")) ?? "";
+  await context.setOffline(true);
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await expect(card(page)).not.toHaveAttribute("data-act", first);
+  await expect(page.getByText(/not sent yet/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 15_000 });
+  await page.reload();
+  await expect(card(page)).not.toHaveAttribute("data-act", first);
+});
+
+test("a salt crust: packed, baked, probed through the crust by hand, cracked", async ({ page }) => {
+  await startedBatch(page, "Rehearsed mullet", async (bench) => {
+    await bench.choose("Kind", "grey mullet, whole round");
+    await bench.enter("Pieces", "1");
+    await bench.enter("On the scale, all", "1200");
+    await bench.school("Crust");
+    await bench.choose("Salt", "coarse sea salt");
+    await page.getByRole("button", { name: "Bake as reckoned" }).click();
+  });
+  await upTo(page, "mix");
+  await expect(card(page)).toContainText("A squeezed handful holds its shape.");
+  await upTo(page, "go_in");
+  await done(page, "go_in");
+  await page.getByText("Instruments and rehearsal").click();
+  await page.getByRole("button", { name: "600 ×", exact: true }).click();
+  for (const core of ["22", "31", "39", "46"]) {
+    await page.getByLabel("Probe reads").fill(core);
+    await page.getByRole("button", { name: "Enter it" }).click();
+    await expect(page.locator("[data-core]")).toHaveText(`${core}.0 °C`);
+    await page.waitForTimeout(700);
+  }
+  await expect(page.locator("[data-forecast]")).toContainText("Done about");
+  await page.getByRole("button", { name: "1 ×", exact: true }).click();
+  const serve = page.locator('[data-listed="serve"]').getByRole("button").first();
+  await serve.click();
+  await expect(card(page)).toContainText("Crack round the side, lift off, brush salt away");
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  const judge = page.getByRole("region", { name: "How it was" });
+  await judge.getByRole("button", { name: "crust set like stone" }).click();
+  await judge.getByRole("button", { name: "Keep the judgement" }).click();
+  await expect(judge.getByRole("status")).toHaveText("kept");
+});
+
+test("the record is searched, filtered and sorted; two batches stand side by side", async ({ page }) => {
+  await page.goto("/record");
+  await page.getByLabel("Find").fill("duck");
+  await page.getByLabel("Find").press("Enter");
+  await expect(page.getByRole("listitem").first()).toContainText("Duck legs");
+  await page.getByLabel("Find").fill("100% nothing_like");
+  await page.getByLabel("Find").press("Enter");
+  await expect(page.getByText("Nothing in the record is like that.")).toBeVisible();
+  await page.goto("/record?sort=oldest&kind=nonsense&page=minus");
+  const boxes = page.getByRole("checkbox");
+  await boxes.nth(0).check();
+  await boxes.nth(1).check();
+  await page.getByRole("link", { name: "Compare the two" }).click();
+  await expect(page.getByRole("heading", { name: "Two batches" })).toBeVisible();
+  expect(await page.locator('[data-differs="true"]').count()).toBeGreaterThan(0);
+});
