@@ -36,7 +36,6 @@ function shotsFor(
     { file: "shelf", path: "/" },
     { file: "shelf-phone", path: "/", size: PHONE },
     { file: "bench-wet", path: loin },
-    { file: "bench-wet-dark", path: loin, dark: true },
     { file: "bench-dry", path: `/bench?formula=${duckId}` },
     { file: "bench-marinade", path: bench("Buttermilk lamb shoulder") },
     { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
@@ -69,14 +68,6 @@ function shotsFor(
         await p.waitForTimeout(1500);
       },
     },
-    {
-      file: "hours",
-      path: loin,
-      act: async (p) => {
-        await p.getByRole("button", { name: "I have … hours" }).click();
-        await p.waitForTimeout(1500);
-      },
-    },
     { file: "batch", path: `/batch/${loinBatchId}` },
     {
       file: "late-or-early",
@@ -91,6 +82,52 @@ function shotsFor(
       },
     },
     { file: "printed-sheet", path: `/print/batch/${loinBatchId}`, size: { width: 900, height: 1250 } },
+    {
+      file: "at-work-weigh-in",
+      path: `/work/${loinBatchId}`,
+      act: async (p) => {
+        await p.getByRole("button", { name: /Weigh everything out/ }).click();
+        await p.getByLabel("Tare: the empty bowl").fill("180");
+        await p.getByLabel(/^Scale reads.*fine sea salt$/).fill("310");
+        await p.waitForTimeout(800);
+      },
+    },
+    {
+      file: "at-work-forecast",
+      path: `/work/${loinBatchId}`,
+      dark: true,
+      act: async (p) => {
+        for (const act of ["lift_out", "stage_1"])
+          await p
+            .getByRole("button", { name: act === "lift_out" ? /Lift it out/ : /Into the oven/ })
+            .first()
+            .click()
+            .then(() => p.getByRole("button", { name: "Done", exact: true }).click());
+        const now = Date.now();
+        for (let minute = 0; minute <= 26; minute += 2)
+          await p.request.post(`${BASE}/api/batches/${loinBatchId}/samples`, {
+            data: {
+              channel: "probe",
+              atMs: now + minute * 60_000,
+              value: 5 + 30 * (1 - Math.exp(-((minute / 24) ** 1.7))),
+            },
+          });
+        await p.getByRole("region", { name: "Cook" }).scrollIntoViewIfNeeded();
+        await p.waitForTimeout(1500);
+      },
+    },
+    { file: "record", path: "/record" },
+    {
+      file: "record-compare",
+      path: "/record",
+      act: async (p) => {
+        await p.getByRole("checkbox").nth(0).check();
+        await p.getByRole("checkbox").nth(1).check();
+        await p.getByRole("link", { name: "Compare the two" }).click();
+        await p.getByRole("heading", { name: "Two batches" }).waitFor();
+        await p.waitForTimeout(500);
+      },
+    },
     { file: "stores", path: "/stores" },
   ];
 }

@@ -1,6 +1,4 @@
 import { z } from "zod";
-import type { Proposal } from "@/core/journal/next-time";
-import type { BatchView } from "./views";
 
 /** What the record is searched, filtered and sorted by; anything else in the address is left aside. */
 export const recordQuery = z.object({
@@ -42,9 +40,4 @@ export interface TrendPoint {
   /** Hours to readiness as told, and hours it really stood. */
   predictedH: number | null;
   realH: number;
-}
-
-export interface NextTime {
-  proposals: Proposal[];
-  batch: BatchView;
 }

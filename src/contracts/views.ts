@@ -23,6 +23,8 @@ export interface KitchenView {
   measures: MeasureSystem;
   limits: KitchenLimits;
   words: WordAmounts;
+  /** How far this kitchen's eaters lie from the usual taste bands, mass fraction: its record moves them. */
+  tasteShift: number;
   /** Its own entries, and the table's it measured anew. */
   own: Required<OwnMaterials>;
   vessels: OwnVessel[];

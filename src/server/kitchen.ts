@@ -6,6 +6,7 @@ import { USUAL_WORDS } from "@/core/quantity/words";
 import { NO_LIMITS } from "@/core/safety/limits";
 import type { Db } from "./database";
 import { loadOwn } from "./own-entries";
+import { kitchenTaste } from "./record";
 import { kitchen, rates } from "./schema";
 
 const NEW_KITCHEN = { id: 1, name: "This kitchen", measures: "metric" as const };
@@ -20,6 +21,7 @@ export function loadKitchen(db: Db): KitchenView {
     limits: row.limits === null ? NO_LIMITS : limitsSchema.parse(row.limits),
     words: row.words === null ? USUAL_WORDS : wordsSchema.parse(row.words),
     rates: loadRates(db),
+    tasteShift: kitchenTaste(db),
     ...loadOwn(db),
   };
 }

@@ -15,6 +15,7 @@ interface Stock extends Pantry {
   own: OwnMaterials;
   vessels: readonly OwnVessel[];
   words: WordAmounts;
+  tasteShift: number;
 }
 
 function merged<T extends { id: string; name: string }>(table: readonly T[], own: readonly T[] = []): T[] {
@@ -22,7 +23,12 @@ function merged<T extends { id: string; name: string }>(table: readonly T[], own
   return [...replaced, ...own.filter((o) => !table.some((row) => row.id === o.id))];
 }
 
-function stockOf(own: OwnMaterials, vessels: readonly OwnVessel[], words: WordAmounts): Stock {
+function stockOf(
+  own: OwnMaterials,
+  vessels: readonly OwnVessel[],
+  words: WordAmounts,
+  tasteShift: number,
+): Stock {
   return {
     ...pantryOf(own),
     foods: merged(FOODS, own.foods),
@@ -31,19 +37,21 @@ function stockOf(own: OwnMaterials, vessels: readonly OwnVessel[], words: WordAm
     own,
     vessels,
     words,
+    tasteShift,
   };
 }
 
-const StockContext = createContext<Stock>(stockOf({}, [], USUAL_WORDS));
+const StockContext = createContext<Stock>(stockOf({}, [], USUAL_WORDS, 0));
 
 export function PantryProvider(props: {
   own: OwnMaterials;
   vessels: readonly OwnVessel[];
   words: WordAmounts;
+  tasteShift: number;
   children: React.ReactNode;
 }) {
-  const { own, vessels, words } = props;
-  const stock = useMemo(() => stockOf(own, vessels, words), [own, vessels, words]);
+  const { own, vessels, words, tasteShift } = props;
+  const stock = useMemo(() => stockOf(own, vessels, words, tasteShift), [own, vessels, words, tasteShift]);
   return <StockContext value={stock}>{props.children}</StockContext>;
 }
 

@@ -63,7 +63,7 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
   };
 }
 
-/** Common names for how salty finished flesh tastes. *Practice*. The cook's own record will move them. */
+/** Common names for how salty finished flesh tastes. *Practice*. The kitchen's own record moves them. */
 export const TASTE_BANDS = [
   { below: 0.005, name: "bland" },
   { below: 0.008, name: "faint" },
@@ -74,5 +74,6 @@ export const TASTE_BANDS = [
   { below: Infinity, name: "too salty for most" },
 ] as const;
 
-export const tasteBand = (fraction: number): string =>
-  TASTE_BANDS.find((band) => fraction < band.below)?.name ?? "too salty for most";
+/** @param shift how far this kitchen's eaters lie from the usual: their record moves the bands */
+export const tasteBand = (fraction: number, shift = 0): string =>
+  TASTE_BANDS.find((band) => fraction < band.below + shift)?.name ?? "too salty for most";

@@ -79,13 +79,16 @@ const surfaceSalt: Weigh = (b) =>
     `The face held ${pct(b.atLift.surfaceFraction)}, the mean ${pct(b.atLift.meanFraction)}.`,
     "Rest it after the lift-out so that it evens out, or rinse a strong brine.",
   );
-const meanUnder: Weigh = (b) =>
-  cause(
-    "mean_under",
-    (1 - b.atLift.meanFraction / Math.max(1e-6, target(b))) * 2,
-    `It came out at ${pct(b.atLift.meanFraction)} of ${pct(target(b))} wanted, after ${b.hours.toFixed(1)} h.`,
-    "Longer, thinner, slashed, or a stronger bath for the time there is.",
-  );
+/** @param weight blandness all through points at the mean more than blandness inside does */
+const meanUnder =
+  (weight: number): Weigh =>
+  (b) =>
+    cause(
+      "mean_under",
+      (1 - b.atLift.meanFraction / Math.max(1e-6, target(b))) * weight,
+      `It came out at ${pct(b.atLift.meanFraction)} of ${pct(target(b))} wanted, after ${b.hours.toFixed(1)} h.`,
+      "Longer, thinner, slashed, or a stronger bath for the time there is.",
+    );
 const lowTarget: Weigh = (b) =>
   cause(
     "low_target",
@@ -229,8 +232,8 @@ const tooMuchCoat: Weigh = (b) =>
 
 const CAUSES: Record<FaultId, Weigh[]> = {
   too_salty: [overPoured, meanOver, hidden, highTarget, surfaceSalt],
-  bland: [meanUnder, lowTarget],
-  bland_inside: [centreBehind, meanUnder],
+  bland: [meanUnder(2), lowTarget],
+  bland_inside: [centreBehind, meanUnder(1)],
   grey_surface: [overAcid, tooLong],
   ham_like: [meanOver, tooLong, highTarget],
   rubbery_skin: [damp],
@@ -238,7 +241,7 @@ const CAUSES: Record<FaultId, Weigh[]> = {
   crust_stone: [manyWhites, fineSalt],
   crust_salted_flesh: [fineSalt, scaled, tooLong],
   burnt_coat: [sugarBurns],
-  dry: [overCooked, meanUnder],
+  dry: [overCooked, meanUnder(1)],
   watery_pan: [wetFood],
   uneven_pieces: [uneven],
   late: [noSlack],

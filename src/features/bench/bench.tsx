@@ -35,9 +35,9 @@ interface Props {
 
 /** Formulate: food and method at the left, section and rail in the middle, the weigh-out sheet at the right. */
 export function Bench(props: Props) {
-  const { own, vessels, words } = props.kitchen;
+  const { own, vessels, words, tasteShift } = props.kitchen;
   return (
-    <PantryProvider own={own} vessels={vessels} words={words}>
+    <PantryProvider own={own} vessels={vessels} words={words} tasteShift={tasteShift}>
       <BenchAtWork {...props} />
     </PantryProvider>
   );

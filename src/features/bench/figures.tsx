@@ -1,5 +1,6 @@
 import { tasteBand } from "@/core/formula/outcome";
 import { duration, fixed, percent, roughly } from "@/ui/format";
+import { usePantry } from "@/ui/pantry";
 import { Why, type Explanation } from "@/ui/why";
 import { whyMean, whyReady, whySodium, whyStrength } from "./explain";
 import type { Worked } from "./worked";
@@ -8,6 +9,7 @@ import { whyCoat, whyCrust, whySour } from "./explain-mixture";
 /** The four figures a cook asks for, each with its why. */
 export function Figures(worked: Worked) {
   const { sheet, outcome } = worked;
+  const { tasteShift } = usePantry();
   const { ready, past } = sheet.soak.window;
   const late = ready.likely !== undefined && past.likely !== undefined && ready.likely >= past.likely;
   const when = sheet.bake ? "baked in about" : "ready from, likely";
@@ -17,7 +19,7 @@ export function Figures(worked: Worked) {
         name="mean"
         figure={percent(outcome.meanFraction)}
         unit="%"
-        label={`${sheet.bake ? "when baked" : "at the pull"}: ${tasteBand(outcome.meanFraction)}`}
+        label={`${sheet.bake ? "when baked" : "at the pull"}: ${tasteBand(outcome.meanFraction, tasteShift)}`}
         why={whyMean(worked)}
       />
       <OwnTile {...worked} />

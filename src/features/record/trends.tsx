@@ -39,6 +39,7 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
                   unit=" %"
                   tick={TICK}
                   domain={["dataMin - 0.1", "dataMax + 0.1"]}
+                  tickFormatter={(x: number) => x.toFixed(2)}
                 />
                 <YAxis
                   dataKey="y"

@@ -12,6 +12,28 @@ export interface PlacedAct extends Act {
   missed: boolean;
 }
 
+/** Only while the food stands: nobody turns what is in the oven. */
+const WHILE_IN: Act["kind"][] = ["turn", "ice"];
+/** Heating the oven comes before the lift-out, and moves with it. */
+const BEFORE_LIFT_MIN = 25;
+
+/** What was lifted or put into the oven early or late takes everything after it along. */
+function shiftOf(acts: readonly Act[], startedAtMs: number, done: Readonly<Record<string, number>>) {
+  const late = (id: string) => {
+    const act = acts.find((a) => a.id === id);
+    return act && done[id] !== undefined
+      ? { fromMin: act.atMin, byMs: done[id] - (startedAtMs + act.atMin * MIN_MS) }
+      : undefined;
+  };
+  const lift = late("lift_out");
+  const oven = late("stage_1");
+  return (act: Act): number => {
+    if (oven && act.atMin >= oven.fromMin) return oven.byMs;
+    if (lift && act.atMin > 0 && act.atMin >= lift.fromMin - BEFORE_LIFT_MIN) return lift.byMs;
+    return 0;
+  };
+}
+
 /** The acts on the batch's clock, in the order of their hours; what is done and what was missed. */
 export function placed(
   acts: readonly Act[],
@@ -19,13 +41,13 @@ export function placed(
   done: Readonly<Record<string, number>>,
   nowMs: number,
 ): PlacedAct[] {
-  const cook = acts.find((a) => a.id === "stage_1");
-  // Once it is in the oven, everything after goes by that.
-  const shiftMs = cook && done.stage_1 !== undefined ? done.stage_1 - (startedAtMs + cook.atMin * MIN_MS) : 0;
+  const shiftMs = shiftOf(acts, startedAtMs, done);
+  const outOfSoak = done.lift_out !== undefined || done.stage_1 !== undefined;
   const all = acts
+    .filter((act) => !(outOfSoak && done[act.id] === undefined && WHILE_IN.includes(act.kind)))
     .map((act) => ({
       ...act,
-      dueMs: startedAtMs + act.atMin * MIN_MS + (cook && act.atMin >= cook.atMin ? shiftMs : 0),
+      dueMs: startedAtMs + act.atMin * MIN_MS + shiftMs(act),
       doneMs: done[act.id],
     }))
     .sort((a, b) => a.dueMs - b.dueMs);

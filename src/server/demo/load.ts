@@ -1,9 +1,11 @@
+import type { Judged } from "@/core/journal/outcome";
 import { liftBatch, startBatch } from "../batches";
 import type { Db } from "../database";
 import { createFormula, saveVersion } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
+import { judgeBatch } from "../work";
 import { batches, formulas } from "../schema";
 import type { OwnEntryRequest } from "@/contracts/kitchen";
 import { findSalt } from "@/core/materials/lookup";
@@ -81,8 +83,27 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     const begin = (formulaId: string, formulation: Formulation, h: number) =>
       startBatch(tx, { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] }, hoursAgo(h))
         .id;
-    const lastWeek = begin(duck.formulaId, DUCK_LEGS, 24 * 6 + 26);
-    liftBatch(tx, lastWeek, hoursAgo(24 * 6 + 1.5), hoursAgo(24 * 6 + 1.5));
+    const eaten = (formulaId: string, formulation: Formulation, daysAgo: number, judged: Judged) => {
+      const outH = 24 * daysAgo + 1.5;
+      const id = begin(formulaId, formulation, outH + formulation.pullH);
+      liftBatch(tx, id, hoursAgo(outH), hoursAgo(outH));
+      judgeBatch(tx, id, judged, hoursAgo(outH - 5));
+    };
+    eaten(loin.formulaId, firstTry, 13, {
+      salt: 1,
+      evenness: -1,
+      juiciness: 1,
+      faults: ["too_salty"],
+      words: "",
+    });
+    eaten(duck.formulaId, DUCK_LEGS, 12, {
+      salt: 0,
+      texture: 2,
+      surface: 1,
+      faults: [],
+      words: "Skin like paper after the night bare on the rack.",
+    });
+    eaten(duck.formulaId, DUCK_LEGS, 6, { salt: 1, texture: 1, surface: 2, faults: [], words: "" });
     begin(loin.formulaId, PORK_LOIN, 25.5);
     begin(duck.formulaId, DUCK_LEGS, 23);
     begin(lamb.formulaId, LAMB_SHOULDER, 7.5);

@@ -1,10 +1,35 @@
 import { RANGES } from "@/core/formula/ranges";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
-import type { Cook } from "@/core/formula/model";
-import { Toggle } from "@/ui/choice";
+import type { Cook, Cover } from "@/core/formula/model";
+import { presetStages, type StagePreset } from "@/core/work/cook-stages";
+import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
+
+const PRESETS: { value: StagePreset; label: string }[] = [
+  { value: "one", label: "one stage" },
+  { value: "hotThenLow", label: "hot, then tented" },
+  { value: "lowThenHot", label: "covered low, then hot" },
+  { value: "searFirst", label: "seared first" },
+  { value: "pouch", label: "in a pouch" },
+];
+
+const COVERS: Record<Cover, string> = {
+  open: "open",
+  lid: "under a lid",
+  foil: "under foil",
+  pouch: "in a pouch",
+  crust: "in its crust",
+};
+
+/** Which of the usual ways a cook's stages are. */
+const presetOf = ({ stages }: Cook): StagePreset => {
+  if (!stages) return "one";
+  if (stages[0].cover === "pouch") return "pouch";
+  if (stages[0].action === "sear") return "searFirst";
+  return stages[0].cover === "lid" ? "lowThenHot" : "hotThenLow";
+};
 
 /** Shown until an oven is named. *Practice*. */
 const USUAL_OVEN_C = 180;
@@ -38,7 +63,7 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         value={cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C)}
         rule={RANGES.ovenC}
         step={5}
-        onChange={(ovenC) => set({ ovenC })}
+        onChange={(ovenC) => set({ ovenC, stages: presetStages(presetOf(cook), ovenC, cook.minutes) })}
         onValidity={onValidity}
       />
       {!crust && (
@@ -48,9 +73,34 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
           value={cook.minutes}
           rule={RANGES.cookMin}
           step={5}
-          onChange={(minutes) => set({ minutes })}
+          onChange={(minutes) =>
+            set({ minutes, stages: presetStages(presetOf(cook), cook.ovenC ?? USUAL_OVEN_C, minutes) })
+          }
           onValidity={onValidity}
         />
+      )}
+      {!crust && (
+        <>
+          <Select
+            label="Divided"
+            value={presetOf(cook)}
+            options={PRESETS}
+            onChange={(preset) =>
+              set({ stages: presetStages(preset, cook.ovenC ?? USUAL_OVEN_C, cook.minutes) })
+            }
+          />
+          {cook.stages && (
+            <ol className="py-1 text-sm" aria-label="Stages">
+              {cook.stages.map((stage, i) => (
+                <li key={i}>
+                  <span className="figure">{stage.ovenC}</span> °C,{" "}
+                  <span className="figure">{stage.minutes}</span> min, {COVERS[stage.cover]}
+                  {stage.action && `, ${stage.action}${stage.everyMin ? ` every ${stage.everyMin} min` : ""}`}
+                </li>
+              ))}
+            </ol>
+          )}
+        </>
       )}
       <QuantityField
         label="Rest after"
