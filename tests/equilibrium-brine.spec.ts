@@ -64,7 +64,7 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await page.getByRole("button", { name: "Lifted out: Saturday chops" }).click();
   await expect(page.getByText("Lifted out", { exact: true })).toBeVisible();
   await page.goto("/record");
-  await expect(page.getByRole("link", { name: /Saturday chops/ })).toContainText("version 1");
+  await expect(page.getByRole("link", { name: /Saturday chops/ })).toContainText("1.40 % wanted");
 
   await page.goto("/");
   await page.getByRole("button", { name: "Put back: Saturday chops" }).click();

@@ -1,5 +1,6 @@
 import { forecastDone } from "@/core/heat/forecast";
 import { simulated } from "@/core/instruments/instrument";
+import { seeded } from "@/core/instruments/random";
 import { roastCore, type RoastTruth } from "@/core/instruments/kitchen-truth";
 
 const BASE: RoastTruth = {
@@ -24,6 +25,26 @@ const ROASTS: [string, Partial<RoastTruth>, number][] = [
 ];
 const PARTS = [0.3, 0.5, 0.7];
 
+/** A share of the way through, what it foresees against what came; error as a share of the time still to go. */
+function errorAt(roast: RoastTruth, targetC: number, seed: number, shares: readonly number[], said: number) {
+  const core = roastCore(roast, 7);
+  let doneS = 0;
+  while (core(doneS) < targetC && doneS < 7 * 3600) doneS += 10;
+  const probe = simulated("probe", core, seed);
+  const errors = shares.map((share) => {
+    const readings: { atMin: number; coreC: number }[] = [];
+    for (let s = 0; s <= doneS * share; s += 60) {
+      const { value } = probe.readAt(s);
+      if (value !== null) readings.push({ atMin: s / 60, coreC: value });
+    }
+    const { shape, ovenC } = roast;
+    const halfThicknessMm = roast.halfThicknessMm * said;
+    const forecast = forecastDone({ shape, halfThicknessMm, ovenC, targetC, readings });
+    return ((forecast?.doneMin ?? NaN) - doneS / 60) / ((doneS / 60) * (1 - share));
+  });
+  return { doneMin: doneS / 60, errors };
+}
+
 /** How far the forecast is off on roasts that another model made, as a share of the time still to go. */
 export function benchForecast(): void {
   console.log(
@@ -31,29 +52,36 @@ export function benchForecast(): void {
   );
   console.table(
     ROASTS.map(([what, part, targetC], i) => {
-      const roast = { ...BASE, ...part };
-      const core = roastCore(roast, 7);
-      let doneS = 0;
-      while (core(doneS) < targetC && doneS < 7 * 3600) doneS += 10;
-      const probe = simulated("probe", core, i + 1);
-      const off = PARTS.map((share) => {
-        const readings: { atMin: number; coreC: number }[] = [];
-        for (let s = 0; s <= doneS * share; s += 60) {
-          const { value } = probe.readAt(s);
-          if (value !== null) readings.push({ atMin: s / 60, coreC: value });
-        }
-        const { shape, halfThicknessMm, ovenC } = roast;
-        const forecast = forecastDone({
-          shape,
-          halfThicknessMm: halfThicknessMm * 1.1,
-          ovenC,
-          targetC,
-          readings,
-        });
-        const error = ((forecast?.doneMin ?? NaN) - doneS / 60) / ((doneS / 60) * (1 - share));
-        return [`at ${share * 100} %`, `${(error * 100).toFixed(0)} %`];
-      });
-      return { what, "min in all": (doneS / 60).toFixed(0), ...Object.fromEntries(off) };
+      const { doneMin, errors } = errorAt({ ...BASE, ...part }, targetC, i + 1, PARTS, 1.1);
+      const off = PARTS.map((share, n) => [`at ${share * 100} %`, `${(errors[n] * 100).toFixed(0)} %`]);
+      return { what, "min in all": doneMin.toFixed(0), ...Object.fromEntries(off) };
     }),
   );
+  const sizes = drawn().sort((a, b) => a - b);
+  const show = (x: number) => `${(x * 100).toFixed(1)} %`;
+  console.log(
+    `${sizes.length} roasts drawn at random, half-way: mean ${show(sizes.reduce((a, b) => a + b, 0) / sizes.length)},`,
+    `within 10 %: ${sizes.filter((x) => x < 0.1).length}, nine in ten within ${show(sizes[Math.floor(sizes.length * 0.9)])},`,
+    `worst ${show(sizes[sizes.length - 1])}`,
+  );
+}
+
+/** Sizes of the error half-way, of a hundred roasts of all kinds. */
+function drawn(): number[] {
+  const draw = seeded(2026);
+  const one = <T>(of: readonly T[]) => of[Math.floor(draw() * of.length)];
+  return Array.from({ length: 100 }, (_, i) => {
+    const shape = one(["slab", "cylinder", "sphere"] as const);
+    const roast: RoastTruth = {
+      shape,
+      halfThicknessMm: shape === "slab" ? 18 + draw() * 22 : 28 + draw() * 30,
+      startC: 3 + draw() * 10,
+      ovenC: one([150, 165, 180, 200, 220]),
+      swingC: 5 + draw() * 6,
+      swingS: 600 + draw() * 600,
+      filmWPerM2K: 16 + draw() * 12,
+    };
+    const { errors } = errorAt(roast, one([56, 60, 63, 68, 74]), i + 1, [0.5], 0.9 + draw() * 0.2);
+    return Math.abs(errors[0]);
+  });
 }

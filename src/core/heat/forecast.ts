@@ -1,11 +1,12 @@
 import type { BodyShape } from "../diffusion/grid";
 import { interpolate } from "../interpolate";
-import { heatRun } from "./core-curve";
+import { dampRoast } from "./damp-roast";
 
 /**
- * When a roast will be done, from what its probe has read: one family of curves, two unknowns. How fast this piece in
- * this oven heats (a time scale over the likely one), and how hot its surroundings act (a real oven with a damp roast
- * acts cooler than its dial). Every pair is weighed by how well it fits; what they predict, so weighed, is the answer.
+ * When a roast will be done, from what its probe has read: one family of curves, three unknowns. How fast this piece
+ * heats (a time scale over the likely one), how freely its face gives off water (which holds it well under the dial),
+ * and how much this oven brings to it. Every triple is weighed by how well it fits; what they predict, so weighed, is
+ * the answer.
  */
 export interface ForecastInput {
   shape: BodyShape;
@@ -25,32 +26,25 @@ export interface Forecast {
 }
 
 /** Lean flesh, *from memory*. */
-const ALPHA_M2_PER_S = 1.4e-7;
-const CONDUCTIVITY = 0.48;
-/**
- * How closely the surroundings are met, W/(m² K): a still oven on a dry face (15 to 30, *practice*), up to a damp face that
- * sits near its own boil and so acts as a cooler bath held tightly.
- */
-const FILMS = [15, 40, 120, 500];
+const ALPHA_M2_PER_S = 1.3e-7;
+const CONDUCTIVITY = 0.46;
+/** What ovens bring to a face, W/(m² K): still to fanned. *Practice*. */
+const FILMS = [15, 20, 27];
+/** How freely a roast's face gives off water against an open pan: brown and dry to wet through. Estimates. */
+const WETNESSES = [0.02, 0.04, 0.07, 0.11, 0.16, 0.24, 0.36];
+const WETNESS_LIKELY = 0.1;
+const WETNESS_DOUBT = 0.8;
 /** What a probe is in doubt by, °C: reading, placing, lag. *Practice*. */
-const PROBE_DOUBT_C = 0.5;
-const PACES = 97;
-const SLOWEST = 0.35;
-const FASTEST = 2.6;
-/** The coolest surroundings thought of stand so little above the target, °C. */
-const COOLEST_ABOVE_C = 2;
-const AIRS = 41;
+const PROBE_DOUBT_C = 0.4;
+const PACES = 121;
+const SLOWEST = 0.4;
+const FASTEST = 2.5;
+/** Prior spread of the pace, in its logarithm. *Practice*, wide on purpose. */
+const PACE_DOUBT = 0.3;
+/** What the curves themselves are off by, share of the time still to go: as found on roasts another model made. */
+const MODEL_DOUBT = 0.06;
 const DONE_LOOKS_MIN = 60 * 14;
 const CURVE_POINTS = 40;
-/** Prior spread of the pace, in its logarithm. *Practice*, wide on purpose. */
-const PACE_DOUBT = 0.4;
-/**
- * A damp roast's face sits well under the boil whatever the dial says: surroundings act about this warm, and at least
- * so much over the target, °C; spread in the logarithm. *Practice*, estimates.
- */
-const ACTS_LIKE_C = 82;
-const ACTS_ABOVE_TARGET_C = 9;
-const AIR_DOUBT = 0.22;
 
 /** Needs this many readings, rising, before it says anything. */
 export const LEAST_READINGS = 4;
@@ -66,24 +60,28 @@ export function forecastDone(input: ForecastInput): Forecast | undefined {
   }
   const startC = readings[0].coreC;
   const fromMin = readings[0].atMin;
+  const diffusionMin = (input.halfThicknessMm / 1000) ** 2 / ALPHA_M2_PER_S / 60;
   const candidates: Candidate[] = [];
-  for (const film of FILMS) {
-    const unit = unitCurve(input.shape, input.halfThicknessMm, film);
-    for (let i = 0; i < PACES; i++) {
-      const pace = SLOWEST * (FASTEST / SLOWEST) ** (i / (PACES - 1));
-      for (let j = 0; j < AIRS; j++) {
-        const airC = airAt(j / (AIRS - 1), targetC, input.ovenC);
-        const doneMin = unit.when((targetC - startC) / (airC - startC)) / pace + fromMin;
-        if (!Number.isFinite(doneMin) || doneMin <= last.atMin || doneMin > fromMin + DONE_LOOKS_MIN)
-          continue;
-        const model = (t: number) => startC + (airC - startC) * unit.share((t - fromMin) * pace);
-        const likelyC = Math.max(ACTS_LIKE_C, targetC + ACTS_ABOVE_TARGET_C);
-        const prior = (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(airC / likelyC) / AIR_DOUBT) ** 2;
+  for (const film of FILMS)
+    for (const wetness of WETNESSES) {
+      const biot = (film * input.halfThicknessMm) / 1000 / CONDUCTIVITY;
+      const { times, cores } = dampRoast(
+        { shape: input.shape, startC, airC: input.ovenC, biot, wetness },
+        targetC,
+      );
+      if (cores[cores.length - 1] < targetC) continue;
+      const whole = interpolate(cores.slice(-2), times.slice(-2), targetC) * diffusionMin;
+      for (let i = 0; i < PACES; i++) {
+        const pace = SLOWEST * (FASTEST / SLOWEST) ** (i / (PACES - 1));
+        const doneMin = fromMin + whole / pace;
+        if (doneMin <= last.atMin || doneMin > fromMin + DONE_LOOKS_MIN) continue;
+        const model = (atMin: number) => interpolate(times, cores, ((atMin - fromMin) * pace) / diffusionMin);
+        const prior =
+          (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(wetness / WETNESS_LIKELY) / WETNESS_DOUBT) ** 2;
         candidates.push({ doneMin, weight: -(misfit(readings, model) + prior) / 2, model });
       }
     }
-  }
-  return summed(candidates, fromMin);
+  return summed(candidates, fromMin, last.atMin);
 }
 
 interface Candidate {
@@ -91,13 +89,6 @@ interface Candidate {
   /** Logarithm of its weight until they are all known. */
   weight: number;
   model: (atMin: number) => number;
-}
-
-/** From just above the target to a little over the dial, closer together where it matters most. */
-function airAt(part: number, targetC: number, ovenC: number): number {
-  const low = targetC + COOLEST_ABOVE_C;
-  const high = Math.max(low + 20, ovenC * 1.05);
-  return low * (high / low) ** part;
 }
 
 /** Sum of squared misses in doubts; later readings say more about what is to come. */
@@ -112,28 +103,8 @@ function misfit(readings: ForecastInput["readings"], model: (atMin: number) => n
   }, 0);
 }
 
-/** The centre's share of the way from start to surroundings, by the minute, at the likely pace. */
-function unitCurve(shape: BodyShape, halfThicknessMm: number, filmWPerM2K: number) {
-  const diffusionS = (halfThicknessMm / 1000) ** 2 / ALPHA_M2_PER_S;
-  const biot = (filmWPerM2K * halfThicknessMm) / 1000 / CONDUCTIVITY;
-  const ran = heatRun(
-    { shape, halfThicknessMm, alphaM2PerS: ALPHA_M2_PER_S, conductivityWPerMK: CONDUCTIVITY },
-    0,
-    [{ surroundingsC: 100, durationS: diffusionS * (3 + 6 / biot), filmWPerM2K }],
-    300,
-  );
-  const moments = ran.ok ? ran.value.moments : [];
-  const minutes = moments.map((m) => m.timeS / 60);
-  const shares = moments.map((m) => Math.max(0, m.centreC / 100));
-  return {
-    share: (minute: number) => (minute <= 0 ? 0 : interpolate(minutes, shares, minute)),
-    when: (share: number) =>
-      share > shares[shares.length - 1] || !(share > 0) ? Infinity : interpolate(shares, minutes, share),
-  };
-}
-
 /** What all candidates say together, each as loud as it fits. */
-function summed(logs: readonly Candidate[], fromMin: number): Forecast | undefined {
+function summed(logs: readonly Candidate[], fromMin: number, nowMin: number): Forecast | undefined {
   if (logs.length === 0) return undefined;
   const loudest = Math.max(...logs.map((c) => c.weight));
   const sorted = logs
@@ -148,11 +119,14 @@ function summed(logs: readonly Candidate[], fromMin: number): Forecast | undefin
     }
     return sorted[sorted.length - 1].doneMin;
   };
-  const lateMin = at(5 / 6);
+  const doneMin = at(0.5);
+  const own = MODEL_DOUBT * (doneMin - nowMin);
+  const earlyMin = Math.max(nowMin, doneMin - Math.hypot(doneMin - at(1 / 6), own));
+  const lateMin = doneMin + Math.hypot(at(5 / 6) - doneMin, own);
   const best = sorted.reduce((a, b) => (b.weight > a.weight ? b : a));
   const curve = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
     const atMin = fromMin + ((lateMin - fromMin) * i) / CURVE_POINTS;
     return { atMin, coreC: best.model(atMin) };
   });
-  return { doneMin: at(0.5), earlyMin: at(1 / 6), lateMin, curve };
+  return { doneMin, earlyMin, lateMin, curve };
 }
