@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import sharp from "sharp";
 import { BenchPage } from "./bench-page";
 
 test.describe.configure({ mode: "serial" });
@@ -67,6 +68,17 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target));
   await expect(row.getByRole("status")).toHaveText("right");
 
+  // With a scale plugged in the line is poured onto it, watched, and taken from it.
+  await page.getByText("Instruments and rehearsal").click();
+  await page.getByRole("listitem").filter({ hasText: "Scale, simulated" }).getByRole("button").click();
+  await row.getByRole("button", { name: "Pour pickling salt" }).click();
+  await expect(row.getByRole("button", { name: /^Take/ })).toBeEnabled({ timeout: 15_000 });
+  const shown = Number((await page.locator("[data-scale]").innerText()).replace(/[^\d.]/g, ""));
+  expect(Math.abs(shown - 120 - target)).toBeLessThan(target * 0.2 + 4);
+  await row.getByRole("button", { name: /^Take/ }).click();
+  await expect(row.getByRole("status")).toHaveText(/more|right|over/);
+  await page.getByText("Instruments and rehearsal").click();
+
   // A second device sees the tap within a second, and confirming the same act twice does it once.
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
@@ -104,7 +116,16 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await page.reload();
   await expect(page.locator("[data-core]")).toContainText("Â°C");
   await page.getByText("Instruments and rehearsal").click();
+  await expect(page.getByRole("region", { name: "Missed" })).toBeVisible({ timeout: 30_000 });
   await page.getByRole("button", { name: "1 Ã—", exact: true }).click();
+  // The probe fell silent now and then, and went on: readings half a minute apart, with gaps.
+  const state = (await (await page.request.get(url.replace("/work/", "/api/batches/") + "/work")).json()) as {
+    readings: { channel: string; atMs: number }[];
+  };
+  const probe = state.readings.filter((r) => r.channel === "probe").map((r) => r.atMs);
+  const gaps = probe.slice(1).map((at, i) => at - probe[i]);
+  expect(Math.min(...gaps)).toBe(30_000);
+  expect(Math.max(...gaps)).toBeGreaterThanOrEqual(60_000);
 
   // To the table, whatever was missed on the way.
   for (let i = 0; i < 12 && (await card(page).count()) > 0; i++) {
@@ -117,6 +138,18 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await judge.getByRole("button", { name: "Evenness -1", exact: true }).click();
   await judge.getByRole("button", { name: "bland inside" }).click();
   await expect(judge.locator('[data-fault="bland_inside"]')).toContainText("Next time:");
+  await judge.getByText("Salt, eater by eater").click();
+  await judge.getByLabel("Who (table 2, the baby)").fill("Table 2");
+  await judge.getByRole("button", { name: "Add", exact: true }).click();
+  await judge.getByRole("button", { name: "Salt, Table 2 2", exact: true }).click();
+  const plate = await sharp({ create: { width: 40, height: 30, channels: 3, background: "#b4461f" } })
+    .png()
+    .toBuffer();
+  const photo = judge.getByLabel("A photo, if you like (kept here only)");
+  await photo.setInputFiles({ name: "plate.txt", mimeType: "image/png", buffer: Buffer.from("no picture") });
+  await expect(judge.getByRole("alert")).toContainText("does not read as a picture");
+  await photo.setInputFiles({ name: "plate.png", mimeType: "image/png", buffer: plate });
+  await expect(judge.getByRole("img", { name: "Photo 1 of this batch" })).toBeVisible();
   await judge.getByLabel("In words").fill("A touch salty outside.");
   await judge.getByRole("button", { name: "Keep the judgement" }).click();
   await expect(judge.getByRole("status")).toHaveText("kept");
@@ -126,6 +159,9 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await page.getByRole("link", { name: new RegExp(name) }).click();
   await expect(page.getByRole("region", { name: "Really weighed" })).toContainText("Pickling salt");
   await expect(page.getByRole("region", { name: "Core readings" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Judged" })).toContainText("Table 2 +2");
+  await expect(page.getByRole("region", { name: "Photos" }).getByRole("img")).toBeVisible();
+  await expect(page.getByRole("region", { name: "Plan and what was" })).toContainText("Weigh everything out");
   const next = page.getByRole("region", { name: "Next time" });
   await expect(next.locator('[data-proposal="target"]')).toContainText("one batch, mean +1.0 for salt");
   await next.locator('[data-proposal="target"]').getByRole("button").click();
@@ -183,6 +219,8 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
 });
 
 test("the record is searched, filtered and sorted; two batches stand side by side", async ({ page }) => {
+  // Loaded once, whichever test asks first.
+  await page.request.post("/api/demo", { data: {} });
   await page.goto("/record");
   await page.getByLabel("Find").fill("duck");
   await page.getByLabel("Find").press("Enter");
@@ -197,4 +235,37 @@ test("the record is searched, filtered and sorted; two batches stand side by sid
   await page.getByRole("link", { name: "Compare the two" }).click();
   await expect(page.getByRole("heading", { name: "Two batches" })).toBeVisible();
   expect(await page.locator('[data-differs="true"]').count()).toBeGreaterThan(0);
+});
+
+test("a joint in two parts, cooked in stages of the cook's own; hands full, the clock moves on", async ({
+  page,
+}) => {
+  const parts = async (bench: BenchPage) => {
+    await bench.choose("Kind", "duck, whole");
+    await bench.school("Dry");
+    await bench.choose("Divided", "hot, then tented");
+    await bench.enter("Heat of stage 2", "150");
+    await expect(page.getByLabel("Divided")).toHaveValue("own");
+    await page.getByRole("button", { name: "A part that comes out by itself" }).click();
+    await bench.enter("Its core, when done, part 1", "60");
+    await bench.enter("Its thickest part, part 1", "35");
+  };
+  await startedBatch(page, "Duck in two parts", parts);
+  await expect(page.locator('[data-listed="part_probe2"]')).toContainText("Probe the breast: out at");
+  await expect(page.locator('[data-listed="stage_2"]')).toContainText("Oven to 150 Â°C, under foil");
+  await page.getByRole("button", { name: "Hands full" }).click();
+  await upTo(page, "stage_1");
+  await done(page, "stage_1");
+  await expect(page.getByRole("region", { name: "Core, breast" })).toContainText(
+    "Under the official minimum",
+  );
+  await page.getByText("Instruments and rehearsal").click();
+  await page.getByRole("button", { name: "600 Ã—", exact: true }).click();
+  // Nobody taps: tenting and the second stage pass by the clock, and the record says so.
+  await expect(page.locator('button[aria-label^="Not done: Oven to 150"]')).toHaveCount(1, {
+    timeout: 40_000,
+  });
+  await page.getByRole("button", { name: "1 Ã—", exact: true }).click();
+  await page.goto(page.url().replace("/work/", "/batch/"));
+  await expect(page.getByText("Passed by the timer: stage 2")).toBeVisible();
 });

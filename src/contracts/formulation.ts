@@ -4,6 +4,7 @@ import {
   ALONGSIDE_MAX,
   COMPANIONS_MAX,
   LINES_MAX,
+  PARTS_MAX,
   STAGES_MAX,
   NAME_MAX,
   NOTES_MAX,
@@ -143,6 +144,17 @@ const formulation = z.strictObject({
         )
         .min(1)
         .max(STAGES_MAX)
+        .optional(),
+      parts: z
+        .array(
+          z.strictObject({
+            name: z.string().trim().min(1).max(40),
+            toC: ranged("cookC"),
+            thicknessMm: ranged("thicknessMm"),
+          }),
+        )
+        .min(1)
+        .max(PARTS_MAX)
         .optional(),
     })
     .optional(),

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { PROBES } from "@/core/work/cook-parts";
 import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
 
 const id = z.string().min(1).max(80);
@@ -8,7 +9,11 @@ const instantMs = z
   .min(Date.UTC(2020, 0, 1))
   .max(Date.UTC(2100, 0, 1));
 
-export const actRequest = z.strictObject({ atMs: instantMs });
+export const actRequest = z.strictObject({
+  atMs: instantMs,
+  /** Nobody tapped: its minutes were over and the cook had asked for that. */
+  byTimer: z.boolean().optional(),
+});
 
 export const weighRequest = z.strictObject({
   lineId: id,
@@ -18,22 +23,31 @@ export const weighRequest = z.strictObject({
 
 /** A reading typed by hand, or sent by an instrument. */
 export const sampleRequest = z.strictObject({
-  channel: z.enum(["probe", "fridge", "salinity", "scale"]),
+  channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
   atMs: instantMs,
   value: z.number().min(-40).max(500_000),
 });
 export type Channel = z.infer<typeof sampleRequest>["channel"];
 
 export const instrumentRequest = z.strictObject({
-  channel: z.enum(["probe", "fridge", "salinity"]),
+  channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
   seed: z.number().int().min(1).max(1_000_000),
 });
+
+/** What stands on the simulated scale: it pours that line, as a hand would. */
+export const panRequest = z.strictObject({
+  lineId: id,
+  targetG: z.number().min(0).max(500_000),
+  tareG: z.number().min(0).max(50_000),
+});
+export type Pan = z.infer<typeof panRequest>;
 
 export const rehearseRequest = z.strictObject({
   /** How many times as fast the batch's clock runs from now on; 1 is everybody's. */
   speed: z.number().min(1).max(3600),
 });
 
+const EATERS_MAX = 24;
 const score = z.number().int().min(-2).max(2).optional();
 const faultIds = Object.keys(FAULT_NAME) as [keyof typeof FAULT_NAME, ...(keyof typeof FAULT_NAME)[]];
 
@@ -46,6 +60,10 @@ export const judgedSchema = z.strictObject({
   timing: score,
   faults: z.array(z.enum(faultIds)).max(faultIds.length),
   words: z.string().max(2000),
+  eaters: z
+    .array(z.strictObject({ who: z.string().trim().min(1).max(40), salt: z.number().int().min(-2).max(2) }))
+    .max(EATERS_MAX)
+    .optional(),
 }) satisfies z.ZodType<Judged>;
 
 /** What a running batch is, as every device shows it. */
@@ -60,6 +78,16 @@ export interface WorkView {
   startedAtMs: number;
   liftedAtMs: number | null;
   judged: Judged | null;
+  /** What the scale shows now, and whether it has come to rest; null without one. */
+  scale: { grams: number; steady: boolean } | null;
+  photos: PhotoView[];
+}
+
+export interface PhotoView {
+  id: string;
+  width: number;
+  height: number;
+  takenAtMs: number;
 }
 
 /** A rehearsal's clock: from an instant of everybody's, at which it showed a time of its own, so many times as fast. */

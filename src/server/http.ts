@@ -38,6 +38,19 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   return parsed.data;
 }
 
+/** Reads a body as bytes, and stops at the limit. @throws Refusal 413 */
+export async function readFile(request: Request, limitBytes: number): Promise<Buffer> {
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for await (const chunk of request.body ?? []) {
+    size += chunk.length;
+    if (size > limitBytes)
+      throw new Refusal(413, "Too large", `At most ${Math.round(limitBytes / 1024 / 1024)} MB, please.`);
+    chunks.push(chunk);
+  }
+  return Buffer.concat(chunks);
+}
+
 function parseJson(text: string): unknown {
   try {
     return JSON.parse(text);

@@ -8,6 +8,7 @@ import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Formulation } from "@/core/formula/model";
+import { PROBES, type ProbeChannel } from "@/core/work/cook-parts";
 import { announce } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
@@ -33,7 +34,8 @@ export function attachInstrument(
   const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
   if (!row) throw notFound("batch");
   const fromMs = Math.round(batchTime(clockOf(row), nowMs));
-  const session = { batchId, kind: request.channel, fromMs, untilMs: null, ...request };
+  const kind = request.channel.startsWith("probe") ? ("probe" as const) : request.channel;
+  const session = { batchId, fromMs, untilMs: null, ...request, kind: kind as Session["kind"] };
   db.insert(instrumentSessions)
     .values(session)
     .onConflictDoUpdate({ target: [instrumentSessions.batchId, instrumentSessions.channel], set: session })
@@ -55,7 +57,9 @@ export function detachInstrument(db: Db, batchId: string, channel: string): void
 export function takeSamples(db: Db, row: BatchRow, ownNowMs: number): number {
   const sessions = db.select().from(instrumentSessions).where(eq(instrumentSessions.batchId, row.id)).all();
   let added = 0;
-  for (const session of sessions) added += catchUp(db, row, session, ownNowMs);
+  // A scale is looked at, not recorded.
+  for (const session of sessions.filter((s) => s.kind !== "scale"))
+    added += catchUp(db, row, session, ownNowMs);
   return added;
 }
 
@@ -98,9 +102,11 @@ function truthOf(session: Session, f: Formulation): (atS: number) => number {
     return (atS) => f.holding.temperatureC + 1.2 * Math.sin((2 * Math.PI * atS) / 2700) + 0.3 * draw(1);
   if (session.kind === "salinity") return (atS) => 4 - 1.2 * (1 - Math.exp(-atS / 30_000));
   const food = pantryOf(f.own).food(f.foodId);
+  const part = f.cook?.parts?.[PROBES.indexOf(session.channel as ProbeChannel) - 1];
+  const thicknessMm = part?.thicknessMm ?? f.pieces.thicknessMm;
   return roastFor(session.seed, {
     shape: food ? bodyShapeOf(food) : "slab",
-    halfThicknessMm: (f.pieces.thicknessMm / 2) * (1 + 0.1 * draw(2)),
+    halfThicknessMm: (thicknessMm / 2) * (1 + 0.1 * draw(2)),
     startC: 6,
     ovenC: f.cook?.ovenC ?? 180,
     swingC: 9,

@@ -1,5 +1,6 @@
 import { sql } from "drizzle-orm";
 import {
+  blob,
   check,
   index,
   integer,
@@ -110,7 +111,7 @@ export const batchEvents = sqliteTable(
       .notNull()
       .references(() => batches.id),
     kind: text("kind", {
-      enum: ["started", "lifted", "lift_undone", "act_done", "act_undone", "judged"],
+      enum: ["started", "lifted", "lift_undone", "act_done", "act_timed", "act_undone", "judged"],
     }).notNull(),
     /** Which act, for acts. */
     what: text("what"),
@@ -209,6 +210,9 @@ export const instrumentSessions = sqliteTable(
       .references(() => batches.id),
     channel: text("channel").notNull(),
     kind: text("kind", { enum: ["scale", "probe", "fridge", "salinity"] }).notNull(),
+    /** What stands on a simulated scale, and since when. */
+    pan: text("pan", { mode: "json" }),
+    panSinceMs: integer("pan_since_ms"),
     seed: integer("seed").notNull(),
     /** In the batch's own time. */
     fromMs: integer("from_ms").notNull(),
@@ -226,3 +230,19 @@ export const outcomes = sqliteTable("outcomes", {
   body: text("body", { mode: "json" }).notNull(),
   judgedAtMs: integer("judged_at_ms").notNull(),
 });
+
+/** Pictures of how a batch turned out: re-encoded on the way in, so that nothing of the camera's is kept. */
+export const photos = sqliteTable(
+  "photos",
+  {
+    id: text("id").primaryKey(),
+    batchId: text("batch_id")
+      .notNull()
+      .references(() => batches.id),
+    jpeg: blob("jpeg", { mode: "buffer" }).notNull(),
+    width: integer("width").notNull(),
+    height: integer("height").notNull(),
+    takenAtMs: integer("taken_at_ms").notNull(),
+  },
+  (t) => [index("photos_by_batch").on(t.batchId)],
+);

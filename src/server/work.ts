@@ -1,7 +1,14 @@
 import { and, asc, eq } from "drizzle-orm";
 import type { z } from "zod";
-import { batchTime, judgedSchema, type Channel, type sampleRequest, type WorkView } from "@/contracts/work";
-import type { Judged } from "@/core/journal/outcome";
+import {
+  batchTime,
+  judgedSchema,
+  type actRequest,
+  type Channel,
+  type sampleRequest,
+  type WorkView,
+} from "@/contracts/work";
+import { judgedSalt, type Judged } from "@/core/journal/outcome";
 import { announce } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
@@ -16,6 +23,8 @@ import {
   samples,
 } from "./schema";
 import { takeSamples } from "./instruments";
+import { listPhotos } from "./photos";
+import { hearScale, readScale } from "./scale";
 
 /** A device's clock may be so far ahead of the server's. */
 const AHEAD_MS = 60_000;
@@ -31,7 +40,8 @@ function rowOf(db: Db, batchId: string) {
 export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
   const row = rowOf(db, batchId);
   const clock = clockOf(row);
-  takeSamples(db, row, batchTime(clock, nowMs));
+  const ownMs = batchTime(clock, nowMs);
+  takeSamples(db, row, ownMs);
   const judged = db.select().from(outcomes).where(eq(outcomes.batchId, batchId)).get();
   return {
     batchId,
@@ -68,6 +78,8 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
     startedAtMs: row.startedAtMs,
     liftedAtMs: row.liftedAtMs,
     judged: judged ? judgedSchema.parse(judged.body) : null,
+    scale: readScale(db, batchId, ownMs, nowMs),
+    photos: listPhotos(db, batchId),
   };
 }
 
@@ -75,7 +87,13 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
  * Confirms an act. Two people tapping do it once: the first time stands.
  * @returns the time that stands, and whether it was confirmed before
  */
-export function confirmAct(db: Db, batchId: string, actId: string, atMs: number, nowMs: number) {
+export function confirmAct(
+  db: Db,
+  batchId: string,
+  actId: string,
+  { atMs, byTimer }: z.infer<typeof actRequest>,
+  nowMs: number,
+) {
   const standing = db.transaction((tx) => {
     const row = rowOf(tx, batchId);
     const before = tx
@@ -90,7 +108,7 @@ export function confirmAct(db: Db, batchId: string, actId: string, atMs: number,
       });
     tx.insert(batchActs).values({ batchId, actId, doneAtMs: atMs, recordedAtMs: nowMs }).run();
     tx.insert(batchEvents)
-      .values({ batchId, kind: "act_done", what: actId, atMs, recordedAtMs: nowMs })
+      .values({ batchId, kind: byTimer ? "act_timed" : "act_done", what: actId, atMs, recordedAtMs: nowMs })
       .run();
     return { doneAtMs: atMs, already: false };
   });
@@ -127,8 +145,14 @@ export function keepWeight(db: Db, batchId: string, lineId: string, grams: numbe
 }
 
 /** Keeps a reading, typed or streamed; the same instant twice is kept once. */
-export function keepSample(db: Db, batchId: string, sample: z.infer<typeof sampleRequest>): void {
+export function keepSample(
+  db: Db,
+  batchId: string,
+  sample: z.infer<typeof sampleRequest>,
+  nowMs: number,
+): void {
   rowOf(db, batchId);
+  if (sample.channel === "scale") return hearScale(batchId, sample.value, nowMs);
   db.insert(samples)
     .values({ batchId, ...sample })
     .onConflictDoNothing()
@@ -153,7 +177,7 @@ export function judgeBatch(db: Db, batchId: string, judged: Judged, nowMs: numbe
     const row = { batchId, body: judged, judgedAtMs: nowMs };
     tx.insert(outcomes).values(row).onConflictDoUpdate({ target: outcomes.batchId, set: row }).run();
     tx.update(batches)
-      .set({ saltScore: judged.salt ?? null })
+      .set({ saltScore: judgedSalt(judged) ?? null })
       .where(eq(batches.id, batchId))
       .run();
     tx.insert(batchEvents).values({ batchId, kind: "judged", atMs: nowMs, recordedAtMs: nowMs }).run();

@@ -8,12 +8,20 @@ export async function send<T>(
   path: string,
   body?: unknown,
 ): Promise<Sent<T>> {
+  return exchange<T>(path, {
+    method,
+    headers: { "content-type": "application/json" },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+}
+
+/** Sends a file as it is. */
+export const sendFile = <T>(path: string, file: File): Promise<Sent<T>> =>
+  exchange<T>(path, { method: "POST", headers: { "content-type": file.type }, body: file });
+
+async function exchange<T>(path: string, init: RequestInit): Promise<Sent<T>> {
   try {
-    const response = await fetch(path, {
-      method,
-      headers: { "content-type": "application/json" },
-      body: body === undefined ? undefined : JSON.stringify(body),
-    });
+    const response = await fetch(path, init);
     if (response.ok)
       return { ok: true, value: (response.status === 204 ? undefined : await response.json()) as T };
     const problem = problemSchema.safeParse(await response.json().catch(() => null));

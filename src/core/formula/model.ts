@@ -195,6 +195,16 @@ export interface Cook {
   inColdDish?: boolean;
   /** Left out: one open stage at `ovenC` for `minutes`. */
   stages?: CookStage[];
+  /** Parts of the joint that are done by a reading of their own and come out when they are. */
+  parts?: CookPart[];
+}
+
+/** The breast against the leg, the thin end against the thick. */
+export interface CookPart {
+  name: string;
+  /** Core at which this part is done, °C. */
+  toC: number;
+  thicknessMm: number;
 }
 
 export type Cover = "open" | "lid" | "foil" | "pouch" | "crust";

@@ -56,3 +56,5 @@ export const ALONGSIDE_MAX = 4;
 export const LINES_MAX = 40;
 export const COMPANIONS_MAX = 6;
 export const STAGES_MAX = 6;
+/** As many as there are probes besides the first. */
+export const PARTS_MAX = 3;

@@ -5,7 +5,7 @@ import { outcomeAt } from "../formula/outcome";
 import { withPreparation } from "../formula/offered";
 import { causesOf, type RealBatch } from "./causes";
 import { accepted, proposalsFor, tasteShift, type Experience } from "./next-time";
-import { FAULT_NAME, faultsOf, type FaultId } from "./outcome";
+import { FAULT_NAME, faultsOf, judgedSalt, type FaultId } from "./outcome";
 
 function real(input: Formulation, part: Partial<RealBatch> = {}): RealBatch {
   const sheet = worked(input);
@@ -72,6 +72,16 @@ describe("faults to causes, by this batch's own numbers", () => {
     for (const kind of ["wetBrine", "dryBrine", "marinade", "paste", "rub", "saltCrust", "cure"])
       expect(faultsOf(kind).length).toBeGreaterThan(5);
   });
+});
+
+test("salt as judged: the cook's own word, or else the mean of the eaters'", () => {
+  const eaters = [
+    { who: "table 1", salt: 2 },
+    { who: "table 2", salt: -1 },
+  ];
+  expect(judgedSalt({ faults: [], words: "", eaters })).toBe(0.5);
+  expect(judgedSalt({ faults: [], words: "", eaters, salt: 0 })).toBe(0);
+  expect(judgedSalt({ faults: [], words: "" })).toBeUndefined();
 });
 
 describe("next time, from the kitchen's own record", () => {

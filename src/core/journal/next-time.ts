@@ -1,6 +1,6 @@
 import { RANGES } from "../formula/ranges";
 import type { Formulation } from "../formula/model";
-import type { Judged } from "./outcome";
+import { judgedSalt, type Judged } from "./outcome";
 
 /** What one judged batch of a food and preparation said. */
 export interface Experience {
@@ -49,11 +49,13 @@ function sureness(values: readonly number[]): number {
 export function proposalsFor(f: Formulation, record: readonly Experience[]): Proposal[] {
   const recent = record.slice(0, 5);
   const proposals: Proposal[] = [];
-  const salted = recent.filter((r) => r.judged.salt !== undefined);
+  const salted = recent.filter((r) => judgedSalt(r.judged) !== undefined);
   if (salted.length > 0 && f.preparation.targetFraction > 0) {
     // Each batch is moved to where its own eaters would have had it; the mean of those is the next target.
-    const wanted = mean(salted.map((r) => r.targetFraction - SALT_STEP * CAREFUL * (r.judged.salt ?? 0)));
-    const scores = salted.map((r) => r.judged.salt ?? 0);
+    const wanted = mean(
+      salted.map((r) => r.targetFraction - SALT_STEP * CAREFUL * (judgedSalt(r.judged) ?? 0)),
+    );
+    const scores = salted.map((r) => judgedSalt(r.judged) ?? 0);
     const to = clampTarget(Number(wanted.toFixed(4)));
     if (Math.abs(mean(scores)) > CONTENT && Math.abs(to - f.preparation.targetFraction) > 1e-4)
       proposals.push({
@@ -100,8 +102,8 @@ export function accepted(f: Formulation, p: Proposal): { formulation: Formulatio
 
 /** How far this kitchen's eaters lie from the usual taste bands, mass fraction: their record moves the bands. */
 export function tasteShift(record: readonly Experience[]): number {
-  const salted = record.filter((r) => r.judged.salt !== undefined);
+  const salted = record.filter((r) => judgedSalt(r.judged) !== undefined);
   if (salted.length < 2) return 0;
-  const perBatch = salted.map((r) => -SALT_STEP * (r.judged.salt ?? 0));
+  const perBatch = salted.map((r) => -SALT_STEP * (judgedSalt(r.judged) ?? 0));
   return mean(perBatch) * (salted.length / (salted.length + 2));
 }

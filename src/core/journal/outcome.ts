@@ -15,6 +15,14 @@ export interface Judged {
   /** Faults seen, by their ids. */
   faults: FaultId[];
   words: string;
+  /** What single eaters said of the salt: "table 2", "the baby"; no names asked for. */
+  eaters?: { who: string; salt: number }[];
+}
+
+/** Salt as judged: the cook's own word, or else the mean of the eaters'. */
+export function judgedSalt({ salt, eaters }: Judged): number | undefined {
+  if (salt !== undefined || !eaters?.length) return salt;
+  return eaters.reduce((sum, e) => sum + e.salt, 0) / eaters.length;
 }
 
 export type FaultId =

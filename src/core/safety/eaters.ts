@@ -1,3 +1,4 @@
+import { coolestC } from "../work/cook-parts";
 import { HEATS } from "../formula/dish-facts";
 import { hazardRule, LOCAL_CODE, type Rule, type RuleContext } from "./rule";
 import type { Eater } from "./limits";
@@ -73,8 +74,8 @@ export const EATER_RULES: readonly Rule[] = [
       const { safeMinC } = c.sheet.food;
       const why = c.input.servedRaw
         ? "It is eaten raw"
-        : safeMinC !== null && c.cook.toC < safeMinC
-          ? `It is cooked to ${c.cook.toC} °C, under ${safeMinC} °C`
+        : safeMinC !== null && coolestC(c.cook) < safeMinC
+          ? `It is cooked to ${coolestC(c.cook)} °C, under ${safeMinC} °C`
           : undefined;
       return why ? { why, who: names(who) } : undefined;
     },

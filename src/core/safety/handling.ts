@@ -1,4 +1,5 @@
 import { splitProposed } from "../formula/uneven";
+import { coolestC } from "../work/cook-parts";
 import { hazardRule, type Rule } from "./rule";
 
 /** Hazard table: two people from here. */
@@ -8,8 +9,9 @@ const CURING_WORDS = /\b(nitrit\w*|nitrat\w*|saltpet\w*|curing salt\w*|pink cure
 export const HANDLING_RULES: readonly Rule[] = [
   hazardRule("under_min_temp", {
     because: "Cooked to {{toC}} °C; the official minimum for {{food}} is {{safeMinC}} °C.",
-    check: ({ cook: { toC }, sheet }) => {
+    check: ({ cook, sheet }) => {
       const { safeMinC, name } = sheet.food;
+      const toC = coolestC(cook);
       return safeMinC !== null && toC < safeMinC ? { toC, safeMinC, food: name } : undefined;
     },
   }),

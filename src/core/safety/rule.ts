@@ -32,10 +32,14 @@ export function contextOf(s: Situation): RuleContext {
     ...s,
     kitchen: s.kitchen ?? NO_LIMITS,
     facts: dishFacts(s.input, s.sheet),
-    cook: s.input.cook ?? cookOffered(s.sheet.load, s.input.pieces.thicknessMm),
+    cook: atItsHottest(s.input.cook ?? cookOffered(s.sheet.load, s.input.pieces.thicknessMm)),
     ingredients: ingredientsOf(s.input, s.sheet).map(({ ingredient }) => ingredient),
   };
 }
+
+/** A cook in stages is judged by its hottest: that is what burns. */
+const atItsHottest = (cook: Cook): Cook =>
+  cook.stages ? { ...cook, ovenC: Math.max(...cook.stages.map((stage) => stage.ovenC)) } : cook;
 
 /** Figures that fill a message's {{places}}. */
 export type FindingData = Record<string, number | string>;

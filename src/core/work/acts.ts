@@ -3,9 +3,9 @@ import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { cookOffered } from "../formula/plate";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
-import { carryOverC } from "../heat/carry-over";
 import type { Act, ActKind } from "./act";
 import { cookActs } from "./cook-acts";
+import { cookedParts } from "./cook-parts";
 import { cookMinutes, stagesOf } from "./cook-stages";
 
 /** Turned or stirred so often, h, unless it lies in a crust or dry. *Practice*: about every eight hours. */
@@ -234,8 +234,7 @@ function afterActs({ input, sheet }: Clock): Act[] {
   const readyMin = outMin + row.reduce((sum, a) => sum + a.minutes, 0);
   const cookStart = crust ? 0 : readyMin;
   const cookEnd = cookStart + (crust ? outMin : cookMinutes(stages));
-  const massG = input.pieces.totalMassG / input.pieces.count;
-  const rise = carryOverC(massG, stages[stages.length - 1].ovenC, crust);
+  const [whole, ...parts] = cookedParts(input, sheet, cook);
   const rested = cookEnd + cook.restMin;
   return [
     ...inARow(row, outMin),
@@ -254,8 +253,19 @@ function afterActs({ input, sheet }: Clock): Act[] {
       cookEnd - Math.min(15, (cookEnd - cookStart) / 3),
       5,
       `Probe: ${cook.toC} °C in the thickest part${crust ? ", through the crust" : ""}`,
-      `The thermometer decides. Out of the heat it still climbs about ${Math.round(rise.likely)} °C.`,
+      `The thermometer decides. Out of the heat it still climbs about ${Math.round(whole.rise.likely)} °C.`,
       sheet.food.safeMinC === null ? undefined : `Official minimum ${sheet.food.safeMinC} °C.`,
+    ),
+    ...parts.map((part) =>
+      act(
+        `part_${part.channel}`,
+        "probe",
+        cookStart + part.minutes - 5,
+        5,
+        `Probe the ${part.name}: out at ${Math.round(part.pullC)} °C`,
+        `It comes out by itself, and rests up to ${part.toC} °C while the others go on.`,
+        sheet.food.safeMinC === null ? undefined : `Official minimum ${sheet.food.safeMinC} °C.`,
+      ),
     ),
     act(
       "rest",

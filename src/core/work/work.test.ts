@@ -7,6 +7,7 @@ import { outcomeAt } from "../formula/outcome";
 import { withPreparation } from "../formula/offered";
 import { actsFor } from "./acts";
 import { cookMinutes, presetStages, stagesOf } from "./cook-stages";
+import { coolestC, cookedParts } from "./cook-parts";
 import { bandOf, effectOf, judgeWeight, rebalanced } from "./weigh-in";
 
 function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation {
@@ -187,5 +188,39 @@ describe("weighing in", () => {
     expect(asIs.value.endFraction).toBeCloseTo(0.014, 6);
     expect(over.value.endFraction).toBeGreaterThan(0.016);
     expect(over.value.window.ready.likely ?? 99).toBeLessThan(asIs.value.window.ready.likely ?? 99);
+  });
+});
+
+describe("parts of one joint", () => {
+  const duck = of("duck_whole", "dry", { pullH: 24 });
+  const cook = { toC: 74, minutes: 100, restMin: 15, ovenC: 180 };
+  const withParts = {
+    ...duck,
+    cook: { ...cook, parts: [{ name: "breast", toC: 60, thicknessMm: 40 }] },
+  };
+  const parts = cookedParts(withParts, worked(withParts), withParts.cook);
+
+  test("a thinner part to a lower core is out sooner, by its own probe, and the whole keeps its minutes", () => {
+    expect(parts.map((p) => p.channel)).toEqual(["probe", "probe2"]);
+    expect(parts[0].minutes).toBe(100);
+    expect(parts[1].minutes).toBeLessThan(90);
+    expect(parts[1].pullC).toBeLessThan(60);
+  });
+
+  test("the same thickness and target take the same time; the act stands before the rest", () => {
+    const [whole, same] = cookedParts(duck, worked(duck), {
+      ...cook,
+      parts: [{ name: "other half", toC: 74, thicknessMm: duck.pieces.thicknessMm }],
+    });
+    expect(same.minutes).toBe(whole.minutes);
+    const list = acts(withParts);
+    const out = list.find((a) => a.id === "part_probe2");
+    expect(out?.title).toContain("Probe the breast: out at");
+    expect(out?.atMin).toBeLessThan(list.find((a) => a.id === "rest")?.atMin ?? NaN);
+  });
+
+  test("the official minimum is held against the coolest part", () => {
+    expect(coolestC(withParts.cook)).toBe(60);
+    expect(coolestC(cook)).toBe(74);
   });
 });

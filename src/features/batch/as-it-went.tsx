@@ -58,7 +58,32 @@ export function AsItWent({ batch, work }: { batch: BatchDetail; work: WorkView }
             }).join(" · ") || "no scores"}
           </p>
           {work.judged.faults.length > 0 && <p>{work.judged.faults.map((f) => FAULT_NAME[f]).join(", ")}</p>}
+          {work.judged.eaters && (
+            <p>
+              Salt, eater by eater:{" "}
+              {work.judged.eaters.map((e) => `${e.who} ${e.salt > 0 ? "+" : ""}${e.salt}`).join(" · ")}
+            </p>
+          )}
           {work.judged.words && <p className="whitespace-pre-wrap">“{work.judged.words}”</p>}
+        </section>
+      )}
+      {work.photos.length > 0 && (
+        <section className="mt-6" aria-label="Photos">
+          <h2 className="text-xl">Photos</h2>
+          <ul className="flex flex-wrap gap-3">
+            {work.photos.map((photo, i) => (
+              <li key={photo.id}>
+                {/* eslint-disable-next-line @next/next/no-img-element -- out of the kitchen's own database */}
+                <img
+                  src={`/api/batches/${batch.id}/photos/${photo.id}`}
+                  width={photo.width}
+                  height={photo.height}
+                  alt={`Photo ${i + 1} of ${batch.name}`}
+                  className="h-48 w-auto"
+                />
+              </li>
+            ))}
+          </ul>
         </section>
       )}
     </>

@@ -6,6 +6,7 @@ import type { Formulation } from "@/core/formula/model";
 import type { Proposal } from "@/core/journal/next-time";
 import { AsItWent } from "./as-it-went";
 import { NextTime } from "./next-time";
+import { PlanAndReal } from "./plan-and-real";
 import type { BatchDetail, KitchenView } from "@/contracts/views";
 import { batchNote, useBatchState } from "@/ui/batch-state";
 import { dayAndClock, duration, fixed, grams, percent, shortDate } from "@/ui/format";
@@ -102,6 +103,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}
           <AsItWent batch={batch} work={work} />
+          {sheet && <PlanAndReal batch={batch} work={work} sheet={sheet} />}
           <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
           <Times batch={batch} />
           <Acknowledged batch={batch} />
@@ -144,6 +146,7 @@ const EVENT_WORDS: Record<string, string> = {
   lifted: "Lifted out",
   lift_undone: "Put back: the lift-out was a slip",
   act_done: "Done",
+  act_timed: "Passed by the timer",
   act_undone: "Taken back",
   judged: "Judged",
 };

@@ -1,6 +1,6 @@
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { actsFor } from "@/core/work/acts";
-import { currentOf, placed } from "./act-state";
+import { currentOf, overByNow, placed } from "./act-state";
 
 const MIN = 60_000;
 const HOUR = 60 * MIN;
@@ -48,4 +48,27 @@ test("into the oven late: probe, rest and table go by the oven", () => {
 test("acts stand in the order of their hours", () => {
   const dues = at({}, 0).map((a) => a.dueMs);
   expect(dues).toEqual([...dues].sort((a, b) => a - b));
+});
+
+describe("hands full: the clock moves on", () => {
+  const over = (done: Record<string, number>, hours: number) =>
+    overByNow(at(done, hours), START + hours * HOUR).map((a) => a.id);
+
+  test("a turn whose minutes are over passes; what must be measured, judged or put in waits for a tap", () => {
+    expect(over({ go_in: START }, 8.2)).toContain("turn_8");
+    expect(over({ go_in: START }, 8.2)).not.toContain("weigh_out");
+    expect(over({ go_in: START }, 30)).not.toContain("lift_out");
+  });
+
+  test("until the food went in, and after its lift-out is due, nothing begins by itself", () => {
+    expect(over({}, 8.2)).not.toContain("turn_8");
+    expect(over({ go_in: START }, 40)).not.toContain("rest");
+    expect(over({ go_in: START, lift_out: START + 20 * HOUR }, 40)).not.toContain("rest");
+  });
+
+  test("once it is in the oven the rest passes by the clock, the probe never", () => {
+    const cooking = { go_in: START, lift_out: START + 20 * HOUR, stage_1: START + 20.2 * HOUR };
+    expect(over(cooking, 40)).toContain("rest");
+    expect(over(cooking, 40)).not.toContain("probe");
+  });
 });

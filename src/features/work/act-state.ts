@@ -63,6 +63,36 @@ export function placed(
   }));
 }
 
+/**
+ * Acts that may be passed over by the timer alone: nothing is judged, measured or put in by them, and the clock of the
+ * food does not begin with them.
+ */
+const BY_TIMER: Act["kind"][] = [
+  "thaw",
+  "clean",
+  "turn",
+  "finish",
+  "dry",
+  "season",
+  "preheat",
+  "tend",
+  "rest",
+];
+
+/** Until one of these is confirmed nothing after it has begun: the clock waits for the hand. */
+const BEGINS: Act["kind"][] = ["goIn", "liftOut"];
+
+/** Acts whose minutes are over, for hands that are not free: what must be judged, measured or put in is never among them. */
+export function overByNow(acts: readonly PlacedAct[], nowMs: number): PlacedAct[] {
+  const open = acts.filter((act) => act.doneMs === undefined);
+  const begins = open.findIndex((act) => BEGINS.includes(act.kind) || act.id === "stage_1");
+  const begun = begins === -1 ? open : open.slice(0, begins);
+  return begun.filter(
+    (act) =>
+      (BY_TIMER.includes(act.kind) || act.kind === "cook") && nowMs >= act.dueMs + act.minutes * MIN_MS,
+  );
+}
+
 /** The act to show large: the first that is neither done nor passed over. */
 export const currentOf = (acts: readonly PlacedAct[]): PlacedAct | undefined =>
   acts.find((a) => a.doneMs === undefined && !a.missed);

@@ -4,11 +4,11 @@ import { bodyShapeOf } from "@/core/diffusion/flesh-body";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { cookOffered } from "@/core/formula/plate";
-import { carryOverC } from "@/core/heat/carry-over";
 import { forecastDone, LEAST_READINGS } from "@/core/heat/forecast";
+import { cookedParts, type CookedPart, type ProbeChannel } from "@/core/work/cook-parts";
 import { stagesOf } from "@/core/work/cook-stages";
 import type { QuantityRule } from "@/core/quantity/parse";
-import { duration, fixed, whenFrom } from "@/ui/format";
+import { capital, duration, fixed, whenFrom } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { CoreChart } from "@/ui/core-chart";
 import type { PlacedAct } from "./act-state";
@@ -23,43 +23,57 @@ interface Props {
   acts: readonly PlacedAct[];
   nowMs: number;
   timeZone: string;
-  onRead: (coreC: number) => void;
+  onRead: (channel: ProbeChannel, coreC: number) => void;
 }
 
-/** The core by the minute, when it will be done, and whether that is early or late. */
-export function CookPanel({ input, sheet, work, acts, nowMs, timeZone, onRead }: Props) {
-  const [typed, setTyped] = useState<number | null>(null);
+/** The core by the minute, of the whole and of each part that comes out by itself. */
+export function CookPanel(props: Props) {
+  const { input, sheet } = props;
   const cook = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
-  const stages = stagesOf(input, cook);
-  const ovenC = stages[0].ovenC;
+  const parts = cookedParts(input, sheet, cook);
+  return (
+    <section aria-label="Cook" className="space-y-6">
+      {parts.map((part) => (
+        <CorePanel key={part.channel} {...props} part={part} ovenC={stagesOf(input, cook)[0].ovenC} />
+      ))}
+    </section>
+  );
+}
+
+/** One core: what it reads, when it will be done, and whether that is early or late. */
+function CorePanel(props: Props & { part: CookedPart; ovenC: number }) {
+  const { sheet, work, acts, nowMs, timeZone, onRead, part, ovenC, input } = props;
+  const [typed, setTyped] = useState<number | null>(null);
+  const whole = part.channel === "probe";
   const inMs = work.done.stage_1 ?? work.done.go_in ?? nowMs;
-  const massG = input.pieces.totalMassG / input.pieces.count;
-  const rise = carryOverC(massG, ovenC, sheet.crust !== undefined);
-  const pullC = Math.max(0, cook.toC - rise.low);
-  const probe = work.readings.filter((r) => r.channel === "probe" && r.atMs >= inMs);
+  const probe = work.readings.filter((r) => r.channel === part.channel && r.atMs >= inMs);
   const readings = probe.map((r) => ({ atMin: (r.atMs - inMs) / MIN_MS, coreC: r.value }));
   const last = probe[probe.length - 1];
+  const halfThicknessMm = whole ? sheet.soak.body.pathMm : part.thicknessMm / 2;
   const forecast = forecastDone({
     shape: bodyShapeOf(sheet.food),
-    halfThicknessMm: sheet.soak.body.pathMm,
+    halfThicknessMm,
     ovenC,
-    targetC: pullC,
+    targetC: part.pullC,
     readings: thinned(readings),
   });
-  const plannedMs = acts.find((a) => a.kind === "rest")?.dueMs ?? nowMs;
+  const plannedMs =
+    acts.find((a) => (whole ? a.kind === "rest" : a.id === `part_${part.channel}`))?.dueMs ?? nowMs;
   const doneMs = forecast && inMs + forecast.doneMin * MIN_MS;
   const { safeMinC } = sheet.food;
+  const when = (min: number) => whenFrom(inMs + min * MIN_MS, nowMs, timeZone);
+  const named = whole ? (input.cook?.parts ? "Core of the whole" : "Core") : `Core, ${part.name}`;
   return (
-    <section aria-label="Cook" className="bg-base-100 p-4">
+    <section aria-label={named} className="bg-base-100 p-4" data-core-of={part.channel}>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
-        <h3 className="text-2xl">Core</h3>
+        <h3 className="text-2xl">{capital(named)}</h3>
         <p className="figure text-5xl" data-core>
           {last ? `${fixed(last.value, 1)} °C` : "–"}
         </p>
       </div>
       <p className="text-lg">
-        Pull at <b className="figure">{fixed(pullC, 0)} °C</b>, to rest up to {fixed(cook.toC, 0)} °C (it
-        climbs about {fixed(rise.low, 0)} to {fixed(rise.high, 0)} °C: common practice).
+        Pull at <b className="figure">{fixed(part.pullC, 0)} °C</b>, to rest up to {fixed(part.toC, 0)} °C (it
+        climbs about {fixed(part.rise.low, 0)} to {fixed(part.rise.high, 0)} °C: common practice).
         {safeMinC !== null && (
           <>
             {" "}
@@ -67,7 +81,7 @@ export function CookPanel({ input, sheet, work, acts, nowMs, timeZone, onRead }:
           </>
         )}
       </p>
-      {safeMinC !== null && cook.toC < safeMinC && (
+      {safeMinC !== null && part.toC < safeMinC && (
         <p className="mt-1 border-l-8 border-error pl-2" role="alert">
           Under the official minimum. Not for the young, the old, the pregnant or the ill; follow your local
           food code.
@@ -75,14 +89,20 @@ export function CookPanel({ input, sheet, work, acts, nowMs, timeZone, onRead }:
       )}
       <p className="mt-2 text-2xl" role="status" data-forecast>
         {forecast && doneMs
-          ? `Done about ${whenFrom(doneMs, nowMs, timeZone)} (${whenFrom(inMs + forecast.earlyMin * MIN_MS, nowMs, timeZone)} to ${whenFrom(inMs + forecast.lateMin * MIN_MS, nowMs, timeZone)})`
+          ? `Done about ${when(forecast.doneMin)} (${when(forecast.earlyMin)} to ${when(forecast.lateMin)})`
           : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
       </p>
       {forecast && doneMs && <p className="text-lg">{sayDrift(doneMs, plannedMs, nowMs)}</p>}
-      <CoreChart readings={readings} forecast={forecast?.curve ?? []} pullC={pullC} safeMinC={safeMinC} />
+      <CoreChart
+        readings={readings}
+        forecast={forecast?.curve ?? []}
+        pullC={part.pullC}
+        safeMinC={safeMinC}
+      />
       <div className="flex items-end gap-3">
         <QuantityField
           label="Probe reads"
+          unseen={whole ? undefined : `, ${part.name}`}
           unit="°C"
           value={typed ?? last?.value ?? 20}
           rule={CORE}
@@ -94,7 +114,7 @@ export function CookPanel({ input, sheet, work, acts, nowMs, timeZone, onRead }:
           className="btn min-h-11"
           disabled={typed === null}
           onClick={() => {
-            if (typed !== null) onRead(typed);
+            if (typed !== null) onRead(part.channel, typed);
             setTyped(null);
           }}
         >

@@ -2,10 +2,18 @@
 
 import { useState } from "react";
 import type { Channel, WorkView } from "@/contracts/work";
+import { PROBES } from "@/core/work/cook-parts";
 import { fixed } from "@/ui/format";
 import { send } from "@/ui/send";
 
-const SIMULATED: { channel: Exclude<Channel, "scale">; name: string; unit: string }[] = [
+interface Simulated {
+  channel: Channel;
+  name: string;
+  unit: string;
+}
+
+const SIMULATED: Simulated[] = [
+  { channel: "scale", name: "Scale", unit: "g" },
   { channel: "probe", name: "Probe", unit: "°C" },
   { channel: "fridge", name: "Fridge sensor", unit: "°C" },
   { channel: "salinity", name: "Salinity meter", unit: "%" },
@@ -13,20 +21,32 @@ const SIMULATED: { channel: Exclude<Channel, "scale">; name: string; unit: strin
 
 const SPEEDS = [1, 60, 600];
 
+interface Props {
+  batchId: string;
+  work: WorkView;
+  parts: readonly { name: string }[];
+}
+
 /** Simulated instruments, and a clock that can be run faster: to rehearse a batch before a Saturday. */
-export function Instruments({ batchId, work }: { batchId: string; work: WorkView }) {
+export function Instruments({ batchId, work, parts }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const tell = async (method: "POST" | "PUT" | "DELETE", path: string, body?: unknown) => {
     const sent = await send(method, `/api/batches/${batchId}/${path}`, body);
     setProblem(sent.ok ? null : sent.problem.detail);
   };
+  const ofParts = parts.map(({ name }, i) => ({
+    channel: PROBES[i + 1],
+    name: `Probe, ${name}`,
+    unit: "°C",
+  }));
+  const all: Simulated[] = [...SIMULATED, ...ofParts];
   return (
     <details>
       <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">
         Instruments and rehearsal
       </summary>
       <ul>
-        {SIMULATED.map(({ channel, name, unit }) => {
+        {all.map(({ channel, name, unit }) => {
           const on = work.instruments.includes(channel);
           const last = work.readings.filter((r) => r.channel === channel).at(-1);
           return (

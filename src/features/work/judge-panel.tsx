@@ -8,9 +8,11 @@ import { outcomeAt } from "@/core/formula/outcome";
 import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
 import { percent } from "@/ui/format";
+import { Eaters } from "./eaters";
+import { Scores } from "./scores";
+import { Photos } from "./photos";
 
 const NONE: Judged = { faults: [], words: "" };
-const SCORES = [-2, -1, 0, 1, 2];
 
 type Scored = "salt" | "evenness" | "texture" | "juiciness" | "surface" | "timing";
 
@@ -58,18 +60,11 @@ export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
           <span className="w-28 text-lg">{label}</span>
           <span className="flex items-center gap-1">
             <span className="hidden w-24 text-right text-sm text-quiet sm:block">{low}</span>
-            {SCORES.map((score) => (
-              <button
-                key={score}
-                type="button"
-                className={`btn min-h-11 w-11 px-0 ${judged[key] === score ? "btn-primary" : ""}`}
-                aria-pressed={judged[key] === score}
-                aria-label={`${label} ${score}`}
-                onClick={() => change({ [key]: judged[key] === score ? undefined : score })}
-              >
-                {score > 0 ? `+${score}` : score}
-              </button>
-            ))}
+            <Scores
+              label={label}
+              value={judged[key]}
+              onChange={(score) => change({ [key]: judged[key] === score ? undefined : score })}
+            />
             <span className="hidden w-28 text-sm text-quiet sm:block">{high}</span>
           </span>
         </fieldset>
@@ -89,6 +84,8 @@ export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
         ))}
       </div>
       <Causes batch={batch} sheet={sheet} work={work} faults={judged.faults} />
+      <Eaters eaters={judged.eaters ?? []} onChange={(eaters) => change({ eaters })} />
+      <Photos batchId={batch.id} photos={work.photos} />
       <label className="mt-3 block">
         <span className="text-quiet">In words</span>
         <textarea

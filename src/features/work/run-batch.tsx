@@ -13,6 +13,7 @@ import { currentOf, placed } from "./act-state";
 import { ActCard } from "./act-card";
 import { ActList } from "./act-list";
 import { Alarms } from "./alarms";
+import { HandsFree } from "./hands-free";
 import { CookPanel } from "./cook-panel";
 import { Instruments } from "./instruments";
 import { JudgePanel } from "./judge-panel";
@@ -50,9 +51,9 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
   const current = acts.find((a) => a.id === shown) ?? currentOf(acts);
   const missed = acts.filter((a) => a.missed);
 
-  const confirm = (id: string) => {
+  const confirm = (id: string, byTimer = false) => {
     const atMs = Math.round(nowMs);
-    act({ method: "PUT", path: `acts/${id}`, body: { atMs } });
+    act({ method: "PUT", path: `acts/${id}`, body: { atMs, ...(byTimer && { byTimer }) } });
     const kind = acts.find((a) => a.id === id)?.kind;
     // What is in the oven, resting or on the table is out of its soak, whether or not that was tapped.
     const out =
@@ -80,7 +81,12 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
           {work.clock.speed !== 1 && ` · rehearsal, ${work.clock.speed} ×`}
         </span>
       }
-      actions={<Alarms acts={acts} nowMs={nowMs} />}
+      actions={
+        <>
+          <HandsFree acts={acts} nowMs={nowMs} onOver={(id) => confirm(id, true)} />
+          <Alarms acts={acts} nowMs={nowMs} />
+        </>
+      }
     >
       {(!connected || waiting > 0) && (
         <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
@@ -107,6 +113,8 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
               input={formulation}
               sheet={sheet}
               weights={work.weights}
+              scale={work.scale}
+              onPan={(pan) => act({ method: "PUT", path: "instruments/scale", body: pan })}
               onWeigh={(lineId, grams) => act({ method: "PUT", path: "weights", body: { lineId, grams } })}
             />
           )}
@@ -118,11 +126,11 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
               acts={acts}
               nowMs={nowMs}
               timeZone={zone}
-              onRead={(coreC) =>
+              onRead={(channel, coreC) =>
                 act({
                   method: "POST",
                   path: "samples",
-                  body: { channel: "probe", atMs: Math.round(nowMs), value: coreC },
+                  body: { channel, atMs: Math.round(nowMs), value: coreC },
                 })
               }
             />
@@ -167,7 +175,12 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
               onUndo={undo}
             />
           </details>
-          <Instruments batchId={batch.id} work={work} />
+          {work.liftedAtMs === null && work.done.go_in !== undefined && (
+            <Link className="btn min-h-11 w-full" href={`/batch/${batch.id}`}>
+              Late or early? What it holds now
+            </Link>
+          )}
+          <Instruments batchId={batch.id} work={work} parts={formulation.cook?.parts ?? []} />
         </aside>
       </div>
     </Shell>

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import type { Pan, WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
 import type { SheetLine } from "@/core/formula/lines";
 import type { Formulation } from "@/core/formula/model";
@@ -11,12 +12,21 @@ interface Props {
   input: Formulation;
   sheet: Formulated;
   weights: RealWeights;
+  /** The scale's reading now; null where none is plugged in. */
+  scale: WorkView["scale"];
   onWeigh: (lineId: string, grams: number) => void;
+  /** A line is about to be poured: a simulated scale pours it. */
+  onPan: (pan: Pan) => void;
 }
 
 /** Each line against the scale: tare, the band it must lie in, and what to do when it ran over. */
-export function WeighIn({ input, sheet, weights, onWeigh }: Props) {
+export function WeighIn({ input, sheet, weights, scale, onWeigh, onPan }: Props) {
   const [tareG, setTareG] = useState(0);
+  const [poured, setPoured] = useState<string | null>(null);
+  const pour = (line: SheetLine) => {
+    setPoured(line.id);
+    onPan({ lineId: line.id, targetG: line.massG, tareG });
+  };
   const over = sheet.lines.filter(
     (l) => weights[l.id] !== undefined && judgeWeight(l, weights[l.id]) === "over",
   );
@@ -30,6 +40,24 @@ export function WeighIn({ input, sheet, weights, onWeigh }: Props) {
         rule={{ ...RANGES.lineG, max: 20_000 }}
         onChange={setTareG}
       />
+      {scale && (
+        <div className="my-2 flex flex-wrap items-center justify-between gap-3 border-l-8 border-primary pl-3">
+          <p>
+            <span className="block text-quiet">The scale shows{scale.steady ? "" : ", moving"}</span>
+            <span className="figure text-5xl" data-scale>
+              {grams(scale.grams)} g
+            </span>
+          </p>
+          <button
+            type="button"
+            className="btn min-h-11"
+            disabled={!scale.steady}
+            onClick={() => setTareG(Math.max(0, Math.round(scale.grams)))}
+          >
+            Tare: that is the bowl
+          </button>
+        </div>
+      )}
       <ul>
         {sheet.lines.map((line, i) => (
           <WeighRow
@@ -37,7 +65,12 @@ export function WeighIn({ input, sheet, weights, onWeigh }: Props) {
             line={line}
             tareG={tareG}
             net={weights[line.id]}
-            onWeigh={onWeigh}
+            live={scale && poured === line.id ? { ...scale, grams: scale.grams - tareG } : undefined}
+            onWeigh={(id, net) => {
+              setPoured(null);
+              onWeigh(id, net);
+            }}
+            onPour={scale ? () => pour(line) : undefined}
           />
         ))}
       </ul>
@@ -53,12 +86,16 @@ function WeighRow(props: {
   line: SheetLine;
   tareG: number;
   net: number | undefined;
+  /** What the scale shows of it while it is poured, the bowl taken off. */
+  live: { grams: number; steady: boolean } | undefined;
   onWeigh: Props["onWeigh"];
+  onPour: (() => void) | undefined;
 }) {
-  const { line, tareG, net, onWeigh } = props;
+  const { line, tareG, net, live, onWeigh, onPour } = props;
   const { lowG, highG } = bandOf(line);
-  const judged = net === undefined ? undefined : judgeWeight(line, net);
-  const share = net === undefined ? 0 : Math.min(1.3, net / Math.max(0.01, line.massG)) / 1.3;
+  const seen = live?.grams ?? net;
+  const judged = seen === undefined ? undefined : judgeWeight(line, seen);
+  const share = seen === undefined ? 0 : Math.min(1.3, Math.max(0, seen) / Math.max(0.01, line.massG)) / 1.3;
   return (
     <li className="border-b border-line py-2" data-weigh={line.id}>
       <div className="flex items-baseline justify-between gap-3">
@@ -87,6 +124,21 @@ function WeighRow(props: {
           digits={1}
           onChange={(gross) => onWeigh(line.id, gross - tareG)}
         />
+        {onPour && !live && (
+          <button type="button" className="btn min-h-11" onClick={onPour} aria-label={`Pour ${line.name}`}>
+            Pour it
+          </button>
+        )}
+        {live && (
+          <button
+            type="button"
+            className="btn btn-primary min-h-14 text-xl"
+            disabled={!live.steady}
+            onClick={() => onWeigh(line.id, Math.max(0, live.grams))}
+          >
+            Take <span className="figure">{grams(Math.max(0, live.grams))}</span> g
+          </button>
+        )}
         {judged && (
           <strong className={`text-xl ${TONE[judged]}`} role="status">
             {SAYS[judged]}
@@ -98,7 +150,12 @@ function WeighRow(props: {
 }
 
 /** Poured over: everything else up in proportion, or what it means to leave it. */
-function Over({ input, sheet, weights, over }: Omit<Props, "onWeigh"> & { over: readonly SheetLine[] }) {
+function Over({
+  input,
+  sheet,
+  weights,
+  over,
+}: Pick<Props, "input" | "sheet" | "weights"> & { over: readonly SheetLine[] }) {
   const all = rebalanced(sheet.lines, weights);
   const effect = effectOf(input, sheet, weights);
   return (

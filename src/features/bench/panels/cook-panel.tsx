@@ -1,11 +1,13 @@
 import { RANGES } from "@/core/formula/ranges";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
-import type { Cook, Cover } from "@/core/formula/model";
-import { presetStages, type StagePreset } from "@/core/work/cook-stages";
+import type { Cook } from "@/core/formula/model";
+import { cookMinutes, presetStages, type StagePreset } from "@/core/work/cook-stages";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
+import { PartsEditor } from "./parts-editor";
+import { StagesEditor } from "./stages-editor";
 
 const PRESETS: { value: StagePreset; label: string }[] = [
   { value: "one", label: "one stage" },
@@ -15,30 +17,28 @@ const PRESETS: { value: StagePreset; label: string }[] = [
   { value: "pouch", label: "in a pouch" },
 ];
 
-const COVERS: Record<Cover, string> = {
-  open: "open",
-  lid: "under a lid",
-  foil: "under foil",
-  pouch: "in a pouch",
-  crust: "in its crust",
-};
-
-/** Which of the usual ways a cook's stages are. */
-const presetOf = ({ stages }: Cook): StagePreset => {
-  if (!stages) return "one";
-  if (stages[0].cover === "pouch") return "pouch";
-  if (stages[0].action === "sear") return "searFirst";
-  return stages[0].cover === "lid" ? "lowThenHot" : "hotThenLow";
-};
-
 /** Shown until an oven is named. *Practice*. */
 const USUAL_OVEN_C = 180;
+
+/** Which of the usual ways a cook's stages are; "own" once they were changed by hand. */
+function dividedAs(cook: Cook): StagePreset | "own" {
+  if (!cook.stages) return "one";
+  const written = told(cook.stages);
+  return PRESETS.find(({ value }) => told(stagesBy(value, cook)) === written)?.value ?? "own";
+}
+
+const told = (stages: Cook["stages"]) =>
+  JSON.stringify(stages?.map((s) => [s.ovenC, s.minutes, s.cover, s.action, s.everyMin]));
+
+const stagesBy = (preset: StagePreset, cook: Cook) =>
+  presetStages(preset, cook.ovenC ?? USUAL_OVEN_C, cook.minutes);
 
 /** How it is cooked afterwards: heat evens the salt out before it is eaten. */
 export function CookPanel({ value, cook, change, onValidity }: PanelProps & { cook: Cook }) {
   const food = usePantry().food(value.foodId);
   const crust = value.preparation.kind === "saltCrust";
   const isSeafood = food?.group === "fish" || food?.group === "shellfish";
+  const divided = dividedAs(cook);
   const set = (part: Partial<Cook>) => change((f) => ({ ...f, cook: { ...cook, ...part } }));
   return (
     <Group title={crust ? "Baked" : "Then cooked"}>
@@ -57,25 +57,25 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
           )
         }
       />
-      <QuantityField
-        label="Oven"
-        unit="°C"
-        value={cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C)}
-        rule={RANGES.ovenC}
-        step={5}
-        onChange={(ovenC) => set({ ovenC, stages: presetStages(presetOf(cook), ovenC, cook.minutes) })}
-        onValidity={onValidity}
-      />
-      {!crust && (
+      {!cook.stages && (
+        <QuantityField
+          label="Oven"
+          unit="°C"
+          value={cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C)}
+          rule={RANGES.ovenC}
+          step={5}
+          onChange={(ovenC) => set({ ovenC })}
+          onValidity={onValidity}
+        />
+      )}
+      {!crust && !cook.stages && (
         <QuantityField
           label="Cooking time"
           unit="min"
           value={cook.minutes}
           rule={RANGES.cookMin}
           step={5}
-          onChange={(minutes) =>
-            set({ minutes, stages: presetStages(presetOf(cook), cook.ovenC ?? USUAL_OVEN_C, minutes) })
-          }
+          onChange={(minutes) => set({ minutes })}
           onValidity={onValidity}
         />
       )}
@@ -83,23 +83,23 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         <>
           <Select
             label="Divided"
-            value={presetOf(cook)}
-            options={PRESETS}
-            onChange={(preset) =>
-              set({ stages: presetStages(preset, cook.ovenC ?? USUAL_OVEN_C, cook.minutes) })
-            }
+            value={divided}
+            options={divided === "own" ? [...PRESETS, { value: "own" as const, label: "as below" }] : PRESETS}
+            onChange={(preset) => preset !== "own" && set({ stages: stagesBy(preset, cook) })}
           />
           {cook.stages && (
-            <ol className="py-1 text-sm" aria-label="Stages">
-              {cook.stages.map((stage, i) => (
-                <li key={i}>
-                  <span className="figure">{stage.ovenC}</span> °C,{" "}
-                  <span className="figure">{stage.minutes}</span> min, {COVERS[stage.cover]}
-                  {stage.action && `, ${stage.action}${stage.everyMin ? ` every ${stage.everyMin} min` : ""}`}
-                </li>
-              ))}
-            </ol>
+            <StagesEditor
+              stages={cook.stages}
+              onValidity={onValidity}
+              onChange={(stages) => set({ stages, minutes: cookMinutes(stages) })}
+            />
           )}
+          <PartsEditor
+            cook={cook}
+            thicknessMm={value.pieces.thicknessMm}
+            onChange={(parts) => set({ parts })}
+            onValidity={onValidity}
+          />
         </>
       )}
       <QuantityField

@@ -9,6 +9,6 @@ type Context = { params: Promise<{ id: string }> };
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     const sample = await readBody(request, sampleRequest);
-    keepSample(database(), (await params).id, sample);
+    keepSample(database(), (await params).id, sample, Date.now());
     return Response.json(sample, { status: 201 });
   });

@@ -7,9 +7,9 @@ type Context = { params: Promise<{ id: string; actId: string }> };
 
 export const PUT = (request: Request, { params }: Context) =>
   answer(async () => {
-    const { atMs } = await readBody(request, actRequest);
+    const done = await readBody(request, actRequest);
     const { id, actId } = await params;
-    return Response.json(confirmAct(database(), id, actId, atMs, Date.now()));
+    return Response.json(confirmAct(database(), id, actId, done, Date.now()));
   });
 
 export const DELETE = (request: Request, { params }: Context) =>

@@ -1,0 +1,44 @@
+import type { BatchDetail } from "@/contracts/views";
+import type { WorkView } from "@/contracts/work";
+import type { Formulated } from "@/core/formula/formulate";
+import { actsFor } from "@/core/work/acts";
+import { duration, shortDate } from "@/ui/format";
+
+const MIN_MS = 60_000;
+/** Nearer than this is as planned. */
+const NEAR_MIN = 5;
+
+/** Every act that was confirmed: when it was to be, when it was. */
+export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; sheet: Formulated }) {
+  const { batch, work, sheet } = props;
+  const acts = actsFor(batch.formulation, sheet).filter((a) => work.done[a.id] !== undefined);
+  if (acts.length === 0) return null;
+  return (
+    <section className="mt-6" aria-label="Plan and what was">
+      <h2 className="text-xl">As planned, and as it was</h2>
+      <ul>
+        {acts.map((act) => {
+          const realMs = work.done[act.id];
+          const lateMin = (realMs - batch.startedAtMs) / MIN_MS - act.atMin;
+          return (
+            <li
+              key={act.id}
+              className="flex flex-wrap justify-between gap-x-4 border-b border-dotted border-line py-1"
+            >
+              <span>{act.title}</span>
+              <span className="text-sm">
+                <span className="figure">{shortDate(realMs, batch.timeZone)}</span>{" "}
+                <span className="text-quiet">{sayLate(lateMin)}</span>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
+
+function sayLate(lateMin: number): string {
+  if (Math.abs(lateMin) < NEAR_MIN) return "as planned";
+  return `${duration(Math.abs(lateMin) / 60)} ${lateMin < 0 ? "early" : "late"}`;
+}

@@ -1,0 +1,115 @@
+import { Plus, X } from "lucide-react";
+import { RANGES, STAGES_MAX } from "@/core/formula/ranges";
+import type { CookStage, Cover } from "@/core/formula/model";
+import { Select } from "@/ui/choice";
+import { QuantityField } from "@/ui/quantity-field";
+import type { PanelProps } from "./panel";
+
+const COVERS: { value: Cover; label: string }[] = [
+  { value: "open", label: "open" },
+  { value: "lid", label: "under a lid" },
+  { value: "foil", label: "under foil" },
+  { value: "pouch", label: "in a pouch" },
+];
+
+const ACTIONS: { value: NonNullable<CookStage["action"]> | "none"; label: string }[] = [
+  { value: "none", label: "nothing" },
+  { value: "sear", label: "sear" },
+  { value: "baste", label: "baste" },
+  { value: "turn", label: "turn" },
+  { value: "tent", label: "tent with foil" },
+];
+
+const BASTE_EVERY_MIN = 30;
+
+interface Props extends Pick<PanelProps, "onValidity"> {
+  stages: readonly CookStage[];
+  onChange: (stages: CookStage[]) => void;
+}
+
+/** Each stretch of the cook: how hot, how long, covered how, and what is done in it. */
+export function StagesEditor({ stages, onChange, onValidity }: Props) {
+  const set = (index: number, part: Partial<CookStage>) =>
+    onChange(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
+  return (
+    <ol aria-label="Stages">
+      {stages.map((stage, i) => (
+        <li key={i} className="my-2 border-l-4 border-accent pl-3">
+          <p className="flex items-center justify-between">
+            <strong>Stage {i + 1}</strong>
+            {stages.length > 1 && (
+              <button
+                type="button"
+                className="btn btn-ghost min-h-11 w-11 px-0"
+                aria-label={`Leave out stage ${i + 1}`}
+                onClick={() => onChange(stages.filter((_, n) => n !== i))}
+              >
+                <X size={18} aria-hidden />
+              </button>
+            )}
+          </p>
+          <QuantityField
+            label="Heat"
+            unseen={` of stage ${i + 1}`}
+            unit="°C"
+            value={stage.ovenC}
+            rule={RANGES.ovenC}
+            step={5}
+            onChange={(ovenC) => set(i, { ovenC })}
+            onValidity={onValidity}
+          />
+          <QuantityField
+            label="For"
+            unseen={` stage ${i + 1}`}
+            unit="min"
+            value={stage.minutes}
+            rule={RANGES.cookMin}
+            step={5}
+            onChange={(minutes) => set(i, { minutes })}
+            onValidity={onValidity}
+          />
+          <Select
+            label="Covered"
+            value={stage.cover}
+            options={COVERS}
+            onChange={(cover) => set(i, { cover })}
+          />
+          <Select
+            label="In it"
+            value={stage.action ?? "none"}
+            options={ACTIONS}
+            onChange={(action) =>
+              set(i, {
+                action: action === "none" ? undefined : action,
+                everyMin: action === "baste" ? BASTE_EVERY_MIN : undefined,
+              })
+            }
+          />
+          {stage.action === "baste" && (
+            <QuantityField
+              label="Every"
+              unseen={` in stage ${i + 1}`}
+              unit="min"
+              value={stage.everyMin ?? BASTE_EVERY_MIN}
+              rule={RANGES.bakeMin}
+              step={5}
+              onChange={(everyMin) => set(i, { everyMin })}
+              onValidity={onValidity}
+            />
+          )}
+        </li>
+      ))}
+      {stages.length < STAGES_MAX && (
+        <li>
+          <button
+            type="button"
+            className="btn min-h-11"
+            onClick={() => onChange([...stages, { ...stages[stages.length - 1], action: undefined }])}
+          >
+            <Plus size={18} aria-hidden /> One more stage
+          </button>
+        </li>
+      )}
+    </ol>
+  );
+}

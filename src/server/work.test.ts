@@ -1,0 +1,129 @@
+import sharp from "sharp";
+import { chops } from "@/core/formula/formulation.fixture";
+import { startBatch } from "./batches";
+import { openDatabase, type Db } from "./database";
+import { attachInstrument } from "./instruments";
+import { keepPhoto, listPhotos, loadPhoto, removePhoto } from "./photos";
+import { setPan } from "./scale";
+import { confirmAct, judgeBatch, keepSample, keepWeight, loadWork, setPace, undoAct } from "./work";
+
+const NOW = Date.UTC(2026, 10, 27, 20);
+const MIN = 60_000;
+let db: Db;
+let id: string;
+
+beforeEach(() => {
+  db = openDatabase(":memory:");
+  const request = { formulaId: null, formulation: chops(), startAtMs: NOW, acknowledgements: [] };
+  id = startBatch(db, request, NOW).id;
+});
+
+const work = (nowMs = NOW) => loadWork(db, id, nowMs);
+
+describe("acts", () => {
+  test("confirmed twice, the first time stands; taken back, the record keeps both", () => {
+    expect(confirmAct(db, id, "weigh_out", { atMs: NOW }, NOW)).toEqual({ doneAtMs: NOW, already: false });
+    const again = confirmAct(db, id, "weigh_out", { atMs: NOW + MIN }, NOW + MIN);
+    expect(again).toEqual({ doneAtMs: NOW, already: true });
+    undoAct(db, id, "weigh_out", NOW + MIN);
+    expect(work().done).toEqual({});
+  });
+
+  test("nothing is done in time to come", () => {
+    expect(() => confirmAct(db, id, "go_in", { atMs: NOW + 60 * MIN }, NOW)).toThrow("not in time to come");
+  });
+
+  test("a weight taken again replaces the first", () => {
+    keepWeight(db, id, "pickling", 40, NOW);
+    keepWeight(db, id, "pickling", 41.5, NOW);
+    expect(work().weights).toEqual({ pickling: 41.5 });
+  });
+});
+
+describe("instruments", () => {
+  test("a simulated probe catches up by its own clock, the same after any pause", () => {
+    confirmAct(db, id, "stage_1", { atMs: NOW }, NOW);
+    attachInstrument(db, id, { channel: "probe", seed: 7 }, NOW);
+    work(NOW + 5 * MIN);
+    const slowly = work(NOW + 10 * MIN).readings;
+    expect(slowly.length).toBeGreaterThan(15);
+    const other = openDatabase(":memory:");
+    const request = { formulaId: null, formulation: chops(), startAtMs: NOW, acknowledgements: [] };
+    const twin = startBatch(other, request, NOW).id;
+    confirmAct(other, twin, "stage_1", { atMs: NOW }, NOW);
+    attachInstrument(other, twin, { channel: "probe", seed: 7 }, NOW);
+    expect(loadWork(other, twin, NOW + 10 * MIN).readings).toEqual(slowly);
+  });
+
+  test("rehearsed at 600 ×, a minute is ten hours of its own", () => {
+    setPace(db, id, 600, NOW);
+    attachInstrument(db, id, { channel: "fridge", seed: 3 }, NOW);
+    const { readings } = work(NOW + MIN);
+    expect(readings.at(-1)?.atMs).toBeGreaterThan(NOW + 9.9 * 60 * MIN);
+  });
+
+  test("the scale pours the line put on it, comes to rest, and is not recorded", () => {
+    expect(work().scale).toBeNull();
+    attachInstrument(db, id, { channel: "scale", seed: 7 }, NOW);
+    setPan(db, id, { lineId: "pickling", targetG: 80, tareG: 120 }, NOW);
+    expect(work(NOW + 2000).scale?.steady).toBe(false);
+    const rest = work(NOW + 30_000).scale;
+    expect(rest?.steady).toBe(true);
+    expect(Math.abs((rest?.grams ?? 0) - 200)).toBeLessThan(18);
+    expect(work(NOW + 30_000).readings).toEqual([]);
+  });
+
+  test("a real scale's last word stands before the simulated one, for ten seconds", () => {
+    keepSample(db, id, { channel: "scale", atMs: NOW, value: 512 }, NOW);
+    expect(work(NOW + 1000).scale).toEqual({ grams: 512, steady: false });
+    keepSample(db, id, { channel: "scale", atMs: NOW + 1000, value: 513 }, NOW + 1000);
+    expect(work(NOW + 2000).scale).toEqual({ grams: 513, steady: true });
+    expect(work(NOW + 20_000).scale).toBeNull();
+  });
+
+  test("without a scale there is nothing to put a line on", () => {
+    expect(() => setPan(db, id, { lineId: "pickling", targetG: 80, tareG: 0 }, NOW)).toThrow("scale");
+  });
+});
+
+describe("photos", () => {
+  const picture = (width: number, height: number) =>
+    sharp({ create: { width, height, channels: 3, background: "#1f5e6b" } })
+      .withExifMerge({ IFD0: { Copyright: "somebody" } })
+      .jpeg()
+      .toBuffer();
+
+  test("is drawn anew, small enough, without what the camera wrote into it", async () => {
+    const kept = await keepPhoto(db, id, await picture(3200, 1000), NOW);
+    expect(kept).toMatchObject({ width: 1600, height: 500 });
+    const stored = await sharp(loadPhoto(db, id, kept.id)).metadata();
+    expect(stored.format).toBe("jpeg");
+    expect(stored.exif).toBeUndefined();
+    expect(work().photos).toHaveLength(1);
+    removePhoto(db, id, kept.id);
+    expect(listPhotos(db, id)).toEqual([]);
+  });
+
+  test("what is no picture is refused, and nothing is kept", async () => {
+    await expect(
+      keepPhoto(db, id, Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'), NOW),
+    ).rejects.toThrow("does not read as a picture");
+    await expect(keepPhoto(db, "nobody", await picture(10, 10), NOW)).rejects.toThrow("no such batch");
+    expect(listPhotos(db, id)).toEqual([]);
+  });
+
+  test("six are enough", async () => {
+    const file = await picture(20, 20);
+    for (let i = 0; i < 6; i++) await keepPhoto(db, id, file, NOW + i);
+    await expect(keepPhoto(db, id, file, NOW + 7)).rejects.toThrow("6 photos");
+  });
+});
+
+test("judged by eaters alone, their mean is what the record counts", () => {
+  const eaters = [
+    { who: "table 1", salt: 2 },
+    { who: "table 2", salt: 1 },
+  ];
+  judgeBatch(db, id, { faults: [], words: "", eaters }, NOW);
+  expect(work().judged?.eaters).toEqual(eaters);
+});
