@@ -1,4 +1,5 @@
 /** Takes the pictures in docs/screenshots from the example kitchen: `npm run screenshots`, after a build. */
+import { roastCore } from "@/core/instruments/kitchen-truth";
 import { spawn } from "node:child_process";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -104,12 +105,24 @@ function shotsFor(
             .click()
             .then(() => p.getByRole("button", { name: "Done", exact: true }).click());
         const now = Date.now();
+        const core = roastCore(
+          {
+            shape: "cylinder",
+            halfThicknessMm: 28,
+            startC: 6,
+            ovenC: 180,
+            swingC: 8,
+            swingS: 900,
+            filmWPerM2K: 20,
+          },
+          1,
+        );
         for (let minute = 0; minute <= 26; minute += 2)
           await p.request.post(`${BASE}/api/batches/${loinBatchId}/samples`, {
             data: {
               channel: "probe",
               atMs: now + minute * 60_000,
-              value: 5 + 30 * (1 - Math.exp(-((minute / 24) ** 1.7))),
+              value: Math.round(core(minute * 60) * 10) / 10,
             },
           });
         await p.getByRole("region", { name: "Cook" }).scrollIntoViewIfNeeded();

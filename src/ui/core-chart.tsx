@@ -30,7 +30,13 @@ export function CoreChart({ readings, forecast, pullC, safeMinC }: Props) {
             tickFormatter={(m: number) => fixed(m, 0)}
             allowDuplicatedCategory={false}
           />
-          <YAxis tick={TICK} unit=" °C" width={64} domain={[0, "dataMax + 10"]} />
+          <YAxis
+            tick={TICK}
+            unit=" °C"
+            width={64}
+            domain={[0, (highest: number) => Math.ceil(highest / 10) * 10 + 10]}
+            tickFormatter={(c: number) => fixed(c, 0)}
+          />
           <ReferenceLine
             y={pullC}
             stroke="var(--color-accent)"

@@ -36,6 +36,8 @@ const WETNESS_LIKELY = 0.1;
 const WETNESS_DOUBT = 0.8;
 /** What a probe is in doubt by, °C: reading, placing, lag. *Practice*. */
 const PROBE_DOUBT_C = 0.4;
+/** However many readings there are, they say as much as so many. */
+const COUNT_AS = 12;
 const PACES = 121;
 const SLOWEST = 0.4;
 const FASTEST = 2.5;
@@ -78,7 +80,7 @@ export function forecastDone(input: ForecastInput): Forecast | undefined {
         const model = (atMin: number) => interpolate(times, cores, ((atMin - fromMin) * pace) / diffusionMin);
         const prior =
           (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(wetness / WETNESS_LIKELY) / WETNESS_DOUBT) ** 2;
-        candidates.push({ doneMin, weight: -(misfit(readings, model) + prior) / 2, model });
+        candidates.push({ doneMin, misfit: misfitOf(readings, model), prior, model });
       }
     }
   return summed(candidates, fromMin, last.atMin);
@@ -86,17 +88,18 @@ export function forecastDone(input: ForecastInput): Forecast | undefined {
 
 interface Candidate {
   doneMin: number;
-  /** Logarithm of its weight until they are all known. */
-  weight: number;
+  /** Squared misses of the readings, in doubts; and how far it lies from what is usual, squared, in doubts. */
+  misfit: number;
+  prior: number;
   model: (atMin: number) => number;
 }
 
 /** Sum of squared misses in doubts; later readings say more about what is to come. */
-function misfit(readings: ForecastInput["readings"], model: (atMin: number) => number): number {
+function misfitOf(readings: ForecastInput["readings"], model: (atMin: number) => number): number {
   const lastMin = readings[readings.length - 1].atMin;
   const span = Math.max(1, lastMin - readings[0].atMin);
   // Neighbouring readings share their error: as if there were about a dozen of them.
-  const thin = Math.min(1, 12 / readings.length);
+  const thin = Math.min(1, COUNT_AS / readings.length);
   return readings.reduce((sum, r) => {
     const recent = 0.15 + 0.85 * (1 - (lastMin - r.atMin) / span);
     return sum + thin * recent * ((r.coreC - model(r.atMin)) / PROBE_DOUBT_C) ** 2;
@@ -104,8 +107,12 @@ function misfit(readings: ForecastInput["readings"], model: (atMin: number) => n
 }
 
 /** What all candidates say together, each as loud as it fits. */
-function summed(logs: readonly Candidate[], fromMin: number, nowMin: number): Forecast | undefined {
-  if (logs.length === 0) return undefined;
+function summed(candidates: readonly Candidate[], fromMin: number, nowMin: number): Forecast | undefined {
+  if (candidates.length === 0) return undefined;
+  // Where even the best misses the readings, the doubts were too small: they grow until it does not.
+  const closest = Math.min(...candidates.map((c) => c.misfit));
+  const grown = Math.max(1, closest / COUNT_AS);
+  const logs = candidates.map((c) => ({ ...c, weight: -(c.misfit / grown + c.prior) / 2 }));
   const loudest = Math.max(...logs.map((c) => c.weight));
   const sorted = logs
     .map((c) => ({ ...c, weight: Math.exp(c.weight - loudest) }))
@@ -120,7 +127,7 @@ function summed(logs: readonly Candidate[], fromMin: number, nowMin: number): Fo
     return sorted[sorted.length - 1].doneMin;
   };
   const doneMin = at(0.5);
-  const own = MODEL_DOUBT * (doneMin - nowMin);
+  const own = MODEL_DOUBT * Math.sqrt(grown) * (doneMin - nowMin);
   const earlyMin = Math.max(nowMin, doneMin - Math.hypot(doneMin - at(1 / 6), own));
   const lateMin = doneMin + Math.hypot(at(5 / 6) - doneMin, own);
   const best = sorted.reduce((a, b) => (b.weight > a.weight ? b : a));
