@@ -1,0 +1,42 @@
+import { resourceDemand, type Problem } from "./model";
+import { search } from "./search";
+
+/** Every demand that could be let go: windows and links that name one, closed hours, resources. */
+export function demandsOf(problem: Problem): string[] {
+  const all = new Set<string>();
+  for (const { demand } of [...problem.tasks, ...problem.links, ...problem.closed])
+    if (demand !== undefined) all.add(demand);
+  for (const { id } of problem.resources) all.add(resourceDemand(id));
+  return [...all];
+}
+
+export interface Clash {
+  /** The smallest set found: without any one of them there is a plan (each was tried). */
+  demands: string[];
+  /** Some answers were "unsure" within the budget and were taken as no. */
+  unsure: boolean;
+}
+
+const CLASH_BUDGET = 300;
+
+/**
+ * The demands that clash: a set that cannot be had together, though it can without any one of its members. By deletion:
+ * each demand is let go in turn, and stays gone where the rest still clash.
+ * @returns undefined where the problem is no clash, or clashes by its own nature (a task longer than the horizon)
+ */
+export function clashOf(problem: Problem, budget = CLASH_BUDGET): Clash | undefined {
+  let unsure = false;
+  const clashes = (without: ReadonlySet<string>): boolean => {
+    const { status } = search(problem, { without, budget });
+    if (status === "unsure") unsure = true;
+    return status !== "found";
+  };
+  const all = demandsOf(problem);
+  if (!clashes(new Set()) || clashes(new Set(all))) return undefined;
+  const gone = new Set<string>();
+  for (const demand of all) {
+    gone.add(demand);
+    if (!clashes(gone)) gone.delete(demand);
+  }
+  return { demands: all.filter((d) => !gone.has(d)), unsure };
+}

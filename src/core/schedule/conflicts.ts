@@ -1,0 +1,108 @@
+import { ONE_HEAT_C, resourceDemand, type Closed, type Problem, type Use } from "./model";
+import { timeOf } from "./network";
+
+/** Tasks that cannot all have a resource at once: some pair of them must follow one another. */
+export interface Crowd {
+  kind: "crowd";
+  resourceId: string;
+  tasks: number[];
+  atMin: number;
+}
+
+/** A hands-on task that lies in closed hours: it must be over before them. */
+export interface InClosed {
+  kind: "closed";
+  task: number;
+  closed: Closed;
+  atMin: number;
+}
+
+export type Conflict = Crowd | InClosed;
+
+/**
+ * Who can ever come into one another's way, worked out once a problem: the tasks that use each resource that still
+ * counts, and the hands-on ones against the closed hours that still count.
+ */
+export interface Watch {
+  problem: Problem;
+  users: { resourceId: string; capacity: number; oven: boolean; tasks: { index: number; use: Use }[] }[];
+  handsOn: number[];
+  closed: Closed[];
+}
+
+export function watchOf(problem: Problem, without: ReadonlySet<string>): Watch {
+  return {
+    problem,
+    users: problem.resources
+      .filter((r) => !without.has(resourceDemand(r.id)))
+      .map((r) => ({
+        resourceId: r.id,
+        capacity: r.capacity,
+        oven: r.kind === "oven",
+        tasks: problem.tasks.flatMap((t, index) => {
+          const use = t.uses.find((u) => u.resourceId === r.id);
+          return use ? [{ index, use }] : [];
+        }),
+      })),
+    handsOn: problem.tasks.flatMap((t, i) => (t.handsOn ? [i] : [])),
+    closed: problem.closed.filter((c) => !without.has(c.demand)),
+  };
+}
+
+/** The conflict nearest to the table in a schedule, or none: planning goes backwards. */
+export function lastConflict(watch: Watch, times: Int32Array): Conflict | undefined {
+  let last: Conflict | undefined;
+  const keep = (conflict: Conflict) => {
+    if (!last || conflict.atMin > last.atMin) last = conflict;
+  };
+  for (const task of watch.handsOn) {
+    const [start, end] = [timeOf(times, task, "start"), timeOf(times, task, "end")];
+    for (const closed of watch.closed)
+      if (start < closed.toMin && end > closed.fromMin) keep({ kind: "closed", task, closed, atMin: start });
+  }
+  for (const user of watch.users) {
+    const crowd = crowdOf(user, times);
+    if (crowd) keep(crowd);
+  }
+  return last;
+}
+
+/** Sweeps one resource from the table backwards for a moment when it is asked for too much. */
+function crowdOf({ resourceId, capacity, oven, tasks }: Watch["users"][number], times: Int32Array) {
+  const placed = tasks
+    .map(({ index, use }) => ({
+      index,
+      use,
+      start: timeOf(times, index, "start"),
+      end: timeOf(times, index, "end"),
+    }))
+    .filter((p) => p.end > p.start)
+    .sort((a, b) => b.start - a.start);
+  for (const one of placed) {
+    if (one.use.amount > capacity)
+      return { kind: "crowd" as const, resourceId, tasks: [one.index], atMin: one.start };
+    // Everything that is on when this one starts.
+    const on = placed.filter((p) => p.start <= one.start && p.end > one.start);
+    if (oven) {
+      const other = on.find((p) => Math.abs((p.use.ovenC ?? 0) - (one.use.ovenC ?? 0)) > ONE_HEAT_C);
+      if (other)
+        return { kind: "crowd" as const, resourceId, tasks: [one.index, other.index], atMin: one.start };
+    }
+    if (on.reduce((sum, p) => sum + p.use.amount, 0) <= capacity) continue;
+    return { kind: "crowd" as const, resourceId, tasks: leastCrowd(on, capacity), atMin: one.start };
+  }
+  return undefined;
+}
+
+/** As few of them as still ask for too much, the greediest first. */
+function leastCrowd(on: readonly { index: number; use: Use }[], capacity: number): number[] {
+  const sorted = [...on].sort((a, b) => b.use.amount - a.use.amount);
+  const crowd: number[] = [];
+  let sum = 0;
+  for (const p of sorted) {
+    crowd.push(p.index);
+    sum += p.use.amount;
+    if (sum > capacity) break;
+  }
+  return crowd;
+}

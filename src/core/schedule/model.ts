@@ -1,0 +1,87 @@
+/** Whole minutes on the plan's own clock: 0 is where the plan begins. */
+export type Minute = number;
+
+/** Something a task holds while it lasts. */
+export interface Use {
+  resourceId: string;
+  /** Litres of a fridge, shelves of an oven, rings of a hob, pairs of hands. */
+  amount: number;
+  /** An oven has one temperature at a time. */
+  ovenC?: number;
+}
+
+/** One thing that takes time. A soak stretches between its edges; most acts take what they take. */
+export interface Task {
+  id: string;
+  dishId: string;
+  title: string;
+  minMin: number;
+  preferMin: number;
+  maxMin: number;
+  /** Somebody stands by it: never in closed hours. */
+  handsOn: boolean;
+  uses: Use[];
+  /** Not before, and over by; left out where only its neighbours bind it. */
+  fromMin?: Minute;
+  untilMin?: Minute;
+  /** What asks for its least and its longest time: named when it clashes. */
+  demand?: string;
+  /** It is hot food: the nearer to the table it ends, the better. */
+  hot?: boolean;
+}
+
+export type End = "start" | "end";
+
+/** From one end of a task to an end of another: at least, and at most, so many minutes. */
+export interface Link {
+  before: string;
+  from: End;
+  after: string;
+  to: End;
+  minMin: number;
+  maxMin?: number;
+  demand?: string;
+}
+
+export interface Resource {
+  id: string;
+  name: string;
+  kind: "fridge" | "oven" | "hob" | "cooler" | "hands" | "tray";
+  capacity: number;
+}
+
+export interface Span {
+  fromMin: Minute;
+  toMin: Minute;
+}
+
+/** Hours in which nothing hands-on may lie: the night, an absence. */
+export interface Closed extends Span {
+  demand: string;
+}
+
+export interface Problem {
+  tasks: Task[];
+  links: Link[];
+  resources: Resource[];
+  closed: Closed[];
+  /** Hours in which hands-on acts are possible and unloved: early and late. */
+  unloved: Span[];
+  tableMin: Minute;
+  /** Nothing is planned past this. */
+  horizonMin: Minute;
+}
+
+export interface Placed {
+  start: Minute;
+  end: Minute;
+}
+
+/** Where every task lies. */
+export type Plan = Readonly<Record<string, Placed>>;
+
+/** Ovens that differ by less are one heat, °C. *Practice*. */
+export const ONE_HEAT_C = 10;
+
+/** What a resource is called among the demands. */
+export const resourceDemand = (resourceId: string): string => `resource:${resourceId}`;

@@ -1,0 +1,108 @@
+import fc from "fast-check";
+import { costOf } from "./cost";
+import { breaches } from "./limits";
+import type { Plan, Problem, Task } from "./model";
+
+/** Small sittings on a coarse clock of twelve ticks: windows, chains, one oven at two heats, one pair of hands. */
+export const SMALL_HORIZON = 12;
+
+const smallTask = (index: number): fc.Arbitrary<Task> =>
+  fc
+    .record({
+      minMin: fc.integer({ min: 1, max: 3 }),
+      stretch: fc.integer({ min: 0, max: 2 }),
+      prefer: fc.integer({ min: 0, max: 2 }),
+      handsOn: fc.boolean(),
+      heat: fc.constantFrom(undefined, 140, 220),
+      from: fc.integer({ min: 0, max: 3 }),
+      hot: fc.boolean(),
+    })
+    .map(({ minMin, stretch, prefer, handsOn, heat, from, hot }) => ({
+      id: `t${index}`,
+      dishId: `d${index % 2}`,
+      title: `task ${index}`,
+      minMin,
+      preferMin: minMin + Math.min(prefer, stretch),
+      maxMin: minMin + stretch,
+      handsOn,
+      uses: [
+        ...(handsOn ? [{ resourceId: "hands", amount: 1 }] : []),
+        ...(heat ? [{ resourceId: "oven", amount: 1, ovenC: heat }] : []),
+      ],
+      fromMin: from,
+      demand: `length:t${index}`,
+      hot,
+    }));
+
+export const smallProblem = (most: number): fc.Arbitrary<Problem> =>
+  fc.integer({ min: 1, max: most }).chain((n) =>
+    fc
+      .record({
+        tasks: fc.tuple(...Array.from({ length: n }, (_, i) => smallTask(i))),
+        gaps: fc.array(
+          fc.record({ min: fc.integer({ min: 0, max: 1 }), slack: fc.integer({ min: 0, max: 6 }) }),
+          {
+            minLength: n,
+            maxLength: n,
+          },
+        ),
+        linked: fc.array(fc.boolean(), { minLength: n, maxLength: n }),
+        closedFrom: fc.integer({ min: 1, max: 9 }),
+        closedFor: fc.integer({ min: 0, max: 3 }),
+        hands: fc.integer({ min: 1, max: 2 }),
+        shelves: fc.integer({ min: 1, max: 2 }),
+      })
+      .map(({ tasks, gaps, linked, closedFrom, closedFor, hands, shelves }) => ({
+        tasks,
+        links: tasks.slice(1).flatMap((task, i) =>
+          linked[i]
+            ? [
+                {
+                  before: tasks[i].id,
+                  from: "end" as const,
+                  after: task.id,
+                  to: "start" as const,
+                  minMin: gaps[i].min,
+                  maxMin: gaps[i].min + gaps[i].slack,
+                  demand: `gap:${i}`,
+                },
+              ]
+            : [],
+        ),
+        resources: [
+          { id: "hands", name: "hands", kind: "hands" as const, capacity: hands },
+          { id: "oven", name: "oven", kind: "oven" as const, capacity: shelves },
+        ],
+        closed:
+          closedFor > 0 ? [{ fromMin: closedFrom, toMin: closedFrom + closedFor, demand: "quiet" }] : [],
+        unloved: [{ fromMin: 0, toMin: 2 }],
+        tableMin: SMALL_HORIZON,
+        horizonMin: SMALL_HORIZON,
+      })),
+  );
+
+/** The cheapest of all plans there are, by trying every one: only for a few tasks on a coarse clock. */
+export function exhaustive(problem: Problem): { plan: Plan; cost: number } | undefined {
+  let best: { plan: Plan; cost: number } | undefined;
+  const place = (index: number, soFar: Plan): void => {
+    if (index === problem.tasks.length) {
+      const cost = costOf(problem, soFar);
+      if (!best || cost < best.cost) best = { plan: soFar, cost };
+      return;
+    }
+    const task = problem.tasks[index];
+    for (let start = task.fromMin ?? 0; start + task.minMin <= problem.horizonMin; start++)
+      for (let end = start + task.minMin; end <= Math.min(start + task.maxMin, problem.horizonMin); end++) {
+        const next = { ...soFar, [task.id]: { start, end } };
+        if (breaches(onlyFirst(problem, index + 1), next).length === 0) place(index + 1, next);
+      }
+  };
+  place(0, {});
+  return best;
+}
+
+function onlyFirst(problem: Problem, n: number): Problem {
+  const tasks = problem.tasks.slice(0, n);
+  const has = (id: string) => tasks.some((t) => t.id === id);
+  return { ...problem, tasks, links: problem.links.filter((l) => has(l.before) && has(l.after)) };
+}
