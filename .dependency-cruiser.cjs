@@ -12,8 +12,8 @@ module.exports = {
       comment:
         "The sums know no interface, database, clock or file: only core and small packages for figures, dates and words.",
       severity: "error",
-      from: { path: "^src/core", pathNot: "\\.test\\.tsx?$" },
-      to: { pathNot: ["^src/core", "node_modules/(numeric-quantity|date-fns|pluralize)/"] },
+      from: { path: "^src/core", pathNot: "\\.(test|fixture)\\.tsx?$" },
+      to: { pathNot: ["^src/core", "node_modules/(numeric-quantity|date-fns|@date-fns/tz|pluralize)/"] },
     },
     {
       name: "contracts-know-only-core",

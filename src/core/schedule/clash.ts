@@ -4,7 +4,7 @@ import { search } from "./search";
 /** Every demand that could be let go: windows and links that name one, closed hours, resources. */
 export function demandsOf(problem: Problem): string[] {
   const all = new Set<string>();
-  for (const { demand } of [...problem.tasks, ...problem.links, ...problem.closed])
+  for (const { demand } of [...(problem.pins ?? []), ...problem.tasks, ...problem.links, ...problem.closed])
     if (demand !== undefined) all.add(demand);
   for (const { id } of problem.resources) all.add(resourceDemand(id));
   return [...all];

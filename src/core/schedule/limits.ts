@@ -22,11 +22,15 @@ export function breaches(problem: Problem, plan: Plan): Breach[] {
       if (end - start < task.minMin || end - start > task.maxMin)
         found.push({ what: "length", taskId: task.id });
       const until = Math.min(task.untilMin ?? Infinity, problem.horizonMin);
-      if (start < (task.fromMin ?? 0) || end > until) found.push({ what: "window", taskId: task.id });
+      if (start < (task.fromMin ?? 0) || start > (task.latestStartMin ?? Infinity) || end > until)
+        found.push({ what: "window", taskId: task.id });
       if (task.handsOn && problem.closed.some((c) => start < c.toMin && end > c.fromMin))
         found.push({ what: "closed", taskId: task.id });
       return found;
     }),
+    ...(problem.pins ?? []).flatMap((pin): Breach[] =>
+      of(pin.taskId).start === pin.atMin ? [] : [{ what: "window", taskId: pin.taskId }],
+    ),
     ...problem.links.flatMap((link): Breach[] => {
       const gap = of(link.after)[link.to] - of(link.before)[link.from];
       const broken = gap < link.minMin || gap > (link.maxMin ?? Infinity);

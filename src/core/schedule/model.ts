@@ -24,6 +24,8 @@ export interface Task {
   /** Not before, and over by; left out where only its neighbours bind it. */
   fromMin?: Minute;
   untilMin?: Minute;
+  /** Begins by then; 0 for what is under way already. */
+  latestStartMin?: Minute;
   /** What asks for its least and its longest time: named when it clashes. */
   demand?: string;
   /** It is hot food: the nearer to the table it ends, the better. */
@@ -60,8 +62,16 @@ export interface Closed extends Span {
   demand: string;
 }
 
+/** The cook has put a task just there. */
+export interface Pin {
+  taskId: string;
+  atMin: Minute;
+  demand: string;
+}
+
 export interface Problem {
   tasks: Task[];
+  pins?: Pin[];
   links: Link[];
   resources: Resource[];
   closed: Closed[];

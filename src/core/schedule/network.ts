@@ -27,8 +27,9 @@ export class Network {
     problem.tasks.forEach((task, i) => {
       const [start, end] = [pointOf(i, "start"), pointOf(i, "end")];
       const bound = task.demand === undefined || !without.has(task.demand);
-      network.edge(start, 0, -(task.fromMin ?? 0));
-      network.edge(0, end, Math.min(problem.horizonMin, task.untilMin ?? Infinity));
+      network.edge(start, 0, bound ? -(task.fromMin ?? 0) : 0);
+      network.edge(0, end, Math.min(problem.horizonMin, (bound ? task.untilMin : undefined) ?? Infinity));
+      if (task.latestStartMin !== undefined) network.edge(0, start, task.latestStartMin);
       network.edge(end, start, bound ? -task.minMin : 0);
       if (bound) network.edge(start, end, task.maxMin);
     });
@@ -38,6 +39,12 @@ export class Network {
       const b = pointOf(index.get(link.after) ?? missing(link.after), link.to);
       network.edge(b, a, -link.minMin);
       if (link.maxMin !== undefined) network.edge(a, b, link.maxMin);
+    }
+    for (const pin of problem.pins ?? []) {
+      const start = pointOf(index.get(pin.taskId) ?? missing(pin.taskId), "start");
+      if (without.has(pin.demand)) continue;
+      network.edge(0, start, pin.atMin);
+      network.edge(start, 0, -pin.atMin);
     }
     return network.settle(network.from.map((_, i) => i)) ? network : undefined;
   }
@@ -118,5 +125,5 @@ export const pointOf = (index: number, end: End): number => 1 + 2 * index + (end
 export const timeOf = (times: Int32Array, index: number, end: End): Minute => times[pointOf(index, end)];
 
 function missing(id: string): never {
-  throw new Error(`a link names the task "${id}", which is not in the problem`);
+  throw new Error(`a link or pin names the task "${id}", which is not in the problem`);
 }
