@@ -1,8 +1,7 @@
 import { rows as COOK_RULES } from "../materials/tables/doneness.table";
 import { isSeafood } from "../materials/lookup";
 import type { CookRule, Food } from "../materials/types";
-import { rows as OVENS } from "../materials/tables/ovens.table";
-import { interpolate } from "../interpolate";
+import { ruleMinutes } from "../heat/trade-minutes";
 import type { Bake } from "./prepare/prepared";
 
 /** Which rules of the trade speak of a food in a crust; the longer of them is taken. */
@@ -19,30 +18,17 @@ function rulesFor(food: Food): CookRule[] {
   return COOK_RULES.filter((rule) => wanted.includes(rule.id));
 }
 
-const OVEN_C = OVENS.map((o) => o.ovenC);
-const TIME_FACTORS = OVENS.map((o) => o.timeFactor);
-
-/** Time at an oven temperature over that at 180 °C, by the oven table. */
-function timeFactor(ovenC: number): number {
-  return interpolate(OVEN_C, TIME_FACTORS, ovenC);
-}
-
 /**
  * How long a crust bakes, by the minutes the trade counts, moved to this oven. An estimate: a probe decides.
  * @param pieceG one piece, g  @param thicknessMm how high it lies, mm  @param ovenC oven air, °C
  */
 export function bakeOf(food: Food, pieceG: number, thicknessMm: number, ovenC: number): Bake {
-  const rules = rulesFor(food).map((rule) => {
-    const perMass = rule.minutesPerKg === null ? 0 : (rule.minutesPerKg * pieceG) / 1000;
-    const perThickness = rule.minutesPer25Mm === null ? 0 : (rule.minutesPer25Mm * thicknessMm) / 25;
-    const atRule = perMass + perThickness + (rule.fixedMinutes ?? 0);
-    return {
-      id: rule.id,
-      minutes: atRule * (timeFactor(ovenC) / timeFactor(rule.ovenC)),
-      text: rule.notes,
-      doubt: rule.uncertainty,
-    };
-  });
+  const rules = rulesFor(food).map((rule) => ({
+    id: rule.id,
+    minutes: ruleMinutes(rule, pieceG, thicknessMm, ovenC),
+    text: rule.notes,
+    doubt: rule.uncertainty,
+  }));
   const longest = rules.reduce((most, r) => (r.minutes > most.minutes ? r : most));
   const hours = longest.minutes / 60;
   return {

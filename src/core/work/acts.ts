@@ -13,6 +13,8 @@ const TURN_EVERY_H = 8;
 /** A cooler is looked at so often, h (hazard table). */
 const ICE_EVERY_H = 4;
 const HOUR = 60;
+/** A wet skin stands bare so long at least before the heat, where there is time. *Practice*. */
+const AIR_DRY_MIN = 60;
 
 interface Clock {
   /** Minutes before going in that the clean-up begins, and the lines that go with it. */
@@ -354,6 +356,19 @@ function finishActs(input: Formulation, sheet: Formulated): Act[] {
         sheet.food.skin ? "Skin like paper." : undefined,
       ),
     );
+  if (sheet.food.skin && p.kind === "wetBrine")
+    acts.push({
+      ...act(
+        "air_dry",
+        "dry",
+        0,
+        AIR_DRY_MIN,
+        "Air-dry it bare on a rack in the fridge",
+        "A brined skin browns only once it is dry.",
+        "Skin like paper.",
+      ),
+      handsOn: false,
+    });
   if ((input.secondSaltFraction ?? 0) > 0)
     acts.push(act("season", "season", 0, 3, "Salt the surface once more", "The ledger counts it."));
   return acts;

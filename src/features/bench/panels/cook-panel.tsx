@@ -1,4 +1,5 @@
 import { RANGES } from "@/core/formula/ranges";
+import { ruleMinutes, tradeRule } from "@/core/heat/trade-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
 import type { Cook } from "@/core/formula/model";
 import { cookMinutes, presetStages, type StagePreset } from "@/core/work/cook-stages";
@@ -39,6 +40,14 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
   const crust = value.preparation.kind === "saltCrust";
   const isSeafood = food?.group === "fish" || food?.group === "shellfish";
   const divided = dividedAs(cook);
+  const ovenC = cook.ovenC ?? USUAL_OVEN_C;
+  const rule = food && tradeRule(food, ovenC);
+  const pieceG = value.pieces.totalMassG / value.pieces.count;
+  const trade = rule && {
+    form: rule.form,
+    ovenC,
+    minutes: Math.round(ruleMinutes(rule, pieceG, value.pieces.thicknessMm, ovenC) / 5) * 5,
+  };
   const set = (part: Partial<Cook>) => change((f) => ({ ...f, cook: { ...cook, ...part } }));
   return (
     <Group title={crust ? "Baked" : "Then cooked"}>
@@ -77,6 +86,7 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
           step={5}
           onChange={(minutes) => set({ minutes })}
           onValidity={onValidity}
+          hint={trade && <TradeMinutes {...trade} onTake={(minutes) => set({ minutes })} />}
         />
       )}
       {!crust && (
@@ -140,5 +150,25 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         />
       )}
     </Group>
+  );
+}
+
+/** What the trade counts for this class and size. */
+function TradeMinutes(props: {
+  form: string;
+  ovenC: number;
+  minutes: number;
+  onTake: (minutes: number) => void;
+}) {
+  const { form, ovenC, minutes, onTake } = props;
+  return (
+    <p className="flex items-center justify-between gap-2 py-1 text-sm text-quiet">
+      <span>
+        common practice, {form} at {ovenC} °C: <span className="figure">{minutes}</span> min
+      </span>
+      <button type="button" className="btn min-h-11" onClick={() => onTake(minutes)}>
+        Take it
+      </button>
+    </p>
   );
 }
