@@ -67,3 +67,15 @@ export function checkOrigin(request: Request): void {
   if (host === null || !URL.canParse(origin) || new URL(origin).host !== host)
     throw new Refusal(403, "Another site", "Only this kitchen's own pages may write here.");
 }
+
+/** A text to be kept as a file, under a name that is safe anywhere. */
+export function download(text: string, mime: string, name: string): Response {
+  const safe = name.replace(/[^\w.-]+/g, "-");
+  return new Response(text, {
+    headers: {
+      "content-type": `${mime}; charset=utf-8`,
+      "content-disposition": `attachment; filename="${safe}"`,
+      "cache-control": "no-store",
+    },
+  });
+}

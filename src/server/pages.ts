@@ -9,6 +9,8 @@ import { loadKitchen } from "./kitchen";
 import { recordQuery } from "@/contracts/record";
 import { listRecord, nextTime, trendPoints } from "./record";
 import { Refusal } from "./problem";
+import { listSittings, loadSitting } from "./sittings";
+import { plannedNow } from "./exchange/plan-out";
 
 /** What each page shows, read from the kitchen's database. */
 
@@ -98,9 +100,34 @@ export const loadAtWork = () => ({
   nowMs: Date.now(),
 });
 
+export const loadSittings = () => ({
+  kitchen: loadKitchen(database()),
+  sittings: listSittings(database()),
+  nowMs: Date.now(),
+});
+
+export const loadSittingPage = (id: string) => ({
+  kitchen: loadKitchen(database()),
+  sitting: orNotFound(() => loadSitting(database(), id, Date.now())),
+  formulas: listFormulas(database()),
+  running: [...runningBatches(database()), ...unjudgedBatches(database(), 6)],
+  nowMs: Date.now(),
+});
+
 export const loadRun = (id: string) => ({
   kitchen: loadKitchen(database()),
   batch: orNotFound(() => loadBatch(database(), id)),
   work: loadWork(database(), id, Date.now()),
   nowMs: Date.now(),
 });
+
+/** A sitting's plan on paper. */
+export function loadPrintSitting(id: string) {
+  const sitting = orNotFound(() => loadSitting(database(), id, Date.now()));
+  try {
+    return { sitting, planned: plannedNow(sitting, Date.now()) };
+  } catch (error) {
+    if (error instanceof Refusal) return { sitting, planned: undefined };
+    throw error;
+  }
+}

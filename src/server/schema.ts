@@ -246,3 +246,13 @@ export const photos = sqliteTable(
   },
   (t) => [index("photos_by_batch").on(t.batchId)],
 );
+
+/** A table time and its dishes. Saved whole; a save from an older revision is told of the newer. */
+export const sittings = sqliteTable("sittings", {
+  id: text("id").primaryKey(),
+  /** The sitting as JSON, checked by its contract on the way in and out. */
+  body: text("body", { mode: "json" }).notNull(),
+  revision: integer("revision").notNull(),
+  tableMs: integer("table_ms").notNull(),
+  changedAtMs: integer("changed_at_ms").notNull(),
+});

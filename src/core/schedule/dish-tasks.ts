@@ -16,6 +16,8 @@ const OUT_GAP_MIN = 60;
 const TURN_SLACK_MIN = 4 * HOUR;
 /** Ice may not: raw food in a cooler is looked at every four to five hours (hazard table). */
 const ICE_SLACK_MIN = HOUR;
+/** Two turns, or two looks at the ice, lie at least so far apart. *Practice*. */
+const APART_MIN = 3 * HOUR;
 /** A rest may be drawn out so long under foil and a cloth. *Practice*. */
 const HOLD_MIN = 30;
 /** Acts inside a cook may be so far off. */
@@ -125,16 +127,20 @@ function soaking(c: Context): void {
   });
   if (inDone) chain.startsNow(soak);
   else chain.follow(soak, 0);
+  const before: Partial<Record<Act["kind"], string>> = {};
   for (const act of c.open) {
     if (act.kind !== "turn" && act.kind !== "ice") continue;
     const at = act.atMin - stood;
     if (at <= 0 || act.atMin >= edges.minMin) continue;
     const ice = act.kind === "ice";
     const slack = ice ? ICE_SLACK_MIN : TURN_SLACK_MIN;
-    const demand = ice ? `ice:${dish.id}` : undefined;
+    const demand = ice ? `ice:${dish.id}` : `soak:${dish.id}`;
     const task = byHand(c, act);
     chain.link(soak, task, Math.max(0, at - slack), at + slack, { from: "start", demand });
-    chain.link(task, soak, 0, undefined, { to: "end" });
+    chain.link(task, soak, 0, undefined, { to: "end", demand });
+    const last = before[act.kind];
+    if (last) chain.link(last, task, APART_MIN);
+    before[act.kind] = task;
   }
   chain.last = soak;
   const lift = c.open.find((a) => a.kind === "liftOut");
@@ -223,7 +229,7 @@ const SOAKS: Record<BatchDish["input"]["preparation"]["kind"], string> = {
 };
 
 /** Litres it takes in the fridge: the vessel, or the pieces on a tray with air about them. */
-export function fridgeLitres({ input, sheet }: BatchDish): number {
+export function fridgeLitres({ sheet }: BatchDish): number {
   const food = sheet.foodG / 1000;
   const liquid = sheet.liquidMl / 1000;
   return Math.ceil(liquid > 0 ? (food + liquid) * 1.3 : food * 2);

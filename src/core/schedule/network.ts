@@ -52,7 +52,8 @@ export class Network {
   private edge(from: number, to: number, weight: number): number {
     this.from.push(from);
     this.to.push(to);
-    this.weight.push(weight);
+    // Times are whole minutes: a difference of at most 10.7 is one of at most 10.
+    this.weight.push(Math.floor(weight));
     this.out[from].push(this.from.length - 1);
     return this.from.length - 1;
   }
@@ -61,12 +62,15 @@ export class Network {
   private settle(fresh: readonly number[]): boolean {
     const queue: number[] = [];
     const waiting = new Uint8Array(this.points);
+    const fell = new Uint16Array(this.points);
     const relax = (e: number): boolean => {
       const reach = this.latest[this.from[e]] + this.weight[e];
       const to = this.to[e];
       if (reach >= this.latest[to]) return true;
-      // The origin stands still: whoever would pull it back contradicts it. So would a circle, in the end.
+      // The origin stands still: whoever would pull it back contradicts it.
       if (to === 0) return false;
+      // A point that falls more often than there are points is on a circle that never ends (Bellman and Ford).
+      if (waiting[to] === 0 && ++fell[to] > this.points) return false;
       this.latest[to] = reach;
       if (waiting[to] === 0) {
         waiting[to] = 1;

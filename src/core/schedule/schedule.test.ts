@@ -235,6 +235,24 @@ describe("bad input", () => {
   });
 });
 
+test("windows in fractions of a minute are kept within, never looked for without end", () => {
+  const link = {
+    before: "a",
+    from: "end" as const,
+    after: "b",
+    to: "start" as const,
+    minMin: 3.3,
+    maxMin: 10.7,
+  };
+  const result = plan(
+    kitchen({ tasks: [task("a", 5), task("b", 5, { maxMin: 9.5, preferMin: 9 })], links: [link] }),
+  );
+  if (result.status !== "planned") throw new Error(result.status);
+  const { a, b } = result.planned.plan;
+  expect(b.start - a.end).toBeGreaterThanOrEqual(4);
+  expect(b.start - a.end).toBeLessThanOrEqual(10);
+});
+
 test("a plan tells its slack: earliest and latest start with the order kept", () => {
   const result = plan(kitchen({ tasks: [task("soak", 60, { fromMin: 20 })] }));
   if (result.status !== "planned") throw new Error(result.status);

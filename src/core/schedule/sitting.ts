@@ -12,8 +12,8 @@ export interface Sitting {
   unloved: Span[];
 }
 
-/** What is planned may run on so long after the table: leftovers, and a table that is set back. */
-const AFTER_TABLE_MIN = 24 * 60;
+/** What is planned may run on so long after the table: leftovers, and a table let go to see what clashes. */
+const AFTER_TABLE_MIN = 6 * 24 * 60;
 
 /**
  * Two ovens are told apart only by heat: each dish is given to one of them, first come first served by heat, so that

@@ -1,12 +1,11 @@
 import { useState } from "react";
 import type { WorkView } from "@/contracts/work";
-import { bodyShapeOf } from "@/core/diffusion/flesh-body";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { cookOffered } from "@/core/formula/plate";
-import { forecastDone, LEAST_READINGS } from "@/core/heat/forecast";
+import { LEAST_READINGS } from "@/core/heat/forecast";
 import { cookedParts, type CookedPart, type ProbeChannel } from "@/core/work/cook-parts";
-import { stagesOf } from "@/core/work/cook-stages";
+import { foreseeDone } from "@/core/work/foresee";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { capital, duration, fixed, whenFrom } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
@@ -34,29 +33,20 @@ export function CookPanel(props: Props) {
   return (
     <section aria-label="Cook" className="space-y-6">
       {parts.map((part) => (
-        <CorePanel key={part.channel} {...props} part={part} ovenC={stagesOf(input, cook)[0].ovenC} />
+        <CorePanel key={part.channel} {...props} part={part} />
       ))}
     </section>
   );
 }
 
 /** One core: what it reads, when it will be done, and whether that is early or late. */
-function CorePanel(props: Props & { part: CookedPart; ovenC: number }) {
-  const { sheet, work, acts, nowMs, timeZone, onRead, part, ovenC, input } = props;
+function CorePanel(props: Props & { part: CookedPart }) {
+  const { sheet, work, acts, nowMs, timeZone, onRead, part, input } = props;
   const [typed, setTyped] = useState<number | null>(null);
   const whole = part.channel === "probe";
   const inMs = work.done.stage_1 ?? work.done.go_in ?? nowMs;
-  const probe = work.readings.filter((r) => r.channel === part.channel && r.atMs >= inMs);
-  const readings = probe.map((r) => ({ atMin: (r.atMs - inMs) / MIN_MS, coreC: r.value }));
-  const last = probe[probe.length - 1];
-  const halfThicknessMm = whole ? sheet.soak.body.pathMm : part.thicknessMm / 2;
-  const forecast = forecastDone({
-    shape: bodyShapeOf(sheet.food),
-    halfThicknessMm,
-    ovenC,
-    targetC: part.pullC,
-    readings: thinned(readings),
-  });
+  const { readings, forecast } = foreseeDone(input, sheet, part, inMs, work.readings);
+  const last = readings.at(-1)?.coreC;
   const plannedMs =
     acts.find((a) => (whole ? a.kind === "rest" : a.id === `part_${part.channel}`))?.dueMs ?? nowMs;
   const doneMs = forecast && inMs + forecast.doneMin * MIN_MS;
@@ -68,7 +58,7 @@ function CorePanel(props: Props & { part: CookedPart; ovenC: number }) {
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h3 className="text-2xl">{capital(named)}</h3>
         <p className="figure text-5xl" data-core>
-          {last ? `${fixed(last.value, 1)} °C` : "–"}
+          {last === undefined ? "–" : `${fixed(last, 1)} °C`}
         </p>
       </div>
       <p className="text-lg">
@@ -104,7 +94,7 @@ function CorePanel(props: Props & { part: CookedPart; ovenC: number }) {
           label="Probe reads"
           unseen={whole ? undefined : `, ${part.name}`}
           unit="°C"
-          value={typed ?? last?.value ?? 20}
+          value={typed ?? last ?? 20}
           rule={CORE}
           digits={1}
           onChange={setTyped}
@@ -123,14 +113,6 @@ function CorePanel(props: Props & { part: CookedPart; ovenC: number }) {
       </div>
     </section>
   );
-}
-
-const MOST_READINGS = 60;
-
-/** Enough readings to fit, evenly taken: more only cost time. */
-function thinned<T>(readings: readonly T[]): T[] {
-  const every = Math.max(1, Math.ceil(readings.length / MOST_READINGS));
-  return readings.filter((_, i) => i % every === 0 || i === readings.length - 1);
 }
 
 const NEAR_MIN = 4;

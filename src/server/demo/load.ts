@@ -5,6 +5,8 @@ import { createFormula, saveVersion } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
+import { createSitting } from "../sittings";
+import { demoSittings } from "./sittings";
 import { judgeBatch } from "../work";
 import { batches, formulas } from "../schema";
 import type { OwnEntryRequest } from "@/contracts/kitchen";
@@ -78,7 +80,17 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 20));
 
     const others = [LAMB_SHOULDER, SHORT_RIBS, TOFU, MACKEREL, GREY_MULLET, CELERIAC];
-    const [lamb] = others.map((f, i) => createFormula(tx, f, "First written down", hoursAgo(24 * (40 - i))));
+    const written = others.map((f, i) => ({
+      formulation: f,
+      formulaId: createFormula(tx, f, "First written down", hoursAgo(24 * (40 - i))).formulaId,
+    }));
+    const [lamb, ribs, , , mullet, celeriac] = written;
+    const fits = [
+      { formulaId: loin.formulaId, formulation: PORK_LOIN },
+      { formulaId: duck.formulaId, formulation: DUCK_LEGS },
+    ];
+    for (const body of demoSittings(nowMs, "Europe/London", fits, [lamb, ribs, mullet, celeriac]))
+      createSitting(tx, body, nowMs);
 
     const begin = (formulaId: string, formulation: Formulation, h: number) =>
       startBatch(tx, { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] }, hoursAgo(h))

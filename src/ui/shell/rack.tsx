@@ -1,6 +1,6 @@
 "use client";
 
-import { Archive, CookingPot, NotebookText, Rows3, Timer } from "lucide-react";
+import { Archive, CalendarClock, CookingPot, NotebookText, Rows3, Timer } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
@@ -9,6 +9,7 @@ import { Modal } from "../modal";
 const STATIONS = [
   { href: "/", name: "Shelf", key: "s", Icon: Rows3, covers: ["/batch"] },
   { href: "/bench", name: "Bench", key: "b", Icon: CookingPot, covers: [] },
+  { href: "/sitting", name: "Sitting", key: "p", Icon: CalendarClock, covers: [] },
   { href: "/work", name: "At work", key: "w", Icon: Timer, covers: [] },
   { href: "/record", name: "Record", key: "r", Icon: NotebookText, covers: [] },
   { href: "/stores", name: "Stores", key: "t", Icon: Archive, covers: [] },

@@ -1,0 +1,22 @@
+import { sittingSave } from "@/contracts/sitting";
+import { database } from "@/server/database";
+import { answer, checkOrigin, readBody } from "@/server/http";
+import { loadSitting, removeSitting, saveSitting } from "@/server/sittings";
+
+type Context = { params: Promise<{ id: string }> };
+
+export const GET = (_request: Request, { params }: Context) =>
+  answer(async () => Response.json(loadSitting(database(), (await params).id, Date.now())));
+
+export const PUT = (request: Request, { params }: Context) =>
+  answer(async () => {
+    const save = await readBody(request, sittingSave);
+    return Response.json(saveSitting(database(), (await params).id, save, Date.now()));
+  });
+
+export const DELETE = (request: Request, { params }: Context) =>
+  answer(async () => {
+    checkOrigin(request);
+    removeSitting(database(), (await params).id);
+    return new Response(null, { status: 204 });
+  });

@@ -1,0 +1,132 @@
+import { z } from "zod";
+import type { AskedDish, SittingRequest } from "@/core/schedule/request";
+import { formulationSchema } from "./formulation";
+
+const id = z.string().min(1).max(80);
+const name = z.string().trim().min(1, "A name, so that it is known on the day.").max(80);
+const instantMs = z
+  .number()
+  .int()
+  .min(Date.UTC(2020, 0, 1))
+  .max(Date.UTC(2100, 0, 1));
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "A time of day, such as 22:30.");
+const minutes = (most: number) => z.number().int().min(0).max(most);
+
+const plainDish = z.strictObject({
+  kind: z.literal("plain"),
+  id,
+  name,
+  prepMin: minutes(600),
+  trays: z
+    .array(
+      z.strictObject({ name: z.string().trim().min(1).max(60), minutes: z.number().int().min(1).max(1440) }),
+    )
+    .min(1, "At least one thing to cook.")
+    .max(12),
+  ovenC: z.number().min(40).max(350).optional(),
+  holdMin: minutes(240),
+});
+
+/** A dish planned from a formula: its formulation is kept as it was chosen, or as an offer changed it. */
+const formulaDish = z.strictObject({
+  kind: z.literal("formula"),
+  id,
+  name,
+  formulaId: id.nullable(),
+  formulation: formulationSchema,
+});
+
+/** A batch that is started already. */
+const runningDish = z.strictObject({ kind: z.literal("running"), id, name, batchId: id });
+
+export const sittingDish = z.discriminatedUnion("kind", [plainDish, formulaDish, runningDish]);
+
+export const DISHES_MAX = 12;
+
+/** A sitting as it is kept. */
+export const sittingBody = z.strictObject({
+  name,
+  tableMs: instantMs,
+  dishes: z.array(sittingDish).max(DISHES_MAX, `At most ${DISHES_MAX} dishes to a sitting.`),
+  kitchen: z.strictObject({
+    fridgeL: z.number().min(0).max(5000),
+    ovens: z.number().int().min(0).max(6),
+    shelves: z.number().int().min(0).max(20),
+    rings: z.number().int().min(0).max(20),
+    coolers: z.number().int().min(0).max(20),
+    cooks: z.number().int().min(0).max(20),
+  }),
+  quiet: z.strictObject({ from: clock, to: clock }),
+  absences: z
+    .array(
+      z
+        .strictObject({ fromMs: instantMs, toMs: instantMs })
+        .refine((a) => a.toMs > a.fromMs, "An absence ends after it begins."),
+    )
+    .max(20),
+  pins: z.array(z.strictObject({ taskId: z.string().min(1).max(200), startMs: instantMs })).max(100),
+  getsUp: z.boolean(),
+});
+export type SittingBody = z.infer<typeof sittingBody>;
+export type SittingDish = z.infer<typeof sittingDish>;
+
+export const sittingSave = z.strictObject({ body: sittingBody, baseRevision: z.number().int().min(0) });
+
+export interface SittingHead {
+  id: string;
+  name: string;
+  tableMs: number;
+  dishes: string[];
+}
+
+/** What stands behind a running dish now. */
+export type Running = Extract<AskedDish, { kind: "batch" }>;
+
+export interface SittingView {
+  id: string;
+  revision: number;
+  body: SittingBody;
+  timeZone: string;
+  running: Running[];
+}
+
+/** What the planner is asked: running dishes with what was done of them. A batch that is gone is left out. */
+export function requestOf({
+  body,
+  timeZone,
+  running,
+}: Pick<SittingView, "body" | "timeZone" | "running">): SittingRequest {
+  const { tableMs, kitchen, quiet, absences, pins, getsUp } = body;
+  return {
+    tableMs,
+    timeZone,
+    kitchen,
+    quiet,
+    absences,
+    pins,
+    getsUp,
+    dishes: body.dishes.flatMap((dish): AskedDish[] => {
+      if (dish.kind === "plain") return [dish];
+      if (dish.kind === "running") return running.filter((r) => r.id === dish.id);
+      return [{ kind: "batch", id: dish.id, name: dish.name, formulation: dish.formulation }];
+    }),
+  };
+}
+
+/** A request changed by an offer, back into what is kept: running dishes stay what they are. */
+export function bodyFrom(body: SittingBody, request: SittingRequest): SittingBody {
+  const { tableMs, kitchen, pins, getsUp } = request;
+  return {
+    ...body,
+    tableMs,
+    kitchen,
+    pins,
+    getsUp,
+    dishes: body.dishes.map((dish): SittingDish => {
+      const asked = request.dishes.find((d) => d.id === dish.id);
+      if (dish.kind === "formula" && asked?.kind === "batch")
+        return { ...dish, formulation: asked.formulation };
+      return dish.kind === "plain" && asked?.kind === "plain" ? asked : dish;
+    }),
+  };
+}

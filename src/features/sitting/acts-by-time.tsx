@@ -1,0 +1,60 @@
+import { Pin } from "lucide-react";
+import type { PlannedTask } from "@/core/schedule/answer";
+import { clock, duration, inZone } from "@/ui/format";
+import { format } from "date-fns";
+
+interface Props {
+  tasks: readonly PlannedTask[];
+  dishes: ReadonlyMap<string, { batchId?: string }>;
+  timeZone: string;
+  pinned: ReadonlySet<string>;
+  onUnpin?: (taskId: string) => void;
+}
+
+const HOUR_MS = 3_600_000;
+
+/** Every act by the clock, day by day: what a phone shows, and what is read in the kitchen. */
+export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) {
+  const days = new Map<string, PlannedTask[]>();
+  for (const task of tasks) {
+    const day = format(inZone(task.startMs, timeZone), "EEEE d MMMM");
+    days.set(day, [...(days.get(day) ?? []), task]);
+  }
+  return [...days].map(([day, acts]) => (
+    <section key={day} aria-label={day}>
+      <h3 className="mt-3 text-lg">{day}</h3>
+      <ol>
+        {acts.map((task) => {
+          const batchId = dishes.get(task.dishId)?.batchId;
+          return (
+            <li key={task.id} className="flex items-baseline gap-3 border-b border-dotted border-line py-1">
+              <span className="figure w-16 shrink-0 text-xl">{clock(task.startMs, timeZone)}</span>
+              <span className="flex-1">
+                {batchId ? (
+                  <a href={`/work/${batchId}`} className="underline">
+                    {task.title}
+                  </a>
+                ) : (
+                  task.title
+                )}
+                {task.endMs > task.startMs && (
+                  <span className="text-quiet"> · {duration((task.endMs - task.startMs) / HOUR_MS)}</span>
+                )}
+              </span>
+              {onUnpin && pinned.has(task.id) && (
+                <button
+                  type="button"
+                  className="btn btn-ghost min-h-11"
+                  aria-label={`Let it move again: ${task.title}`}
+                  onClick={() => onUnpin(task.id)}
+                >
+                  <Pin size={18} aria-hidden />
+                </button>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  ));
+}

@@ -1,0 +1,55 @@
+import type { Answer } from "@/core/schedule/answer";
+import type { Offer } from "@/core/schedule/offers";
+import { sayDemand, sayOffer } from "./say";
+
+interface Props {
+  answer: Extract<Answer, { status: "clash" }>;
+  offers: Offer[] | "working";
+  timeZone: string;
+  tablePast: boolean;
+  titleOf: (taskId: string) => string;
+  onTake: (offer: Offer) => void;
+}
+
+/** Why there is no plan, in as few demands as clash, and the least changes that clear it. */
+export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTake }: Props) {
+  return (
+    <section aria-label="Clash" className="border-l-8 border-error bg-base-100 p-4" role="alert">
+      <h2 className="text-2xl">{tablePast ? "That hour is past" : "It does not fit"}</h2>
+      {!tablePast && answer.clash.length > 0 && (
+        <>
+          <p className="text-lg">Not all of this at once; without any one of it there is a plan:</p>
+          <ul className="list-disc pl-6 text-lg">
+            {answer.clash.map((facts, i) => (
+              <li key={i}>{sayDemand(facts)}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {answer.unsure && (
+        <p className="text-sm text-quiet">Not every way was tried: it is a crowded sitting.</p>
+      )}
+      <h3 className="mt-3 text-xl">The least that helps</h3>
+      {offers === "working" && <p role="status">Trying changes…</p>}
+      {offers !== "working" && offers.length === 0 && (
+        <p>Nothing small helps: fewer dishes, or another day.</p>
+      )}
+      {offers !== "working" && (
+        <ol className="space-y-2">
+          {offers.map((offer) => (
+            <li key={offer.id}>
+              <button
+                type="button"
+                className="btn h-auto min-h-14 w-full justify-start py-2 text-left text-lg font-normal"
+                data-offer={offer.id}
+                onClick={() => onTake(offer)}
+              >
+                {offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf)).join(", and ")}
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,105 @@
+import { X } from "lucide-react";
+import { useState } from "react";
+import type { SittingBody, SittingDish } from "@/contracts/sitting";
+import type { BatchView, FormulaView } from "@/contracts/views";
+import { Select } from "@/ui/choice";
+import { PlainDishForm } from "./plain-dish-form";
+
+interface Props {
+  body: SittingBody;
+  formulas: readonly FormulaView[];
+  running: readonly BatchView[];
+  onChange: (dishes: SittingDish[]) => void;
+  onStart: (dish: Extract<SittingDish, { kind: "formula" }>) => void;
+}
+
+const newId = () => crypto.randomUUID();
+
+/** What comes to the table: formulas to be started, batches that stand already, and what is only cooked. */
+export function DishesPanel({ body, formulas, running, onChange, onStart }: Props) {
+  const [plain, setPlain] = useState(false);
+  const { dishes } = body;
+  const there = new Set(dishes.flatMap((d) => (d.kind === "running" ? [d.batchId] : [])));
+  const free = running.filter((b) => !there.has(b.id));
+  const addFormula = (id: string) => {
+    const formula = formulas.find((f) => f.id === id);
+    if (!formula) return;
+    const { name, formulation } = formula;
+    onChange([
+      ...dishes,
+      { kind: "formula", id: newId(), name: name.slice(0, 80), formulaId: id, formulation },
+    ]);
+  };
+  const addBatch = (id: string) => {
+    const batch = running.find((b) => b.id === id);
+    if (batch)
+      onChange([...dishes, { kind: "running", id: newId(), name: batch.name.slice(0, 80), batchId: id }]);
+  };
+  return (
+    <section aria-label="Dishes">
+      <h2 className="text-xl">Dishes</h2>
+      <ul>
+        {dishes.map((dish) => (
+          <li
+            key={dish.id}
+            className="flex items-center gap-2 border-b border-line py-1"
+            data-dish={dish.name}
+          >
+            <span className="flex-1">
+              <span className="font-semibold">{dish.name}</span>
+              <span className="block text-sm text-quiet">{KINDS[dish.kind]}</span>
+            </span>
+            {dish.kind === "formula" && (
+              <button type="button" className="btn min-h-11" onClick={() => onStart(dish)}>
+                Start
+              </button>
+            )}
+            <button
+              type="button"
+              className="btn btn-ghost min-h-11 w-11 px-0"
+              aria-label={`Take ${dish.name} out`}
+              onClick={() => onChange(dishes.filter((d) => d !== dish))}
+            >
+              <X size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {formulas.length > 0 && (
+        <Select
+          label="Add from a formula"
+          value=""
+          options={[{ value: "", label: "choose" }, ...formulas.map((f) => ({ value: f.id, label: f.name }))]}
+          onChange={addFormula}
+        />
+      )}
+      {free.length > 0 && (
+        <Select
+          label="Add what stands already"
+          value=""
+          options={[{ value: "", label: "choose" }, ...free.map((b) => ({ value: b.id, label: b.name }))]}
+          onChange={addBatch}
+        />
+      )}
+      {plain ? (
+        <PlainDishForm
+          onAdd={(dish) => {
+            onChange([...dishes, { ...dish, id: newId() }]);
+            setPlain(false);
+          }}
+          onClose={() => setPlain(false)}
+        />
+      ) : (
+        <button type="button" className="btn mt-2 min-h-11 w-full" onClick={() => setPlain(true)}>
+          Add something plain: a tray, a sauce
+        </button>
+      )}
+    </section>
+  );
+}
+
+const KINDS: Record<SittingDish["kind"], string> = {
+  formula: "to be started",
+  running: "under way",
+  plain: "cooked only",
+};

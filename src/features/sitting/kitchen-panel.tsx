@@ -1,0 +1,136 @@
+import { X } from "lucide-react";
+import type { SittingBody } from "@/contracts/sitting";
+import type { QuantityRule } from "@/core/quantity/parse";
+import { QuantityField } from "@/ui/quantity-field";
+import { fromLocalField, shortDate, toLocalField } from "@/ui/format";
+import { Toggle } from "@/ui/choice";
+import { useState } from "react";
+
+interface Props {
+  body: SittingBody;
+  timeZone: string;
+  onChange: (part: Partial<SittingBody>) => void;
+}
+
+const COUNT: QuantityRule = { dimension: "none", min: 0, max: 20 };
+const LITRES: QuantityRule = { dimension: "none", min: 0, max: 5000 };
+
+const HAS = [
+  { key: "fridgeL", label: "Fridge, free for this", unit: "l", rule: LITRES, step: 10 },
+  { key: "ovens", label: "Ovens", unit: "", rule: { ...COUNT, max: 6 }, step: 1 },
+  { key: "shelves", label: "Shelves in each", unit: "", rule: COUNT, step: 1 },
+  { key: "rings", label: "Rings on the hob", unit: "", rule: COUNT, step: 1 },
+  { key: "coolers", label: "Coolers", unit: "", rule: COUNT, step: 1 },
+  { key: "cooks", label: "Pairs of hands", unit: "", rule: COUNT, step: 1 },
+] as const;
+
+const HOUR_MS = 3_600_000;
+
+/** What the kitchen has, when nobody stirs, and when nobody is there. */
+export function KitchenPanel({ body, timeZone, onChange }: Props) {
+  const { kitchen, quiet, absences } = body;
+  return (
+    <details className="mt-4">
+      <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">Kitchen and hours</summary>
+      {HAS.map(({ key, label, unit, rule, step }) => (
+        <QuantityField
+          key={key}
+          label={label}
+          unit={unit}
+          value={kitchen[key]}
+          rule={rule}
+          step={step}
+          onChange={(n) =>
+            onChange({ kitchen: { ...kitchen, [key]: key === "fridgeL" ? n : Math.round(n) } })
+          }
+        />
+      ))}
+      {(["from", "to"] as const).map((edge) => (
+        <div key={edge} className="field-row">
+          <label htmlFor={`quiet-${edge}`}>{edge === "from" ? "Nobody stirs from" : "until"}</label>
+          <input
+            id={`quiet-${edge}`}
+            type="time"
+            className="entry figure"
+            value={quiet[edge]}
+            onChange={(event) =>
+              event.target.value && onChange({ quiet: { ...quiet, [edge]: event.target.value } })
+            }
+          />
+        </div>
+      ))}
+      <Toggle
+        label="Somebody gets up at night"
+        value={body.getsUp}
+        onChange={(getsUp) => onChange({ getsUp })}
+      />
+      <h3 className="mt-2 text-lg">Nobody there</h3>
+      <ul>
+        {absences.map((absence, i) => (
+          <li key={i} className="flex items-center justify-between gap-2 border-b border-dotted border-line">
+            <span className="figure text-sm">
+              {shortDate(absence.fromMs, timeZone)} – {shortDate(absence.toMs, timeZone)}
+            </span>
+            <button
+              type="button"
+              className="btn btn-ghost min-h-11 w-11 px-0"
+              aria-label={`Take out the absence of ${shortDate(absence.fromMs, timeZone)}`}
+              onClick={() => onChange({ absences: absences.filter((a) => a !== absence) })}
+            >
+              <X size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <NewAbsence
+        offeredMs={body.tableMs - 8 * HOUR_MS}
+        timeZone={timeZone}
+        onAdd={(absence) => onChange({ absences: [...absences, absence] })}
+      />
+    </details>
+  );
+}
+
+function NewAbsence(props: {
+  offeredMs: number;
+  timeZone: string;
+  onAdd: (absence: SittingBody["absences"][number]) => void;
+}) {
+  const { offeredMs, timeZone, onAdd } = props;
+  const [from, setFrom] = useState(() => toLocalField(offeredMs, timeZone));
+  const [to, setTo] = useState(() => toLocalField(offeredMs + 2 * HOUR_MS, timeZone));
+  const fromMs = fromLocalField(from, timeZone);
+  const toMs = fromLocalField(to, timeZone);
+  const good = fromMs !== undefined && toMs !== undefined && toMs > fromMs;
+  return (
+    <div className="flex flex-wrap items-end gap-2">
+      <label>
+        <span className="block text-sm text-quiet">Away from</span>
+        <input
+          type="datetime-local"
+          className="entry figure"
+          value={from}
+          onChange={(event) => setFrom(event.target.value)}
+        />
+      </label>
+      <label>
+        <span className="block text-sm text-quiet">back at</span>
+        <input
+          type="datetime-local"
+          className="entry figure"
+          value={to}
+          onChange={(event) => setTo(event.target.value)}
+        />
+      </label>
+      <button
+        type="button"
+        className="btn min-h-11"
+        disabled={!good}
+        onClick={() => good && onAdd({ fromMs, toMs })}
+      >
+        Add
+      </button>
+      {!good && <p className="text-sm text-error">Back after leaving, please.</p>}
+    </div>
+  );
+}

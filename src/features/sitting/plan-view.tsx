@@ -1,0 +1,140 @@
+"use client";
+
+import { Minus, Plus } from "lucide-react";
+import { useState } from "react";
+import type { SittingBody } from "@/contracts/sitting";
+import type { Answer, PlannedTask } from "@/core/schedule/answer";
+import { Choice } from "@/ui/choice";
+import { dayAndClock } from "@/ui/format";
+import { ActsByTime } from "./acts-by-time";
+import { lanesByDish, lanesByResource } from "./lanes";
+import { laneTops, Timeline } from "./timeline";
+
+interface Props {
+  planned: Extract<Answer, { status: "planned" }>;
+  body: SittingBody;
+  timeZone: string;
+  nowMs: number;
+  working: boolean;
+  log: readonly string[];
+  onMove: (task: PlannedTask, startMs: number) => void;
+  onUnpin: (taskId: string) => void;
+}
+
+/** Pixels a minute: a week at a glance down to a single hour. */
+const ZOOMS = [0.1, 0.2, 0.4, 0.8, 1.6, 3.2, 6.4];
+const MIN_MS = 60_000;
+const LEAST_PX = 8;
+/** Until the cook zooms, all of it is shown in about this width. */
+const FITS_PX = 1000;
+
+/** The plan: drawn by time, and as a list of acts. */
+export function PlanView(props: Props) {
+  const { planned, body, timeZone, nowMs, working, log, onMove, onUnpin } = props;
+  const [by, setBy] = useState<"dish" | "resource">("dish");
+  const [chosen, setChosen] = useState<number | null>(null);
+  const spanMin = (Math.max(...planned.tasks.map((t) => t.endMs)) - nowMs) / MIN_MS;
+  const fitting = ZOOMS.findLastIndex((px) => px * spanMin <= FITS_PX);
+  const zoom = chosen ?? Math.max(0, fitting);
+  const pxPerMin = ZOOMS[zoom];
+  const roomMs = (LEAST_PX / pxPerMin) * MIN_MS;
+  const lanes =
+    by === "dish" ? lanesByDish(planned.tasks, body.dishes, roomMs) : lanesByResource(planned.tasks, roomMs);
+  const pinned = new Set(body.pins.map((p) => p.taskId));
+  const dishes = new Map(body.dishes.map((d) => [d.id, d.kind === "running" ? { batchId: d.batchId } : {}]));
+  const next = planned.tasks.find((t) => t.startMs >= nowMs && t.handsOn);
+  return (
+    <section aria-label="Plan" aria-busy={working}>
+      {next && (
+        <p className="text-2xl">
+          Next: <b className="figure">{dayAndClock(next.startMs, timeZone)}</b> {next.title}
+        </p>
+      )}
+      <div className="hidden flex-wrap items-center gap-3 md:flex">
+        <Choice
+          label="Lanes"
+          value={by}
+          options={[
+            { value: "dish", label: "by dish" },
+            { value: "resource", label: "by fridge, oven, hands" },
+          ]}
+          onChange={setBy}
+        />
+        <div className="flex gap-1" role="group" aria-label="Zoom">
+          <button
+            type="button"
+            className="btn min-h-11 w-11 px-0"
+            aria-label="Wider span"
+            disabled={zoom === 0}
+            onClick={() => setChosen(zoom - 1)}
+          >
+            <Minus size={18} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="btn min-h-11 w-11 px-0"
+            aria-label="Closer"
+            disabled={zoom === ZOOMS.length - 1}
+            onClick={() => setChosen(zoom + 1)}
+          >
+            <Plus size={18} aria-hidden />
+          </button>
+        </div>
+        <p className="text-sm text-quiet" role="status">
+          {working ? "planning…" : sayParts(planned)}
+        </p>
+      </div>
+      <div className="relative hidden overflow-x-auto border border-line bg-base-100 md:block">
+        {laneTops(lanes).map((lane) => (
+          <span
+            key={lane.id}
+            className="pointer-events-none sticky left-0 z-10 block h-0 w-0 overflow-visible whitespace-nowrap"
+          >
+            <span className="absolute bg-base-100/85 px-1 font-semibold" style={{ top: lane.topPx }}>
+              {lane.name}
+            </span>
+          </span>
+        ))}
+        <Timeline
+          lanes={lanes}
+          nights={planned.nights}
+          tableMs={body.tableMs}
+          nowMs={nowMs}
+          timeZone={timeZone}
+          pxPerMin={pxPerMin}
+          pinned={pinned}
+          onMove={onMove}
+        />
+      </div>
+      {log.length > 0 && (
+        <div className="mt-3" aria-live="polite">
+          <h3 className="text-lg">What moved</h3>
+          <ul className="text-sm">
+            {log.map((said, i) => (
+              <li key={i} className={i === 0 ? "font-semibold" : "text-quiet"}>
+                {said}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <ActsByTime
+        tasks={planned.tasks}
+        dishes={dishes}
+        timeZone={timeZone}
+        pinned={pinned}
+        onUnpin={onUnpin}
+      />
+    </section>
+  );
+}
+
+function sayParts({ parts }: Props["planned"]): string {
+  const said = [
+    parts.unloved > 0 ? `${parts.unloved} early or late acts` : "no night acts",
+    parts.hotWait > 0
+      ? `hot food waits ${Math.round(parts.hotWait)} min in all`
+      : "hot food comes straight to the table",
+  ];
+  return said.join(" · ");
+}

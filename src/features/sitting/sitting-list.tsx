@@ -1,0 +1,92 @@
+"use client";
+
+import { TZDate } from "@date-fns/tz";
+import { addDays, nextSaturday } from "date-fns";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import type { SittingBody, SittingHead } from "@/contracts/sitting";
+import type { KitchenView } from "@/contracts/views";
+import { fullDate } from "@/ui/format";
+import { send } from "@/ui/send";
+import { Shell } from "@/ui/shell/shell";
+
+interface Props {
+  kitchen: KitchenView;
+  sittings: SittingHead[];
+  nowMs: number;
+}
+
+const TABLE_HOUR = 18;
+
+/** The next Saturday at six, by the kitchen's clock. */
+function nextTableMs(nowMs: number, timeZone: string): number {
+  const day = nextSaturday(addDays(new TZDate(nowMs, timeZone), 1));
+  return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), TABLE_HOUR, 0, timeZone).getTime();
+}
+
+const blank = (tableMs: number): SittingBody => ({
+  name: "Saturday",
+  tableMs,
+  dishes: [],
+  kitchen: { fridgeL: 120, ovens: 1, shelves: 3, rings: 4, coolers: 1, cooks: 2 },
+  quiet: { from: "22:30", to: "06:30" },
+  absences: [],
+  pins: [],
+  getsUp: false,
+});
+
+/** Every sitting that was planned, the next first, and a new one. */
+export function SittingList({ kitchen, sittings, nowMs }: Props) {
+  const router = useRouter();
+  const [problem, setProblem] = useState<string | null>(null);
+  const create = async () => {
+    const sent = await send<{ id: string }>(
+      "POST",
+      "/api/sittings",
+      blank(nextTableMs(nowMs, kitchen.timeZone)),
+    );
+    if (!sent.ok) return setProblem(sent.problem.detail);
+    router.push(`/sitting/${sent.value.id}`);
+  };
+  return (
+    <Shell
+      title="Sitting"
+      note={kitchen.name}
+      actions={
+        <button type="button" className="btn btn-primary min-h-11" onClick={create}>
+          Plan a sitting
+        </button>
+      }
+    >
+      <div className="p-4 lg:p-6">
+        {problem && (
+          <p role="alert" className="border-l-8 border-error pl-3">
+            {problem}
+          </p>
+        )}
+        {sittings.length === 0 && (
+          <p className="text-lg">
+            “We eat at six on Saturday”: say when, add the dishes, and the hours fall into place.
+          </p>
+        )}
+        <ul>
+          {sittings.map((sitting) => (
+            <li key={sitting.id} className="border-b border-line">
+              <Link
+                href={`/sitting/${sitting.id}`}
+                className="flex min-h-16 flex-wrap items-center justify-between gap-x-6 py-2"
+              >
+                <span>
+                  <span className="block font-display text-xl font-bold">{sitting.name}</span>
+                  <span className="text-quiet">{sitting.dishes.join(" · ") || "no dishes yet"}</span>
+                </span>
+                <span className="figure text-lg">{fullDate(sitting.tableMs, kitchen.timeZone)}</span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </Shell>
+  );
+}

@@ -1,0 +1,200 @@
+"use client";
+
+import { useRouter } from "next/navigation";
+import { useEffect, useMemo, useRef, useState } from "react";
+import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contracts/sitting";
+import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
+import type { PlannedTask } from "@/core/schedule/answer";
+import { findingsFor } from "@/core/safety/findings";
+import { outcomeAt } from "@/core/formula/outcome";
+import { formulate } from "@/core/formula/formulate";
+import { fromLocalField, toLocalField } from "@/ui/format";
+import { send } from "@/ui/send";
+import { Shell } from "@/ui/shell/shell";
+import { useNow } from "@/ui/use-now";
+import { ClashPanel } from "./clash-panel";
+import { DishesPanel } from "./dishes-panel";
+import { KeptNote } from "./kept-note";
+import { KitchenPanel } from "./kitchen-panel";
+import { PlanView } from "./plan-view";
+import { Provisions } from "./provisions";
+import { sayMoved } from "./say";
+import { usePlan } from "./use-plan";
+import { useSitting } from "./use-sitting";
+
+interface Props {
+  kitchen: KitchenView;
+  sitting: SittingView;
+  formulas: FormulaView[];
+  running: BatchView[];
+  nowMs: number;
+}
+
+/** One sitting: the table time and its dishes, planned backwards; what clashes, and the least change. */
+export function SittingPage({ sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
+  const router = useRouter();
+  const nowMs = useNow(serverNowMs);
+  const { view, kept, change, takeTheirs, keepMine } = useSitting(first);
+  const { body, timeZone } = view;
+  const request = useMemo(() => requestOf(view), [view]);
+  const planning = usePlan(request);
+  const answer =
+    planning.status === "done" ? planning.answer : planning.status === "working" ? planning.last : undefined;
+  const planned = answer?.status === "planned" ? answer : undefined;
+  const log = useMoves(planned?.tasks);
+  const [problem, setProblem] = useState<string | null>(null);
+  const titles = useRef(new Map<string, string>());
+  useEffect(() => {
+    for (const task of planned?.tasks ?? []) titles.current.set(task.id, task.title);
+  }, [planned]);
+
+  const move = (task: PlannedTask, startMs: number) =>
+    change((b) => ({
+      ...b,
+      pins: [
+        ...b.pins.filter((p) => p.taskId !== task.id),
+        { taskId: task.id, startMs: Math.round(startMs) },
+      ],
+    }));
+  const start = async (dish: Extract<SittingDish, { kind: "formula" }>) => {
+    const goIn = planned?.tasks.find((t) => t.id === `${dish.id}/go_in`);
+    const sheet = formulate(dish.formulation);
+    // A stop wants a reason, and the Bench asks for it.
+    if (sheet.ok && stopsOf(dish, sheet.value))
+      return setProblem(`${dish.name} has a stop: start it on the Bench, where its reason is kept.`);
+    const sent = await send<{ id: string }>("POST", "/api/batches", {
+      formulaId: dish.formulaId,
+      formulation: dish.formulation,
+      startAtMs: goIn?.startMs ?? Date.now(),
+      acknowledgements: [],
+    });
+    if (!sent.ok) return setProblem(sent.problem.detail);
+    change((b) => ({
+      ...b,
+      dishes: b.dishes.map((d) =>
+        d.id === dish.id ? { kind: "running", id: dish.id, name: dish.name, batchId: sent.value.id } : d,
+      ),
+    }));
+    router.refresh();
+  };
+
+  return (
+    <Shell
+      title="Sitting"
+      note={
+        <input
+          className="entry min-h-11 w-full max-w-64 text-left font-display text-xl font-bold"
+          aria-label="Name of the sitting"
+          maxLength={80}
+          defaultValue={body.name}
+          onBlur={(event) => event.target.value.trim() && change({ name: event.target.value.trim() })}
+        />
+      }
+      actions={
+        <>
+          <a className="btn min-h-11" href={`/print/sitting/${view.id}`}>
+            Print
+          </a>
+          <a className="btn min-h-11" href={`/api/sittings/${view.id}/calendar`}>
+            Calendar
+          </a>
+          <a className="btn min-h-11" href={`/api/sittings/${view.id}/acts`}>
+            CSV
+          </a>
+        </>
+      }
+    >
+      <div className="grid lg:h-full lg:grid-cols-[20rem_minmax(0,1fr)]">
+        <div className="border-line p-4 lg:overflow-y-auto lg:border-r">
+          <div>
+            <label htmlFor="table-at" className="text-quiet">
+              We eat at
+            </label>
+            <input
+              id="table-at"
+              type="datetime-local"
+              className="input figure min-h-12 w-full text-lg"
+              value={toLocalField(body.tableMs, timeZone)}
+              onChange={(event) => {
+                const tableMs = fromLocalField(event.target.value, timeZone);
+                if (tableMs !== undefined) change({ tableMs });
+              }}
+            />
+          </div>
+          <KeptNote kept={kept} onTakeTheirs={takeTheirs} onKeepMine={keepMine} />
+          <DishesPanel
+            body={body}
+            formulas={formulas}
+            running={running}
+            onChange={(dishes) => change({ dishes })}
+            onStart={(dish) => void start(dish)}
+          />
+          {problem && (
+            <p role="alert" className="border-l-8 border-error pl-2">
+              {problem}
+            </p>
+          )}
+          <KitchenPanel body={body} timeZone={timeZone} onChange={change} />
+        </div>
+        <div className="min-w-0 p-4 lg:overflow-y-auto">
+          {body.dishes.length === 0 && <p className="text-lg">Add the dishes: the hours fall into place.</p>}
+          {planning.status === "failed" && (
+            <p role="alert">The planner broke. What you entered is kept; load the page again.</p>
+          )}
+          {answer?.status === "broken" && (
+            <p role="alert" className="text-lg">
+              The sums of {answer.dish} no longer work out: open it on the Bench.
+            </p>
+          )}
+          {planning.status === "done" && planning.answer.status === "clash" && (
+            <ClashPanel
+              answer={planning.answer}
+              offers={planning.offers}
+              timeZone={timeZone}
+              tablePast={body.tableMs <= planning.nowMs}
+              titleOf={(id) => titles.current.get(id) ?? id}
+              onTake={(offer) => change((b) => bodyFrom(b, offer.request))}
+            />
+          )}
+          {planned && body.dishes.length > 0 && (
+            <PlanView
+              planned={planned}
+              body={body}
+              timeZone={timeZone}
+              nowMs={nowMs}
+              working={planning.status === "working"}
+              log={log}
+              onMove={move}
+              onUnpin={(taskId) => change((b) => ({ ...b, pins: b.pins.filter((p) => p.taskId !== taskId) }))}
+            />
+          )}
+          <Provisions request={request} />
+        </div>
+      </div>
+    </Shell>
+  );
+}
+
+function stopsOf(
+  dish: Extract<SittingDish, { kind: "formula" }>,
+  sheet: Extract<ReturnType<typeof formulate>, { ok: true }>["value"],
+): boolean {
+  const { formulation } = dish;
+  const atPull = outcomeAt(sheet, Math.min(96, formulation.pullH), formulation.portions);
+  return findingsFor({ input: formulation, sheet, atPull }).some((f) => f.severity === "stop");
+}
+
+const LOG_MOST = 8;
+
+/** What moved since the page was opened, newest first. */
+function useMoves(tasks: readonly PlannedTask[] | undefined): string[] {
+  const [log, setLog] = useState<string[]>([]);
+  const last = useRef<readonly PlannedTask[] | undefined>(undefined);
+  useEffect(() => {
+    if (!tasks) return;
+    const said = last.current && sayMoved(last.current, tasks);
+    last.current = tasks;
+    if (said) setLog((l) => [said, ...l].slice(0, LOG_MOST));
+  }, [tasks]);
+  return log;
+}

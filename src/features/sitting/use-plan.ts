@@ -1,0 +1,47 @@
+"use client";
+
+import { useEffect, useRef, useState } from "react";
+import type { Answer } from "@/core/schedule/answer";
+import type { Offer } from "@/core/schedule/offers";
+import type { SittingRequest } from "@/core/schedule/request";
+import { PlannerLine } from "./planner";
+
+export type Planning =
+  | { status: "working"; last: Answer | undefined }
+  | { status: "done"; answer: Answer; offers: Offer[] | "working"; tookMs: number; nowMs: number }
+  | { status: "failed" };
+
+/** Plans whenever what is asked changes, off the page's own thread; a newer question drops the older. */
+export function usePlan(request: SittingRequest): Planning {
+  const [planning, setPlanning] = useState<Planning>({ status: "working", last: undefined });
+  const line = useRef<PlannerLine | null>(null);
+  const key = JSON.stringify(request);
+  useEffect(() => {
+    const planner = (line.current ??= new PlannerLine());
+    let stale = false;
+    const nowMs = Date.now();
+    const begun = performance.now();
+    // eslint-disable-next-line react-hooks/set-state-in-effect -- the question changed: what stands is the last answer
+    setPlanning((before) => ({
+      status: "working",
+      last: before.status === "done" ? before.answer : undefined,
+    }));
+    const asked = JSON.parse(key) as SittingRequest;
+    const ask = async () => {
+      const answer = await planner.line().answer(asked, nowMs);
+      if (stale) return;
+      const tookMs = performance.now() - begun;
+      const clash = answer.status === "clash";
+      setPlanning({ status: "done", answer, offers: clash ? "working" : [], tookMs, nowMs });
+      if (!clash) return;
+      const offers = await planner.line().offers(asked, nowMs, answer.demands);
+      if (!stale) setPlanning({ status: "done", answer, offers, tookMs, nowMs });
+    };
+    ask().catch(() => !stale && setPlanning({ status: "failed" }));
+    return () => {
+      stale = true;
+      planner.cancel();
+    };
+  }, [key]);
+  return planning;
+}

@@ -1,0 +1,65 @@
+import ICAL from "ical.js";
+import Papa from "papaparse";
+import { demoSittings } from "../demo/sittings";
+import { PORK_LOIN } from "../demo/brines";
+import { openDatabase } from "../database";
+import { createSitting, loadSitting, saveSitting } from "../sittings";
+import { actsCsv, calendarOf, plannedNow } from "./plan-out";
+
+const NOW = Date.UTC(2026, 9, 23, 9);
+
+function saturday(name = "Saturday at the lock") {
+  const db = openDatabase(":memory:");
+  const loin = { formulaId: "loin", formulation: PORK_LOIN };
+  const [body] = demoSittings(NOW, "Europe/London", [loin], []);
+  const { id } = createSitting(db, { ...body, name }, NOW);
+  return { db, id, sitting: loadSitting(db, id, NOW) };
+}
+
+test("the calendar reads back: every hands-on act at its instant, over the night the clocks change, with an alarm", () => {
+  const { sitting } = saturday();
+  // The table is on the Sunday after the change; the loin goes in before it.
+  const later = { ...sitting, body: { ...sitting.body, tableMs: Date.UTC(2026, 9, 25, 18) } };
+  const { tasks } = plannedNow(later, NOW);
+  const read = new ICAL.Component(ICAL.parse(calendarOf(later, tasks)) as never);
+  const events = read.getAllSubcomponents("vevent").map((c) => new ICAL.Event(c));
+  const wanted = tasks.filter((t) => t.handsOn);
+  expect(events).toHaveLength(wanted.length);
+  for (const task of wanted) {
+    const event = events.find((e) => e.uid === `${later.id}/${task.id}`);
+    expect(event?.startDate.toJSDate().getTime()).toBe(task.startMs);
+    expect(event?.endDate.toJSDate().getTime()).toBe(task.endMs);
+    expect(event?.summary).toBe(task.title);
+    expect(event?.component.getFirstSubcomponent("valarm")).not.toBeNull();
+  }
+  const soak = tasks.find((t) => t.id.endsWith("/soak"));
+  expect(soak && soak.endMs - soak.startMs).toBeGreaterThan(20 * 3_600_000);
+});
+
+test("the acts as CSV read back; a name that a table program would run is plain text", () => {
+  const { sitting } = saturday();
+  const named = {
+    ...sitting,
+    body: { ...sitting.body, dishes: sitting.body.dishes.map((d) => ({ ...d, name: '=SUM(1,2)"' })) },
+  };
+  const { tasks } = plannedNow(named, NOW);
+  const { data } = Papa.parse<Record<string, string>>(actsCsv(named, tasks), { header: true });
+  expect(data).toHaveLength(tasks.length);
+  expect(data[0].dish).toBe("'=SUM(1,2)\"");
+  expect(new Date(data[0].start_utc).getTime()).toBe(tasks[0].startMs);
+});
+
+test("a sitting that does not fit has no calendar, and says so", () => {
+  const { sitting } = saturday();
+  const past = { ...sitting, body: { ...sitting.body, tableMs: NOW + 3_600_000 } };
+  expect(() => plannedNow(past, NOW)).toThrow("does not fit");
+});
+
+test("two devices: the second save is told, and nothing is written", () => {
+  const { db, id, sitting } = saturday();
+  saveSitting(db, id, { body: { ...sitting.body, name: "First" }, baseRevision: 1 }, NOW);
+  expect(() =>
+    saveSitting(db, id, { body: { ...sitting.body, name: "Second" }, baseRevision: 1 }, NOW),
+  ).toThrow("Somebody changed this sitting");
+  expect(loadSitting(db, id, NOW)).toMatchObject({ revision: 2, body: { name: "First" } });
+});

@@ -1,0 +1,63 @@
+import { TZDate } from "@date-fns/tz";
+import { format } from "date-fns";
+import ical, { ICalAlarmType } from "ical-generator";
+import Papa from "papaparse";
+import { requestOf, type SittingView } from "@/contracts/sitting";
+import { answerSitting, type Answer, type PlannedTask } from "@/core/schedule/answer";
+import { Refusal } from "../problem";
+
+/** A plan is made better for so long at most, ms. */
+const IMPROVE_MS = 500;
+/** The bell rings so long before an act. */
+const ALARM_S = 5 * 60;
+
+export type PlannedSitting = Extract<Answer, { status: "planned" }>;
+
+/** The sitting's plan as it is now. @throws Refusal 422 where there is none */
+export function plannedNow(sitting: SittingView, nowMs: number): PlannedSitting {
+  const until = performance.now() + IMPROVE_MS;
+  const answer = answerSitting(requestOf(sitting), nowMs, { enough: () => performance.now() > until });
+  if (answer.status !== "planned")
+    throw new Refusal(
+      422,
+      "No plan",
+      "This sitting does not fit as it stands: open it, and take one of the changes offered.",
+    );
+  return answer;
+}
+
+/** iCalendar (RFC 5545) of the acts that want a hand, with an alarm before each. Instants in UTC: no zone to get wrong. */
+export function calendarOf(sitting: SittingView, tasks: readonly PlannedTask[]): string {
+  const calendar = ical({ name: sitting.body.name, prodId: { company: "iron-crock", product: "sitting" } });
+  for (const task of tasks.filter((t) => t.handsOn)) {
+    const event = calendar.createEvent({
+      id: `${sitting.id}/${task.id}`,
+      start: new Date(task.startMs),
+      end: new Date(Math.max(task.endMs, task.startMs + 60_000)),
+      summary: task.title,
+    });
+    event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S, description: task.title });
+  }
+  return calendar.toString();
+}
+
+/** A cell that a table program would take for a formula is made plain text. */
+const plainCell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
+
+/** The acts as CSV (RFC 4180): local times with the zone beside them, and the instants. */
+export function actsCsv(sitting: SittingView, tasks: readonly PlannedTask[]): string {
+  const names = new Map(sitting.body.dishes.map((d) => [d.id, d.name]));
+  const local = (ms: number) => format(new TZDate(ms, sitting.timeZone), "yyyy-MM-dd HH:mm");
+  return Papa.unparse(
+    tasks.map((task) => ({
+      start: local(task.startMs),
+      end: local(task.endMs),
+      zone: sitting.timeZone,
+      start_utc: new Date(task.startMs).toISOString(),
+      minutes: Math.round((task.endMs - task.startMs) / 60_000),
+      dish: plainCell(names.get(task.dishId) ?? ""),
+      act: plainCell(task.title),
+      hands_on: task.handsOn ? "yes" : "no",
+    })),
+  );
+}
