@@ -158,15 +158,41 @@ export function canBeHad(request: SittingRequest, nowMs: number): boolean {
 }
 
 const STEP_MIN = 5;
+const STEP_MS = STEP_MIN * MIN_MS;
 const FURTHEST_MIN = 6 * 24 * 60;
+/** How the hours after the earliest thinkable table are looked through: steps of so many minutes, up to so many. */
+const LOOKS: [stepMin: number, uptoMin: number][] = [
+  [5, 60],
+  [15, 12 * 60],
+  [30, 48 * 60],
+];
 
 /**
- * The earliest table, by steps of five minutes, from which on the sitting can be had.
- * @returns undefined where not even six days help
+ * A table, by steps of five minutes, that the sitting can be had at, and not five minutes sooner: the earliest, but where
+ * a crowded sitting has short windows between its nights.
+ * @returns undefined where none was found within days
  */
 export function earliestTable(request: SittingRequest, nowMs: number): number | undefined {
-  const from = Math.max(request.tableMs, Math.ceil(nowMs / (STEP_MIN * MIN_MS)) * STEP_MIN * MIN_MS);
-  const works = (steps: number) => canBeHad({ ...request, tableMs: from + steps * STEP_MIN * MIN_MS }, nowMs);
+  const from = Math.max(request.tableMs, Math.ceil(nowMs / STEP_MS) * STEP_MS);
+  const at = (minutes: number) => ({ ...request, tableMs: from + minutes * MIN_MS });
+  const works = (minutes: number) => canBeHad(at(minutes), nowMs);
+  const least = leastWithoutNights(request, from, nowMs);
+  if (least === undefined) return undefined;
+  let last = least;
+  for (const [stepMin, uptoMin] of LOOKS)
+    for (let minutes = last; minutes <= least + uptoMin; minutes += stepMin) {
+      last = minutes;
+      if (!works(minutes)) continue;
+      while (minutes - STEP_MIN > 0 && works(minutes - STEP_MIN)) minutes -= STEP_MIN;
+      return from + minutes * MIN_MS;
+    }
+  return undefined;
+}
+
+/** Minutes after `from` by which it could be done if nobody slept or left: from there on it always can. */
+function leastWithoutNights(request: SittingRequest, from: number, nowMs: number): number | undefined {
+  const works = (steps: number) =>
+    canBeHad({ ...request, getsUp: true, absences: [], tableMs: from + steps * STEP_MS }, nowMs);
   let no = 0;
   let yes = 1;
   while (!works(yes)) {
@@ -179,5 +205,5 @@ export function earliestTable(request: SittingRequest, nowMs: number): number | 
     if (works(middle)) yes = middle;
     else no = middle;
   }
-  return from + yes * STEP_MIN * MIN_MS;
+  return yes * STEP_MIN;
 }

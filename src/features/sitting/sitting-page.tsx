@@ -104,7 +104,7 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
         </>
       }
     >
-      <div className="grid lg:h-full lg:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[20rem_minmax(0,1fr)]">
         <div className="border-line p-4 lg:overflow-y-auto lg:border-r">
           <div>
             <label htmlFor="table-at" className="text-quiet">

@@ -24,7 +24,7 @@ export function usePlan(request: SittingRequest): Planning {
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the question changed: what stands is the last answer
     setPlanning((before) => ({
       status: "working",
-      last: before.status === "done" ? before.answer : undefined,
+      last: before.status === "done" ? before.answer : before.status === "working" ? before.last : undefined,
     }));
     const asked = JSON.parse(key) as SittingRequest;
     const ask = async () => {

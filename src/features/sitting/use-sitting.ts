@@ -18,8 +18,12 @@ export function useSitting(first: SittingView) {
   const [kept, setKept] = useState<Kept>("kept");
   const revision = useRef(first.revision);
   const waiting = useRef<SittingBody | null>(null);
+  /** What is shown, for changes that follow one another faster than the page is drawn. */
+  const newest = useRef(first.body);
   const sending = useRef(false);
   const path = `/api/sittings/${first.id}`;
+
+  const look = useRef<(take: boolean) => Promise<void>>(async () => undefined);
 
   const flush = useCallback(async () => {
     if (sending.current) return;
@@ -32,6 +36,8 @@ export function useSitting(first: SittingView) {
       if (sent.ok) {
         revision.current = sent.value.revision;
         setKept("kept");
+        // A dish may have become a running batch: what stands behind it is the server's to say.
+        if (waiting.current === null) void look.current(false);
         continue;
       }
       waiting.current ??= body;
@@ -43,38 +49,36 @@ export function useSitting(first: SittingView) {
 
   const change = useCallback(
     (part: Partial<SittingBody> | ((body: SittingBody) => SittingBody)) => {
-      setView((v) => {
-        const body = typeof part === "function" ? part(v.body) : { ...v.body, ...part };
-        waiting.current = body;
-        return { ...v, body };
-      });
-      // After the state has settled, so that the newest body goes.
-      setTimeout(() => void flush());
+      const body = typeof part === "function" ? part(newest.current) : { ...newest.current, ...part };
+      newest.current = body;
+      waiting.current = body;
+      setView((v) => ({ ...v, body }));
+      void flush();
     },
     [flush],
   );
 
-  const look = useCallback(
+  const lookNow = useCallback(
     async (take: boolean) => {
       const response = await fetch(path).catch(() => undefined);
-      if (!response?.ok) return undefined;
+      if (!response?.ok) return;
       const fresh = (await response.json()) as SittingView;
-      const own = waiting.current !== null || sending.current;
-      if (take || (!own && fresh.revision !== revision.current)) {
+      if (take || (waiting.current === null && fresh.revision > revision.current)) {
         revision.current = fresh.revision;
         waiting.current = null;
+        newest.current = fresh.body;
         setView(fresh);
         setKept("kept");
       } else setView((v) => ({ ...v, running: fresh.running }));
-      return fresh;
     },
     [path],
   );
 
   useEffect(() => {
-    const timer = setInterval(() => void look(false), LOOK_MS);
+    look.current = lookNow;
+    const timer = setInterval(() => void lookNow(false), LOOK_MS);
     return () => clearInterval(timer);
-  }, [look]);
+  }, [lookNow]);
 
   /** Lets this device's stand over the other's. */
   const keepMine = async () => {
@@ -83,5 +87,5 @@ export function useSitting(first: SittingView) {
     revision.current = ((await response.json()) as SittingView).revision;
     await flush();
   };
-  return { view, kept, change, takeTheirs: () => void look(true), keepMine: () => void keepMine() };
+  return { view, kept, change, takeTheirs: () => void lookNow(true), keepMine: () => void keepMine() };
 }

@@ -32,7 +32,7 @@ export function Rack() {
           key={station.href}
           href={station.href}
           aria-current={here(station) ? "page" : undefined}
-          className={`flex min-h-16 flex-1 flex-col items-center justify-center gap-1 border-t-4 text-sm lg:flex-none lg:border-t-0 lg:border-l-4 ${
+          className={`flex min-h-16 min-w-0 flex-1 flex-col items-center justify-center gap-1 border-t-4 text-[0.8125rem] lg:flex-none lg:text-sm lg:border-t-0 lg:border-l-4 ${
             here(station) ? "border-[#6fb7c2] bg-[#2b3136]" : "border-transparent"
           }`}
         >

@@ -1,0 +1,139 @@
+import { expect, test, type Page } from "@playwright/test";
+
+const DAY_MS = 24 * 3_600_000;
+
+/** The date so many days on, at an hour, as a datetime-local field has it. */
+function fieldIn(days: number, clock: string): string {
+  const day = new Date(Date.now() + days * DAY_MS);
+  return `${day.toLocaleDateString("sv-SE", { timeZone: "Europe/London" })}T${clock}`;
+}
+
+async function fresh(page: Page): Promise<void> {
+  await page.goto("/sitting");
+  await page.getByRole("button", { name: "Plan a sitting" }).click();
+  await expect(page.getByLabel("We eat at")).toBeVisible();
+}
+
+const plan = (page: Page) => page.getByRole("region", { name: "Plan", exact: true });
+const kept = (page: Page) => page.getByText("kept", { exact: true });
+
+test.beforeAll(async ({ request }) => {
+  await request.post("/api/demo", { data: {} });
+});
+
+test("we eat at six: dishes fall into place, an act is put elsewhere, a second device agrees", async ({
+  page,
+  browser,
+}) => {
+  await fresh(page);
+  await page.getByLabel("Name of the sitting").fill("Lock-keepers' supper");
+  await page.getByLabel("Name of the sitting").blur();
+  await page.getByLabel("We eat at").fill(fieldIn(2, "18:00"));
+  await page.getByLabel("Add from a formula").selectOption({ label: "Juniper pork loin" });
+  await page.getByRole("button", { name: "Add something plain" }).click();
+  await page.getByLabel("Called").fill("Roots");
+  await page.getByLabel("Cooks for, part 1").fill("50");
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(plan(page)).toContainText("Roots to the table");
+  await expect(plan(page)).toContainText("no night acts");
+
+  // The table's half hour holds both dishes.
+  const times = await plan(page).getByRole("listitem").filter({ hasText: "to the table" }).allInnerTexts();
+  for (const text of times) expect(text).toMatch(/^(17:[3-5]\d|18:00)/);
+
+  // Nudged by the keyboard, it is put there, and what moved is said.
+  const weigh = page.locator('[data-task$="/weigh_out"]').first();
+  await weigh.focus();
+  await page.keyboard.press("Shift+ArrowLeft");
+  await expect(page.getByText("What moved")).toBeVisible();
+  await expect(page.getByRole("button", { name: /Let it move again/ })).toBeVisible();
+  await page.getByRole("button", { name: /Let it move again/ }).click();
+  await expect(page.getByRole("button", { name: /Let it move again/ })).toHaveCount(0);
+
+  // Lanes by what is used; closer and wider.
+  await page.getByText("by fridge, oven, hands").click();
+  await expect(plan(page).getByText("Oven", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Closer" }).click();
+
+  // What to buy, and a reload.
+  await expect(page.getByRole("region", { name: "Shopping and weighing out" })).toContainText(/pork loin/i);
+  await expect(kept(page)).toBeVisible();
+  await page.reload();
+  await expect(plan(page)).toContainText("Roots to the table");
+
+  // A second device changes it; this one's next change is told, and takes theirs.
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(page.url());
+  await other.getByLabel("Name of the sitting").fill("Theirs");
+  await other.getByLabel("Name of the sitting").blur();
+  await expect(kept(other)).toBeVisible();
+  await other.waitForTimeout(300);
+  const saved = page.waitForResponse((r) => r.request().method() === "PUT");
+  await page.getByLabel("Name of the sitting").fill("Mine");
+  await page.getByLabel("Name of the sitting").blur();
+  // This page may have looked in between, and then has theirs already.
+  if ((await saved).status() === 409) {
+    await expect(page.getByText("Somebody changed this sitting")).toBeVisible();
+    await page.getByRole("button", { name: "Save mine over it" }).click();
+  }
+  await expect(kept(page)).toBeVisible();
+  await other.context().close();
+});
+
+test("one oven at two heats: the clash says so, and one tap clears it", async ({ page }) => {
+  await page.goto("/sitting");
+  await page.getByRole("link", { name: /Harvest supper/ }).click();
+  const clash = page.getByRole("region", { name: "Clash" });
+  await expect(clash).toContainText("It does not fit");
+  await expect(clash).toContainText("one heat at a time");
+  await expect(clash.locator("[data-offer]").first()).toBeVisible({ timeout: 30_000 });
+  await clash.locator('[data-offer="another:oven"]').click();
+  await expect(plan(page)).toBeVisible({ timeout: 20_000 });
+  await expect(clash).toHaveCount(0);
+  await expect(kept(page)).toBeVisible();
+});
+
+test("a table in the past is said to be, with the earliest that would work", async ({ page }) => {
+  await fresh(page);
+  await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
+  await page.getByLabel("We eat at").fill(fieldIn(-1, "18:00"));
+  const clash = page.getByRole("region", { name: "Clash" });
+  await expect(clash).toContainText("That hour is past");
+  await clash.locator('[data-offer="later"]').click({ timeout: 30_000 });
+  await expect(plan(page)).toBeVisible({ timeout: 20_000 });
+});
+
+test("a dish is started from its sitting, and its acts done at work move the plan", async ({ page }) => {
+  await fresh(page);
+  await page.getByLabel("We eat at").fill(fieldIn(2, "18:00"));
+  await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
+  await expect(plan(page)).toBeVisible();
+  await page.getByRole("button", { name: "Start", exact: true }).click();
+  await expect(page.locator('[data-dish="Duck legs, dry brined"]')).toContainText("under way");
+  await plan(page)
+    .getByRole("link", { name: /weigh everything out/i })
+    .click();
+  await expect(page.locator("[data-act]")).toBeVisible();
+});
+
+test("it leaves as a calendar, as CSV and on paper; on a phone it is a list by the clock", async ({
+  page,
+}) => {
+  await page.goto("/sitting");
+  await page.getByRole("link", { name: /Saturday at the lock/ }).click();
+  await expect(plan(page)).toBeVisible();
+  const href = (name: string) => page.getByRole("link", { name, exact: true }).getAttribute("href");
+  const calendar = await page.request.get((await href("Calendar")) ?? "");
+  expect(calendar.headers()["content-type"]).toContain("text/calendar");
+  expect(await calendar.text()).toContain("BEGIN:VALARM");
+  const csv = await page.request.get((await href("CSV")) ?? "");
+  expect((await csv.text()).split("\n")[0]).toContain("start,end,zone");
+  await page.goto((await href("Print")) ?? "");
+  await expect(page.getByRole("heading", { name: "Saturday at the lock" })).toBeVisible();
+  await expect(page.getByText("Juniper pork loin to the table")).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goBack();
+  await expect(plan(page).getByRole("listitem").first()).toBeVisible();
+  await expect(page.getByRole("group", { name: "The plan, by time" })).toBeHidden();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});
