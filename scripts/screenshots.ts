@@ -24,20 +24,21 @@ interface Shot {
   act?: (page: Page) => Promise<void>;
 }
 
-function shotsFor(
-  loinId: string,
-  duckId: string,
-  loinBatchId: string,
-  idOf: (name: string) => string,
-): Shot[] {
+function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => string): Shot[] {
   const loin = `/bench?formula=${loinId}`;
   const bench = (name: string) => `/bench?formula=${idOf(name)}`;
   const why = (page: Page) => page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
+  const sitting = (name: string, shows: string) => async (page: Page) => {
+    await page.getByRole("link", { name: new RegExp(name) }).click();
+    const shown = page.getByText(shows).first();
+    await shown.waitFor({ timeout: 40_000 });
+    if (page.viewportSize()?.width === PHONE.width) await shown.scrollIntoViewIfNeeded();
+    await page.waitForTimeout(500);
+  };
   return [
     { file: "shelf", path: "/" },
     { file: "shelf-phone", path: "/", size: PHONE },
     { file: "bench-wet", path: loin },
-    { file: "bench-dry", path: `/bench?formula=${duckId}` },
     { file: "bench-marinade", path: bench("Buttermilk lamb shoulder") },
     { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
     { file: "bench-crust-water", path: bench("Celeriac in a damp salt crust"), dark: true },
@@ -53,22 +54,7 @@ function shotsFor(
         });
       },
     },
-    {
-      file: "bench-phone",
-      path: loin,
-      size: PHONE,
-      act: (p) => p.getByRole("button", { name: "Soak" }).click(),
-    },
     { file: "why", path: loin, act: why },
-    {
-      file: "compare",
-      path: loin,
-      act: async (p) => {
-        await p.getByRole("button", { name: "Compare" }).click();
-        await p.getByRole("button", { name: "not slashed" }).click();
-        await p.waitForTimeout(1500);
-      },
-    },
     { file: "batch", path: `/batch/${loinBatchId}` },
     {
       file: "late-or-early",
@@ -129,6 +115,9 @@ function shotsFor(
         await p.waitForTimeout(1500);
       },
     },
+    { file: "sitting", path: "/sitting", act: sitting("Saturday at the lock", "Next:") },
+    { file: "sitting-phone", path: "/sitting", size: PHONE, act: sitting("Saturday at the lock", "Next:") },
+    { file: "sitting-clash", path: "/sitting", act: sitting("Harvest supper", "A second oven") },
     { file: "record", path: "/record" },
     {
       file: "record-compare",
@@ -166,11 +155,8 @@ async function main(): Promise<void> {
   const db = openDatabase(DATABASE_PATH);
   loadDemoKitchen(db, Date.now());
   const running = runningBatches(db);
-  const [duck, loin] = ["Duck legs, dry brined", "Juniper pork loin"].map((name) => {
-    const found = running.find((batch) => batch.name === name);
-    if (!found) throw new Error(`${name} is not running in the example kitchen`);
-    return found;
-  });
+  const loin = running.find((batch) => batch.name === "Juniper pork loin");
+  if (!loin) throw new Error("the loin is not running in the example kitchen");
 
   const server = spawn(
     process.execPath,
@@ -185,7 +171,7 @@ async function main(): Promise<void> {
     await new Promise((done) => setTimeout(done, 3000));
     const formulas = listFormulas(db);
     const idOf = (name: string) => formulas.find((f) => f.name === name)?.id ?? "";
-    for (const shot of shotsFor(loin.formulaId, duck.formulaId, loin.id, idOf)) await take(browser, shot);
+    for (const shot of shotsFor(loin.formulaId, loin.id, idOf)) await take(browser, shot);
   } finally {
     await browser.close();
     server.kill();

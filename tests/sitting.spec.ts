@@ -128,6 +128,19 @@ test("it leaves as a calendar, as CSV and on paper; on a phone it is a list by t
   expect(await calendar.text()).toContain("BEGIN:VALARM");
   const csv = await page.request.get((await href("CSV")) ?? "");
   expect((await csv.text()).split("\n")[0]).toContain("start,end,zone");
+  const file = await (await page.request.get((await href("File")) ?? "")).body();
+  const sittingUrl = page.url();
+  await page.goto("/sitting");
+  const upload = page.getByLabel("From a file");
+  await upload.setInputFiles({
+    name: "list.json",
+    mimeType: "application/json",
+    buffer: Buffer.from("no { list"),
+  });
+  await expect(page.getByText("does not read as a sitting")).toBeVisible();
+  await upload.setInputFiles({ name: "saturday.json", mimeType: "application/json", buffer: file });
+  await expect(plan(page)).toContainText("Juniper pork loin to the table");
+  expect(page.url()).not.toBe(sittingUrl);
   await page.goto((await href("Print")) ?? "");
   await expect(page.getByRole("heading", { name: "Saturday at the lock" })).toBeVisible();
   await expect(page.getByText("Juniper pork loin to the table")).toBeVisible();

@@ -54,6 +54,8 @@ export const sittingBody = z.strictObject({
     shelves: z.number().int().min(0).max(20),
     rings: z.number().int().min(0).max(20),
     coolers: z.number().int().min(0).max(20),
+    trays: z.number().int().min(0).max(20),
+    vessels: z.number().int().min(0).max(20),
     cooks: z.number().int().min(0).max(20),
   }),
   quiet: z.strictObject({ from: clock, to: clock }),

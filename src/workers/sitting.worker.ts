@@ -4,7 +4,7 @@ import { offersFor, type Offer } from "@/core/schedule/offers";
 import type { SittingRequest } from "@/core/schedule/request";
 
 /** A plan is made better for so long at most, ms. */
-const IMPROVE_MS = 600;
+const IMPROVE_MS = 150;
 
 const planner = {
   answer(request: SittingRequest, nowMs: number): Answer {

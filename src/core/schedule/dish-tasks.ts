@@ -2,7 +2,7 @@ import { cookOffered } from "../formula/plate";
 import type { Act } from "../work/act";
 import { actsFor } from "../work/acts";
 import { stagesOf } from "../work/cook-stages";
-import { COOLER, FRIDGE, OVEN, type BatchDish } from "./dishes";
+import { COOLER, FRIDGE, OVEN, TRAY, VESSEL, type BatchDish } from "./dishes";
 import type { Task } from "./model";
 import { HEATED_WAITS_MIN, preheat } from "./plain-tasks";
 import { TaskChain, type DishTasks } from "./task-chain";
@@ -166,7 +166,10 @@ function cooking(c: Context): void {
     );
     if (begun && still === 0) return;
     const task = chain.put(`bake_${i + 1}`, `${dish.name}: ${stage.ovenC} °C`, still, {
-      uses: [{ resourceId: OVEN, amount: 1, ovenC: stage.ovenC }],
+      uses: [
+        { resourceId: OVEN, amount: 1, ovenC: stage.ovenC },
+        { resourceId: TRAY, amount: 1 },
+      ],
     });
     if (first) chain.follow(task, 2);
     else if (begun) chain.startsNow(task);
@@ -240,5 +243,7 @@ const fridgeUse = (dish: BatchDish, inFridge: boolean) =>
 
 function standsIn(dish: BatchDish): Task["uses"] {
   const { place } = dish.input.holding;
-  return place === "cooler" ? [{ resourceId: COOLER, amount: 1 }] : fridgeUse(dish, place === "fridge");
+  const lies = { resourceId: dish.sheet.liquidMl > 0 ? VESSEL : TRAY, amount: 1 };
+  const cold = place === "cooler" ? [{ resourceId: COOLER, amount: 1 }] : fridgeUse(dish, place === "fridge");
+  return [lies, ...cold];
 }

@@ -37,6 +37,9 @@ export interface SittingKitchen {
   shelves: number;
   rings: number;
   coolers: number;
+  trays: number;
+  /** Pails, tubs and dishes that hold liquid. */
+  vessels: number;
   cooks: number;
 }
 
@@ -45,4 +48,6 @@ export const OVEN = "oven";
 export const FRIDGE = "fridge";
 export const COOLER = "cooler";
 export const HOB = "hob";
+export const TRAY = "tray";
+export const VESSEL = "vessel";
 export const HANDS = "hands";

@@ -48,7 +48,7 @@ export interface Link {
 export interface Resource {
   id: string;
   name: string;
-  kind: "fridge" | "oven" | "hob" | "cooler" | "hands" | "tray";
+  kind: "fridge" | "oven" | "hob" | "cooler" | "hands" | "tray" | "vessel";
   capacity: number;
 }
 

@@ -28,7 +28,7 @@ export type OfferFacts =
   | { kind: "cooler"; dish: string }
   | { kind: "another"; what: Another };
 
-type Another = "cook" | "oven" | "shelf" | "cooler" | "ring";
+type Another = "cook" | "oven" | "shelf" | "cooler" | "ring" | "tray" | "vessel";
 
 /** A brine of the timed school that is strong and still usual, share of salt. *Practice*. */
 const STRONG = 0.08;
@@ -128,6 +128,8 @@ function kitchenDrafts(request: SittingRequest, demands: readonly string[]): Dra
   if (clash("hands")) drafts.push(more("cook", "cooks", 20));
   if (clash("oven")) drafts.push(more("shelf", "shelves", 18), more("oven", "ovens", 40));
   if (clash("cooler")) drafts.push(more("cooler", "coolers", 22));
+  if (clash("tray")) drafts.push(more("tray", "trays", 6));
+  if (clash("vessel")) drafts.push(more("vessel", "vessels", 7));
   if (clash("hob")) drafts.push(more("ring", "rings", 20));
   return drafts;
 }

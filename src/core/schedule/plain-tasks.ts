@@ -1,4 +1,4 @@
-import { HOB, OVEN, type PlainDish } from "./dishes";
+import { HOB, OVEN, TRAY, type PlainDish } from "./dishes";
 import { TaskChain, type DishTasks } from "./task-chain";
 
 /** An oven is heated for so long. *Practice*. */
@@ -16,7 +16,12 @@ export function plainTasks(dish: PlainDish, tableMin: number): DishTasks {
   const { ovenC } = dish;
   const place = ovenC === undefined ? "on the hob" : "into the oven";
   const uses =
-    ovenC === undefined ? [{ resourceId: HOB, amount: 1 }] : [{ resourceId: OVEN, amount: 1, ovenC }];
+    ovenC === undefined
+      ? [{ resourceId: HOB, amount: 1 }]
+      : [
+          { resourceId: OVEN, amount: 1, ovenC },
+          { resourceId: TRAY, amount: 1 },
+        ];
   const longest = dish.trays.reduce((a, b) => (b.minutes > a.minutes ? b : a));
   const prep =
     dish.prepMin > 0

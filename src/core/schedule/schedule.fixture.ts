@@ -81,25 +81,28 @@ export const smallProblem = (most: number): fc.Arbitrary<Problem> =>
       })),
   );
 
-/** The cheapest of all plans there are, by trying every one: only for a few tasks on a coarse clock. */
+/** Every plan there is, by trying every start and length: only for a few tasks on a coarse clock. */
+function* everyPlan(problem: Problem, index = 0, soFar: Plan = {}): Generator<Plan> {
+  if (index === problem.tasks.length) return yield soFar;
+  const task = problem.tasks[index];
+  const sofarProblem = onlyFirst(problem, index + 1);
+  for (let start = task.fromMin ?? 0; start + task.minMin <= problem.horizonMin; start++)
+    for (let end = start + task.minMin; end <= Math.min(start + task.maxMin, problem.horizonMin); end++) {
+      const next = { ...soFar, [task.id]: { start, end } };
+      if (breaches(sofarProblem, next).length === 0) yield* everyPlan(problem, index + 1, next);
+    }
+}
+
 export function exhaustive(problem: Problem): { plan: Plan; cost: number } | undefined {
   let best: { plan: Plan; cost: number } | undefined;
-  const place = (index: number, soFar: Plan): void => {
-    if (index === problem.tasks.length) {
-      const cost = costOf(problem, soFar);
-      if (!best || cost < best.cost) best = { plan: soFar, cost };
-      return;
-    }
-    const task = problem.tasks[index];
-    for (let start = task.fromMin ?? 0; start + task.minMin <= problem.horizonMin; start++)
-      for (let end = start + task.minMin; end <= Math.min(start + task.maxMin, problem.horizonMin); end++) {
-        const next = { ...soFar, [task.id]: { start, end } };
-        if (breaches(onlyFirst(problem, index + 1), next).length === 0) place(index + 1, next);
-      }
-  };
-  place(0, {});
+  for (const plan of everyPlan(problem)) {
+    const cost = costOf(problem, plan);
+    if (!best || cost < best.cost) best = { plan, cost };
+  }
   return best;
 }
+
+export const anyPlan = (problem: Problem): boolean => everyPlan(problem).next().done === false;
 
 function onlyFirst(problem: Problem, n: number): Problem {
   const tasks = problem.tasks.slice(0, n);

@@ -4,7 +4,7 @@ import { costOf } from "./cost";
 import { breaches } from "./limits";
 import type { Problem, Task } from "./model";
 import { plan } from "./plan";
-import { exhaustive, smallProblem } from "./schedule.fixture";
+import { anyPlan, exhaustive, smallProblem } from "./schedule.fixture";
 import { search } from "./search";
 
 const RUNS = { numRuns: 300, seed: 1812 };
@@ -90,6 +90,19 @@ test("against trying everything: the same can be done, and nearly as cheaply", (
   expect(planned).toBeGreaterThan(60);
   expect(alike / planned).toBeGreaterThan(0.75);
   expect(over / planned).toBeLessThan(4);
+});
+
+test("against trying everything, up to six tasks: what can be done is done, what cannot is proven", () => {
+  let none = 0;
+  fc.assert(
+    fc.property(smallProblem(6), (problem) => {
+      const { status } = search(problem, { budget: 50_000 });
+      if (status === "none") none++;
+      expect(status).toBe(anyPlan(problem) ? "found" : "none");
+    }),
+    { numRuns: 60, seed: 21 },
+  );
+  expect(none).toBeGreaterThan(3);
 });
 
 const task = (id: string, minutes: number, part: Partial<Task> = {}): Task => ({

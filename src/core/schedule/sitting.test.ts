@@ -37,7 +37,7 @@ const sitting = (dishes: AskedDish[], part: Partial<SittingRequest> = {}): Sitti
   tableMs: NOW + 33 * HOUR,
   timeZone: "Europe/London",
   dishes,
-  kitchen: { fridgeL: 100, ovens: 1, shelves: 3, rings: 4, coolers: 1, cooks: 2 },
+  kitchen: { fridgeL: 100, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
   quiet: { from: "22:30", to: "06:30" },
   absences: [],
   pins: [],
@@ -183,6 +183,15 @@ describe("no plan: what clashes, and the least that helps", () => {
     const tableMs = earliestTable(request, NOW) ?? NaN;
     expect(canBeHad({ ...request, tableMs }, NOW)).toBe(true);
     expect(canBeHad({ ...request, tableMs: tableMs - 5 * MIN }, NOW)).toBe(false);
+  });
+
+  test("too few trays: the trays are named, one more helps, and costs least", () => {
+    const few = sitting([tray("carrots", 60), tray("parsnips", 60)]);
+    const request = { ...few, kitchen: { ...few.kitchen, trays: 1 } };
+    const answer = answerSitting(request, NOW);
+    if (answer.status !== "clash") throw new Error(answer.status);
+    expect(answer.demands).toContain("resource:tray");
+    expect(offersFor(request, NOW, answer.demands)[0].changes).toEqual([{ kind: "another", what: "tray" }]);
   });
 
   test("no oven at all is said to be the oven's fault", () => {

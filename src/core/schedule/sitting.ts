@@ -1,6 +1,6 @@
 import { resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
 import { dishTasks } from "./dish-tasks";
-import { COOLER, FRIDGE, HANDS, HOB, OVEN, type Dish, type SittingKitchen } from "./dishes";
+import { COOLER, FRIDGE, HANDS, HOB, OVEN, TRAY, VESSEL, type Dish, type SittingKitchen } from "./dishes";
 import { plainTasks } from "./plain-tasks";
 
 export interface Sitting {
@@ -68,6 +68,8 @@ export function resourcesOf(kitchen: SittingKitchen): Resource[] {
     ...ovens,
     { id: HOB, name: "hob", kind: "hob", capacity: kitchen.rings },
     { id: COOLER, name: "cooler", kind: "cooler", capacity: kitchen.coolers },
+    { id: TRAY, name: "trays", kind: "tray", capacity: kitchen.trays },
+    { id: VESSEL, name: "vessels", kind: "vessel", capacity: kitchen.vessels },
     { id: HANDS, name: "hands", kind: "hands", capacity: kitchen.cooks },
   ];
 }

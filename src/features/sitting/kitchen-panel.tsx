@@ -21,6 +21,8 @@ const HAS = [
   { key: "shelves", label: "Shelves in each", unit: "", rule: COUNT, step: 1 },
   { key: "rings", label: "Rings on the hob", unit: "", rule: COUNT, step: 1 },
   { key: "coolers", label: "Coolers", unit: "", rule: COUNT, step: 1 },
+  { key: "trays", label: "Trays and racks", unit: "", rule: COUNT, step: 1 },
+  { key: "vessels", label: "Pails and dishes", unit: "", rule: COUNT, step: 1 },
   { key: "cooks", label: "Pairs of hands", unit: "", rule: COUNT, step: 1 },
 ] as const;
 

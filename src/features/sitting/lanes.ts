@@ -41,6 +41,8 @@ const NAMES: Record<string, string> = {
   oven: "Oven",
   hob: "Hob",
   cooler: "Cooler",
+  tray: "Trays",
+  vessel: "Pails and dishes",
   hands: "Hands",
 };
 

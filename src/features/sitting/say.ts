@@ -45,6 +45,8 @@ function sayResource({ resource, name, capacity }: Extract<DemandFacts, { kind: 
       return capacity === 0 ? "there is no cooler" : `there are ${capacity} coolers`;
     case "tray":
       return `there are ${capacity} trays`;
+    case "vessel":
+      return `there are ${capacity} pails and dishes`;
   }
 }
 
@@ -54,6 +56,8 @@ const MORE = {
   shelf: "One more shelf in the oven",
   cooler: "One more cooler",
   ring: "One more ring",
+  tray: "One more tray",
+  vessel: "One more pail or dish",
 };
 
 /** An offered change in a cook's words. */

@@ -29,7 +29,7 @@ const blank = (tableMs: number): SittingBody => ({
   name: "Saturday",
   tableMs,
   dishes: [],
-  kitchen: { fridgeL: 120, ovens: 1, shelves: 3, rings: 4, coolers: 1, cooks: 2 },
+  kitchen: { fridgeL: 120, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
   quiet: { from: "22:30", to: "06:30" },
   absences: [],
   pins: [],
@@ -40,23 +40,47 @@ const blank = (tableMs: number): SittingBody => ({
 export function SittingList({ kitchen, sittings, nowMs }: Props) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
-  const create = async () => {
-    const sent = await send<{ id: string }>(
-      "POST",
-      "/api/sittings",
-      blank(nextTableMs(nowMs, kitchen.timeZone)),
-    );
+  const create = async (body: unknown) => {
+    const sent = await send<{ id: string }>("POST", "/api/sittings", body);
     if (!sent.ok) return setProblem(sent.problem.detail);
     router.push(`/sitting/${sent.value.id}`);
+  };
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      await create(JSON.parse(await file.text()));
+    } catch {
+      setProblem(
+        `${file.name} does not read as a sitting: it wants a file that “File” on a sitting gave out.`,
+      );
+    }
   };
   return (
     <Shell
       title="Sitting"
       note={kitchen.name}
       actions={
-        <button type="button" className="btn btn-primary min-h-11" onClick={create}>
-          Plan a sitting
-        </button>
+        <>
+          <label className="btn min-h-11 has-focus-visible:outline-3">
+            From a file
+            <input
+              type="file"
+              accept="application/json,.json"
+              className="sr-only"
+              onChange={(event) => {
+                void read(event.target.files?.[0]);
+                event.target.value = "";
+              }}
+            />
+          </label>
+          <button
+            type="button"
+            className="btn btn-primary min-h-11"
+            onClick={() => void create(blank(nextTableMs(nowMs, kitchen.timeZone)))}
+          >
+            Plan a sitting
+          </button>
+        </>
       }
     >
       <div className="p-4 lg:p-6">

@@ -101,6 +101,9 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
           <a className="btn min-h-11" href={`/api/sittings/${view.id}/acts`}>
             CSV
           </a>
+          <a className="btn min-h-11" href={`/api/sittings/${view.id}/file`}>
+            File
+          </a>
         </>
       }
     >

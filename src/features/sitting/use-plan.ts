@@ -28,13 +28,13 @@ export function usePlan(request: SittingRequest): Planning {
     }));
     const asked = JSON.parse(key) as SittingRequest;
     const ask = async () => {
-      const answer = await planner.line().answer(asked, nowMs);
+      const answer = await planner.ask<Answer>(async (p) => p.answer(asked, nowMs));
       if (stale) return;
       const tookMs = performance.now() - begun;
       const clash = answer.status === "clash";
       setPlanning({ status: "done", answer, offers: clash ? "working" : [], tookMs, nowMs });
       if (!clash) return;
-      const offers = await planner.line().offers(asked, nowMs, answer.demands);
+      const offers = await planner.ask<Offer[]>(async (p) => p.offers(asked, nowMs, answer.demands));
       if (!stale) setPlanning({ status: "done", answer, offers, tookMs, nowMs });
     };
     ask().catch(() => !stale && setPlanning({ status: "failed" }));
@@ -43,5 +43,6 @@ export function usePlan(request: SittingRequest): Planning {
       planner.cancel();
     };
   }, [key]);
+  useEffect(() => () => line.current?.close(), []);
   return planning;
 }

@@ -34,7 +34,7 @@ const dishOf = ({ formulaId, formulation }: Named, i: number): SittingDish => ({
 });
 
 const LOCK_KITCHEN = {
-  kitchen: { fridgeL: 140, ovens: 1, shelves: 4, rings: 4, coolers: 1, cooks: 2 },
+  kitchen: { fridgeL: 140, ovens: 1, shelves: 4, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
   quiet: { from: "22:30", to: "06:30" },
   absences: [],
   pins: [],

@@ -4,7 +4,8 @@ import { demoSittings } from "../demo/sittings";
 import { PORK_LOIN } from "../demo/brines";
 import { openDatabase } from "../database";
 import { createSitting, loadSitting, saveSitting } from "../sittings";
-import { actsCsv, calendarOf, plannedNow } from "./plan-out";
+import { sittingBody } from "@/contracts/sitting";
+import { actsCsv, calendarOf, plannedNow, sittingFile } from "./plan-out";
 
 const NOW = Date.UTC(2026, 9, 23, 9);
 
@@ -62,4 +63,11 @@ test("two devices: the second save is told, and nothing is written", () => {
     saveSitting(db, id, { body: { ...sitting.body, name: "Second" }, baseRevision: 1 }, NOW),
   ).toThrow("Somebody changed this sitting");
   expect(loadSitting(db, id, NOW)).toMatchObject({ revision: 2, body: { name: "First" } });
+});
+
+test("as a file and back: the same table, dishes and kitchen, pointing at no formula of this one", () => {
+  const { sitting } = saturday();
+  const read = sittingBody.parse(JSON.parse(sittingFile(sitting)));
+  const told = sitting.body.dishes.map((d) => (d.kind === "formula" ? { ...d, formulaId: null } : d));
+  expect(read).toEqual({ ...sitting.body, dishes: told });
 });

@@ -2,7 +2,7 @@ import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
 import ical, { ICalAlarmType } from "ical-generator";
 import Papa from "papaparse";
-import { requestOf, type SittingView } from "@/contracts/sitting";
+import { requestOf, type SittingBody, type SittingView } from "@/contracts/sitting";
 import { answerSitting, type Answer, type PlannedTask } from "@/core/schedule/answer";
 import { Refusal } from "../problem";
 
@@ -60,4 +60,20 @@ export function actsCsv(sitting: SittingView, tasks: readonly PlannedTask[]): st
       hands_on: task.handsOn ? "yes" : "no",
     })),
   );
+}
+
+/**
+ * The sitting as a file for another kitchen: what is under way here is, there, still to be started; no formula of this
+ * kitchen is pointed at.
+ */
+export function sittingFile({ body, running }: SittingView): string {
+  const dishes = body.dishes.flatMap((dish): SittingBody["dishes"] => {
+    if (dish.kind === "plain") return [dish];
+    if (dish.kind === "formula") return [{ ...dish, formulaId: null }];
+    const formulation = running.find((r) => r.id === dish.id)?.formulation;
+    return formulation
+      ? [{ kind: "formula", id: dish.id, name: dish.name, formulaId: null, formulation }]
+      : [];
+  });
+  return JSON.stringify({ ...body, dishes, pins: [] }, null, 2);
 }
