@@ -50,6 +50,24 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await page.getByRole("button", { name: /Let it move again/ }).click();
   await expect(page.getByRole("button", { name: /Let it move again/ })).toHaveCount(0);
 
+  // Dragged by the hand: it lies where it was dropped, to five minutes.
+  const bar = page.locator('[data-task$="/weigh_out"]').first();
+  await bar.scrollIntoViewIfNeeded();
+  const box = await bar.boundingBox();
+  if (!box) throw new Error("the bar is not drawn");
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 12, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.up();
+  await expect(bar).toHaveAttribute("aria-label", /put here/);
+  // Dropped where it cannot be, the clash says that it was put there, and lets it go again.
+  await bar.focus();
+  for (let i = 0; i < 40; i++) await page.keyboard.press("Shift+ArrowRight");
+  const clash = page.getByRole("region", { name: "Clash" });
+  await expect(clash).toContainText("was put where it is");
+  await clash.getByRole("button", { name: /move again/ }).click();
+  await expect(clash).toHaveCount(0);
+
   // Lanes by what is used; closer and wider.
   await page.getByText("by fridge, oven, hands").click();
   await expect(plan(page).getByText("Oven", { exact: true })).toBeVisible();

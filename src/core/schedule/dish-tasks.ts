@@ -196,7 +196,9 @@ function tending(c: Context, first: string): void {
     const at = act.atMin - offset - (c.cookedFor ?? 0);
     if (at <= 0) continue;
     const task = byHand(c, { ...act, minutes: Math.min(act.minutes, TEND_MOST_MIN) });
-    c.chain.link(first, task, Math.max(0, at - TEND_SLACK_MIN), at + TEND_SLACK_MIN, { from: "start" });
+    // Sugar burns: a glaze is never brushed on sooner than its last minutes.
+    const sooner = act.id === "glaze" ? 0 : TEND_SLACK_MIN;
+    c.chain.link(first, task, Math.max(0, at - sooner), at + TEND_SLACK_MIN, { from: "start" });
   }
 }
 

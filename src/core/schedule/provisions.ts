@@ -1,5 +1,10 @@
 import { dishFacts } from "../formula/dish-facts";
-import { formulate } from "../formula/formulate";
+import { formulate, type Formulated } from "../formula/formulate";
+import type { Formulation } from "../formula/model";
+import { coolerPlan } from "../heat/cooler";
+import { vesselLeakWPerK } from "../heat/cold-plan";
+import { brineHeatCapacity, splitHotAndIce } from "../solution/chill";
+import type { Vessel } from "../vessel/vessel";
 import type { SittingRequest } from "./request";
 
 export interface Provision {
@@ -14,6 +19,10 @@ export interface Provisions {
   foods: Provision[];
   /** Everything weighed out, salts by type, summed over the dishes. */
   lines: Provision[];
+  /** To chill the brines of the hot way, and to keep the coolers cold, g. */
+  iceG: { brines: number; coolers: number };
+  /** What each dish that is still to be started stands in. */
+  vessels: { dish: string; vessel: Vessel }[];
   dishes: { id: string; name: string; allergens: string[]; maybe: string[] }[];
 }
 
@@ -28,6 +37,8 @@ export function provisionsOf(request: SittingRequest): Provisions {
     to.set(id, known);
   };
   const dishes: Provisions["dishes"] = [];
+  const vessels: Provisions["vessels"] = [];
+  const iceG = { brines: 0, coolers: 0 };
   for (const dish of request.dishes) {
     if (dish.kind === "plain") continue;
     const result = formulate(dish.formulation, { rateFactor: dish.rateFactor ?? 1 });
@@ -37,10 +48,51 @@ export function provisionsOf(request: SittingRequest): Provisions {
     dishes.push({ id: dish.id, name: dish.name, allergens: facts.allergens, maybe: facts.maybeAllergens });
     // What is under way was bought and weighed long ago.
     if (dish.doneMs?.go_in !== undefined) continue;
+    vessels.push({ dish: dish.name, vessel: dish.formulation.vessel });
+    iceG.brines += brineIceG(sheet);
+    iceG.coolers += coolerIceG(dish.formulation);
     add(foods, sheet.food.id, sheet.food.name, sheet.foodG, dish.name);
     for (const line of [...sheet.lines, ...sheet.companions])
       add(lines, line.id, line.name, line.massG, dish.name);
   }
   const byMass = (a: Provision, b: Provision) => b.massG - a.massG;
-  return { foods: [...foods.values()].sort(byMass), lines: [...lines.values()].sort(byMass), dishes };
+  return {
+    vessels,
+    iceG,
+    foods: [...foods.values()].sort(byMass),
+    lines: [...lines.values()].sort(byMass),
+    dishes,
+  };
+}
+
+/** Salt dissolved in water near the boil, ice out of a freezer's drawer, a brine at fridge cold, °C. *Practice*. */
+const HOT_C = 95;
+const ICE_C = -5;
+const COLD_C = 3;
+
+function brineIceG(sheet: Formulated): number {
+  if (!sheet.brine) return 0;
+  // With about half the water as ice, the concentrate is about twice as strong as the brine.
+  const heatCapacityKJPerKgK = brineHeatCapacity(2 * sheet.brine.saltFraction);
+  const hot = { temperatureC: HOT_C, heatCapacityKJPerKgK };
+  return splitHotAndIce(sheet.waterG / 1000, sheet.naclG / 1000, hot, ICE_C, COLD_C).iceKg * 1000;
+}
+
+const ROOM_C = 20;
+/** A cooler is looked at this often (hazard table). */
+const LOOK_EVERY_H = 4;
+/** More than this at once does not go into a cooler beside its food, kg. *Practice*. */
+const MOST_ICE_KG = 10;
+
+function coolerIceG(formulation: Formulation): number {
+  if (formulation.holding.place !== "cooler") return 0;
+  const plan = coolerPlan({
+    leakWPerK: vesselLeakWPerK(formulation),
+    roomC: ROOM_C,
+    keepC: COLD_C,
+    hours: formulation.pullH,
+    topUpEveryH: LOOK_EVERY_H,
+    mostIceKg: MOST_ICE_KG,
+  });
+  return plan.iceKg * 1000;
 }

@@ -222,6 +222,13 @@ test("provisions: summed over the dishes, foods as bought, nothing of what is un
   expect(two.foods[0].massG).toBeCloseTo(2 * one.foods[0].massG, 6);
   expect(two.lines[0].dishes).toEqual(["a", "b"]);
   expect(one.dishes).toHaveLength(2);
+  // A brine made of hot concentrate and ice: about half of its water is ice, and it is only cooled water.
+  const brine = provisionsOf(sitting([batch("d", { formulation: chops() })]));
+  const water = brine.lines.find((l) => l.id === "water")?.massG ?? NaN;
+  expect(brine.iceG.brines / water).toBeGreaterThan(0.4);
+  expect(brine.iceG.brines / water).toBeLessThan(0.6);
+  expect(brine.iceG.coolers).toBe(0);
+  expect(brine.vessels.map((v) => v.dish)).toEqual(["d"]);
   const crust = provisionsOf(sitting([batch("c", { formulation: withPreparation(chops(), "crust") })]));
   expect(crust.lines.some((l) => l.massG > 500)).toBe(true);
 });

@@ -3,11 +3,14 @@
 import type { SittingRequest } from "@/core/schedule/request";
 import { provisionsOf } from "@/core/schedule/provisions";
 import { capital, grams } from "@/ui/format";
+import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import { useMemo } from "react";
+
+const SHAPE_WORDS = Object.fromEntries(VESSEL_SHAPES.map(({ value, label }) => [value, label]));
 
 /** What to buy and weigh for all dishes together, and who must not eat which. */
 export function Provisions({ request }: { request: SittingRequest }) {
-  const { lines, foods, dishes } = useMemo(() => provisionsOf(request), [request]);
+  const { lines, foods, dishes, vessels, iceG } = useMemo(() => provisionsOf(request), [request]);
   if (foods.length === 0) return null;
   return (
     <section aria-label="Shopping and weighing out" className="mt-6">
@@ -29,6 +32,37 @@ export function Provisions({ request }: { request: SittingRequest }) {
           </li>
         ))}
       </ul>
+      {iceG.brines + iceG.coolers > 0 && (
+        <p className="mt-2 text-lg" data-provision="ice">
+          Ice: <b className="figure">{grams(iceG.brines + iceG.coolers)} g</b>
+          <span className="text-quiet">
+            {" "}
+            ({grams(iceG.brines)} g of it water of the brines, dissolved hot; {grams(iceG.coolers)} g about
+            the coolers)
+          </span>
+        </p>
+      )}
+      {vessels.length > 0 && (
+        <>
+          <h2 className="mt-4 text-xl">To stand in</h2>
+          <ul>
+            {vessels.map(({ dish, vessel }) => (
+              <li
+                key={dish}
+                className="flex flex-wrap justify-between gap-x-4 border-b border-dotted border-line py-1"
+              >
+                <span className="font-semibold">{dish}</span>
+                <span>
+                  {SHAPE_WORDS[vessel.shape]},{" "}
+                  <span className="figure">
+                    {vessel.lengthMm} × {vessel.widthMm} × {vessel.heightMm} mm
+                  </span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <h2 className="mt-4 text-xl">Who eats what</h2>
       <ul>
         {dishes.map((dish) => (

@@ -108,7 +108,9 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
       }
     >
       <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[20rem_minmax(0,1fr)]">
-        <div className="border-line p-4 lg:overflow-y-auto lg:border-r">
+        <div
+          className={`border-line p-4 lg:order-none lg:overflow-y-auto lg:border-r ${body.dishes.length > 0 ? "order-last" : ""}`}
+        >
           <div>
             <label htmlFor="table-at" className="text-quiet">
               We eat at
