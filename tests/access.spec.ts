@@ -1,7 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 
-const STATIONS = ["/", "/bench", "/record", "/stores"];
+const STATIONS = ["/", "/bench", "/sitting", "/work", "/record", "/stores"];
 
 for (const colorScheme of ["light", "dark"] as const) {
   test(`contrast, names and roles hold at every station, ${colorScheme}`, async ({ browser }) => {
@@ -16,14 +16,43 @@ for (const colorScheme of ["light", "dark"] as const) {
   });
 }
 
+for (const colorScheme of ["light", "dark"] as const) {
+  test(`a sitting, its clash and a batch at work, ${colorScheme}`, async ({ browser }) => {
+    const context = await browser.newContext({ colorScheme, reducedMotion: "reduce" });
+    const page = await context.newPage();
+    await page.request.post("/api/demo", { data: {} });
+    const clean = async (what: string) => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => `${what} ${v.id}: ${v.nodes.map((n) => n.html).join(" ")}`)).toEqual([]);
+    };
+    for (const [name, shows] of [
+      ["Saturday at the lock", "Plan"],
+      ["Harvest supper", "Clash"],
+    ]) {
+      await page.goto("/sitting");
+      await page.getByRole("link", { name: new RegExp(name) }).click();
+      await expect(page.getByRole("region", { name: /^(Plan|Clash)$/ })).toBeVisible();
+      await clean(shows);
+    }
+    await page.goto("/work");
+    await page.locator('a[href^="/work/"]').first().click();
+    await expect(page.locator("[data-act]")).toBeVisible();
+    await clean("At work");
+    await context.close();
+  });
+}
+
 test("one letter goes to each station, and ? lists the keys", async ({ page }) => {
   await page.goto("/");
   await page.keyboard.press("b");
   await expect(page.getByRole("heading", { name: "Bench", level: 1 })).toBeVisible();
   await page.keyboard.press("t");
   await expect(page.getByRole("heading", { name: "Stores", level: 1 })).toBeVisible();
-  await page.keyboard.press("?");
-  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+  // A station that has just been drawn may not listen yet.
+  await expect(async () => {
+    await page.keyboard.press("?");
+    await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible({ timeout: 500 });
+  }).toPass();
 });
 
 test("no page asks anything of the outside, none logs a fault, none scrolls sideways on a phone", async ({

@@ -15,9 +15,9 @@ interface Props {
 export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTake }: Props) {
   return (
     <section aria-label="Clash" className="border-l-8 border-error bg-base-100 p-4">
-      <h2 className="text-2xl" role="alert">
-        {tablePast ? "That hour is past" : "It does not fit"}
-      </h2>
+      <div role="alert">
+        <h2 className="text-2xl">{tablePast ? "That hour is past" : "It does not fit"}</h2>
+      </div>
       {!tablePast && answer.clash.length > 0 && (
         <>
           <p className="text-lg">Not all of this at once; without any one of it there is a plan:</p>

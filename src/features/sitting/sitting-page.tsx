@@ -141,7 +141,13 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
           )}
           <KitchenPanel body={body} timeZone={timeZone} onChange={change} />
         </div>
-        <div className="min-w-0 p-4 lg:overflow-y-auto">
+        <div
+          className="min-w-0 p-4 lg:overflow-y-auto"
+          // Scrolled by the keyboard too, where nothing in it takes the focus.
+          tabIndex={0}
+          role="group"
+          aria-label="The hours, and what they take"
+        >
           {body.dishes.length === 0 && <p className="text-lg">Add the dishes: the hours fall into place.</p>}
           {planning.status === "failed" && (
             <p role="alert">The planner broke. What you entered is kept; load the page again.</p>
