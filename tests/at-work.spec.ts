@@ -65,6 +65,12 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await expect(row.getByRole("status")).toHaveText("over");
   await expect(page.getByRole("alert").first()).toContainText("Scale it all up by 1.30");
   await expect(page.locator("[data-effect]")).toContainText("% salt at the pull");
+  // Scaled up, the line lies in its band again; back to the sheet, it is over again.
+  await page.getByRole("button", { name: "Scale it all up" }).click();
+  await expect(page.locator("[data-scaled]")).toContainText("1.30");
+  await expect(row.getByRole("status")).toHaveText("right");
+  await page.getByRole("button", { name: "Back to the sheet" }).click();
+  await expect(row.getByRole("status")).toHaveText("over");
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target));
   await expect(row.getByRole("status")).toHaveText("right");
 

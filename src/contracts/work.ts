@@ -21,6 +21,9 @@ export const weighRequest = z.strictObject({
   grams: z.number().min(0, "A weight is not negative: check the tare.").max(500_000),
 });
 
+/** Every line scaled to the one that was poured over; 1 is the sheet as it stood. */
+export const scaleRequest = z.strictObject({ scaledBy: z.number().min(1).max(10) });
+
 /** A reading typed by hand, or sent by an instrument. */
 export const sampleRequest = z.strictObject({
   channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
@@ -72,6 +75,8 @@ export interface WorkView {
   /** Act ids and when each was done, in the batch's own time. */
   done: Record<string, number>;
   weights: Record<string, number>;
+  /** All lines times this, since something was poured over. */
+  scaledBy: number;
   readings: { channel: Channel; atMs: number; value: number }[];
   instruments: Channel[];
   clock: BatchClock;

@@ -89,6 +89,8 @@ export const batches = sqliteTable(
     /** What its own clock showed at that instant. */
     clockOwnMs: integer("clock_own_ms"),
     clockSpeed: real("clock_speed").notNull().default(1),
+    /** Every line times this: what was poured over decided it at the weighing. */
+    scaledBy: real("scaled_by").notNull().default(1),
     /** What the record is searched and sorted by, out of the JSON. */
     foodId: text("food_id").notNull().default(""),
     kind: text("kind").notNull().default(""),

@@ -5,7 +5,16 @@ import { openDatabase, type Db } from "./database";
 import { attachInstrument } from "./instruments";
 import { keepPhoto, listPhotos, loadPhoto, removePhoto } from "./photos";
 import { setPan } from "./scale";
-import { confirmAct, judgeBatch, keepSample, keepWeight, loadWork, setPace, undoAct } from "./work";
+import {
+  confirmAct,
+  judgeBatch,
+  keepSample,
+  keepWeight,
+  loadWork,
+  scaleLines,
+  setPace,
+  undoAct,
+} from "./work";
 
 const NOW = Date.UTC(2026, 10, 27, 20);
 const MIN = 60_000;
@@ -31,6 +40,13 @@ describe("acts", () => {
 
   test("nothing is done in time to come", () => {
     expect(() => confirmAct(db, id, "go_in", { atMs: NOW + 60 * MIN }, NOW)).toThrow("not in time to come");
+  });
+
+  test("poured over, every line is scaled; the sheet itself stays what it was", () => {
+    scaleLines(db, id, 1.3);
+    expect(work().scaledBy).toBe(1.3);
+    scaleLines(db, id, 1);
+    expect(work().scaledBy).toBe(1);
   });
 
   test("a weight taken again replaces the first", () => {

@@ -61,6 +61,7 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
         .all()
         .map((w) => [w.lineId, w.grams]),
     ),
+    scaledBy: row.scaledBy,
     readings: db
       .select({ channel: samples.channel, atMs: samples.atMs, value: samples.value })
       .from(samples)
@@ -141,6 +142,13 @@ export function keepWeight(db: Db, batchId: string, lineId: string, grams: numbe
     .values(row)
     .onConflictDoUpdate({ target: [batchWeights.batchId, batchWeights.lineId], set: row })
     .run();
+  announce(batchId);
+}
+
+/** Scales every line still to be weighed, and those weighed, to what was poured over. */
+export function scaleLines(db: Db, batchId: string, scaledBy: number): void {
+  rowOf(db, batchId);
+  db.update(batches).set({ scaledBy }).where(eq(batches.id, batchId)).run();
   announce(batchId);
 }
 

@@ -30,7 +30,7 @@ export function AsItWent({ batch, work }: { batch: BatchDetail; work: WorkView }
                 <span>{capital(line.name)}</span>
                 <span>
                   <span className="figure">{grams(work.weights[line.id])}</span> g of{" "}
-                  <span className="figure">{grams(line.massG)}</span>
+                  <span className="figure">{grams(line.massG * work.scaledBy)}</span>
                 </span>
               </li>
             ))}

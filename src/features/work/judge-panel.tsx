@@ -132,7 +132,7 @@ function Causes({
     atLift: outcomeAt(sheet, Math.min(96, Math.max(0, hours)), batch.formulation.portions),
     hours,
     coreC: work.readings.filter((r) => r.channel === "probe").at(-1)?.value,
-    saltFactor: salt && weighed ? weighed / salt.massG : 1,
+    saltFactor: salt && weighed ? weighed / (salt.massG * work.scaledBy) : 1,
   };
   return faults.map((fault) => (
     <div key={fault} className="mt-2 border-l-4 border-primary pl-3" data-fault={fault}>

@@ -114,6 +114,8 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
               sheet={sheet}
               weights={work.weights}
               scale={work.scale}
+              scaledBy={work.scaledBy}
+              onScale={(scaledBy) => act({ method: "PUT", path: "scaled", body: { scaledBy } })}
               onPan={(pan) => act({ method: "PUT", path: "instruments/scale", body: pan })}
               onWeigh={(lineId, grams) => act({ method: "PUT", path: "weights", body: { lineId, grams } })}
             />

@@ -94,14 +94,16 @@ export function useWork(first: WorkView) {
 function withPending(work: WorkView, pending: readonly Pending[]): WorkView {
   const done = { ...work.done };
   const weights = { ...work.weights };
+  let { scaledBy } = work;
   for (const { method, path, body } of pending) {
     const actId = /\/acts\/([^/]+)$/.exec(path)?.[1];
     if (actId && method === "PUT") done[actId] ??= (body as { atMs: number }).atMs;
     if (actId && method === "DELETE") delete done[actId];
+    if (path.endsWith("/scaled")) scaledBy = (body as { scaledBy: number }).scaledBy;
     if (path.endsWith("/weights")) {
       const { lineId, grams } = body as { lineId: string; grams: number };
       weights[lineId] = grams;
     }
   }
-  return { ...work, done, weights };
+  return { ...work, done, weights, scaledBy };
 }

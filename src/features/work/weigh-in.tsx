@@ -14,22 +14,24 @@ interface Props {
   weights: RealWeights;
   /** The scale's reading now; null where none is plugged in. */
   scale: WorkView["scale"];
+  /** Every line times this, since one was poured over. */
+  scaledBy: number;
+  onScale: (scaledBy: number) => void;
   onWeigh: (lineId: string, grams: number) => void;
   /** A line is about to be poured: a simulated scale pours it. */
   onPan: (pan: Pan) => void;
 }
 
 /** Each line against the scale: tare, the band it must lie in, and what to do when it ran over. */
-export function WeighIn({ input, sheet, weights, scale, onWeigh, onPan }: Props) {
+export function WeighIn({ input, sheet, weights, scale, scaledBy, onScale, onWeigh, onPan }: Props) {
   const [tareG, setTareG] = useState(0);
   const [poured, setPoured] = useState<string | null>(null);
   const pour = (line: SheetLine) => {
     setPoured(line.id);
     onPan({ lineId: line.id, targetG: line.massG, tareG });
   };
-  const over = sheet.lines.filter(
-    (l) => weights[l.id] !== undefined && judgeWeight(l, weights[l.id]) === "over",
-  );
+  const lines = sheet.lines.map((line) => ({ ...line, massG: line.massG * scaledBy }));
+  const over = lines.filter((l) => weights[l.id] !== undefined && judgeWeight(l, weights[l.id]) === "over");
   return (
     <section aria-label="Weigh in" className="bg-base-100 p-4">
       <h3 className="text-2xl">On the scale</h3>
@@ -59,7 +61,7 @@ export function WeighIn({ input, sheet, weights, scale, onWeigh, onPan }: Props)
         </div>
       )}
       <ul>
-        {sheet.lines.map((line, i) => (
+        {lines.map((line, i) => (
           <WeighRow
             key={`${line.id}-${i}`}
             line={line}
@@ -74,7 +76,22 @@ export function WeighIn({ input, sheet, weights, scale, onWeigh, onPan }: Props)
           />
         ))}
       </ul>
-      {over.length > 0 && <Over input={input} sheet={sheet} weights={weights} over={over} />}
+      {scaledBy > 1 && (
+        <p
+          className="mt-3 flex flex-wrap items-center justify-between gap-3 border-l-8 border-primary pl-3"
+          data-scaled
+        >
+          <span className="text-lg">
+            All lines scaled by <b className="figure">{scaledBy.toFixed(2)}</b>, so that the strength stays.
+          </span>
+          <button type="button" className="btn min-h-11" onClick={() => onScale(1)}>
+            Back to the sheet
+          </button>
+        </p>
+      )}
+      {over.length > 0 && (
+        <Over input={input} sheet={sheet} weights={weights} over={over} onScale={onScale} />
+      )}
     </section>
   );
 }
@@ -155,7 +172,8 @@ function Over({
   sheet,
   weights,
   over,
-}: Pick<Props, "input" | "sheet" | "weights"> & { over: readonly SheetLine[] }) {
+  onScale,
+}: Pick<Props, "input" | "sheet" | "weights" | "onScale"> & { over: readonly SheetLine[] }) {
   const all = rebalanced(sheet.lines, weights);
   const effect = effectOf(input, sheet, weights);
   return (
@@ -165,6 +183,9 @@ function Over({
         <b>Scale it all up</b> by {all.factor.toFixed(2)}:{" "}
         {sheet.lines.map((l, i) => `${l.name} ${grams(all.lines[i].massG)} g`).join(" · ")}
       </p>
+      <button type="button" className="btn mt-1 min-h-11" onClick={() => onScale(all.factor)}>
+        Scale it all up
+      </button>
       {effect.ok && (
         <p className="mt-1" data-effect>
           <b>Or leave it</b>: <span className="figure">{percent(effect.value.meanFraction)}</span> % salt at

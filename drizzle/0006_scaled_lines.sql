@@ -1,0 +1,1 @@
+ALTER TABLE `batches` ADD `scaled_by` real DEFAULT 1 NOT NULL;
