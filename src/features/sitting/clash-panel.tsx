@@ -20,7 +20,7 @@ export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTak
       </div>
       {!tablePast && answer.clash.length > 0 && (
         <>
-          <p className="text-lg">Not all of this at once; without any one of it there is a plan:</p>
+          <p className="text-lg">These cannot all be had together; any one given up clears this clash:</p>
           <ul className="list-disc pl-6 text-lg">
             {answer.clash.map((facts, i) => (
               <li key={i}>{sayDemand(facts)}</li>
