@@ -1,5 +1,5 @@
 import type { PlannedTask } from "@/core/schedule/answer";
-import type { OfferFacts } from "@/core/schedule/offers";
+import type { OfferFacts } from "@/core/schedule/drafts";
 import type { DemandFacts } from "@/core/schedule/sitting";
 import { dayAndClock, duration, fixed } from "@/ui/format";
 

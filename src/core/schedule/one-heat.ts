@@ -1,0 +1,69 @@
+import { formulate, type Formulated } from "../formula/formulate";
+import { cookOffered } from "../formula/plate";
+import { bodyShapeOf } from "../diffusion/flesh-body";
+import { dampRoast } from "../heat/damp-roast";
+import { stagesOf } from "../work/cook-stages";
+import type { AskedBatch, AskedDish } from "./request";
+
+export const withFormulation = (dish: AskedBatch, part: Partial<AskedBatch["formulation"]>): AskedBatch => ({
+  ...dish,
+  formulation: { ...dish.formulation, ...part },
+});
+
+/** The one heat a dish is baked at; undefined on the hob, and where stages are there for a reason. */
+export function heatOf(dish: AskedDish): number | undefined {
+  if (dish.kind === "plain") return dish.ovenC;
+  const { cook } = dish.formulation;
+  if (cook?.stages && cook.stages.length > 1) return undefined;
+  return cook?.stages?.[0].ovenC ?? cook?.ovenC;
+}
+
+/** Minutes for vegetables go about with the air above their own warmth. *Practice*, rough. */
+const plainMinutes = (minutes: number, fromC: number, toC: number) =>
+  Math.round((minutes * (fromC - 20)) / (toC - 20));
+
+/** A dish at another heat, and how many minutes that takes more; undefined where its sums do not work out. */
+export function atHeat(
+  dish: AskedDish,
+  fromC: number,
+  toC: number,
+): { dish: AskedDish; byMin: number } | undefined {
+  if (dish.kind === "plain") {
+    const trays = dish.trays.map((t) => ({ ...t, minutes: plainMinutes(t.minutes, fromC, toC) }));
+    const longest = (d: { minutes: number }[]) => Math.max(...d.map((t) => t.minutes));
+    return { dish: { ...dish, ovenC: toC, trays }, byMin: longest(trays) - longest(dish.trays) };
+  }
+  const sheet = formulate(dish.formulation, { rateFactor: dish.rateFactor ?? 1 });
+  if (!sheet.ok) return undefined;
+  const { formulation } = dish;
+  const cook = formulation.cook ?? cookOffered(sheet.value.load, formulation.pieces.thicknessMm);
+  const crust = sheet.value.crust !== undefined;
+  const minutes = stagesOf(formulation, cook)[0].minutes;
+  const at = (airC: number) => heatingTime(sheet.value, formulation, cook.toC, airC);
+  const [then, now] = [at(fromC), at(toC)];
+  // Where the damp face never lets it get there by these sums, it goes about with the air.
+  const ratio = then && now ? now / then : (fromC - 20) / (toC - 20);
+  const changedMin = Math.max(5, Math.round(minutes * ratio));
+  return {
+    dish: withFormulation(dish, {
+      cook: { ...cook, ovenC: toC, minutes: changedMin, stages: undefined },
+      ...(crust && { pullH: changedMin / 60 }),
+    }),
+    byMin: changedMin - minutes,
+  };
+}
+
+/** How long a piece takes at a heat, only to be set against another; undefined where it never gets there. */
+function heatingTime(
+  sheet: Pick<Formulated, "food" | "crust">,
+  { pieces }: AskedBatch["formulation"],
+  toC: number,
+  airC: number,
+): number | undefined {
+  const halfM = pieces.thicknessMm / 2000;
+  const shape = bodyShapeOf(sheet.food);
+  // In a crust nothing dries.
+  const wetness = sheet.crust ? 0 : 0.1;
+  const { times, cores } = dampRoast({ shape, startC: 6, airC, biot: (20 * halfM) / 0.46, wetness }, toC);
+  return cores[cores.length - 1] >= toC ? times[times.length - 1] : undefined;
+}
