@@ -81,28 +81,31 @@ export const smallProblem = (most: number): fc.Arbitrary<Problem> =>
       })),
   );
 
-/** Every plan there is, by trying every start and length: only for a few tasks on a coarse clock. */
-function* everyPlan(problem: Problem, index = 0, soFar: Plan = {}): Generator<Plan> {
+/**
+ * Every plan there is, by trying every start and length: only for a few tasks on a coarse clock. A plan begun is given up
+ * once it costs as much as `enough()` allows: every part of the cost only grows with more tasks.
+ */
+function* everyPlan(problem: Problem, enough: () => number, soFar: Plan = {}, index = 0): Generator<Plan> {
   if (index === problem.tasks.length) return yield soFar;
   const task = problem.tasks[index];
-  const sofarProblem = onlyFirst(problem, index + 1);
+  const begun = onlyFirst(problem, index + 1);
   for (let start = task.fromMin ?? 0; start + task.minMin <= problem.horizonMin; start++)
     for (let end = start + task.minMin; end <= Math.min(start + task.maxMin, problem.horizonMin); end++) {
       const next = { ...soFar, [task.id]: { start, end } };
-      if (breaches(sofarProblem, next).length === 0) yield* everyPlan(problem, index + 1, next);
+      if (breaches(begun, next).length === 0 && costOf(begun, next) < enough())
+        yield* everyPlan(problem, enough, next, index + 1);
     }
 }
 
-export function exhaustive(problem: Problem): { plan: Plan; cost: number } | undefined {
-  let best: { plan: Plan; cost: number } | undefined;
-  for (const plan of everyPlan(problem)) {
-    const cost = costOf(problem, plan);
-    if (!best || cost < best.cost) best = { plan, cost };
-  }
+/** The cost of the cheapest plan there is, where it is under a known one's. */
+export function cheapest(problem: Problem, known: number): number {
+  let best = known;
+  for (const plan of everyPlan(problem, () => best - 1e-9)) best = costOf(problem, plan);
   return best;
 }
 
-export const anyPlan = (problem: Problem): boolean => everyPlan(problem).next().done === false;
+export const anyPlan = (problem: Problem): boolean =>
+  everyPlan(problem, () => Infinity).next().done === false;
 
 function onlyFirst(problem: Problem, n: number): Problem {
   const tasks = problem.tasks.slice(0, n);
