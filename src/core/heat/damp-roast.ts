@@ -76,3 +76,28 @@ export function dampRoast(roast: DampRoast, untilC: number): CoreCourse {
   }
   return { times, cores };
 }
+
+/** A fridge-cold piece in a usual oven, lean flesh: film W/(m² K), conductivity W/(m K). *Practice*; *from memory*. */
+const USUAL = { startC: 6, filmWPerM2K: 20, conductivityWPerMK: 0.46 };
+/** A usual roast's face. Estimate. */
+const USUAL_WETNESS = 0.1;
+
+/**
+ * How long a piece takes to a core, only to be set against another: thickness, target or oven differing.
+ * @param piece.dry nothing gives off water, as in a crust
+ * @returns in squared mm of diffusion time; undefined where the damp face never lets it get there by these sums
+ */
+export function heatingTime(piece: {
+  shape: BodyShape;
+  thicknessMm: number;
+  airC: number;
+  toC: number;
+  dry?: boolean;
+}): number | undefined {
+  const { shape, thicknessMm, airC, toC } = piece;
+  const halfMm = thicknessMm / 2;
+  const biot = (USUAL.filmWPerM2K * halfMm) / 1000 / USUAL.conductivityWPerMK;
+  const wetness = piece.dry ? 0 : USUAL_WETNESS;
+  const { times, cores } = dampRoast({ shape, startC: USUAL.startC, airC, biot, wetness }, toC);
+  return cores[cores.length - 1] >= toC ? times[times.length - 1] * halfMm ** 2 : undefined;
+}

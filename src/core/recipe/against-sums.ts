@@ -1,0 +1,61 @@
+import type { Formulated } from "../formula/formulate";
+import { hazard } from "../materials/lookup";
+import type { SaidHeat, SaidStage } from "./read-method";
+import type { Contradiction } from "./reading";
+
+/** What a recipe says against what the sums say of the same food, weight and salt. */
+export function againstSums(
+  sheet: Formulated,
+  soak: SaidStage | undefined,
+  cores: readonly SaidHeat[],
+): Contradiction[] {
+  return [...soakOutside(sheet, soak), ...coreTooLow(sheet, cores)];
+}
+
+function soakOutside({ soak: { window } }: Formulated, soak: SaidStage | undefined): Contradiction[] {
+  if (!soak) return [];
+  const [lowH, highH] = [soak.low / 60, soak.high / 60];
+  const ready = window.ready.early ?? window.ready.likely;
+  const past = window.past.late ?? window.past.likely;
+  const says = [soak.sentence];
+  if (ready === undefined || highH < ready)
+    return [
+      {
+        id: "soak_short",
+        severity: "caution",
+        title: `Its soak is too short: ${hours(highH)}, and it is ${ready === undefined ? "not ready in four days as it stands" : `ready from about ${hours(ready)}`}`,
+        instead: "Longer, thinner or slashed pieces, or a stronger brine: the Bench shows each.",
+        says,
+      },
+    ];
+  if (past !== undefined && lowH > past)
+    return [
+      {
+        id: "soak_long",
+        severity: "caution",
+        title: `Its soak is too long: ${hours(lowH)}, and it is past it from about ${hours(past)}`,
+        instead: "Lift it out sooner, or brine at equilibrium strength, which waits.",
+        says,
+      },
+    ];
+  return [];
+}
+
+function coreTooLow({ food }: Formulated, cores: readonly SaidHeat[]): Contradiction[] {
+  const { safeMinC } = food;
+  const low = safeMinC === null ? undefined : cores.find((c) => c.celsius < safeMinC - 0.5);
+  if (!low || safeMinC === null) return [];
+  const { severity, title, safeAlternative, deferTo } = hazard("under_min_temp");
+  return [
+    {
+      id: "core_low",
+      severity,
+      title: `${title}: ${Math.round(low.celsius)} °C, where ${Math.round(safeMinC)} °C is the official one`,
+      instead: safeAlternative,
+      says: [low.sentence],
+      deferTo,
+    },
+  ];
+}
+
+const hours = (h: number): string => (h < 1 ? `${Math.round(h * 60)} min` : `${Math.round(h * 10) / 10} h`);

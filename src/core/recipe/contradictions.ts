@@ -1,0 +1,190 @@
+import { hazard } from "../materials/lookup";
+import type { Severity } from "../safety/rule";
+import type { LooseRecipe } from "./loose";
+import type { SaidHeat, SaidStage } from "./read-method";
+import type { Contradiction, ReadRecipe, RecipeLine } from "./reading";
+
+/** Oven settings closer than this are one setting written twice, °C. */
+const OVENS_APART_C = 9;
+/** Stated and summed times may differ by so much of the stated, and so many minutes. *Practice*: steps are rounded. */
+const TIME_SHARE = 0.2;
+const TIME_MIN = 10;
+/** A salt by the spoon whose grams differ by more than this between crystals is not an amount. */
+const CRYSTAL_SHARE = 0.25;
+
+/** Everything that does not agree, gravest first. */
+export function contradictionsIn(
+  recipe: LooseRecipe,
+  read: Omit<ReadRecipe, "contradictions">,
+): Contradiction[] {
+  const found = [
+    ...ovensDisagree(read.method.ovens),
+    ...timesDoNotSum(recipe, read.method.stages),
+    ...saltTwice(recipe, read.lines),
+    ...crystals(read.lines),
+    ...coresDisagree(read.method.cores),
+    ...unsafeSteps(recipe.method),
+  ];
+  const order: Record<Severity, number> = { stop: 0, caution: 1, tip: 2 };
+  return found.sort((a, b) => order[a.severity] - order[b.severity]);
+}
+
+const celsius = (c: number): string => `${Math.round(c)} °C`;
+
+function ovensDisagree(ovens: readonly SaidHeat[]): Contradiction[] {
+  const plain = ovens.filter((o) => !o.changes);
+  const [first] = plain;
+  const other = plain.find((o) => Math.abs(o.celsius - first.celsius) > OVENS_APART_C);
+  if (!first || !other) return [];
+  return [
+    {
+      id: "two_ovens",
+      severity: "caution",
+      title: `Two oven temperatures: ${celsius(first.celsius)} and ${celsius(other.celsius)}`,
+      instead: "Choose one, or make two stages of it; nothing says that the oven is changed.",
+      says: [first.sentence, other.sentence],
+    },
+  ];
+}
+
+/** Which stages a stated time speaks of. */
+const COUNTED = {
+  total: ["soak", "cook", "rest", "other"],
+  cook: ["cook"],
+  prep: [],
+} as const satisfies Record<LooseRecipe["stated"][number]["kind"], readonly SaidStage["kind"][]>;
+
+function timesDoNotSum(recipe: LooseRecipe, stages: readonly SaidStage[]): Contradiction[] {
+  return recipe.stated.flatMap((stated) => {
+    const kinds: readonly SaidStage["kind"][] = COUNTED[stated.kind];
+    const counted = stages.filter((s) => kinds.includes(s.kind));
+    if (counted.length === 0) return [];
+    const low = counted.reduce((sum, s) => sum + s.low, 0);
+    const high = counted.reduce((sum, s) => sum + s.high, 0);
+    const slack = Math.max(TIME_MIN, stated.minutes * TIME_SHARE);
+    // A whole may hold work that no step times; it cannot be shorter than its steps.
+    const short = low > stated.minutes + slack;
+    const long = stated.kind === "cook" && high < stated.minutes - slack;
+    if (!short && !long) return [];
+    return [
+      {
+        id: `times_${stated.kind}`,
+        severity: "caution" as const,
+        title: `Its times do not sum: ${said(stated.minutes)} stated, ${low === high ? said(low) : `${said(low)} to ${said(high)}`} in the steps`,
+        instead: "Go by the steps; the stated time is left aside.",
+        says: [stated.text, ...counted.map((s) => s.sentence)],
+      },
+    ];
+  });
+}
+
+const said = (minutes: number): string =>
+  minutes < 120 ? `${Math.round(minutes)} min` : `${Math.round(minutes / 6) / 10} h`;
+
+const SALTS_IN_METHOD =
+  /\b(?:season|sprinkle|rub|salt)\b[^.]*\bsalt\b|\bsalt generously\b|\bsalt (?:the|it|both|all)\b/i;
+/** A line of this much salt brings salt of its own. */
+const SALTY = 0.05;
+
+function saltTwice(recipe: LooseRecipe, lines: readonly RecipeLine[]): Contradiction[] {
+  const salts = lines.filter((l) => l.chosen?.kind === "salt");
+  const again = recipe.method.filter(
+    (s) =>
+      SALTS_IN_METHOD.test(s) && /\b(?:after|again|before (?:roast|cook|bak|grill|serv)|season)/i.test(s),
+  );
+  const hidden = lines.filter((l) => (l.saltFraction ?? 0) >= SALTY && l.chosen?.kind === "ingredient");
+  const twice: Contradiction[] = [];
+  if (salts.length > 1 || (salts.length > 0 && again.length > 0))
+    twice.push({
+      id: "salt_twice",
+      severity: "caution",
+      title: "Salt is given twice",
+      instead:
+        "Count it once: say which of the two seasons the food, and leave the other out or mark it as a second salting.",
+      says: [...salts.map((l) => l.text), ...again],
+    });
+  if (salts.length > 0 && hidden.length > 0)
+    twice.push({
+      id: "salt_hidden",
+      severity: "tip",
+      title: "Salt hides in other lines",
+      instead: "The salt ledger on the Bench counts them all; the salt itself may have to be less.",
+      says: hidden.map((l) => l.text),
+    });
+  return twice;
+}
+
+function crystals(lines: readonly RecipeLine[]): Contradiction[] {
+  return lines.flatMap((line) => {
+    const { saltRange } = line;
+    if (!saltRange || saltRange.high / saltRange.low < 1 + CRYSTAL_SHARE) return [];
+    return [
+      {
+        id: `crystal_${line.index}`,
+        severity: "caution" as const,
+        title: `A spoon of salt is no weight: ${Math.round(saltRange.low)} to ${Math.round(saltRange.high)} g`,
+        instead: `By crystal, from ${saltRange.lightest} to ${saltRange.densest}: pick the salt it was written for, or weigh it.`,
+        says: [line.text],
+      },
+    ];
+  });
+}
+
+function coresDisagree(cores: readonly SaidHeat[]): Contradiction[] {
+  const [first] = cores;
+  const other = cores.find((c) => Math.abs(c.celsius - first.celsius) > 5);
+  if (!first || !other) return [];
+  return [
+    {
+      id: "two_cores",
+      severity: "tip",
+      title: `Two core temperatures: ${celsius(first.celsius)} and ${celsius(other.celsius)}`,
+      instead: "One may be when it comes out, the other after its rest: set the one it comes out at.",
+      says: [first.sentence, other.sentence],
+    },
+  ];
+}
+
+/** Steps the hazard table speaks of, by the words they are usually given in. */
+const UNSAFE: [string, RegExp][] = [
+  [
+    "counter_thaw",
+    /\b(?:thaw|defrost)\w*\b[^.]*\b(?:counter|worktop|room temperature|kitchen table|warm water|hot water)\b/i,
+  ],
+  [
+    "brine_room_temp",
+    /\b(?:brin(?:e|ing)|marinat(?:e|ing)|soak|leave|let)\b[^.]*\b(?:room temperature|on the (?:counter|worktop|bench)|at room temp)\b[^.]*\b(?:overnight|hours?|all day)\b|\b(?:overnight|hours?|all day)\b[^.]*\b(?:at room temp|on the (?:counter|worktop))/i,
+  ],
+  [
+    "hot_brine",
+    /\b(?:add|put|place|lower|submerge|pour)\b[^.]*\b(?:hot|warm|boiling) (?:brine|liquid|marinade)\b|\bbrine\b[^.]*\bwhile (?:it is |it's )?(?:still )?(?:hot|warm)\b/i,
+  ],
+  [
+    "washing_poultry",
+    /\b(?:rinse|wash)\b[^.]*\b(?:chicken|duck|goose|poultry|bird|turkey|hen)\b[^.]*\b(?:tap|water|sink)\b|\b(?:rinse|wash) the (?:raw )?(?:chicken|duck|goose|bird|turkey)\b/i,
+  ],
+  [
+    "reused_marinade",
+    /\b(?:serve|pour|drizzle|spoon|brush|baste|use)\b(?![^.]*\bboil)[^.]*\b(?:reserved |remaining |leftover |rest of the |left-over )(?:the )?marinade\b/i,
+  ],
+  [
+    "reactive_metal",
+    /\b(?:aluminium|aluminum|cast[- ]iron|copper) (?:bowl|pan|pot|dish|foil tray|tray)\b[^.]*\b(?:marinat|brine|vinegar|lemon)|\b(?:marinat|brine)\w*\b[^.]*\b(?:aluminium|aluminum|copper)\b/i,
+  ],
+  ["curing_salts", /\b(?:curing salt|pink salt|prague|saltpet|nitrite|nitrate|instacure)\b/i],
+  [
+    "garlic_oil",
+    /\b(?:garlic|herbs?)\b[^.]*\bin (?:the )?oil\b[^.]*\b(?:room temperature|on the counter|for (?:a|two|three|several) (?:days?|weeks?))/i,
+  ],
+  ["leftovers", /\bleftovers?\b[^.]*\b(?:room temperature|on the counter|overnight)\b/i],
+];
+
+function unsafeSteps(method: readonly string[]): Contradiction[] {
+  return UNSAFE.flatMap(([id, words]) => {
+    // What it warns against is no step.
+    const says = method.filter((s) => words.test(s) && !/\b(?:never|do not|don[’']t|avoid)\b/i.test(s));
+    if (says.length === 0) return [];
+    const { severity, title, safeAlternative, deferTo } = hazard(id);
+    return [{ id, severity, title, instead: safeAlternative, says, deferTo }];
+  });
+}

@@ -1,0 +1,40 @@
+/** A recipe as somebody wrote it: its words in order, nothing worked out. */
+export interface LooseRecipe {
+  name: string;
+  ingredients: string[];
+  /** Sentences of the method, in order. */
+  method: string[];
+  /** What it says it serves or makes. */
+  serves: number | null;
+  /** Minutes it says the whole takes, cook or work; each with its own words. */
+  stated: { kind: "total" | "cook" | "prep"; minutes: number; text: string }[];
+}
+
+/** How much of a pasted text is read; more is a book, not a recipe. */
+export const RECIPE_LIMITS = {
+  characters: 100_000,
+  ingredients: 120,
+  sentences: 300,
+  lineCharacters: 600,
+} as const;
+
+/** Sentences of a text: a point within a figure or after a short form ends none. */
+export function sentencesOf(text: string): string[] {
+  return text
+    .replace(/\s+/g, " ")
+    .replace(/\b(tbsp|tsp|oz|lbs?|min|mins|hrs?|approx|no)\./gi, "$1")
+    .split(/(?<=[.!?])\s+(?=[A-Z0-9“"'(])|;\s+/)
+    .map((s) => s.trim().slice(0, RECIPE_LIMITS.lineCharacters))
+    .filter((s) => s !== "");
+}
+
+/** Keeps a recipe within its limits. */
+export const bounded = (recipe: LooseRecipe): LooseRecipe => ({
+  ...recipe,
+  name: recipe.name.slice(0, 120),
+  ingredients: recipe.ingredients
+    .slice(0, RECIPE_LIMITS.ingredients)
+    .map((line) => line.slice(0, RECIPE_LIMITS.lineCharacters)),
+  method: recipe.method.slice(0, RECIPE_LIMITS.sentences),
+  stated: recipe.stated.slice(0, 6),
+});

@@ -1,0 +1,50 @@
+import type { Severity } from "../safety/rule";
+import type { Source } from "./from-any";
+import type { LineGrams } from "./grams";
+import type { LooseRecipe } from "./loose";
+import type { Candidate } from "./match";
+import type { LooseLine } from "./read-line";
+import type { ReadMethod, SaidStage } from "./read-method";
+import type { Recognised } from "./recognise";
+
+/** One line of the ingredients, read: what it may be, and what it comes to. */
+export interface RecipeLine extends LooseLine {
+  index: number;
+  /** What the name may stand for, best first. */
+  candidates: Candidate[];
+  /** The best of them; undefined where nothing fits. */
+  chosen: Candidate | undefined;
+  grams: LineGrams | undefined;
+  /** Salt it brings, mass fraction; of what is chosen. */
+  saltFraction: number | undefined;
+  /** Of a salt by the spoon: what it weighs by crystal. */
+  saltRange: { low: number; high: number; lightest: string; densest: string } | undefined;
+}
+
+export interface ReadRecipe {
+  source: Source;
+  recipe: LooseRecipe;
+  lines: RecipeLine[];
+  method: ReadMethod;
+  /** Which food it is for, best first. */
+  foods: Candidate[];
+  /** Weight of the food as written, g; undefined where it is not. */
+  foodG: number | undefined;
+  foodCount: number;
+  preparation: Recognised;
+  soak: SaidStage | undefined;
+  contradictions: Contradiction[];
+}
+
+/** Where a recipe disagrees with itself, with the table, or with safety. */
+export interface Contradiction {
+  id: string;
+  severity: Severity;
+  title: string;
+  /** What to do about it. */
+  instead: string;
+  /** The recipe's own words. */
+  says: string[];
+  /** Whose word goes before, where it is a matter of safety. */
+  deferTo?: string;
+}

@@ -1,0 +1,56 @@
+import type { PreparationChoice } from "../formula/defaults";
+
+/** What a preparation is told by: words of the method, and what is weighed out. */
+export interface Clues {
+  /** Name, ingredients and method, in one text. */
+  text: string;
+  /** Shares of everything weighed out. */
+  saltG: number;
+  waterG: number;
+  sourG: number;
+  flourG: number;
+  foodG: number;
+}
+
+export interface Recognised {
+  choice: PreparationChoice;
+  /** The words it was told by, or what was weighed. */
+  because: string;
+}
+
+const WORDS: [PreparationChoice, RegExp][] = [
+  ["crust", /\bsalt[- ]crust|\b(?:buried|baked|encased) in salt|\bsalt (?:dough|shell)/i],
+  [
+    "dry",
+    /\bdry[- ]brin\w*|\bsalt(?:ed)? (?:it )?(?:all over|overnight)|\brub (?:it )?(?:all over )?with (?:the )?salt\b/i,
+  ],
+  ["timed", /\bbrin(?:e|ed|ing)\b/i],
+  ["cure", /\b(?:quick|short|light)[- ]cure|\bsalt[- ]sugar\b|\bcured? (?:for|the)\b/i],
+  ["paste", /\b(?:spice |miso |herb )?paste\b(?!\s*tomato)/i],
+  ["marinade", /\bmarinad\w*|\bmarinat\w*/i],
+  ["rub", /\b(?:dry |spice )?rub\b/i],
+];
+/** A water bath outweighs half of the food; a crust's salt all of it. *Practice*. */
+const BATH_SHARE = 0.5;
+const CRUST_SHARE = 0.8;
+const WEIGHED_ENOUGH = 0.02;
+
+/** Which preparation a recipe is. Words come first; where there are none, what is weighed out decides. */
+export function recognisePreparation(clues: Clues): Recognised {
+  const food = Math.max(clues.foodG, 1);
+  if (clues.saltG / food > CRUST_SHARE && clues.waterG / food < BATH_SHARE)
+    return { choice: "crust", because: "more salt than a brine or rub can hold" };
+  for (const [choice, words] of WORDS) {
+    const found = words.exec(clues.text);
+    if (!found || (choice === "timed" && clues.waterG / food < BATH_SHARE / 2)) continue;
+    // A paste of a jar in a marinade makes no paste of it.
+    if (choice === "paste" && /\bmarinad|\bmarinat/i.test(clues.text) && clues.flourG === 0) continue;
+    return { choice, because: `“${found[0].trim()}”` };
+  }
+  if (clues.waterG / food > BATH_SHARE && clues.saltG > 0)
+    return { choice: "timed", because: "salt in much water" };
+  if (clues.sourG / food > WEIGHED_ENOUGH) return { choice: "marinade", because: "something sour to lie in" };
+  return clues.waterG + clues.sourG > 0
+    ? { choice: "marinade", because: "something wet to lie in" }
+    : { choice: "rub", because: "dry things only" };
+}
