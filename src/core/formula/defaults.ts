@@ -33,8 +33,17 @@ export const EQUILIBRIUM: Preparation = {
 };
 
 /** What a cook picks from: every preparation, and a brine's two schools apart. */
-export type PreparationChoice =
-  "equilibrium" | "timed" | "dry" | "marinade" | "paste" | "rub" | "crust" | "cure";
+export const PREPARATION_CHOICES = [
+  "equilibrium",
+  "timed",
+  "dry",
+  "marinade",
+  "paste",
+  "rub",
+  "crust",
+  "cure",
+] as const;
+export type PreparationChoice = (typeof PREPARATION_CHOICES)[number];
 
 /** Which of the choices a preparation is. */
 export function choiceOf(p: Preparation): PreparationChoice {

@@ -1,14 +1,13 @@
 import type { OwnMaterials } from "../materials/pantry";
 import type { Formulation } from "./model";
+import { namesUsed } from "./names-used";
 
 /**
  * The formulation carrying the kitchen's own entries that it names, as they are now: a batch then keeps what it was
  * worked out from, whatever is measured later. Entries it does not name are left behind.
  */
 export function withOwn(f: Formulation, kitchen: OwnMaterials): Formulation {
-  const lineIds = [...f.lines, ...(f.companions ?? []).flatMap((c) => c.lines)].map((l) => l.ingredientId);
-  const p = f.preparation;
-  const named = new Set([...lineIds, f.sugarId, ...(p.kind === "paste" ? [p.binderId] : [])]);
+  const named = new Set([...namesUsed(f).ingredients, f.sugarId]);
   // What the formula brought with it stays, unless this kitchen has its own of the same id.
   const foods = newest(kitchen.foods, f.own?.foods).filter((x) => x.id === f.foodId);
   const salts = newest(kitchen.salts, f.own?.salts).filter((x) => x.id === f.saltId);

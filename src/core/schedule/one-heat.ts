@@ -1,7 +1,7 @@
-import { formulate, type Formulated } from "../formula/formulate";
+import { formulate } from "../formula/formulate";
 import { cookOffered } from "../formula/plate";
 import { bodyShapeOf } from "../diffusion/flesh-body";
-import { dampRoast } from "../heat/damp-roast";
+import { heatingTime } from "../heat/damp-roast";
 import { stagesOf } from "../work/cook-stages";
 import type { AskedBatch, AskedDish } from "./request";
 
@@ -39,7 +39,9 @@ export function atHeat(
   const cook = formulation.cook ?? cookOffered(sheet.value.load, formulation.pieces.thicknessMm);
   const crust = sheet.value.crust !== undefined;
   const minutes = stagesOf(formulation, cook)[0].minutes;
-  const at = (airC: number) => heatingTime(sheet.value, formulation, cook.toC, airC);
+  const { thicknessMm } = formulation.pieces;
+  const shape = bodyShapeOf(sheet.value.food);
+  const at = (airC: number) => heatingTime({ shape, thicknessMm, airC, toC: cook.toC, dry: crust });
   const [then, now] = [at(fromC), at(toC)];
   // Where the damp face never lets it get there by these sums, it goes about with the air.
   const ratio = then && now ? now / then : (fromC - 20) / (toC - 20);
@@ -51,19 +53,4 @@ export function atHeat(
     }),
     byMin: changedMin - minutes,
   };
-}
-
-/** How long a piece takes at a heat, only to be set against another; undefined where it never gets there. */
-function heatingTime(
-  sheet: Pick<Formulated, "food" | "crust">,
-  { pieces }: AskedBatch["formulation"],
-  toC: number,
-  airC: number,
-): number | undefined {
-  const halfM = pieces.thicknessMm / 2000;
-  const shape = bodyShapeOf(sheet.food);
-  // In a crust nothing dries.
-  const wetness = sheet.crust ? 0 : 0.1;
-  const { times, cores } = dampRoast({ shape, startC: 6, airC, biot: (20 * halfM) / 0.46, wetness }, toC);
-  return cores[cores.length - 1] >= toC ? times[times.length - 1] : undefined;
 }

@@ -1,4 +1,4 @@
-import { resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
+import { ONE_HEAT_C, resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
 import { dishTasks } from "./dish-tasks";
 import { COOLER, FRIDGE, HANDS, HOB, OVEN, TRAY, VESSEL, type Dish, type SittingKitchen } from "./dishes";
 import { plainTasks } from "./plain-tasks";
@@ -25,7 +25,7 @@ function ovenOf(heats: readonly number[], ovens: number): (ovenC: number) => str
   const of = new Map<number, string>();
   sorted.forEach((heat, i) => {
     const near =
-      sorted[i - 1] !== undefined && heat - sorted[i - 1] <= 10 ? of.get(sorted[i - 1]) : undefined;
+      sorted[i - 1] !== undefined && heat - sorted[i - 1] <= ONE_HEAT_C ? of.get(sorted[i - 1]) : undefined;
     const id = near ?? `${OVEN}${given.length % Math.max(1, ovens) === 0 ? "" : (given.length % ovens) + 1}`;
     if (!near) given.push(id);
     of.set(heat, id);

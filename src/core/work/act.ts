@@ -59,7 +59,7 @@ export function inARow(acts: readonly Act[], fromMin: number): Act[] {
 }
 
 /** A batch whose acts are wanted: what the cook decided, and the sheet. */
-export interface Clock {
+export interface WorkedBatch {
   input: Formulation;
   sheet: Formulated;
 }

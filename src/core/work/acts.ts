@@ -1,6 +1,6 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
-import { act, type Act, type Clock } from "./act";
+import { act, type Act, type WorkedBatch } from "./act";
 import { afterActs } from "./after-acts";
 import { beforeActs } from "./before-acts";
 
@@ -12,8 +12,8 @@ const HOUR = 60;
 
 /** Everything a batch asks of the cook, in kitchen order; only what applies. */
 export function actsFor(input: Formulation, sheet: Formulated): Act[] {
-  const clock = { input, sheet };
-  return [...beforeActs(clock), goIn(clock), ...whileIn(clock), ...afterActs(clock)];
+  const batch = { input, sheet };
+  return [...beforeActs(batch), goIn(batch), ...whileIn(batch), ...afterActs(batch)];
 }
 
 const GO_IN: Record<Formulation["preparation"]["kind"], [string, string, string?]> = {
@@ -42,13 +42,13 @@ const GO_IN: Record<Formulation["preparation"]["kind"], [string, string, string?
   cure: ["Bury it in the cure, flesh down", "Minutes count: set the clock now.", "All the flesh covered."],
 };
 
-function goIn({ input }: Clock): Act {
+function goIn({ input }: WorkedBatch): Act {
   const [title, why, look] = GO_IN[input.preparation.kind];
   return act("go_in", "goIn", 0, 5, title, why, look);
 }
 
 /** What is done while it stands; the night is the plan's business, not the list's. */
-function whileIn({ input, sheet }: Clock): Act[] {
+function whileIn({ input, sheet }: WorkedBatch): Act[] {
   if (sheet.crust) return [];
   const acts: Act[] = [];
   const wet = sheet.liquidMl > 0;

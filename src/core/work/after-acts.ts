@@ -1,7 +1,7 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { cookOffered } from "../formula/plate";
-import { act, inARow, type Act, type Clock } from "./act";
+import { act, inARow, type Act, type WorkedBatch } from "./act";
 import { cookActs } from "./cook-acts";
 import { cookedParts } from "./cook-parts";
 import { cookMinutes, stagesOf } from "./cook-stages";
@@ -11,7 +11,7 @@ const HOUR = 60;
 const AIR_DRY_MIN = 60;
 
 /** From the lift-out to the table and the fridge. */
-export function afterActs({ input, sheet }: Clock): Act[] {
+export function afterActs({ input, sheet }: WorkedBatch): Act[] {
   const cook = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
   const stages = stagesOf(input, cook);
   const crust = sheet.crust !== undefined;

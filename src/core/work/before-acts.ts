@@ -2,7 +2,7 @@ import { checklistFor } from "../formula/checklist";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
-import { act, inARow, type Act, type Clock } from "./act";
+import { act, inARow, type Act, type WorkedBatch } from "./act";
 
 const HOUR = 60;
 
@@ -13,7 +13,7 @@ function thawMinutes({ pieces }: Formulation): number {
 }
 
 /** Thaw, the checklist of this food, weighing and mixing, counted back from going in. */
-export function beforeActs({ input, sheet }: Clock): Act[] {
+export function beforeActs({ input, sheet }: WorkedBatch): Act[] {
   const wet = sheet.brine !== undefined;
   const mixed = sheet.mix !== undefined || sheet.crust !== undefined;
   const ready: Act[] = [

@@ -2,7 +2,7 @@ import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { Formulated } from "../formula/formulate";
 import type { Cook, Formulation } from "../formula/model";
 import { carryOverC } from "../heat/carry-over";
-import { dampRoast } from "../heat/damp-roast";
+import { heatingTime } from "../heat/damp-roast";
 import { cookMinutes, stagesOf } from "./cook-stages";
 
 /** The probes there are, the first for the whole. */
@@ -22,9 +22,6 @@ export interface CookedPart {
   rise: { low: number; likely: number; high: number };
 }
 
-/** A fridge-cold piece with a usually damp face in a usual oven: only to set a part's time against the whole's. */
-const USUAL = { startC: 6, wetness: 0.1, filmWPerM2K: 20, conductivity: 0.46 };
-
 /**
  * The whole and its parts, each with its own target, pull and time. A part's minutes stand to the whole's as the sums
  * for their thicknesses and targets do: what the cook entered for the whole is kept.
@@ -37,13 +34,8 @@ export function cookedParts(input: Formulation, sheet: Formulated, cook: Cook): 
   const rise = carryOverC(massG, stages[stages.length - 1].ovenC, crust);
   const whole = crust ? input.pullH * 60 : cookMinutes(stages);
   const shape = bodyShapeOf(sheet.food);
-  const times = (thicknessMm: number, toC: number) => {
-    const halfMm = thicknessMm / 2;
-    const biot = (USUAL.filmWPerM2K * halfMm) / 1000 / USUAL.conductivity;
-    const { startC, wetness } = USUAL;
-    const course = dampRoast({ shape, startC, airC, biot, wetness }, toC);
-    return course.times[course.times.length - 1] * halfMm ** 2;
-  };
+  const time = (thicknessMm: number, toC: number) =>
+    heatingTime({ shape, thicknessMm, airC, toC, dry: crust });
   const of = (channel: ProbeChannel, name: string, toC: number, thicknessMm: number, minutes: number) => ({
     channel,
     name,
@@ -57,7 +49,9 @@ export function cookedParts(input: Formulation, sheet: Formulated, cook: Cook): 
   return [
     of("probe", "", cook.toC, thicknessMm, whole),
     ...(cook.parts ?? []).map((part, i) => {
-      const ratio = times(part.thicknessMm, part.toC) / times(thicknessMm, cook.toC);
+      const [own, all] = [time(part.thicknessMm, part.toC), time(thicknessMm, cook.toC)];
+      // Where the sums do not get there, it goes about with the square of the thickness.
+      const ratio = own && all ? own / all : (part.thicknessMm / thicknessMm) ** 2;
       return of(PROBES[i + 1], part.name, part.toC, part.thicknessMm, Math.round(whole * ratio));
     }),
   ];

@@ -1,6 +1,11 @@
 import fc from "fast-check";
 import { findFood } from "../materials/lookup";
-import { piecesOffered, preparationOffered, type PreparationChoice } from "../formula/defaults";
+import {
+  piecesOffered,
+  PREPARATION_CHOICES,
+  preparationOffered,
+  type PreparationChoice,
+} from "../formula/defaults";
 import { chops, worked } from "../formula/formulation.fixture";
 import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
@@ -112,16 +117,7 @@ describe("a batch unrolls into its acts", () => {
   });
 
   test("every preparation: ids are one of a kind, nothing before its time, the food goes in at nought", () => {
-    for (const choice of [
-      "equilibrium",
-      "timed",
-      "dry",
-      "marinade",
-      "paste",
-      "rub",
-      "crust",
-      "cure",
-    ] as const) {
+    for (const choice of PREPARATION_CHOICES) {
       const f = of("duck_leg", choice);
       const all = acts(f);
       expect(new Set(all.map((a) => a.id)).size).toBe(all.length);

@@ -120,7 +120,7 @@ export function soluteLines(
 }
 
 /** Poured, not chopped: its water is water of the bath. */
-const isLiquid = (i: Ingredient) => LIQUID_GROUPS.includes(i.group);
+export const isLiquid = (i: Ingredient) => LIQUID_GROUPS.includes(i.group);
 const LIQUID_GROUPS = ["liquid", "acid_citrus", "acid_vinegar", "acid_wine", "acid_fruit", "acid_dairy"];
 
 const otherConvention = (p: Equilibrium): Equilibrium => ({

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { findFood } from "../../materials/lookup";
 import { practiceFor } from "../../materials/practice";
-import { piecesOffered, preparationOffered, type PreparationChoice } from "../defaults";
+import { piecesOffered, PREPARATION_CHOICES, preparationOffered, type PreparationChoice } from "../defaults";
 import { endG } from "../dish-ledger";
 import { chops, worked } from "../formulation.fixture";
 import type { Formulation, FormulaLine, Preparation } from "../model";
@@ -339,16 +339,7 @@ test("cider for part of the water: the water line gives way, the bath stays as l
 });
 
 test("every choice offers a preparation of its own kind that works out", () => {
-  for (const choice of [
-    "equilibrium",
-    "timed",
-    "dry",
-    "marinade",
-    "paste",
-    "rub",
-    "crust",
-    "cure",
-  ] as const) {
+  for (const choice of PREPARATION_CHOICES) {
     const f = withPreparation(chops(), choice);
     expect(f.preparation.kind).toBe(preparationOffered(choice, 0.014).kind);
     expect(worked(f).lines.length).toBeGreaterThan(0);

@@ -1,0 +1,94 @@
+import { formatISODuration } from "date-fns";
+import type { Formulated } from "../formula/formulate";
+import type { Formulation } from "../formula/model";
+import { cookOffered } from "../formula/plate";
+import { roundForScale } from "../quantity/rounding";
+import { actsFor } from "../work/acts";
+import { FORMULA_MEDIA_TYPE, formulaDataUrl, formulaFile } from "./formula-file";
+import { PART_NAME, PREPARATION_NAME } from "./names";
+import { choiceOf } from "../formula/defaults";
+
+/** schema.org HowToStep. */
+interface Step {
+  "@type": "HowToStep";
+  position: number;
+  name: string;
+  text: string;
+}
+
+/** schema.org Recipe (schema.org 28.0, *from memory*), with the formula itself as an encoding of it. */
+export interface RecipeData {
+  "@context": "https://schema.org";
+  "@type": "Recipe";
+  name: string;
+  description?: string;
+  recipeCategory: string;
+  keywords?: string;
+  recipeYield: string;
+  recipeIngredient: string[];
+  recipeInstructions: Step[];
+  prepTime: string;
+  cookTime: string;
+  totalTime: string;
+  encoding: { "@type": "MediaObject"; encodingFormat: string; contentUrl: string };
+}
+
+/** Minutes as an ISO 8601 duration: 90 → "PT1H30M". */
+export const isoDuration = (minutes: number): string =>
+  formatISODuration({
+    days: Math.floor(minutes / 1440),
+    hours: Math.floor((minutes % 1440) / 60),
+    minutes: Math.round(minutes % 60),
+  });
+
+/** A worked formula as Recipe data: other programs read the recipe, an Iron Crock reads the formula. */
+export function recipeOf(f: Formulation, sheet: Formulated, tags: readonly string[] = []): RecipeData {
+  const cook = f.cook ?? cookOffered(sheet.load, f.pieces.thicknessMm);
+  const acts = actsFor(f, sheet);
+  const handsMin = acts.filter((a) => a.handsOn).reduce((sum, a) => sum + a.minutes, 0);
+  const cookMin = cook.stages?.reduce((sum, s) => sum + s.minutes, 0) ?? cook.minutes;
+  const lastMin = Math.max(...acts.map((a) => a.atMin + a.minutes));
+  const firstMin = Math.min(...acts.map((a) => a.atMin));
+  return {
+    "@context": "https://schema.org",
+    "@type": "Recipe",
+    name: f.name,
+    ...(f.notes && { description: f.notes }),
+    recipeCategory: PREPARATION_NAME[choiceOf(f.preparation)],
+    ...(tags.length > 0 && { keywords: tags.join(", ") }),
+    recipeYield: `${f.portions} portions`,
+    recipeIngredient: ingredientsOf(f, sheet),
+    recipeInstructions: acts.map((act, i) => ({
+      "@type": "HowToStep",
+      position: i + 1,
+      name: act.title,
+      text: [act.title, act.why, act.look].filter(Boolean).map(sentence).join(" "),
+    })),
+    prepTime: isoDuration(handsMin),
+    cookTime: isoDuration(cookMin),
+    totalTime: isoDuration(lastMin - firstMin),
+    encoding: {
+      "@type": "MediaObject",
+      encodingFormat: FORMULA_MEDIA_TYPE,
+      contentUrl: formulaDataUrl(formulaFile(f, tags)),
+    },
+  };
+}
+
+const sentence = (text: string | undefined): string =>
+  text ? (/[.!?]$/.test(text) ? text : `${text}.`) : "";
+
+/** The food, then everything that is weighed. */
+export function ingredientsOf(f: Formulation, sheet: Formulated): string[] {
+  const pieces = f.pieces.count > 1 ? `, ${f.pieces.count} pieces` : "";
+  return [
+    `${scaleG(sheet.foodG)} g ${sheet.food.name}${pieces}`,
+    ...[...sheet.lines, ...sheet.companions].map((line) => {
+      const where = line.part === "main" ? "" : ` (${PART_NAME[line.part]})`;
+      return `${scaleG(line.massG)} g ${line.name}${where}${line.optional ? ", optional" : ""}`;
+    }),
+  ];
+}
+
+/** As the scale shows it, without separators. */
+const scaleG = (massG: number): string => String(Number(roundForScale(massG).toFixed(1)));

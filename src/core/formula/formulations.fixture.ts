@@ -1,0 +1,95 @@
+import fc from "fast-check";
+import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
+import { newFormulation, piecesOffered, PREPARATION_CHOICES, preparationOffered } from "./defaults";
+import type { Formulation, FormulaLine } from "./model";
+import { RANGES } from "./ranges";
+
+/* Formulations of all kinds, within what the contract takes; for laws that hold of every one. */
+
+const within = ({ min, max }: { min: number; max: number }, unit = 1) =>
+  fc.double({ min: min * unit, max: max * unit, noNaN: true });
+const of = <T extends { id: string }>(rows: readonly T[]) => fc.constantFrom(...rows.map((r) => r.id));
+/** What cooks write, and what breaks files: quotes, fences, commas, other scripts. */
+const text = (maxLength: number) =>
+  fc.oneof(
+    fc.string({ maxLength }),
+    fc.string({ unit: "grapheme", maxLength: Math.floor(maxLength / 12) }),
+    fc.constantFrom(
+      "```json iron-crock\n{}\n```",
+      '"=1+1",\n',
+      "</script><b>x</b>",
+      "# H\n> q | a",
+      "it's ½ o’clock",
+    ),
+  );
+
+const line: fc.Arbitrary<FormulaLine> = fc.record(
+  {
+    ingredientId: of(INGREDIENTS),
+    amountG: within({ min: 0, max: 200 }),
+    scalesWith: fc.constantFrom("foodMass", "surface", "bath", "salt", "piece", "batch"),
+    optional: fc.boolean(),
+    off: fc.boolean(),
+    where: fc.constantFrom("cavity", "overUnder"),
+  },
+  { requiredKeys: ["ingredientId", "amountG", "scalesWith", "optional"] },
+);
+
+const companion: fc.Arbitrary<NonNullable<Formulation["companions"]>[number]> = fc.record(
+  {
+    kind: fc.constantFrom("glaze", "butter", "baste", "sauce", "dressing", "bed"),
+    name: text(40).map((t) => t.trim()),
+    lines: fc.array(
+      line.map(({ ingredientId, amountG, optional }) => ({
+        ingredientId,
+        amountG,
+        scalesWith: "foodMass" as const,
+        optional,
+      })),
+      { maxLength: 3 },
+    ),
+    lastMin: within(RANGES.bakeMin),
+    leftover: fc.constantFrom("boiled", "asIs"),
+  },
+  { requiredKeys: ["kind", "name", "lines"] },
+);
+
+export const formulations: fc.Arbitrary<Formulation> = fc
+  .record({
+    food: fc.constantFrom(...FOODS),
+    choice: fc.constantFrom(...PREPARATION_CHOICES),
+    target: within(RANGES.targetPercent, 0.01),
+    name: text(80)
+      .map((t) => t.trim())
+      .filter((t) => t !== ""),
+    notes: text(200),
+    count: fc.integer({ min: 1, max: 40 }),
+    saltId: of(SALTS.filter((s) => s.foodGrade)),
+    lines: fc.array(line, { maxLength: 6 }),
+    companions: fc.option(fc.array(companion, { maxLength: 2 }), { nil: undefined }),
+    pullH: within(RANGES.pullH),
+    portions: fc.integer(RANGES.portions),
+    sugarPerSalt: within(RANGES.sugarPerSalt),
+    cook: fc.option(
+      fc.record(
+        {
+          toC: within(RANGES.cookC),
+          minutes: within(RANGES.cookMin),
+          restMin: within(RANGES.restMin),
+          ovenC: within(RANGES.ovenC),
+        },
+        { requiredKeys: ["toC", "minutes", "restMin"] },
+      ),
+      { nil: undefined },
+    ),
+    still: fc.option(fc.boolean(), { nil: undefined }),
+  })
+  .map(({ food, choice, target, count, companions, cook, still, ...rest }) => ({
+    ...newFormulation(food),
+    pieces: { ...piecesOffered(food, count), totalMassG: Math.min(food.pieceMassG * count, 200_000) },
+    preparation: preparationOffered(choice, target),
+    ...rest,
+    ...(companions && { companions }),
+    ...(cook && { cook }),
+    holding: { ...newFormulation(food).holding, ...(still !== undefined && { still }) },
+  }));
