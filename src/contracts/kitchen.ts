@@ -34,6 +34,35 @@ export const wordsSchema = z.strictObject({
   toTasteG: z.number().min(0).max(20),
 }) satisfies z.ZodType<WordAmounts>;
 
+/** What stands in this kitchen for a plan. */
+export const equipmentSchema = z.strictObject({
+  fridgeL: z.number().min(0).max(5000),
+  ovens: z.number().int().min(0).max(6),
+  shelves: z.number().int().min(0).max(20),
+  rings: z.number().int().min(0).max(20),
+  coolers: z.number().int().min(0).max(20),
+  trays: z.number().int().min(0).max(20),
+  vessels: z.number().int().min(0).max(20),
+  cooks: z.number().int().min(0).max(20),
+});
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "A time of day, such as 22:30.");
+export const quietSchema = z.strictObject({ from: clock, to: clock });
+
+/** What a new sitting begins with. */
+export const usualSchema = z.strictObject({
+  equipment: equipmentSchema,
+  quiet: quietSchema,
+  /** The usual oven, °C as set; fan or not. */
+  oven: z.strictObject({ setC: z.number().min(40).max(350), fan: z.boolean() }),
+});
+export type Usual = z.infer<typeof usualSchema>;
+
+export const USUAL: Usual = {
+  equipment: { fridgeL: 120, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
+  quiet: { from: "22:30", to: "06:30" },
+  oven: { setC: 180, fan: false },
+};
+
 export const ownVesselSchema = z.strictObject({
   id: z.string().min(1).max(80),
   name: z.string().trim().min(1, "It needs a name.").max(120),

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { REASON_MAX } from "@/core/formula/ranges";
 import { formulationSchema } from "./formulation";
-import { limitsSchema, wordsSchema } from "./kitchen";
+import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";
 
 const id = z.string().min(1).max(80);
 
@@ -60,6 +60,7 @@ export const kitchenRequest = z.strictObject({
   measures: z.enum(["us", "metric"]).optional(),
   limits: limitsSchema.optional(),
   words: wordsSchema.optional(),
+  usual: usualSchema.optional(),
 });
 export type KitchenRequest = z.infer<typeof kitchenRequest>;
 

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import type { AskedDish, SittingRequest } from "@/core/schedule/request";
 import { formulationSchema } from "./formulation";
+import { equipmentSchema, quietSchema } from "./kitchen";
 
 const id = z.string().min(1).max(80);
 const name = z.string().trim().min(1, "A name, so that it is known on the day.").max(80);
@@ -9,7 +10,6 @@ const instantMs = z
   .int()
   .min(Date.UTC(2020, 0, 1))
   .max(Date.UTC(2100, 0, 1));
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "A time of day, such as 22:30.");
 const minutes = (most: number) => z.number().int().min(0).max(most);
 
 const plainDish = z.strictObject({
@@ -48,17 +48,8 @@ export const sittingBody = z.strictObject({
   name,
   tableMs: instantMs,
   dishes: z.array(sittingDish).max(DISHES_MAX, `At most ${DISHES_MAX} dishes to a sitting.`),
-  kitchen: z.strictObject({
-    fridgeL: z.number().min(0).max(5000),
-    ovens: z.number().int().min(0).max(6),
-    shelves: z.number().int().min(0).max(20),
-    rings: z.number().int().min(0).max(20),
-    coolers: z.number().int().min(0).max(20),
-    trays: z.number().int().min(0).max(20),
-    vessels: z.number().int().min(0).max(20),
-    cooks: z.number().int().min(0).max(20),
-  }),
-  quiet: z.strictObject({ from: clock, to: clock }),
+  kitchen: equipmentSchema,
+  quiet: quietSchema,
   absences: z
     .array(
       z

@@ -3,7 +3,7 @@ import type { Formulation } from "@/core/formula/model";
 import type { OwnMaterials } from "@/core/materials/pantry";
 import type { WordAmounts } from "@/core/quantity/words";
 import type { KitchenLimits } from "@/core/safety/limits";
-import type { OwnVessel } from "./kitchen";
+import type { OwnKind, OwnVessel, Usual } from "./kitchen";
 import type { ReadingBody } from "./requests";
 import type { SheetSnapshot } from "./sheet";
 import type { BatchClock } from "./work";
@@ -23,17 +23,28 @@ export interface KitchenView {
   measures: MeasureSystem;
   limits: KitchenLimits;
   words: WordAmounts;
+  usual: Usual;
   /** How far this kitchen's eaters lie from the usual taste bands, mass fraction: its record moves them. */
   tasteShift: number;
   /** Its own entries, and the table's it measured anew. */
   own: Required<OwnMaterials>;
   vessels: OwnVessel[];
+  /** Entries that were put away: kind and id. */
+  putAway: { kind: OwnKind; id: string; name: string }[];
 }
 
-export interface FormulaView {
+/** A formula without what is in it. */
+export interface FormulaHead {
   id: string;
   name: string;
+  tags: string[];
+  archived: boolean;
+  /** The newest, or the one that is shown. */
   version: number;
+}
+
+export interface FormulaView extends FormulaHead {
+  branchedFrom: { formulaId: string; name: string; version: number } | null;
   versions: { version: number; note: string; createdAtMs: number }[];
   formulation: Formulation;
 }
@@ -64,3 +75,6 @@ export interface BatchDetail extends BatchView {
   events: { kind: string; what: string | null; atMs: number; recordedAtMs: number }[];
   acknowledgements: { ruleId: string; title: string; severity: string; reason: string; atMs: number }[];
 }
+
+/** Formulas that name a material or vessel, by "kind/id". */
+export type Uses = Record<string, { formulaId: string; name: string }[]>;

@@ -1,0 +1,124 @@
+import { z } from "zod";
+import { formulationSchema } from "./formulation";
+import { ranged } from "./ranged";
+import { sheetSnapshotSchema } from "./sheet";
+import { sittingBody } from "./sitting";
+
+/* What the sums can be asked from outside, and what they answer. Grams, millimetres, hours, °C; shares as percent. */
+
+const id = z.string().min(1).max(80);
+
+/** A food on the scale; everything left out is what the Bench would offer. */
+const asked = {
+  food: id.describe("id of the food, as the Stores list it"),
+  massG: ranged("totalMassG").describe("all pieces on the scale, g"),
+  count: ranged("count").int().optional(),
+  thicknessMm: ranged("thicknessMm").optional().describe("thickest part of one piece, mm"),
+  salt: id.optional().describe("id of the salt"),
+  targetPercent: ranged("targetPercent").optional().describe("salt wanted in the flesh, % of its weight"),
+  hours: ranged("pullH").optional().describe("hours until it is lifted out"),
+  temperatureC: ranged("temperatureC").optional().describe("where it stands, °C"),
+  lines: z
+    .array(
+      z.strictObject({
+        ingredient: id,
+        gPerKg: ranged("lineG").describe("g for each kg of food"),
+      }),
+    )
+    .max(40)
+    .optional(),
+  portions: ranged("portions").int().optional(),
+};
+
+const orWhole = <T extends z.ZodObject>(short: T) =>
+  z.union([short, z.strictObject({ formulation: formulationSchema })]);
+
+export const brineRequest = orWhole(
+  z.strictObject({
+    ...asked,
+    as: z.enum(["equilibrium", "timed", "dry", "cure"]).default("equilibrium"),
+    waterG: ranged("waterG").optional().describe("water, g; left out, enough to cover"),
+    strengthPercent: ranged("strengthPercent").optional().describe("of a timed brine, % salt by weight"),
+    dosePercent: ranged("dosePercent").optional().describe("of a short cure, % of the edible weight"),
+    sugarPerSalt: ranged("sugarPerSalt").optional(),
+  }),
+);
+export const marinadeRequest = orWhole(
+  z.strictObject({ ...asked, as: z.enum(["marinade", "paste"]).default("marinade") }),
+);
+export const rubRequest = orWhole(
+  z.strictObject({ ...asked, surface: z.enum(["dry", "moist", "oiled"]).default("moist") }),
+);
+export const crustRequest = orWhole(
+  z.strictObject({ ...asked, school: z.enum(["water", "eggWhite", "sparingEggWhite"]).default("water") }),
+);
+export const soakRequest = z.strictObject({
+  of: z.union([z.strictObject({ formulation: formulationSchema }), brineRequest.options[0]]),
+  atHours: z.array(ranged("pullH")).min(1).max(48),
+});
+export const chillRequest = z.strictObject({
+  waterG: ranged("waterG").describe("all the water of the brine, ice included, g"),
+  saltG: z.number().min(0).max(100_000),
+  hotC: ranged("hotC").default(95),
+  iceC: ranged("iceC").default(-5),
+  wantedC: ranged("chilledC").default(3),
+  iceG: ranged("iceG").optional().describe("ice on hand, g; left out, as much as is needed"),
+});
+export const planRequest = z.strictObject({
+  sitting: sittingBody,
+  timeZone: z.string().min(1).max(60).default("UTC"),
+  nowMs: z.number().int().optional().describe("UTC ms; left out, now"),
+});
+
+const finding = z.object({
+  id: z.string(),
+  severity: z.enum(["stop", "caution", "tip"]),
+  title: z.string(),
+  instead: z.string(),
+  source: z.string(),
+});
+
+export const sheetAnswer = z.object({
+  formulation: formulationSchema,
+  sheet: sheetSnapshotSchema,
+  findings: z.array(finding),
+});
+export const soakAnswer = z.object({
+  ready: sheetSnapshotSchema.shape.ready,
+  past: sheetSnapshotSchema.shape.past,
+  at: z.array(
+    z.object({
+      hours: z.number(),
+      meanFraction: z.number(),
+      surfaceFraction: z.number(),
+      centreFraction: z.number(),
+      bathFraction: z.number().optional(),
+    }),
+  ),
+});
+export const chillAnswer = z.object({
+  hotWaterG: z.number(),
+  iceG: z.number(),
+  endsAtC: z.number(),
+  iceLeftG: z.number(),
+  dissolvesHot: z.boolean(),
+  coldEnough: z.boolean().describe("4 °C or below: raw food may go in"),
+});
+export const planAnswer = z.discriminatedUnion("status", [
+  z.object({
+    status: z.literal("planned"),
+    cost: z.number(),
+    tasks: z.array(
+      z.object({
+        id: z.string(),
+        dishId: z.string(),
+        title: z.string(),
+        startMs: z.number(),
+        endMs: z.number(),
+        handsOn: z.boolean(),
+      }),
+    ),
+  }),
+  z.object({ status: z.literal("clash"), demands: z.array(z.string()), unsure: z.boolean() }),
+  z.object({ status: z.literal("broken"), dish: z.string() }),
+]);

@@ -1,0 +1,33 @@
+import { z } from "zod";
+import {
+  carriedFormula,
+  FORMULA_FORMAT,
+  FORMULA_VERSION,
+  type FormulaFile,
+} from "@/core/exchange/formula-file";
+import { err, ok, type Result } from "@/core/result";
+import { formulationSchema } from "./formulation";
+import { tagsSchema } from "./library";
+
+export const formulaFileSchema = z.strictObject({
+  format: z.literal(FORMULA_FORMAT),
+  version: z.literal(FORMULA_VERSION),
+  formulation: formulationSchema,
+  tags: tagsSchema.default([]),
+}) satisfies z.ZodType<FormulaFile>;
+
+/**
+ * The formula a text carries, checked.
+ * @returns undefined where it carries none; what does not read, where it carries a broken one
+ */
+export function readFormulaFile(text: string): Result<FormulaFile, string> | undefined {
+  const carried = carriedFormula(text);
+  if (carried === undefined) return undefined;
+  const read = formulaFileSchema.safeParse(carried);
+  if (read.success) return ok(read.data);
+  const version = (carried as { version?: unknown }).version;
+  if (typeof version === "number" && version > FORMULA_VERSION)
+    return err("This formula was written by a newer Iron Crock; this one reads version 1.");
+  const [issue] = read.error.issues;
+  return err(`The formula in it does not read: ${issue.path.join(".") || "the file"}: ${issue.message}`);
+}
