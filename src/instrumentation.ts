@@ -1,7 +1,8 @@
-/** Opens the database when the server starts, so that migrations run before the first request. */
-export async function register() {
-  if (process.env.NEXT_RUNTIME === "nodejs") {
-    const { database } = await import("@/server/database");
-    database();
-  }
+/** Once, when the server starts: the kitchen is opened and brought to the newest schema, and its keeping begins. */
+export async function register(): Promise<void> {
+  if (process.env.NEXT_RUNTIME !== "nodejs") return;
+  const { database } = await import("@/server/database");
+  const { startKeeping } = await import("@/server/safekeeping/keep");
+  database();
+  startKeeping();
 }

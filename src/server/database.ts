@@ -1,21 +1,41 @@
-import { mkdirSync } from "node:fs";
+import { chmodSync, copyFileSync, existsSync, mkdirSync, mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
 import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 import type { BaseSQLiteDatabase } from "drizzle-orm/sqlite-core";
+import { codeOf } from "./problem";
 import * as schema from "./schema";
 
 /** The database, or a transaction on it: a service need not know which. */
 export type Db = BaseSQLiteDatabase<"sync", Database.RunResult, typeof schema>;
 
+/** The database itself, with its connection. */
+export type WholeDb = Db & { $client: Database.Database };
+
 const MIGRATIONS = path.join(process.cwd(), "drizzle");
 
-/** Opens a database file (or ":memory:") and brings it to the newest schema. */
-export function openDatabase(file: string): Db {
-  if (file !== ":memory:") mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
-  const sqlite = new Database(file);
+/**
+ * Opens a database file (or ":memory:") and brings it to the newest schema. Where the file may not be written, a copy of
+ * it is opened for reading only: the sheets can still be read, and every write is refused with its reason.
+ */
+export function openDatabase(file: string): WholeDb {
+  try {
+    if (file !== ":memory:") mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
+    return ready(new Database(file));
+  } catch (error) {
+    if (!isUnwritable(error) || !existsSync(file)) throw error;
+    const copied = ready(new Database(copyOf(file)));
+    copied.$client.pragma("query_only = ON");
+    return copied;
+  }
+}
+
+function ready(sqlite: Database.Database): WholeDb {
   sqlite.pragma("journal_mode = WAL");
+  // A write is answered only when it is on the disk: a power cut takes nothing that was acknowledged.
+  sqlite.pragma("synchronous = FULL");
   sqlite.pragma("busy_timeout = 5000");
   sqlite.pragma("foreign_keys = ON");
   const db = drizzle(sqlite, { schema });
@@ -23,10 +43,25 @@ export function openDatabase(file: string): Db {
   return db;
 }
 
-const held = globalThis as { ironCrockDb?: Db };
+const isUnwritable = (error: unknown): boolean =>
+  /^(SQLITE_READONLY|SQLITE_CANTOPEN|EROFS|EACCES|EPERM)/.test(codeOf(error));
 
-/** The kitchen's database: DATABASE_PATH, or data/kitchen.db. Opened once a process. */
-export function database(): Db {
-  held.ironCrockDb ??= openDatabase(process.env.DATABASE_PATH ?? "data/kitchen.db");
+function copyOf(file: string): string {
+  const copy = path.join(mkdtempSync(path.join(tmpdir(), "iron-crock-")), "reading.db");
+  for (const suffix of ["", "-wal"].filter((s) => existsSync(file + s))) {
+    copyFileSync(file + suffix, copy + suffix);
+    chmodSync(copy + suffix, 0o600);
+  }
+  return copy;
+}
+
+/** Where the kitchen's database is: DATABASE_PATH, or data/kitchen.db. */
+export const databaseFile = (): string => process.env.DATABASE_PATH ?? "data/kitchen.db";
+
+const held = globalThis as { ironCrockDb?: WholeDb };
+
+/** The kitchen's database. Opened once a process. */
+export function database(): WholeDb {
+  held.ironCrockDb ??= openDatabase(databaseFile());
   return held.ironCrockDb;
 }

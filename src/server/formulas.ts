@@ -1,8 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
-import { asc, desc, eq } from "drizzle-orm";
+import { and, asc, desc, eq, max } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
-import type { FormulaView } from "@/contracts/views";
+import { tagsSchema } from "@/contracts/library";
+import type { FormulaHead, FormulaView } from "@/contracts/views";
+import type { FormulaFile } from "@/core/exchange/formula-file";
 import type { Formulation } from "@/core/formula/model";
 import type { Db } from "./database";
 import { notFound, Refusal } from "./problem";
@@ -47,6 +49,15 @@ export function createFormula(db: Db, formulation: Formulation, note: string, no
   });
 }
 
+/** Keeps a formula that came in a file, with its tags. */
+export function createFromFile(db: Db, { formulation, tags }: FormulaFile, nowMs: number) {
+  return db.transaction((tx) => {
+    const made = createFormula(tx, formulation, "Came in a file or link", nowMs);
+    shelveFormula(tx, made.formulaId, { tags }, nowMs);
+    return made;
+  });
+}
+
 /**
  * Adds a version to a formula.
  * @throws Refusal 409 when a newer version than `baseVersion` has been saved meanwhile
@@ -88,29 +99,121 @@ export function versionForBatch(
 /** @param version left out, the newest */
 export function loadFormula(db: Db, formulaId: string, version?: number): FormulaView {
   const versions = db
-    .select()
+    .select({
+      version: formulaVersions.version,
+      note: formulaVersions.note,
+      createdAtMs: formulaVersions.createdAtMs,
+    })
     .from(formulaVersions)
     .where(eq(formulaVersions.formulaId, formulaId))
     .orderBy(desc(formulaVersions.version))
     .all();
-  const wanted = version === undefined ? versions[0] : versions.find((v) => v.version === version);
-  if (!wanted) throw notFound("formula");
-  return viewOf(wanted, versions);
-}
-
-function viewOf(wanted: VersionRow, versions: VersionRow[]): FormulaView {
+  const head = db.select().from(formulas).where(eq(formulas.id, formulaId)).get();
+  if (!head || versions.length === 0) throw notFound("formula");
+  const wanted = versionOf(db, formulaId, version ?? versions[0].version);
   const formulation = formulationSchema.parse(wanted.body);
   return {
-    id: wanted.formulaId,
+    id: formulaId,
     name: formulation.name,
+    tags: tagsSchema.parse(head.tags),
+    archived: head.archivedAtMs !== null,
+    branchedFrom: branchPoint(db, head.branchedFrom),
     version: wanted.version,
-    versions: versions.map(({ version, note, createdAtMs }) => ({ version, note, createdAtMs })),
+    versions,
     formulation,
   };
 }
 
-/** Every formula in its newest version, by name. */
-export function listFormulas(db: Db): FormulaView[] {
+function branchPoint(db: Db, versionId: string | null): FormulaView["branchedFrom"] {
+  const from =
+    versionId === null
+      ? undefined
+      : db.select().from(formulaVersions).where(eq(formulaVersions.id, versionId)).get();
+  return from
+    ? { formulaId: from.formulaId, name: formulationSchema.parse(from.body).name, version: from.version }
+    : null;
+}
+
+/** Every formula in its newest version, by name; those put away come only when asked for. */
+export function listFormulas(db: Db, { archived = false } = {}): FormulaView[] {
   const heads = db.select({ id: formulas.id }).from(formulas).orderBy(asc(formulas.name)).all();
-  return heads.map((head) => loadFormula(db, head.id));
+  return heads.map((head) => loadFormula(db, head.id)).filter((f) => archived || !f.archived);
+}
+
+/** Every formula by its name, without opening any: for lists, and for finding. */
+export function formulaHeads(db: Db, { archived = false } = {}): FormulaHead[] {
+  return db
+    .select({
+      id: formulas.id,
+      name: formulas.name,
+      tags: formulas.tags,
+      archivedAtMs: formulas.archivedAtMs,
+      version: max(formulaVersions.version),
+    })
+    .from(formulas)
+    .innerJoin(formulaVersions, eq(formulaVersions.formulaId, formulas.id))
+    .groupBy(formulas.id)
+    .orderBy(asc(formulas.name))
+    .all()
+    .map(({ archivedAtMs, version, tags, ...head }) => ({
+      ...head,
+      tags: tagsSchema.parse(tags),
+      archived: archivedAtMs !== null,
+      version: version ?? 1,
+    }))
+    .filter((head) => archived || !head.archived);
+}
+
+/** One version as it was saved. @throws Refusal 404 */
+function versionOf(db: Db, formulaId: string, version: number): VersionRow {
+  const row = db
+    .select()
+    .from(formulaVersions)
+    .where(and(eq(formulaVersions.formulaId, formulaId), eq(formulaVersions.version, version)))
+    .get();
+  if (!row) throw notFound("version");
+  return row;
+}
+
+/** A new formula that begins as a version of another, under a name of its own. */
+export function branchFormula(
+  db: Db,
+  formulaId: string,
+  { version, name }: { version: number; name: string },
+  nowMs: number,
+) {
+  return db.transaction((tx) => {
+    const from = versionOf(tx, formulaId, version);
+    const formulation = { ...formulationSchema.parse(from.body), name };
+    const made = createFormula(tx, formulation, `Branched from version ${version}`, nowMs);
+    tx.update(formulas).set({ branchedFrom: from.id }).where(eq(formulas.id, made.formulaId)).run();
+    return made;
+  });
+}
+
+/** An old version once more, as the newest: none in between is lost. @throws Refusal 404, 409 */
+export function restoreVersion(
+  db: Db,
+  formulaId: string,
+  { version, baseVersion }: { version: number; baseVersion: number },
+  nowMs: number,
+) {
+  const formulation = formulationSchema.parse(versionOf(db, formulaId, version).body);
+  return saveVersion(db, formulaId, { formulation, baseVersion, note: `As version ${version} again` }, nowMs);
+}
+
+/** Tags, and whether it is put away. */
+export function shelveFormula(
+  db: Db,
+  formulaId: string,
+  { tags, archived }: { tags?: string[]; archived?: boolean },
+  nowMs: number,
+): FormulaView {
+  newestVersion(db, formulaId);
+  const change = {
+    ...(tags && { tags: [...new Set(tags)] }),
+    ...(archived !== undefined && { archivedAtMs: archived ? nowMs : null }),
+  };
+  if (Object.keys(change).length > 0) db.update(formulas).set(change).where(eq(formulas.id, formulaId)).run();
+  return loadFormula(db, formulaId);
 }

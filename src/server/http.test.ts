@@ -27,6 +27,7 @@ describe("a body is read, or refused with a reason", () => {
     ["another type", "grams=5", { "content-type": "text/plain" }, 415, "application/json"],
     ["another site's page", '{"grams": 5}', { origin: "http://elsewhere.example" }, 403, "own pages"],
     ["an origin that is none", '{"grams": 5}', { origin: "null" }, 403, "own pages"],
+    ["nested too deep", `{"grams": ${"[".repeat(100_000)}`, {}, 400, "40 levels"],
     ["too large", `{"grams": 5, "pad": "${"x".repeat(300_000)}"}`, {}, 413, "256 kB"],
   ])("%s", async (_, body, headers, status, detail) => {
     const response = await ask(post(body, headers));

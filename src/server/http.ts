@@ -1,5 +1,6 @@
 import { ZodError, type z } from "zod";
-import { Refusal, refusalFromIssues } from "./problem";
+import { boundedJson } from "./exchange/bounded-json";
+import { Refusal, refusalFromIssues, storageProblem } from "./problem";
 
 const BODY_LIMIT_BYTES = 256 * 1024;
 
@@ -8,12 +9,18 @@ export async function answer(handler: () => Promise<Response> | Response): Promi
   try {
     return await handler();
   } catch (error) {
-    if (error instanceof Refusal) return problem(error.status, error.title, error.message, error.extra);
+    if (error instanceof Refusal) return problemResponse(error);
+    const unwritten = storageProblem(error);
+    if (unwritten) return problemResponse(unwritten);
     if (error instanceof ZodError)
       return problem(500, "Stored data is damaged", "A stored record does not read. Nothing was changed.");
     return problem(500, "Something broke", "The kitchen's server hit a fault. Nothing was changed.");
   }
 }
+
+/** A refusal as problem+json. */
+export const problemResponse = (refusal: Refusal): Response =>
+  problem(refusal.status, refusal.title, refusal.message, refusal.extra);
 
 function problem(status: number, title: string, detail: string, extra: Refusal["extra"] = {}): Response {
   return Response.json(
@@ -31,9 +38,7 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   const type = request.headers.get("content-type") ?? "";
   if (!type.startsWith("application/json"))
     throw new Refusal(415, "Not JSON", "Send the body as application/json.");
-  const text = await request.text();
-  if (text.length > BODY_LIMIT_BYTES) throw new Refusal(413, "Too large", "The body is over 256 kB.");
-  const parsed = schema.safeParse(parseJson(text));
+  const parsed = schema.safeParse(boundedJson(await readText(request, BODY_LIMIT_BYTES)));
   if (!parsed.success) throw refusalFromIssues(parsed.error);
   return parsed.data;
 }
@@ -44,20 +49,15 @@ export async function readFile(request: Request, limitBytes: number): Promise<Bu
   let size = 0;
   for await (const chunk of request.body ?? []) {
     size += chunk.length;
-    if (size > limitBytes)
-      throw new Refusal(413, "Too large", `At most ${Math.round(limitBytes / 1024 / 1024)} MB, please.`);
+    if (size > limitBytes) throw new Refusal(413, "Too large", `At most ${sizeText(limitBytes)}, please.`);
     chunks.push(chunk);
   }
   return Buffer.concat(chunks);
 }
 
-function parseJson(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    throw new Refusal(400, "Not JSON", "The body does not read as JSON.");
-  }
-}
+/** Reads a body as UTF-8 text, and stops at the limit. @throws Refusal 413 */
+export const readText = async (request: Request, limitBytes: number): Promise<string> =>
+  (await readFile(request, limitBytes)).toString("utf8");
 
 /** @throws Refusal 403 when a browser says the request comes from another site's page */
 export function checkOrigin(request: Request): void {
@@ -68,12 +68,15 @@ export function checkOrigin(request: Request): void {
     throw new Refusal(403, "Another site", "Only this kitchen's own pages may write here.");
 }
 
-/** A text to be kept as a file, under a name that is safe anywhere. */
-export function download(text: string, mime: string, name: string): Response {
+const sizeText = (bytes: number): string =>
+  bytes < 1024 * 1024 ? `${Math.round(bytes / 1024)} kB` : `${Math.round(bytes / 1024 / 1024)} MB`;
+
+/** Something to be kept as a file, under a name that is safe anywhere. */
+export function download(content: string | Uint8Array<ArrayBuffer>, mime: string, name: string): Response {
   const safe = name.replace(/[^\w.-]+/g, "-");
-  return new Response(text, {
+  return new Response(content, {
     headers: {
-      "content-type": `${mime}; charset=utf-8`,
+      "content-type": typeof content === "string" ? `${mime}; charset=utf-8` : mime,
       "content-disposition": `attachment; filename="${safe}"`,
       "cache-control": "no-store",
     },

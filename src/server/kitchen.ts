@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import { limitsSchema, wordsSchema } from "@/contracts/kitchen";
+import { limitsSchema, USUAL, usualSchema, wordsSchema } from "@/contracts/kitchen";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView, Rate } from "@/contracts/views";
 import { USUAL_WORDS } from "@/core/quantity/words";
@@ -20,6 +20,7 @@ export function loadKitchen(db: Db): KitchenView {
     measures: row.measures,
     limits: row.limits === null ? NO_LIMITS : limitsSchema.parse(row.limits),
     words: row.words === null ? USUAL_WORDS : wordsSchema.parse(row.words),
+    usual: row.usual === null ? USUAL : usualSchema.parse(row.usual),
     rates: loadRates(db),
     tasteShift: kitchenTaste(db),
     ...loadOwn(db),
@@ -28,7 +29,7 @@ export function loadKitchen(db: Db): KitchenView {
 
 function firstRow(db: Db) {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null };
+  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null, usual: null };
   db.insert(kitchen).values(fresh).onConflictDoNothing().run();
   return fresh;
 }
@@ -51,7 +52,7 @@ export function forgetRate(db: Db, foodId: string): void {
 
 export function changeKitchen(db: Db, change: KitchenRequest): KitchenView {
   const next = { ...loadKitchen(db), ...change };
-  const { name, timeZone, measures, limits, words } = next;
-  db.update(kitchen).set({ name, timeZone, measures, limits, words }).where(eq(kitchen.id, 1)).run();
+  const { name, timeZone, measures, limits, words, usual } = next;
+  db.update(kitchen).set({ name, timeZone, measures, limits, words, usual }).where(eq(kitchen.id, 1)).run();
   return next;
 }

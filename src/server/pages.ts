@@ -3,8 +3,11 @@ import { newFormulation } from "@/core/formula/defaults";
 import { findFood } from "@/core/materials/lookup";
 import { finishedBatches, loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import { loadWork } from "./work";
-import { database } from "./database";
-import { listFormulas, loadFormula } from "./formulas";
+import { database, databaseFile } from "./database";
+import { kitchenDoor } from "./door/admit";
+import { listSnapshots, snapshotFolder } from "./safekeeping/snapshots";
+import { whereUsed } from "./where-used";
+import { formulaHeads, listFormulas, loadFormula } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { recordQuery } from "@/contracts/record";
 import { listRecord, nextTime, trendPoints } from "./record";
@@ -28,11 +31,14 @@ function orNotFound<T>(read: () => T): T {
   }
 }
 
+/** A version's number in an address; undefined for anything else. */
+const versionIn = (text: Search[string]): number | undefined =>
+  typeof text === "string" && /^\d{1,6}$/.test(text) ? Number(text) : undefined;
+
 function chosenFormula(search: Search) {
   const { formula, version } = search;
   if (typeof formula !== "string") return null;
-  const number = typeof version === "string" && /^\d{1,6}$/.test(version) ? Number(version) : undefined;
-  return orNotFound(() => loadFormula(database(), formula, number));
+  return orNotFound(() => loadFormula(database(), formula, versionIn(version)));
 }
 
 export function loadBench(search: Search) {
@@ -50,7 +56,7 @@ export function loadShelf() {
   const db = database();
   const finished = finishedBatches(db, 3);
   const running = runningBatches(db);
-  const empty = running.length === 0 && finished.length === 0 && listFormulas(db).length === 0;
+  const empty = running.length === 0 && finished.length === 0 && formulaHeads(db).length === 0;
   return { kitchen: loadKitchen(db), running, finished, empty, nowMs: Date.now() };
 }
 
@@ -91,7 +97,29 @@ export function loadCompare(search: Search) {
   return { a: one(search.a), b: one(search.b) };
 }
 
-export const loadStores = () => ({ kitchen: loadKitchen(database()), formulas: listFormulas(database()) });
+export function loadStores() {
+  const db = database();
+  return {
+    kitchen: loadKitchen(db),
+    formulas: listFormulas(db, { archived: true }),
+    uses: whereUsed(db),
+    snapshots: listSnapshots(snapshotFolder(databaseFile())),
+    hasPassphrase: kitchenDoor() !== null,
+  };
+}
+
+export const loadRecipePage = () => ({ kitchen: loadKitchen(database()) });
+
+/** Two versions of a formula, to be laid side by side. */
+export function loadVersions(id: string, search: Search) {
+  const db = database();
+  return orNotFound(() => {
+    const newest = loadFormula(db, id);
+    const to = loadFormula(db, id, versionIn(search.to) ?? newest.version);
+    const from = loadFormula(db, id, versionIn(search.from) ?? Math.max(1, to.version - 1));
+    return { kitchen: loadKitchen(db), newest, from, to };
+  });
+}
 
 export const loadAtWork = () => ({
   kitchen: loadKitchen(database()),

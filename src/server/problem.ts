@@ -3,7 +3,7 @@ import type { z } from "zod";
 /** A refusal with a reason: thrown by services, turned into a 4xx answer at the door. */
 export class Refusal extends Error {
   constructor(
-    readonly status: 400 | 404 | 409 | 413 | 415 | 422 | 403,
+    readonly status: 400 | 401 | 403 | 404 | 405 | 409 | 413 | 415 | 422 | 429 | 503 | 507,
     readonly title: string,
     detail: string,
     readonly extra: { issues?: { path: string; message: string }[]; currentVersion?: number } = {},
@@ -17,8 +17,48 @@ export const notFound = (what: string) =>
 
 /** Zod's findings as a refusal that names each field. */
 export function refusalFromIssues(error: z.ZodError): Refusal {
-  const issues = error.issues.map((issue) => ({ path: issue.path.join("."), message: issue.message }));
+  const issues = error.issues
+    .flatMap((issue) => nearest(issue))
+    .map((issue) => ({ path: issue.path.join("."), message: issue.message }));
   const first = issues[0];
   const where = first.path === "" ? "" : `${first.path}: `;
   return new Refusal(400, "Not understood", `${where}${first.message}`, { issues });
+}
+
+type Issue = { path: PropertyKey[]; message: string };
+
+/** Of several ways a value may be right, what is wrong by the way it comes nearest to. */
+function nearest(issue: z.core.$ZodIssue): Issue[] {
+  if (issue.code !== "invalid_union" || issue.errors.length === 0) return [issue];
+  const ways = issue.errors.map((way) => way.flatMap(nearest));
+  const [best] = ways.sort((a, b) => a.length - b.length);
+  return best.map(({ path, message }) => ({ path: [...issue.path, ...path], message }));
+}
+
+/** The code of a fault of the disk or the database; "" for any other. */
+export const codeOf = (error: unknown): string =>
+  typeof error === "object" && error !== null && "code" in error ? String(error.code) : "";
+
+/** What the disk would not do, in the cook's words; undefined for any other fault. */
+export function storageProblem(error: unknown): Refusal | undefined {
+  const code = codeOf(error);
+  if (code === "SQLITE_FULL" || code === "ENOSPC")
+    return new Refusal(
+      507,
+      "The disk is full",
+      "The disk of the kitchen's machine is full: this was not saved, and nothing kept was touched. Make room there, then save again; everything can still be read.",
+    );
+  if (code.startsWith("SQLITE_READONLY") || code === "EROFS" || code === "EACCES")
+    return new Refusal(
+      503,
+      "The kitchen can only be read",
+      "The kitchen's database may not be written just now: this was not saved. Let its file and folder be written on the kitchen's machine and start it again; everything can still be read.",
+    );
+  if (code === "SQLITE_BUSY")
+    return new Refusal(
+      503,
+      "The kitchen is busy",
+      "Something else held the kitchen's database for too long: this was not saved. Try once more.",
+    );
+  return undefined;
 }

@@ -28,6 +28,17 @@ const ORDER: Record<RecordQuery["sort"], SQL[]> = {
 /** A word to look for, with the letters that mean something to LIKE taken as themselves. */
 const containing = (text: string) => `%${text.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 
+const RECORD_COLUMNS = {
+  id: batches.id,
+  name: batches.name,
+  foodId: batches.foodId,
+  kind: batches.kind,
+  startedAtMs: batches.startedAtMs,
+  liftedAtMs: batches.liftedAtMs,
+  targetFraction: batches.targetFraction,
+  saltScore: batches.saltScore,
+};
+
 /** A page of the record, by columns alone: no batch's JSON is opened for a list. */
 export function listRecord(db: Db, query: RecordQuery): RecordPage {
   const wanted = and(
@@ -41,16 +52,7 @@ export function listRecord(db: Db, query: RecordQuery): RecordPage {
         : isNull(batches.saltScore),
   );
   const rows = db
-    .select({
-      id: batches.id,
-      name: batches.name,
-      foodId: batches.foodId,
-      kind: batches.kind,
-      startedAtMs: batches.startedAtMs,
-      liftedAtMs: batches.liftedAtMs,
-      targetFraction: batches.targetFraction,
-      saltScore: batches.saltScore,
-    })
+    .select(RECORD_COLUMNS)
     .from(batches)
     .where(wanted)
     .orderBy(...ORDER[query.sort])
@@ -60,6 +62,15 @@ export function listRecord(db: Db, query: RecordQuery): RecordPage {
   const [{ total }] = db.select({ total: count() }).from(batches).where(wanted).all();
   return { rows, total, query };
 }
+
+/** Every batch out of its soak, oldest first: for a file. */
+export const wholeRecord = (db: Db): RecordRow[] =>
+  db
+    .select(RECORD_COLUMNS)
+    .from(batches)
+    .where(isNotNull(batches.liftedAtMs))
+    .orderBy(asc(batches.liftedAtMs))
+    .all() as RecordRow[];
 
 /** Judged batches of a food and kind of preparation, newest first. */
 function experienceOf(db: Db, foodId: string, kind: string): Experience[] {

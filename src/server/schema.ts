@@ -23,6 +23,8 @@ export const kitchen = sqliteTable(
     limits: text("limits", { mode: "json" }),
     /** What a pinch, a dash and "to taste" stand for here. Null for the usual. */
     words: text("words", { mode: "json" }),
+    /** Ovens, shelves, hands and quiet hours a new sitting begins with. Null for the usual. */
+    usual: text("usual", { mode: "json" }),
   },
   (t) => [check("kitchen_single", sql`${t.id} = 1`)],
 );
@@ -36,6 +38,8 @@ export const ownEntries = sqliteTable(
     /** The entry as JSON, checked by its contract on the way in and out. */
     body: text("body", { mode: "json" }).notNull(),
     changedAtMs: integer("changed_at_ms").notNull(),
+    /** Put away: kept, and no longer offered. */
+    archivedAtMs: integer("archived_at_ms"),
   },
   (t) => [primaryKey({ columns: [t.kind, t.id] })],
 );
@@ -44,6 +48,12 @@ export const formulas = sqliteTable("formulas", {
   id: text("id").primaryKey(),
   name: text("name").notNull(),
   createdAtMs: integer("created_at_ms").notNull(),
+  /** Words it is found by, as a JSON list. */
+  tags: text("tags", { mode: "json" }).notNull().default([]),
+  /** Put away: kept with its batches, and no longer offered. */
+  archivedAtMs: integer("archived_at_ms"),
+  /** The version it was branched from; null where it began here. */
+  branchedFrom: text("branched_from"),
 });
 
 /** An edit makes a new version; none is ever changed. */

@@ -5,16 +5,8 @@ import { openDatabase, type Db } from "./database";
 import { attachInstrument } from "./instruments";
 import { keepPhoto, listPhotos, loadPhoto, removePhoto } from "./photos";
 import { setPan } from "./scale";
-import {
-  confirmAct,
-  judgeBatch,
-  keepSample,
-  keepWeight,
-  loadWork,
-  scaleLines,
-  setPace,
-  undoAct,
-} from "./work";
+import { confirmAct, judgeBatch, keepWeight, loadWork, scaleLines, setPace, undoAct } from "./work";
+import { keepSample } from "./samples";
 
 const NOW = Date.UTC(2026, 10, 27, 20);
 const MIN = 60_000;
@@ -76,6 +68,28 @@ describe("instruments", () => {
     attachInstrument(db, id, { channel: "fridge", seed: 3 }, NOW);
     const { readings } = work(NOW + MIN);
     expect(readings.at(-1)?.atMs).toBeGreaterThan(NOW + 9.9 * 60 * MIN);
+  });
+
+  test("after days of a fridge sensor the newest readings are shown, oldest of them first", () => {
+    for (let i = 0; i < 3100; i++)
+      keepSample(db, id, { channel: "fridge", atMs: NOW + i * 30_000, value: 4 }, NOW);
+    keepSample(db, id, { channel: "probe", atMs: NOW + 3100 * 30_000, value: 41 }, NOW);
+    const { readings } = work();
+    expect(readings.at(-1)).toMatchObject({ channel: "probe", value: 41 });
+    expect(readings[0].atMs).toBeLessThan(readings[1].atMs);
+  });
+
+  test("a probe that speaks each second is shown in full lately, and by the minute before that", () => {
+    db.transaction((tx) => {
+      for (let s = 0; s < 3 * 3600; s++)
+        keepSample(tx, id, { channel: "probe", atMs: NOW + s * 1000, value: s }, NOW);
+    });
+    const shown = work().readings.map((r) => r.value);
+    expect(shown.at(-1)).toBe(3 * 3600 - 1);
+    expect(shown.slice(-200)).toEqual(Array.from({ length: 200 }, (_, i) => 3 * 3600 - 200 + i));
+    const older = shown.slice(0, -200);
+    expect(older.slice(1).every((value, i) => value - older[i] === 60)).toBe(true);
+    expect(older[0]).toBeLessThan(60);
   });
 
   test("the scale pours the line put on it, comes to rest, and is not recorded", () => {

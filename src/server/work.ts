@@ -1,34 +1,19 @@
-import { and, asc, eq } from "drizzle-orm";
+import { and, eq } from "drizzle-orm";
 import type { z } from "zod";
-import {
-  batchTime,
-  judgedSchema,
-  type actRequest,
-  type Channel,
-  type sampleRequest,
-  type WorkView,
-} from "@/contracts/work";
+import { batchTime, judgedSchema, type actRequest, type Channel, type WorkView } from "@/contracts/work";
 import { judgedSalt, type Judged } from "@/core/journal/outcome";
 import { announce } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound, Refusal } from "./problem";
-import {
-  batchActs,
-  batches,
-  batchEvents,
-  batchWeights,
-  instrumentSessions,
-  outcomes,
-  samples,
-} from "./schema";
+import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outcomes } from "./schema";
 import { takeSamples } from "./instruments";
 import { listPhotos } from "./photos";
-import { hearScale, readScale } from "./scale";
+import { shownSamples } from "./samples";
+import { readScale } from "./scale";
 
 /** A device's clock may be so far ahead of the server's. */
 const AHEAD_MS = 60_000;
-const NEWEST_SAMPLES = 3000;
 
 function rowOf(db: Db, batchId: string) {
   const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
@@ -62,13 +47,7 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
         .map((w) => [w.lineId, w.grams]),
     ),
     scaledBy: row.scaledBy,
-    readings: db
-      .select({ channel: samples.channel, atMs: samples.atMs, value: samples.value })
-      .from(samples)
-      .where(eq(samples.batchId, batchId))
-      .orderBy(asc(samples.atMs))
-      .limit(NEWEST_SAMPLES)
-      .all() as WorkView["readings"],
+    readings: shownSamples(db, batchId),
     instruments: db
       .select({ channel: instrumentSessions.channel })
       .from(instrumentSessions)
@@ -149,22 +128,6 @@ export function keepWeight(db: Db, batchId: string, lineId: string, grams: numbe
 export function scaleLines(db: Db, batchId: string, scaledBy: number): void {
   rowOf(db, batchId);
   db.update(batches).set({ scaledBy }).where(eq(batches.id, batchId)).run();
-  announce(batchId);
-}
-
-/** Keeps a reading, typed or streamed; the same instant twice is kept once. */
-export function keepSample(
-  db: Db,
-  batchId: string,
-  sample: z.infer<typeof sampleRequest>,
-  nowMs: number,
-): void {
-  rowOf(db, batchId);
-  if (sample.channel === "scale") return hearScale(batchId, sample.value, nowMs);
-  db.insert(samples)
-    .values({ batchId, ...sample })
-    .onConflictDoNothing()
-    .run();
   announce(batchId);
 }
 

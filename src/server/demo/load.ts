@@ -1,7 +1,7 @@
 import type { Judged } from "@/core/journal/outcome";
 import { liftBatch, startBatch } from "../batches";
 import type { Db } from "../database";
-import { createFormula, saveVersion } from "../formulas";
+import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
@@ -84,7 +84,15 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       formulation: f,
       formulaId: createFormula(tx, f, "First written down", hoursAgo(24 * (40 - i))).formulaId,
     }));
-    const [lamb, ribs, , , mullet, celeriac] = written;
+    const [lamb, ribs, , mackerel, mullet, celeriac] = written;
+    const tagged: [string, string[]][] = [
+      [loin.formulaId, ["Saturday", "oven"]],
+      [duck.formulaId, ["Saturday", "overnight"]],
+      [lamb.formulaId, ["overnight", "grill"]],
+      [mackerel.formulaId, ["quick", "fish"]],
+      [mullet.formulaId, ["fish", "oven"]],
+    ];
+    for (const [id, tags] of tagged) shelveFormula(tx, id, { tags }, nowMs);
     const fits = [
       { formulaId: loin.formulaId, formulation: PORK_LOIN },
       { formulaId: duck.formulaId, formulation: DUCK_LEGS },

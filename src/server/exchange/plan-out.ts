@@ -1,10 +1,10 @@
 import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
 import ical, { ICalAlarmType } from "ical-generator";
-import Papa from "papaparse";
 import { requestOf, type SittingBody, type SittingView } from "@/contracts/sitting";
 import { answerSitting, type Answer, type PlannedTask } from "@/core/schedule/answer";
 import { Refusal } from "../problem";
+import { csvOf } from "./csv";
 
 /** A plan is made better for so long at most, ms. */
 const IMPROVE_MS = 500;
@@ -41,24 +41,22 @@ export function calendarOf(sitting: SittingView, tasks: readonly PlannedTask[]):
   return calendar.toString();
 }
 
-/** A cell that a table program would take for a formula is made plain text. */
-const plainCell = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
-
 /** The acts as CSV (RFC 4180): local times with the zone beside them, and the instants. */
 export function actsCsv(sitting: SittingView, tasks: readonly PlannedTask[]): string {
   const names = new Map(sitting.body.dishes.map((d) => [d.id, d.name]));
   const local = (ms: number) => format(new TZDate(ms, sitting.timeZone), "yyyy-MM-dd HH:mm");
-  return Papa.unparse(
+  return csvOf(
     tasks.map((task) => ({
       start: local(task.startMs),
       end: local(task.endMs),
       zone: sitting.timeZone,
       start_utc: new Date(task.startMs).toISOString(),
       minutes: Math.round((task.endMs - task.startMs) / 60_000),
-      dish: plainCell(names.get(task.dishId) ?? ""),
-      act: plainCell(task.title),
+      dish: names.get(task.dishId) ?? "",
+      act: task.title,
       hands_on: task.handsOn ? "yes" : "no",
     })),
+    ["start", "end", "zone", "start_utc", "minutes", "dish", "act", "hands_on"],
   );
 }
 

@@ -1,0 +1,150 @@
+import Ajv from "ajv/dist/2020";
+import { z } from "zod";
+import { formulaFileSchema } from "@/contracts/formula-file";
+import { formulaFile } from "@/core/exchange/formula-file";
+import { chops } from "@/core/formula/formulation.fixture";
+import { freshFile } from "../safekeeping/kitchens.fixture";
+import { COMPUTE } from "./compute";
+import { openApi } from "./open-api";
+import { OPERATIONS } from "./operations";
+import { serveApi } from "./serve";
+
+beforeAll(() => {
+  process.env.DATABASE_PATH = freshFile();
+  delete (globalThis as { ironCrockDb?: unknown }).ironCrockDb;
+});
+
+const ask = async (method: string, path: string, body?: unknown) => {
+  const request = new Request(`http://127.0.0.1:3000/api/v1${path}`, {
+    method,
+    ...(body !== undefined && {
+      body: JSON.stringify(body),
+      headers: { "content-type": "application/json" },
+    }),
+  });
+  const response = await serveApi(request, path.split("/").filter(Boolean));
+  return { status: response.status, body: await response.json(), type: response.headers.get("content-type") };
+};
+
+test("the OpenAPI document has every operation, once", () => {
+  const document = openApi();
+  const ids = Object.values(document.paths).flatMap((path) =>
+    Object.values(path).map((o) => (o as { operationId: string }).operationId),
+  );
+  expect(ids.sort()).toEqual(OPERATIONS.map((o) => o.id).sort());
+  expect(new Set(ids).size).toBe(ids.length);
+});
+
+test("a formula's own file is valid by its published JSON Schema, by another's validator", () => {
+  const ajv = new Ajv({ strict: false });
+  const schema = z.toJSONSchema(formulaFileSchema, { io: "input", unrepresentable: "any" });
+  const check = ajv.compile(schema);
+  expect(check(JSON.parse(JSON.stringify(formulaFile(chops(), ["Saturday"]))))).toBe(true);
+  expect(check({ ...formulaFile(chops()), version: 7 })).toBe(false);
+  expect(check({ ...formulaFile(chops()), formulation: { ...chops(), pullH: -2 } })).toBe(false);
+});
+
+describe("working out", () => {
+  test("a dry brine: 1.4 % of the flesh of the legs, from what is in them", async () => {
+    const { status, body } = await ask("POST", "/compute/brine", {
+      food: "duck_leg",
+      massG: 1200,
+      count: 4,
+      as: "dry",
+      targetPercent: 1.4,
+    });
+    expect(status).toBe(200);
+    expect(body.sheet.naclG / body.sheet.fleshG).toBeCloseTo(0.014, 6);
+  });
+
+  test("a whole formulation is taken as it is", async () => {
+    const { body } = await ask("POST", "/compute/brine", { formulation: chops() });
+    expect(body.formulation).toEqual(JSON.parse(JSON.stringify(chops())));
+  });
+
+  test("salt goes in with the hours, and does not come out again", async () => {
+    const { body } = await ask("POST", "/compute/soak", {
+      of: { food: "mackerel_fillet", massG: 800, count: 8, as: "timed", strengthPercent: 6 },
+      atHours: [0.25, 0.5, 1, 2],
+    });
+    const means = body.at.map((a: { meanFraction: number }) => a.meanFraction);
+    expect([...means].sort((a, b) => a - b)).toEqual(means);
+  });
+
+  test("ice and hot water make up the water of the brine", async () => {
+    const { body } = await ask("POST", "/compute/chill", { waterG: 3000, saltG: 180 });
+    expect(body.hotWaterG + body.iceG).toBeCloseTo(3000, 6);
+    expect(body).toMatchObject({ coldEnough: true, iceLeftG: 0 });
+  });
+
+  test("every computation has a contract for what it takes and gives", () => {
+    for (const { request, response } of Object.values(COMPUTE)) {
+      expect(z.toJSONSchema(request, { io: "input", unrepresentable: "any" })).toBeTruthy();
+      expect(z.toJSONSchema(response, { io: "output", unrepresentable: "any" })).toBeTruthy();
+    }
+  });
+});
+
+describe("refused with a reason", () => {
+  test.each([
+    ["a missing field", "POST", "/compute/brine", { food: "duck_leg" }, 400, "massG"],
+    [
+      "an unknown field",
+      "POST",
+      "/compute/rub",
+      { food: "duck_leg", massG: 1200, colour: "red" },
+      400,
+      "colour",
+    ],
+    ["an unknown food", "POST", "/compute/rub", { food: "unicorn", massG: 1200 }, 422, "unicorn"],
+    ["more ice than water", "POST", "/compute/chill", { waterG: 500, saltG: 20, iceG: 600 }, 422, "iceG"],
+    ["an unknown path", "GET", "/pickles", undefined, 404, "openapi.json"],
+    ["another method", "DELETE", "/formulas", undefined, 405, "GET"],
+    ["a formula that is not there", "GET", "/formulas/nope", undefined, 404, "formula"],
+    ["a file of another kind", "POST", "/formulas/file", { format: "other" }, 400, "format"],
+  ])("%s", async (_, method, path, body, status, says) => {
+    const answer = await ask(method, path, body);
+    expect(answer.status).toBe(status);
+    expect(answer.type).toContain("problem+json");
+    expect(JSON.stringify(answer.body)).toContain(says);
+  });
+});
+
+test("a formula kept, versioned, refused from an old base, and read back", async () => {
+  const made = await ask("POST", "/formulas/file", formulaFile(chops()));
+  expect(made).toMatchObject({ status: 201, body: { version: 1 } });
+  const id = made.body.formulaId;
+  const next = { formulation: chops({ pullH: 30 }), baseVersion: 1 };
+  expect(await ask("POST", `/formulas/${id}/versions`, next)).toMatchObject({
+    status: 201,
+    body: { version: 2 },
+  });
+  expect(await ask("POST", `/formulas/${id}/versions`, next)).toMatchObject({
+    status: 409,
+    body: { currentVersion: 2 },
+  });
+  expect((await ask("GET", `/formulas/${id}`)).body).toMatchObject({
+    version: 2,
+    formulation: { pullH: 30 },
+  });
+  expect((await ask("GET", "/formulas")).body).toContainEqual({ id, name: "Chops", version: 2 });
+});
+
+test("a batch started, read and listed", async () => {
+  const begun = await ask("POST", "/batches", {
+    formulaId: null,
+    formulation: chops(),
+    startAtMs: Date.now() - 3_600_000,
+    acknowledgements: [],
+  });
+  const { id } = begun.body;
+  const sample = { channel: "fridge", atMs: Date.now(), value: 3.5 };
+  expect((await ask("POST", `/batches/${id}/samples`, sample)).status).toBe(201);
+  const reading = { atMs: Date.now() - 60_000, reading: { kind: "bathStrength", saltFraction: 0.012 } };
+  expect((await ask("POST", `/batches/${id}/readings`, reading)).status).toBe(201);
+  expect((await ask("GET", `/batches/${id}/readings`)).body).toMatchObject({
+    readings: [reading],
+    samples: [sample],
+  });
+  expect((await ask("GET", "/batches")).body[0]).toMatchObject({ id, liftedAtMs: null });
+});

@@ -1,0 +1,81 @@
+import type { z } from "zod";
+import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/contracts/compute";
+import { newFormulation, piecesOffered, type PreparationChoice } from "@/core/formula/defaults";
+import { likelyThicknessMm } from "@/core/formula/flesh";
+import type { Formulation, Preparation } from "@/core/formula/model";
+import { withPreparation } from "@/core/formula/offered";
+import { findFood } from "@/core/materials/lookup";
+import { Refusal } from "../problem";
+
+type Brine = z.infer<typeof brineRequest>;
+type Marinade = z.infer<typeof marinadeRequest>;
+type Rub = z.infer<typeof rubRequest>;
+type Crust = z.infer<typeof crustRequest>;
+type Short<T> = Exclude<T, { formulation: unknown }>;
+type Base = Omit<Short<Rub>, "surface">;
+
+/** What is asked for in a few words as a whole formulation: what was not said is as the Bench offers it. */
+function offered(asked: Base, choice: PreparationChoice): Formulation {
+  const food = findFood(asked.food);
+  if (!food)
+    throw new Refusal(
+      422,
+      "Unknown food",
+      `food: there is no “${asked.food}” in the table; the Stores list them.`,
+    );
+  const count = asked.count ?? 1;
+  const base = withPreparation(newFormulation(food), choice);
+  return {
+    ...base,
+    pieces: {
+      ...piecesOffered(food, count),
+      totalMassG: asked.massG,
+      thicknessMm: asked.thicknessMm ?? Math.round(likelyThicknessMm(food, asked.massG / count)),
+    },
+    saltId: asked.salt ?? base.saltId,
+    preparation:
+      asked.targetPercent === undefined
+        ? base.preparation
+        : { ...base.preparation, targetFraction: asked.targetPercent / 100 },
+    lines:
+      asked.lines?.map(({ ingredient, gPerKg }) => ({
+        ingredientId: ingredient,
+        amountG: gPerKg,
+        scalesWith: "foodMass" as const,
+        optional: false,
+      })) ?? base.lines,
+    holding: { ...base.holding, temperatureC: asked.temperatureC ?? base.holding.temperatureC },
+    pullH: asked.hours ?? base.pullH,
+    portions: asked.portions ?? base.portions,
+  };
+}
+
+const withDetail = (f: Formulation, detail: Partial<Preparation>): Formulation => ({
+  ...f,
+  preparation: { ...f.preparation, ...detail } as Preparation,
+});
+
+export function brineAsked(asked: Brine): Formulation {
+  if ("formulation" in asked) return asked.formulation;
+  const f = offered(asked, asked.as);
+  const detail: Partial<Preparation> =
+    asked.as === "timed" && asked.strengthPercent !== undefined
+      ? { strength: { basis: "percent", saltFraction: asked.strengthPercent / 100 } }
+      : asked.as === "cure" && asked.dosePercent !== undefined
+        ? { doseFraction: asked.dosePercent / 100 }
+        : {};
+  return {
+    ...withDetail(f, detail),
+    water: asked.waterG === undefined ? f.water : { mode: "chosen", massG: asked.waterG },
+    sugarPerSalt: asked.sugarPerSalt ?? f.sugarPerSalt,
+  };
+}
+
+export const marinadeAsked = (asked: Marinade): Formulation =>
+  "formulation" in asked ? asked.formulation : offered(asked, asked.as);
+
+export const rubAsked = (asked: Rub): Formulation =>
+  "formulation" in asked ? asked.formulation : withDetail(offered(asked, "rub"), { surface: asked.surface });
+
+export const crustAsked = (asked: Crust): Formulation =>
+  "formulation" in asked ? asked.formulation : withDetail(offered(asked, "crust"), { school: asked.school });

@@ -1,0 +1,40 @@
+import { checkOrigin } from "../http";
+import { Refusal } from "../problem";
+import { databaseFile } from "../database";
+import { doorFile, readDoor, type Door } from "./passphrase";
+import { isSession, SESSION_COOKIE } from "./session";
+
+const LOOPBACK = /^(localhost|127(?:\.\d{1,3}){3}|\[::1\])(?::\d+)?$/i;
+
+export const kitchenDoor = (): Door | null => readDoor(doorFile(databaseFile()));
+
+/** Asked for by a page or a program that has no session yet: the door itself, and what it is drawn with. */
+const isDoorway = (pathname: string): boolean => pathname === "/enter" || pathname === "/api/door/session";
+
+/**
+ * Whether a request comes in. Without a passphrase only this machine is answered, under its own names: a name that
+ * points here from elsewhere is refused as well.
+ * @throws Refusal 401 when it must sign in, 403 when it may not come in this way
+ */
+export async function admit(request: Request): Promise<void> {
+  const { pathname } = new URL(request.url);
+  const isWrite = request.method !== "GET" && request.method !== "HEAD";
+  if (isWrite) checkOrigin(request);
+  const door = kitchenDoor();
+  if (!door) {
+    if (LOOPBACK.test(request.headers.get("host") ?? "")) return;
+    throw new Refusal(
+      403,
+      "No passphrase set",
+      "This kitchen has no passphrase, so it answers only on its own machine, as localhost. Set one there with: npm run passphrase",
+    );
+  }
+  if (isDoorway(pathname) || (await isSession(door, cookieOf(request)))) return;
+  throw new Refusal(401, "Sign in first", "Give the kitchen's passphrase to come in.");
+}
+
+function cookieOf(request: Request): string | undefined {
+  const cookies = (request.headers.get("cookie") ?? "").split(/;\s*/);
+  const found = cookies.find((c) => c.startsWith(`${SESSION_COOKIE}=`));
+  return found === undefined ? undefined : decodeURIComponent(found.slice(SESSION_COOKIE.length + 1));
+}

@@ -1,0 +1,50 @@
+import { databaseFile } from "../database";
+import { Refusal } from "../problem";
+import { kitchenDoor } from "./admit";
+import { countAttempt, forgiveAttempt } from "./attempts";
+import { doorFile, isPassphrase, setPassphrase, type Door } from "./passphrase";
+import { sealSession, SESSION_COOKIE, SESSION_S } from "./session";
+
+/** Checks a passphrase, and hands out a session. @throws Refusal 401, 404, 429 */
+export async function enter(request: Request, passphrase: string): Promise<Response> {
+  const door = kitchenDoor();
+  if (!door) throw new Refusal(404, "No passphrase set", "This kitchen has no passphrase; nobody signs in.");
+  await weigh(door, passphrase);
+  return withSession(request, door);
+}
+
+/** Sets the first passphrase, or changes it: every other device signs in anew. @throws Refusal 401, 429 */
+export async function changePassphrase(
+  request: Request,
+  change: { current?: string; passphrase: string },
+): Promise<Response> {
+  const door = kitchenDoor();
+  if (door) await weigh(door, change.current ?? "");
+  return withSession(request, await setPassphrase(doorFile(databaseFile()), change.passphrase));
+}
+
+async function weigh(door: Door, passphrase: string): Promise<void> {
+  await countAttempt();
+  if (!(await isPassphrase(door, passphrase)))
+    throw new Refusal(401, "Not the passphrase", "That is not this kitchen's passphrase.");
+  await forgiveAttempt();
+}
+
+async function withSession(request: Request, door: Door): Promise<Response> {
+  return leaveCookie(request, await sealSession(door), SESSION_S);
+}
+
+export const leave = (request: Request): Response => leaveCookie(request, "", 0);
+
+function leaveCookie(request: Request, value: string, seconds: number): Response {
+  const tls = (request.headers.get("x-forwarded-proto") ?? new URL(request.url).protocol).startsWith("https");
+  const cookie = [
+    `${SESSION_COOKIE}=${encodeURIComponent(value)}`,
+    "Path=/",
+    "HttpOnly",
+    "SameSite=Lax",
+    `Max-Age=${seconds}`,
+    ...(tls ? ["Secure"] : []),
+  ].join("; ");
+  return new Response(null, { status: 204, headers: { "set-cookie": cookie } });
+}

@@ -1,0 +1,72 @@
+import { randomBytes, scrypt, timingSafeEqual } from "node:crypto";
+import { existsSync, readFileSync, renameSync, statSync, writeFileSync } from "node:fs";
+import { z } from "zod";
+
+/**
+ * The passphrase of a kitchen, kept beside its database and not in it: no snapshot or archive ever carries it.
+ * Hash: scrypt (RFC 7914), N = 2¹⁷, r = 8, p = 1, OWASP's counsel for passwords, *from memory*.
+ */
+const COST = { N: 2 ** 17, r: 8, p: 1, maxmem: 256 * 1024 * 1024 };
+const HASH_BYTES = 32;
+
+const doorSchema = z.strictObject({
+  salt: z.string(),
+  hash: z.string(),
+  /** Seals the session cookies. */
+  secret: z.string().min(32),
+  /** Sessions of an earlier round are over. */
+  round: z.number().int(),
+});
+export type Door = z.infer<typeof doorSchema>;
+
+export const doorFile = (databaseFile: string): string => `${databaseFile}.door.json`;
+
+let read: { file: string; changedMs: number; door: Door } | undefined;
+
+/** The kitchen's door; null where no passphrase was ever set. @throws where the file is there and does not read */
+export function readDoor(file: string): Door | null {
+  if (!existsSync(file)) return null;
+  const changedMs = statSync(file).mtimeMs;
+  if (read?.file !== file || read.changedMs !== changedMs)
+    read = { file, changedMs, door: doorSchema.parse(JSON.parse(readFileSync(file, "utf8"))) };
+  return read.door;
+}
+
+/** Sets or changes the passphrase; every session is over. */
+export async function setPassphrase(file: string, passphrase: string): Promise<Door> {
+  const salt = randomBytes(16).toString("hex");
+  const hash = (await hashOf(passphrase, salt)).toString("hex");
+  const door = {
+    salt,
+    hash,
+    secret: randomBytes(32).toString("hex"),
+    round: (readDoor(file)?.round ?? 0) + 1,
+  };
+  keep(file, door);
+  return door;
+}
+
+/** Ends every session on every device. */
+export function endAllSessions(file: string): void {
+  const door = readDoor(file);
+  if (door) keep(file, { ...door, round: door.round + 1 });
+}
+
+export async function isPassphrase(door: Door, passphrase: string): Promise<boolean> {
+  return timingSafeEqual(await hashOf(passphrase, door.salt), Buffer.from(door.hash, "hex"));
+}
+
+function hashOf(passphrase: string, salt: string): Promise<Buffer> {
+  return new Promise((resolve, reject) =>
+    scrypt(passphrase.normalize("NFKC"), salt, HASH_BYTES, COST, (error, key) =>
+      error ? reject(error) : resolve(key),
+    ),
+  );
+}
+
+/** Written aside and moved into place: the file is whole at every instant, and only its owner may read it. */
+function keep(file: string, door: Door): void {
+  writeFileSync(`${file}.new`, JSON.stringify(door), { mode: 0o600, flush: true });
+  renameSync(`${file}.new`, file);
+  read = undefined;
+}

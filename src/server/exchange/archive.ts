@@ -1,0 +1,167 @@
+import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from "fflate";
+import { z } from "zod";
+import { loadBatch } from "../batches";
+import type { WholeDb } from "../database";
+import { loadKitchen } from "../kitchen";
+import { codeOf, Refusal } from "../problem";
+import { wholeRecord } from "../record";
+import { allSamples } from "../samples";
+import { replaceAll } from "../safekeeping/replace";
+import { checkRow, type KitchenRow } from "../safekeeping/rows";
+import { snapshotFolder, takeSnapshot } from "../safekeeping/snapshots";
+import { TABLE_NAMES, TABLES, type TableName } from "../safekeeping/tables";
+import { boundedJson } from "./bounded-json";
+import { readingsCsv, recordCsv } from "./csv";
+import { isPlainJpeg } from "./plain-jpeg";
+
+/* A whole kitchen as a zip: every table as JSON, photos as they are, and CSV of what others want to read. The passphrase
+   and its sessions are no part of it. */
+
+const FORMAT = "iron-crock.kitchen";
+const VERSION = 1;
+/** The largest archive taken in, packed and unpacked, and its most entries. */
+export const ARCHIVE_MOST_BYTES = 256 * 1024 * 1024;
+const UNPACKED_MOST_BYTES = 512 * 1024 * 1024;
+const ENTRIES_MOST = 20_000;
+
+const headSchema = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  writtenAt: z.iso.datetime(),
+  rows: z.record(z.string(), z.number().int().min(0)),
+});
+
+/** The only names an archive has: no path leads out of it. */
+const NAMES = /^(?:kitchen\.json|tables\/[a-z_]+\.json|photos\/[\w-]{1,80}\.jpg|csv\/[\w-]{1,120}\.csv)$/;
+
+/** The kitchen as an archive. */
+export function writeArchive(db: WholeDb, nowMs: number): Uint8Array<ArrayBuffer> {
+  // One moment of the kitchen, whatever is written meanwhile.
+  return db.transaction((tx) => {
+    const files: Zippable = {};
+    const json = (value: unknown) => strToU8(JSON.stringify(value, null, 1));
+    const rows: Record<string, number> = {};
+    for (const name of TABLE_NAMES) {
+      const all = tx.select().from(TABLES[name]).all() as KitchenRow[];
+      rows[name] = all.length;
+      if (name === "photos")
+        for (const photo of all)
+          files[`photos/${String(photo.id)}.jpg`] = [photo.jpeg as Buffer, { level: 0 }];
+      files[`tables/${name}.json`] = json(name === "photos" ? all.map(withoutPicture) : all);
+    }
+    files["csv/record.csv"] = strToU8(recordCsv(wholeRecord(tx), loadKitchen(tx).timeZone));
+    for (const { id } of tx.select({ id: TABLES.batches.id }).from(TABLES.batches).all())
+      files[`csv/readings-${id}.csv`] = strToU8(readingsCsv(loadBatch(tx, id), allSamples(tx, id)));
+    files["kitchen.json"] = json({
+      format: FORMAT,
+      version: VERSION,
+      writtenAt: new Date(nowMs).toISOString(),
+      rows,
+    });
+    return zipSync(files, { level: 6 });
+  });
+}
+
+const withoutPicture = (row: KitchenRow): KitchenRow =>
+  Object.fromEntries(Object.entries(row).filter(([column]) => column !== "jpeg"));
+
+const unfit = (why: string) =>
+  new Refusal(
+    422,
+    "Not a kitchen's archive",
+    `${why} Nothing was changed. It wants a zip that “Archive” gave.`,
+  );
+
+/**
+ * Reads an archive: every row by its contract, every photo a plain JPEG.
+ * @throws Refusal 413, 422 with what is wrong
+ */
+export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, KitchenRow[]>> {
+  const files = unpack(bytes);
+  const head = headSchema.safeParse(parsed(files, "kitchen.json"));
+  if (!head.success) throw unfit("Its kitchen.json does not read as version 1.");
+  const tables = {} as Record<TableName, KitchenRow[]>;
+  for (const name of TABLE_NAMES) {
+    const rows = z.array(z.record(z.string(), z.unknown())).safeParse(parsed(files, `tables/${name}.json`));
+    if (!rows.success) throw unfit(`tables/${name}.json is not a list of rows.`);
+    if (rows.data.length !== head.data.rows[name]) throw unfit(`tables/${name}.json has rows missing.`);
+    const whole =
+      name === "photos" ? await Promise.all(rows.data.map((row) => withPicture(row, files))) : rows.data;
+    tables[name] = whole.map((row, i) => {
+      try {
+        return checkRow(name, row);
+      } catch {
+        throw unfit(`Row ${i + 1} of tables/${name}.json does not read.`);
+      }
+    });
+  }
+  return tables;
+}
+
+function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
+  let entries = 0;
+  let unpacked = 0;
+  try {
+    return unzipSync(bytes, {
+      filter({ name, originalSize }) {
+        if (!NAMES.test(name)) throw unfit(`An entry has no business in it: ${name.slice(0, 60)}.`);
+        entries++;
+        unpacked += originalSize;
+        if (entries > ENTRIES_MOST || unpacked > UNPACKED_MOST_BYTES)
+          throw new Refusal(413, "Too large", "Unpacked, this archive is larger than any kitchen.");
+        return true;
+      },
+    });
+  } catch (error) {
+    if (error instanceof Refusal) throw error;
+    throw unfit("It does not read as a zip.");
+  }
+}
+
+function parsed(files: Record<string, Uint8Array>, name: string): unknown {
+  if (!files[name]) throw unfit(`${name} is missing.`);
+  try {
+    return boundedJson(strFromU8(files[name]));
+  } catch {
+    throw unfit(`${name} does not read as JSON.`);
+  }
+}
+
+async function withPicture(row: KitchenRow, files: Record<string, Uint8Array>): Promise<KitchenRow> {
+  const jpeg = files[`photos/${String(row.id)}.jpg`];
+  if (!jpeg || !(await isPlainJpeg(jpeg)))
+    throw unfit(`Photo ${String(row.id)} is missing, or no plain JPEG.`);
+  return { ...row, jpeg: Buffer.from(jpeg) };
+}
+
+/**
+ * Takes an archive in. Into an empty kitchen at once; in place of one in use only when asked, and that one is kept as a
+ * snapshot.
+ * @returns the snapshot's file where one was taken
+ * @throws Refusal 409 where the kitchen is in use and `replace` is not asked
+ */
+export async function takeArchiveIn(
+  db: WholeDb,
+  databaseFile: string,
+  bytes: Uint8Array,
+  { replace, nowMs }: { replace: boolean; nowMs: number },
+): Promise<string | null> {
+  const tables = await readArchive(bytes);
+  const inUse = (["formulas", "batches", "own_entries", "sittings"] as const).some(
+    (name) => db.select().from(TABLES[name]).limit(1).all().length > 0,
+  );
+  if (inUse && !replace)
+    throw new Refusal(
+      409,
+      "Kitchen in use",
+      "This kitchen is in use. The archive can take its place; what is here now is kept as a snapshot.",
+    );
+  const old = inUse ? await takeSnapshot(db, snapshotFolder(databaseFile), nowMs, "before-archive") : null;
+  try {
+    replaceAll(db, (name) => tables[name]);
+  } catch (error) {
+    if (codeOf(error).startsWith("SQLITE_CONSTRAINT")) throw unfit("Its rows do not belong together.");
+    throw error;
+  }
+  return old;
+}

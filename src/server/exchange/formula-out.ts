@@ -1,0 +1,53 @@
+import type { FormulaView, KitchenView } from "@/contracts/views";
+import { formulaFile } from "@/core/exchange/formula-file";
+import { markdownOf } from "@/core/exchange/markdown-out";
+import { recipeOf } from "@/core/exchange/recipe-out";
+import { formulate, type Formulated } from "@/core/formula/formulate";
+import { outcomeAt } from "@/core/formula/outcome";
+import { Refusal } from "../problem";
+import { ledgerCsv, sheetCsv } from "./csv";
+
+export const KINDS_OF_FILE = ["json", "recipe", "markdown", "sheet", "ledger"] as const;
+type KindOfFile = (typeof KINDS_OF_FILE)[number];
+
+/** A formula as a file of the kind asked for. @throws Refusal 422 where its sums do not work out */
+export function formulaAs(
+  kind: KindOfFile,
+  { formulation, tags }: Pick<FormulaView, "formulation" | "tags">,
+  { measures, rates }: Pick<KitchenView, "measures" | "rates">,
+): { text: string; mime: string; ending: string } {
+  if (kind === "json")
+    return {
+      text: JSON.stringify(formulaFile(formulation, tags), null, 2),
+      mime: "application/json",
+      ending: ".formula.json",
+    };
+  const worked = formulate(formulation, { rateFactor: rates[formulation.foodId]?.factor });
+  if (!worked.ok)
+    throw new Refusal(
+      422,
+      "The sums do not work out",
+      `This formula has no sheet to write: ${worked.error.code}.`,
+    );
+  const sheet = worked.value;
+  switch (kind) {
+    case "recipe":
+      return {
+        text: JSON.stringify(recipeOf(formulation, sheet, tags), null, 2),
+        mime: "application/ld+json",
+        ending: ".recipe.json",
+      };
+    case "markdown":
+      return { text: markdownOf(formulation, sheet, measures, tags), mime: "text/markdown", ending: ".md" };
+    case "sheet":
+      return { text: sheetCsv(linesOf(sheet)), mime: "text/csv", ending: ".sheet.csv" };
+    case "ledger":
+      return {
+        text: ledgerCsv(outcomeAt(sheet, formulation.pullH, formulation.portions).ledger),
+        mime: "text/csv",
+        ending: ".ledger.csv",
+      };
+  }
+}
+
+const linesOf = (sheet: Formulated) => [...sheet.lines, ...sheet.companions];

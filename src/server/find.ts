@@ -1,0 +1,71 @@
+import { desc, sql } from "drizzle-orm";
+import type { Found } from "@/contracts/find";
+import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
+import type { Db } from "./database";
+import { formulaHeads } from "./formulas";
+import { loadOwn } from "./own-entries";
+import { batches } from "./schema";
+import { listSittings } from "./sittings";
+
+const EACH_MOST = 6;
+
+/** Anything of this kitchen by a few letters of its name: formulas, batches, sittings, its own things, the tables. */
+export function findAnything(db: Db, text: string): Found[] {
+  const words = text.trim().toLowerCase().split(/\s+/).filter(Boolean);
+  if (words.length === 0) return [];
+  const fits = (...names: string[]) => {
+    const all = names.join(" ").toLowerCase();
+    return words.every((word) => all.includes(word));
+  };
+  const { own, vessels } = loadOwn(db);
+  const table = (kind: string, rows: readonly { id: string; name: string }[]): Found[] =>
+    rows
+      .filter((row) => fits(row.name))
+      .slice(0, EACH_MOST)
+      .map(({ id, name }) => ({
+        key: `${kind}/${id}`,
+        kind,
+        name,
+        href: `/stores?find=${encodeURIComponent(name)}#tables`,
+      }));
+  return [
+    ...formulaHeads(db, { archived: true })
+      .filter((f) => fits(f.name, ...f.tags))
+      .slice(0, EACH_MOST)
+      .map((f) => ({
+        key: `formula/${f.id}`,
+        kind: f.archived ? "formula, put away" : "formula",
+        name: f.name,
+        href: `/bench?formula=${f.id}`,
+      })),
+    ...batchesLike(db, words),
+    ...listSittings(db)
+      .filter((s) => fits(s.name, ...s.dishes))
+      .slice(0, EACH_MOST)
+      .map((s) => ({ key: `sitting/${s.id}`, kind: "sitting", name: s.name, href: `/sitting/${s.id}` })),
+    ...[...own.salts, ...own.ingredients, ...own.foods, ...vessels]
+      .filter((o) => fits(o.name))
+      .slice(0, EACH_MOST)
+      .map((o) => ({ key: `own/${o.id}`, kind: "our own", name: o.name, href: "/stores#own" })),
+    ...table("salt", SALTS),
+    ...table("food", FOODS),
+    ...table("ingredient", INGREDIENTS),
+  ];
+}
+
+function batchesLike(db: Db, words: string[]): Found[] {
+  const like = words.map((w) => sql`instr(lower(${batches.name}), ${w}) > 0`);
+  return db
+    .select({ id: batches.id, name: batches.name, liftedAtMs: batches.liftedAtMs })
+    .from(batches)
+    .where(sql.join(like, sql` and `))
+    .orderBy(desc(batches.startedAtMs))
+    .limit(EACH_MOST)
+    .all()
+    .map((b) => ({
+      key: `batch/${b.id}`,
+      kind: b.liftedAtMs === null ? "batch, running" : "batch",
+      name: b.name,
+      href: `/batch/${b.id}`,
+    }));
+}

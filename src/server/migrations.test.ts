@@ -1,0 +1,62 @@
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import { gunzipSync } from "node:zlib";
+import { loadBatch } from "./batches";
+import { openDatabase } from "./database";
+import { createFormula, listFormulas, saveVersion } from "./formulas";
+import { loadKitchen } from "./kitchen";
+import { checkRow } from "./safekeeping/rows";
+import { TABLE_NAMES, TABLES } from "./safekeeping/tables";
+import { batches } from "./schema";
+import { listSittings } from "./sittings";
+import { loadWork } from "./work";
+
+const STORED = path.join(__dirname, "stored-databases");
+const NOW = Date.UTC(2026, 10, 27, 20);
+
+/** A kitchen as a program of that day left it on the disk, each made by that program itself. */
+const stored = readdirSync(STORED).filter((name) => name.endsWith(".db.gz"));
+
+function opened(name: string) {
+  const file = path.join(mkdtempSync(path.join(tmpdir(), "iron-crock-stored-")), "kitchen.db");
+  writeFileSync(file, gunzipSync(readFileSync(path.join(STORED, name))));
+  return openDatabase(file);
+}
+
+test("there is one stored database for every schema before the newest", () => {
+  const migrations = readdirSync("drizzle").filter((name) => name.endsWith(".sql"));
+  expect(stored).toHaveLength(migrations.length - 1);
+});
+
+describe.each(stored)("%s", (name) => {
+  test("opens, and everything in it reads", () => {
+    const db = opened(name);
+    expect(db.$client.pragma("integrity_check", { simple: true })).toBe("ok");
+    expect(db.$client.pragma("foreign_key_check")).toEqual([]);
+    expect(loadKitchen(db).name).toBe("Tarrow Lock Canteen");
+    expect(listFormulas(db).length).toBeGreaterThanOrEqual(2);
+    const ids = db.select({ id: batches.id }).from(batches).all();
+    expect(ids.length).toBeGreaterThanOrEqual(2);
+    for (const { id } of ids) {
+      expect(loadBatch(db, id).sheet.lines.length).toBeGreaterThan(0);
+      expect(loadWork(db, id, NOW).batchId).toBe(id);
+    }
+    expect(Array.isArray(listSittings(db))).toBe(true);
+    for (const table of TABLE_NAMES)
+      for (const row of db.select().from(TABLES[table]).all()) checkRow(table, row);
+  });
+
+  test("and goes on being written", () => {
+    const db = opened(name);
+    const [first] = listFormulas(db);
+    const saved = saveVersion(
+      db,
+      first.id,
+      { formulation: first.formulation, baseVersion: first.version, note: "" },
+      NOW,
+    );
+    expect(saved.version).toBe(first.version + 1);
+    expect(createFormula(db, first.formulation, "", NOW).version).toBe(1);
+  });
+});

@@ -1,0 +1,22 @@
+import { getTableColumns } from "drizzle-orm";
+import type { Db } from "../database";
+import type { KitchenRow } from "./rows";
+import { TABLE_NAMES, TABLES, type TableName } from "./tables";
+
+/** SQLite binds at most so many values to a statement. */
+const VALUES_MOST = 30_000;
+
+/** Puts other rows in place of all there are, in one transaction: all of it, or nothing. */
+export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): void {
+  db.transaction((tx) => {
+    for (const name of [...TABLE_NAMES].reverse()) tx.delete(TABLES[name]).run();
+    for (const name of TABLE_NAMES) {
+      const rows = rowsOf(name);
+      const atOnce = Math.floor(VALUES_MOST / Object.keys(getTableColumns(TABLES[name])).length);
+      for (let i = 0; i < rows.length; i += atOnce)
+        tx.insert(TABLES[name])
+          .values(rows.slice(i, i + atOnce) as never)
+          .run();
+    }
+  });
+}

@@ -1,0 +1,101 @@
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
+import Database from "better-sqlite3";
+import { openDatabase, type WholeDb } from "../database";
+import { Refusal } from "../problem";
+import { snapshotFolder, takeSnapshot } from "./snapshots";
+import { replaceAll } from "./replace";
+import { checkRow } from "./rows";
+import { TABLE_NAMES, TABLES } from "./tables";
+
+/** The largest snapshot taken back. */
+export const SNAPSHOT_MOST_BYTES = 512 * 1024 * 1024;
+const SQLITE_HEADER = Buffer.from("SQLite format 3\0", "latin1");
+
+/**
+ * Puts a snapshot in place of the kitchen. It is checked first, on a copy: that it is a database, whole, of this
+ * program and no newer than it, and that every row reads. The kitchen that was there is kept as a snapshot.
+ * @returns the name of that snapshot
+ * @throws Refusal 422 with what is wrong; nothing was changed then
+ */
+export async function restoreSnapshot(
+  db: WholeDb,
+  databaseFile: string,
+  bytes: Buffer,
+  nowMs: number,
+): Promise<string> {
+  const folder = mkdtempSync(path.join(tmpdir(), "iron-crock-restore-"));
+  try {
+    const file = path.join(folder, "restored.db");
+    checkFile(bytes, file);
+    checkRows(file);
+    const old = await takeSnapshot(db, snapshotFolder(databaseFile), nowMs, "before-restore");
+    const from = openDatabase(file);
+    try {
+      replaceAll(db, (name) => from.select().from(TABLES[name]).all());
+    } finally {
+      from.$client.close();
+    }
+    return path.basename(old);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
+
+const unfit = (why: string) =>
+  new Refusal(
+    422,
+    "Not a snapshot of a kitchen",
+    `${why} Nothing was changed. It wants a file that “Take a snapshot” gave.`,
+  );
+
+function checkFile(bytes: Buffer, file: string): void {
+  if (!bytes.subarray(0, SQLITE_HEADER.length).equals(SQLITE_HEADER))
+    throw unfit("This is not a database file.");
+  writeFileSync(file, bytes);
+  let migrated: WholeDb | undefined;
+  try {
+    const raw = new Database(file);
+    try {
+      if (raw.pragma("integrity_check", { simple: true }) !== "ok") throw unfit("The file is damaged.");
+      // Views and triggers are not ours: code in a stranger's file is not run.
+      const strange = raw.prepare("SELECT name FROM sqlite_master WHERE type IN ('view', 'trigger')").get();
+      if (strange) throw unfit("The file holds what no kitchen has.");
+    } finally {
+      raw.close();
+    }
+    migrated = openDatabase(file);
+    const newest = migrated.$client.prepare("SELECT max(created_at) AS at FROM __drizzle_migrations").get();
+    const known = openDatabase(":memory:");
+    const ours = known.$client.prepare("SELECT max(created_at) AS at FROM __drizzle_migrations").get();
+    known.$client.close();
+    if ((newest as { at: number }).at > (ours as { at: number }).at)
+      throw new Refusal(
+        422,
+        "A newer kitchen",
+        "This snapshot was made by a newer Iron Crock. Nothing was changed. Bring this one up to date first.",
+      );
+  } catch (error) {
+    if (error instanceof Refusal) throw error;
+    throw unfit("The file does not read as a kitchen's database.");
+  } finally {
+    migrated?.$client.close();
+  }
+}
+
+/** Every row must read before one is put in place. */
+function checkRows(file: string): void {
+  const db = openDatabase(file);
+  try {
+    if ((db.$client.pragma("foreign_key_check") as unknown[]).length > 0)
+      throw unfit("Its rows do not belong together.");
+    for (const name of TABLE_NAMES)
+      for (const row of db.select().from(TABLES[name]).all()) checkRow(name, row);
+  } catch (error) {
+    if (error instanceof Refusal) throw error;
+    throw unfit("A row of it does not read.");
+  } finally {
+    db.$client.close();
+  }
+}

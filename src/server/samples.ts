@@ -1,0 +1,89 @@
+import { asc, eq, sql } from "drizzle-orm";
+import type { z } from "zod";
+import type { Channel, sampleRequest, WorkView } from "@/contracts/work";
+import { PROBES } from "@/core/work/cook-parts";
+import { announce } from "./changes";
+import type { Db } from "./database";
+import { readReadings } from "./exchange/csv";
+import { notFound } from "./problem";
+import { addReading, readingsOf } from "./readings";
+import { hearScale } from "./scale";
+import { batches, samples } from "./schema";
+
+function knownBatch(db: Db, batchId: string): void {
+  if (!db.select({ id: batches.id }).from(batches).where(eq(batches.id, batchId)).get())
+    throw notFound("batch");
+}
+
+/** Keeps a reading, typed or streamed; the same instant twice is kept once. */
+export function keepSample(
+  db: Db,
+  batchId: string,
+  sample: z.infer<typeof sampleRequest>,
+  nowMs: number,
+): void {
+  knownBatch(db, batchId);
+  if (sample.channel === "scale") return hearScale(batchId, sample.value, nowMs);
+  db.insert(samples)
+    .values({ batchId, ...sample })
+    .onConflictDoNothing()
+    .run();
+  announce(batchId);
+}
+
+/** What a screen is given of each channel: so many of the newest as they are, then one a minute for eight hours. */
+const NEWEST = 200;
+const OLDER = 480;
+const OLDER_STEP_MS = 60_000;
+const CHANNELS: Channel[] = [...PROBES, "fridge", "salinity"];
+
+/**
+ * What its instruments read, oldest first, thinned with age. Each is found by a step along the key: a day of readings at
+ * one a second costs no more to show than an hour.
+ */
+export function shownSamples(db: Db, batchId: string): WorkView["readings"] {
+  return CHANNELS.flatMap((channel) => {
+    const of = sql`batch_id = ${batchId} AND channel = ${channel}`;
+    const rows = db.all<{ at_ms: number; value: number }>(sql`
+      WITH RECURSIVE walk(at_ms, n) AS (
+        SELECT max(at_ms), 0 FROM samples WHERE ${of}
+        UNION ALL
+        SELECT (
+          SELECT max(at_ms) FROM samples WHERE ${of}
+          AND at_ms <= walk.at_ms - CASE WHEN n < ${NEWEST} THEN 1 ELSE ${OLDER_STEP_MS} END
+        ), n + 1
+        FROM walk WHERE at_ms IS NOT NULL AND n < ${NEWEST + OLDER}
+      )
+      -- CROSS JOIN is SQLite's word for "in this order": a seek a step, not a walk for every sample.
+      SELECT s.at_ms, s.value FROM walk CROSS JOIN samples s WHERE ${of} AND s.at_ms = walk.at_ms`);
+    return rows.map(({ at_ms, value }) => ({ channel, atMs: at_ms, value }));
+  }).sort((a, b) => a.atMs - b.atMs);
+}
+
+/** Everything its instruments read, oldest first: for a file. */
+export const allSamples = (db: Db, batchId: string): WorkView["readings"] =>
+  db
+    .select({ channel: samples.channel, atMs: samples.atMs, value: samples.value })
+    .from(samples)
+    .where(eq(samples.batchId, batchId))
+    .orderBy(asc(samples.atMs), asc(samples.channel))
+    .all() as WorkView["readings"];
+
+/** Takes readings in from a file: all of them, or none. Those that are here already stay as they are. */
+export function keepReadings(db: Db, batchId: string, csv: string, nowMs: number): { kept: number } {
+  const read = readReadings(csv);
+  db.transaction((tx) => {
+    knownBatch(tx, batchId);
+    const here = new Set(readingsOf(tx, batchId).map((r) => JSON.stringify([r.atMs, r.reading])));
+    for (const reading of read.readings)
+      if (!here.has(JSON.stringify([reading.atMs, reading.reading]))) addReading(tx, batchId, reading, nowMs);
+    for (const sample of read.samples)
+      if (sample.channel !== "scale")
+        tx.insert(samples)
+          .values({ batchId, ...sample })
+          .onConflictDoNothing()
+          .run();
+  });
+  announce(batchId);
+  return { kept: read.readings.length + read.samples.length };
+}
