@@ -5,6 +5,7 @@ import "@fontsource-variable/jetbrains-mono";
 import "./globals.css";
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
+import { Installed } from "@/ui/shell/installed";
 import { themeFrom } from "@/ui/shell/theme";
 
 export const metadata: Metadata = {
@@ -18,7 +19,10 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   const theme = themeFrom((await cookies()).get("theme")?.value);
   return (
     <html lang="en" data-theme={theme}>
-      <body>{children}</body>
+      <body>
+        {children}
+        <Installed />
+      </body>
     </html>
   );
 }

@@ -22,6 +22,9 @@ const storedDraft = z.object({
 
 type DraftKey = Pick<Draft, "formulaId" | "baseVersion">;
 
+/** A Bench that began from no formula. */
+export const NEW_DRAFT = { formulaId: null, baseVersion: null, saved: null } as const;
+
 const keyFor = (draft: DraftKey) => `bench:${draft.formulaId ?? "new"}:${draft.baseVersion ?? 0}`;
 
 export function keepDraft(draft: Draft): Draft {

@@ -24,27 +24,39 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
 }
 
 export function FindingCard({ finding, children }: { finding: Finding; children?: React.ReactNode }) {
-  const { word, tone, Icon } = LOOK[finding.severity];
   return (
-    <details className={`border border-l-8 bg-base-100 ${tone}`} open={finding.severity === "stop"}>
+    <Notice severity={finding.severity} title={finding.title} open={finding.severity === "stop"}>
+      <p>{fill(finding.because, finding.data)}</p>
+      <p>
+        <span className="font-semibold">Instead: </span>
+        {finding.instead}
+      </p>
+      <p className="text-sm text-quiet">
+        {finding.source}. {finding.deferTo}
+      </p>
+      {children}
+    </Notice>
+  );
+}
+
+/** Something to heed, by its gravity; what stands in it can be folded away. */
+export function Notice(props: {
+  severity: Severity;
+  title: string;
+  open: boolean;
+  children: React.ReactNode;
+}) {
+  const { word, tone, Icon } = LOOK[props.severity];
+  return (
+    <details className={`border border-l-8 bg-base-100 ${tone}`} open={props.open}>
       <summary className="flex min-h-11 cursor-pointer items-center gap-2 px-2 py-1 leading-tight font-semibold">
-        <Icon size={18} aria-hidden className={`shrink-0 ${TEXT_TONE[finding.severity]}`} />
+        <Icon size={18} aria-hidden className={`shrink-0 ${TEXT_TONE[props.severity]}`} />
         <span>
-          <span className={TEXT_TONE[finding.severity]}>{word}: </span>
-          {finding.title}
+          <span className={TEXT_TONE[props.severity]}>{word}: </span>
+          {props.title}
         </span>
       </summary>
-      <div className="space-y-1 px-2 pb-2">
-        <p>{fill(finding.because, finding.data)}</p>
-        <p>
-          <span className="font-semibold">Instead: </span>
-          {finding.instead}
-        </p>
-        <p className="text-sm text-quiet">
-          {finding.source}. {finding.deferTo}
-        </p>
-        {children}
-      </div>
+      <div className="space-y-1 px-2 pb-2">{props.children}</div>
     </details>
   );
 }

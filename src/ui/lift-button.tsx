@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { batchTime, type BatchClock } from "@/contracts/work";
+import { sendOrKeep } from "./outbox";
 import { send } from "./send";
 
 /** Marks the lift-out at the real time of the tap. */
@@ -12,12 +13,15 @@ export function LiftButton({ batchId, name, clock }: { batchId: string; name: st
   const [busy, setBusy] = useState(false);
   const lift = async () => {
     setBusy(true);
-    const sent = await send("POST", `/api/batches/${batchId}/lift`, {
-      atMs: Math.round(batchTime(clock, Date.now())),
+    // Out is out: the time of the tap is kept, whether or not there is a line.
+    const { kept, problem } = await sendOrKeep({
+      method: "POST",
+      path: `/api/batches/${batchId}/lift`,
+      body: { atMs: Math.round(batchTime(clock, Date.now())) },
     });
     setBusy(false);
-    setProblem(sent.ok ? null : sent.problem.detail);
-    if (sent.ok) router.refresh();
+    setProblem(problem);
+    if (!kept && problem === null) router.refresh();
   };
   return (
     <div className="text-right">

@@ -1,7 +1,9 @@
 "use client";
 
 import { createContext, useContext, useMemo } from "react";
-import type { OwnVessel } from "@/contracts/kitchen";
+import { USUAL, type OwnVessel } from "@/contracts/kitchen";
+import type { KitchenView } from "@/contracts/views";
+import { stillOvenC } from "@/core/heat/oven";
 import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
 import { pantryOf, type OwnMaterials, type Pantry } from "@/core/materials/pantry";
 import type { Food, Ingredient, Salt } from "@/core/materials/types";
@@ -16,19 +18,18 @@ interface Stock extends Pantry {
   vessels: readonly OwnVessel[];
   words: WordAmounts;
   tasteShift: number;
+  /** The oven as it is usually set here, as one without a fan, °C. */
+  ovenC: number;
 }
+
+type Shelves = Pick<KitchenView, "own" | "vessels" | "words" | "tasteShift" | "usual">;
 
 function merged<T extends { id: string; name: string }>(table: readonly T[], own: readonly T[] = []): T[] {
   const replaced = table.map((row) => own.find((o) => o.id === row.id) ?? row);
   return [...replaced, ...own.filter((o) => !table.some((row) => row.id === o.id))];
 }
 
-function stockOf(
-  own: OwnMaterials,
-  vessels: readonly OwnVessel[],
-  words: WordAmounts,
-  tasteShift: number,
-): Stock {
+function stockOf({ own, vessels, words, tasteShift, usual }: Shelves): Stock {
   return {
     ...pantryOf(own),
     foods: merged(FOODS, own.foods),
@@ -38,21 +39,23 @@ function stockOf(
     vessels,
     words,
     tasteShift,
+    ovenC: stillOvenC(usual.oven),
   };
 }
 
-const StockContext = createContext<Stock>(stockOf({}, [], USUAL_WORDS, 0));
+const StockContext = createContext<Stock>(
+  stockOf({
+    own: { foods: [], salts: [], ingredients: [] },
+    vessels: [],
+    words: USUAL_WORDS,
+    tasteShift: 0,
+    usual: USUAL,
+  }),
+);
 
-export function PantryProvider(props: {
-  own: OwnMaterials;
-  vessels: readonly OwnVessel[];
-  words: WordAmounts;
-  tasteShift: number;
-  children: React.ReactNode;
-}) {
-  const { own, vessels, words, tasteShift } = props;
-  const stock = useMemo(() => stockOf(own, vessels, words, tasteShift), [own, vessels, words, tasteShift]);
-  return <StockContext value={stock}>{props.children}</StockContext>;
+export function PantryProvider({ kitchen, children }: { kitchen: Shelves; children: React.ReactNode }) {
+  const stock = useMemo(() => stockOf(kitchen), [kitchen]);
+  return <StockContext value={stock}>{children}</StockContext>;
 }
 
 export const usePantry = (): Stock => useContext(StockContext);

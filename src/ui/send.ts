@@ -19,6 +19,9 @@ export async function send<T>(
 export const sendFile = <T>(path: string, file: File): Promise<Sent<T>> =>
   exchange<T>(path, { method: "POST", headers: { "content-type": file.type }, body: file });
 
+/** Asks this kitchen's server for something to show. */
+export const read = <T>(path: string): Promise<Sent<T>> => exchange<T>(path, {});
+
 async function exchange<T>(path: string, init: RequestInit): Promise<Sent<T>> {
   try {
     const response = await fetch(path, init);

@@ -6,6 +6,13 @@ import { themeFrom } from "@/ui/shell/theme";
 
 export const metadata: Metadata = { title: "Stores" };
 
-export default async function StoresPage() {
-  return <Stores {...loadStores()} theme={themeFrom((await cookies()).get("theme")?.value)} />;
+export default async function StoresPage({ searchParams }: PageProps<"/stores">) {
+  const { find } = await searchParams;
+  return (
+    <Stores
+      {...loadStores()}
+      find={typeof find === "string" ? find : undefined}
+      theme={themeFrom((await cookies()).get("theme")?.value)}
+    />
+  );
 }

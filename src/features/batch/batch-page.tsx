@@ -4,6 +4,7 @@ import Link from "next/link";
 import { batchTime, type WorkView } from "@/contracts/work";
 import type { Formulation } from "@/core/formula/model";
 import type { Proposal } from "@/core/journal/next-time";
+import { BatchFiles } from "./batch-files";
 import { AsItWent } from "./as-it-went";
 import { NextTime } from "./next-time";
 import { PlanAndReal } from "./plan-and-real";
@@ -106,6 +107,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
           {sheet && <PlanAndReal batch={batch} work={work} sheet={sheet} />}
           <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
           <Times batch={batch} />
+          <BatchFiles batch={batch} />
           <Acknowledged batch={batch} />
         </div>
         <div className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">

@@ -8,7 +8,7 @@ import { RANGES } from "@/core/formula/ranges";
 import { Select } from "@/ui/choice";
 import { clock, duration, grams, percent, shortDate } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
-import { send } from "@/ui/send";
+import { sendOrKeep } from "@/ui/outbox";
 
 interface Props {
   batch: BatchDetail;
@@ -22,10 +22,10 @@ export function ReadingsPanel({ batch, movedH }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const [kept, setKept] = useState(false);
   const act = async (method: "POST" | "DELETE", path: string, body?: unknown) => {
-    const sent = await send(method, `/api/batches/${batch.id}/${path}`, body);
-    setProblem(sent.ok ? null : sent.problem.detail);
-    if (sent.ok) router.refresh();
-    return sent.ok;
+    const { kept, problem } = await sendOrKeep({ method, path: `/api/batches/${batch.id}/${path}`, body });
+    setProblem(problem);
+    if (problem === null) router.refresh();
+    return kept || problem === null;
   };
   return (
     <section className="mt-6" aria-label="Readings">

@@ -35,16 +35,15 @@ interface Props {
 
 /** Formulate: food and method at the left, section and rail in the middle, the weigh-out sheet at the right. */
 export function Bench(props: Props) {
-  const { own, vessels, words, tasteShift } = props.kitchen;
   return (
-    <PantryProvider own={own} vessels={vessels} words={words} tasteShift={tasteShift}>
+    <PantryProvider kitchen={props.kitchen}>
       <BenchAtWork {...props} />
     </PantryProvider>
   );
 }
 
 function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
-  const { draft, change, markSaved, clear, changed } = useDraft({
+  const { draft, change, markSaved, rebase, clear, changed } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
     baseVersion: formula?.version ?? null,
@@ -123,6 +122,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
             changed={changed}
             blocked={blocked}
             onSaved={onSaved}
+            onMerged={(both, theirs) => rebase(both, theirs.version, theirs.formulation)}
           />
           <button
             type="button"

@@ -2,14 +2,19 @@
 
 import { useState } from "react";
 import type { Problem } from "@/contracts/requests";
-import { send } from "@/ui/send";
+import type { FormulaView } from "@/contracts/views";
+import type { Formulation } from "@/core/formula/model";
 import type { Draft } from "@/ui/draft-storage";
+import { read, send } from "@/ui/send";
+import { SavedMeanwhile } from "./saved-meanwhile";
 
 interface Props {
   draft: Draft;
   changed: boolean;
   blocked: boolean;
   onSaved: (formulaId: string, version: number) => void;
+  /** The draft goes on from another's version, with this in it. */
+  onMerged: (formulation: Formulation, theirs: FormulaView) => void;
 }
 
 interface SavedVersion {
@@ -17,9 +22,10 @@ interface SavedVersion {
   version: number;
 }
 
-/** Saves the draft as a formula, or as its next version; says so when somebody else saved meanwhile. */
-export function SaveControl({ draft, changed, blocked, onSaved }: Props) {
+/** Saves the draft as a formula, or as its next version; where somebody else saved meanwhile, shows what they changed. */
+export function SaveControl({ draft, changed, blocked, onSaved, onMerged }: Props) {
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [theirs, setTheirs] = useState<FormulaView | null>(null);
   const [busy, setBusy] = useState(false);
   const next = (draft.baseVersion ?? 0) + 1;
 
@@ -33,7 +39,12 @@ export function SaveControl({ draft, changed, blocked, onSaved }: Props) {
             formulation,
             baseVersion,
           });
+    const other =
+      !sent.ok && sent.problem.status === 409
+        ? await read<FormulaView>(`/api/formulas/${formulaId}`)
+        : undefined;
     setBusy(false);
+    setTheirs(other?.ok ? other.value : null);
     setProblem(sent.ok ? null : sent.problem);
     if (sent.ok) onSaved(sent.value.formulaId, sent.value.version);
   };
@@ -59,6 +70,17 @@ export function SaveControl({ draft, changed, blocked, onSaved }: Props) {
             >
               Save mine as version {problem.currentVersion + 1}, keep both
             </button>
+          )}
+          {theirs && draft.saved && (
+            <SavedMeanwhile
+              base={draft.saved}
+              mine={draft.formulation}
+              theirs={theirs}
+              onMerge={(formulation) => {
+                setProblem(null);
+                onMerged(formulation, theirs);
+              }}
+            />
           )}
         </div>
       )}

@@ -34,8 +34,18 @@ export function useDraft(initial: Draft) {
     [],
   );
 
+  /** The draft goes on from a version that was saved meanwhile. */
+  const rebase = useCallback(
+    (formulation: Formulation, baseVersion: number, saved: Formulation) =>
+      setDraft((d) => {
+        dropDraft(d);
+        return keepDraft({ ...d, formulation, baseVersion, saved });
+      }),
+    [],
+  );
+
   const clear = useCallback(() => dropDraft(draft), [draft]);
 
   const changed = JSON.stringify(draft.saved) !== JSON.stringify(draft.formulation);
-  return { draft, change, markSaved, clear, changed };
+  return { draft, change, markSaved, rebase, clear, changed };
 }

@@ -5,6 +5,7 @@ import { choiceOf } from "@/core/formula/defaults";
 import { pantryOf } from "@/core/materials/pantry";
 import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";
+import { ShareCode } from "@/ui/share-code";
 import { WeighLines } from "@/ui/weigh-lines";
 
 export interface PrintData {
@@ -44,7 +45,7 @@ export function PrintSheet({
   const food = pantryOf(f.own).food(f.foodId);
   const baked = f.preparation.kind === "saltCrust";
   return (
-    <article className="break-after-page" aria-label="Weigh-out sheet">
+    <article className="flow-root break-after-page" aria-label="Weigh-out sheet">
       <header className="mb-3 flex items-baseline justify-between border-b-4 border-[var(--iron)] pb-1">
         <h1 className="text-3xl">{f.name}</h1>
         <span>{kitchenName}</span>
@@ -95,6 +96,7 @@ export function PrintSheet({
       <p className="mt-3 text-sm">
         {CARE[f.preparation.kind]} Follow your local food code. Not for nitrite curing, canning or keeping.
       </p>
+      <ShareCode formulation={f} />
       <p className="mt-6 border-t border-line pt-2 text-sm">
         Really weighed: ____________ Went in: ____________ Lifted out: ____________ Initials: ______
       </p>

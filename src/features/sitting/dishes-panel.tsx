@@ -6,6 +6,8 @@ import { Select } from "@/ui/choice";
 import { PlainDishForm } from "./plain-dish-form";
 
 interface Props {
+  /** This kitchen's usual oven, as one without a fan, °C. */
+  usualC: number;
   body: SittingBody;
   formulas: readonly FormulaView[];
   running: readonly BatchView[];
@@ -16,7 +18,7 @@ interface Props {
 const newId = () => crypto.randomUUID();
 
 /** What comes to the table: formulas to be started, batches that stand already, and what is only cooked. */
-export function DishesPanel({ body, formulas, running, onChange, onStart }: Props) {
+export function DishesPanel({ usualC, body, formulas, running, onChange, onStart }: Props) {
   const [plain, setPlain] = useState(false);
   const { dishes } = body;
   const there = new Set(dishes.flatMap((d) => (d.kind === "running" ? [d.batchId] : [])));
@@ -83,6 +85,7 @@ export function DishesPanel({ body, formulas, running, onChange, onStart }: Prop
       )}
       {plain ? (
         <PlainDishForm
+          usualC={usualC}
           onAdd={(dish) => {
             onChange([...dishes, { ...dish, id: newId() }]);
             setPlain(false);

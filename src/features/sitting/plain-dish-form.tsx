@@ -8,6 +8,8 @@ import { QuantityField } from "@/ui/quantity-field";
 type Plain = Extract<SittingDish, { kind: "plain" }>;
 
 interface Props {
+  /** The oven to begin from, °C. */
+  usualC: number;
   onAdd: (dish: Omit<Plain, "id">) => void;
   onClose: () => void;
 }
@@ -16,10 +18,10 @@ const MINUTES: QuantityRule = { dimension: "duration", min: 0, max: 600 };
 const TRAY: QuantityRule = { dimension: "duration", min: 1, max: 1440 };
 
 /** A tray of vegetables by its baking times, a sauce, a stock. */
-export function PlainDishForm({ onAdd, onClose }: Props) {
+export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
   const [name, setName] = useState("");
   const [place, setPlace] = useState<"oven" | "hob">("oven");
-  const [ovenC, setOvenC] = useState(200);
+  const [ovenC, setOvenC] = useState(usualC);
   const [prepMin, setPrepMin] = useState(15);
   const [holdMin, setHoldMin] = useState(20);
   const [trays, setTrays] = useState([{ name: "", minutes: 35 }]);

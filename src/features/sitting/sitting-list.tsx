@@ -5,9 +5,11 @@ import { addDays, nextSaturday } from "date-fns";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import type { Usual } from "@/contracts/kitchen";
 import type { SittingBody, SittingHead } from "@/contracts/sitting";
 import type { KitchenView } from "@/contracts/views";
 import { fullDate } from "@/ui/format";
+import { FileButton } from "@/ui/file-button";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
 
@@ -25,12 +27,12 @@ function nextTableMs(nowMs: number, timeZone: string): number {
   return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), TABLE_HOUR, 0, timeZone).getTime();
 }
 
-const blank = (tableMs: number): SittingBody => ({
+const blank = (tableMs: number, { equipment, quiet }: Usual): SittingBody => ({
   name: "Saturday",
   tableMs,
   dishes: [],
-  kitchen: { fridgeL: 120, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
-  quiet: { from: "22:30", to: "06:30" },
+  kitchen: equipment,
+  quiet,
   absences: [],
   pins: [],
   getsUp: false,
@@ -45,8 +47,7 @@ export function SittingList({ kitchen, sittings, nowMs }: Props) {
     if (!sent.ok) return setProblem(sent.problem.detail);
     router.push(`/sitting/${sent.value.id}`);
   };
-  const read = async (file: File | undefined) => {
-    if (!file) return;
+  const read = async (file: File) => {
     try {
       await create(JSON.parse(await file.text()));
     } catch {
@@ -61,22 +62,11 @@ export function SittingList({ kitchen, sittings, nowMs }: Props) {
       note={kitchen.name}
       actions={
         <>
-          <label className="btn min-h-11 has-focus-visible:outline-3">
-            From a file
-            <input
-              type="file"
-              accept="application/json,.json"
-              className="sr-only"
-              onChange={(event) => {
-                void read(event.target.files?.[0]);
-                event.target.value = "";
-              }}
-            />
-          </label>
+          <FileButton label="From a file" accept="application/json,.json" onFile={read} />
           <button
             type="button"
             className="btn btn-primary min-h-11"
-            onClick={() => void create(blank(nextTableMs(nowMs, kitchen.timeZone)))}
+            onClick={() => void create(blank(nextTableMs(nowMs, kitchen.timeZone), kitchen.usual))}
           >
             Plan a sitting
           </button>

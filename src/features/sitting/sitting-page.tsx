@@ -5,9 +5,7 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contracts/sitting";
 import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
 import type { PlannedTask } from "@/core/schedule/answer";
-import { findingsFor } from "@/core/safety/findings";
-import { outcomeAt } from "@/core/formula/outcome";
-import { formulate } from "@/core/formula/formulate";
+import { stillOvenC } from "@/core/heat/oven";
 import { fromLocalField, toLocalField } from "@/ui/format";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
@@ -31,13 +29,13 @@ interface Props {
 }
 
 /** One sitting: the table time and its dishes, planned backwards; what clashes, and the least change. */
-export function SittingPage({ sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
+export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
   const router = useRouter();
   const nowMs = useNow(serverNowMs);
   const { view, kept, change, takeTheirs, keepMine } = useSitting(first);
   const { body, timeZone } = view;
   const request = useMemo(() => requestOf(view), [view]);
-  const planning = usePlan(request);
+  const planning = usePlan(request, nowMs);
   const answer =
     planning.status === "done" ? planning.answer : planning.status === "working" ? planning.last : undefined;
   const planned = answer?.status === "planned" ? answer : undefined;
@@ -58,17 +56,17 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
     }));
   const start = async (dish: Extract<SittingDish, { kind: "formula" }>) => {
     const goIn = planned?.tasks.find((t) => t.id === `${dish.id}/go_in`);
-    const sheet = formulate(dish.formulation);
-    // A stop wants a reason, and the Bench asks for it.
-    if (sheet.ok && stopsOf(dish, sheet.value))
-      return setProblem(`${dish.name} has a stop: start it on the Bench, where its reason is kept.`);
     const sent = await send<{ id: string }>("POST", "/api/batches", {
       formulaId: dish.formulaId,
       formulation: dish.formulation,
       startAtMs: goIn?.startMs ?? Date.now(),
       acknowledgements: [],
     });
-    if (!sent.ok) return setProblem(sent.problem.detail);
+    // A stop wants a reason: the Bench asks for it and keeps it.
+    const bench =
+      !sent.ok && sent.problem.status === 422 ? " Start it on the Bench, which asks for the reason." : "";
+    if (!sent.ok) return setProblem(`${dish.name}: ${sent.problem.detail}${bench}`);
+    setProblem(null);
     change((b) => ({
       ...b,
       dishes: b.dishes.map((d) =>
@@ -86,6 +84,7 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
           className="entry min-h-11 w-full max-w-64 text-left font-display text-xl font-bold"
           aria-label="Name of the sitting"
           maxLength={80}
+          key={body.name}
           defaultValue={body.name}
           onBlur={(event) => event.target.value.trim() && change({ name: event.target.value.trim() })}
         />
@@ -128,6 +127,7 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
           </div>
           <KeptNote kept={kept} onTakeTheirs={takeTheirs} onKeepMine={keepMine} />
           <DishesPanel
+            usualC={stillOvenC(kitchen.usual.oven)}
             body={body}
             formulas={formulas}
             running={running}
@@ -184,15 +184,6 @@ export function SittingPage({ sitting: first, formulas, running, nowMs: serverNo
       </div>
     </Shell>
   );
-}
-
-function stopsOf(
-  dish: Extract<SittingDish, { kind: "formula" }>,
-  sheet: Extract<ReturnType<typeof formulate>, { ok: true }>["value"],
-): boolean {
-  const { formulation } = dish;
-  const atPull = outcomeAt(sheet, Math.min(96, formulation.pullH), formulation.portions);
-  return findingsFor({ input: formulation, sheet, atPull }).some((f) => f.severity === "stop");
 }
 
 const LOG_MOST = 8;

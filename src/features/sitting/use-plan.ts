@@ -11,11 +11,18 @@ export type Planning =
   | { status: "done"; answer: Answer; offers: Offer[] | "working"; tookMs: number; nowMs: number }
   | { status: "failed" };
 
-/** Plans whenever what is asked changes, off the page's own thread; a newer question drops the older. */
-export function usePlan(request: SittingRequest): Planning {
+/** What nobody confirmed moves on with the clock: planned anew so often. */
+const ANEW_MS = 5 * 60_000;
+
+/**
+ * Plans whenever what is asked changes, and every few minutes, off the page's own thread; a newer question drops the
+ * older.
+ */
+export function usePlan(request: SittingRequest, pageNowMs: number): Planning {
   const [planning, setPlanning] = useState<Planning>({ status: "working", last: undefined });
   const line = useRef<PlannerLine | null>(null);
   const key = JSON.stringify(request);
+  const turn = Math.floor(pageNowMs / ANEW_MS);
   useEffect(() => {
     const planner = (line.current ??= new PlannerLine());
     let stale = false;
@@ -42,7 +49,7 @@ export function usePlan(request: SittingRequest): Planning {
       stale = true;
       planner.cancel();
     };
-  }, [key]);
+  }, [key, turn]);
   useEffect(() => () => line.current?.close(), []);
   return planning;
 }

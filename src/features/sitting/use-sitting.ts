@@ -21,6 +21,7 @@ export function useSitting(first: SittingView) {
   /** What is shown, for changes that follow one another faster than the page is drawn. */
   const newest = useRef(first.body);
   const sending = useRef(false);
+  const overtaken = useRef(false);
   const path = `/api/sittings/${first.id}`;
 
   const look = useRef<(take: boolean) => Promise<void>>(async () => undefined);
@@ -35,12 +36,14 @@ export function useSitting(first: SittingView) {
       const sent = await send<{ revision: number }>("PUT", path, { body, baseRevision: revision.current });
       if (sent.ok) {
         revision.current = sent.value.revision;
+        overtaken.current = false;
         setKept("kept");
         // A dish may have become a running batch: what stands behind it is the server's to say.
         if (waiting.current === null) void look.current(false);
         continue;
       }
       waiting.current ??= body;
+      overtaken.current = sent.problem.status === 409;
       setKept({ problem: sent.problem.detail, conflict: sent.problem.status === 409 });
       break;
     }
@@ -66,6 +69,7 @@ export function useSitting(first: SittingView) {
       if (take || (waiting.current === null && fresh.revision > revision.current)) {
         revision.current = fresh.revision;
         waiting.current = null;
+        overtaken.current = false;
         newest.current = fresh.body;
         setView(fresh);
         setKept("kept");
@@ -76,9 +80,13 @@ export function useSitting(first: SittingView) {
 
   useEffect(() => {
     look.current = lookNow;
-    const timer = setInterval(() => void lookNow(false), LOOK_MS);
+    const timer = setInterval(() => {
+      void lookNow(false);
+      // What a lost line kept here goes when it is back; a conflict waits for the cook.
+      if (waiting.current && !overtaken.current) void flush();
+    }, LOOK_MS);
     return () => clearInterval(timer);
-  }, [lookNow]);
+  }, [lookNow, flush]);
 
   /** Lets this device's stand over the other's. */
   const keepMine = async () => {

@@ -11,6 +11,7 @@ import type { KitchenLimits } from "@/core/safety/limits";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import { Eaters } from "./eaters";
+import { UsualKitchen } from "./usual";
 import { send } from "@/ui/send";
 import type { Theme } from "@/ui/shell/theme";
 
@@ -28,7 +29,7 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
   const zones = Intl.supportedValuesOf("timeZone");
   const known = zones.includes(kitchen.timeZone) ? zones : [kitchen.timeZone, ...zones];
   return (
-    <section>
+    <section id="kitchen">
       <h2 className="text-2xl">This kitchen</h2>
       <div className="field-row">
         <label htmlFor="kitchen-name">Name</label>
@@ -62,6 +63,7 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         onChange={(thermometer) => save({ limits: { ...kitchen.limits, thermometer } })}
       />
       <WordFields words={kitchen.words} onChange={(words) => save({ words })} />
+      <UsualKitchen usual={kitchen.usual} onChange={(usual) => save({ usual })} />
       <LearntRates rates={kitchen.rates} />
       <Eaters limits={kitchen.limits} />
       <ThemeSelect initial={theme ?? "system"} />

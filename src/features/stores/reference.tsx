@@ -7,6 +7,7 @@ import { rows as COOKING } from "@/core/materials/tables/doneness.table";
 import { rows as HAZARDS } from "@/core/materials/tables/hazards.table";
 import { rows as PRACTICE } from "@/core/materials/tables/methods.table";
 import { rows as OVENS } from "@/core/materials/tables/ovens.table";
+import type { Uses } from "@/contracts/views";
 import { fixed, percent } from "@/ui/format";
 
 interface TableData {
@@ -14,6 +15,8 @@ interface TableData {
   note: string;
   head: string[];
   rows: string[][];
+  /** Of rows that formulas name: the kind, and each row's id. */
+  named?: { kind: "salt" | "ingredient" | "food"; ids: string[] };
 }
 
 const standing = (row: { provenance: string; fromMemory: boolean; uncertainty: number }) =>
@@ -26,6 +29,7 @@ const share = (value: number, digits = 1) => percent(value, digits);
 const TABLES: TableData[] = [
   {
     title: "Salts",
+    named: { kind: "salt", ids: SALTS.map((row) => row.id) },
     note: "Spoon densities are level and unpacked. Weigh if you can.",
     head: ["Salt", "g/mL", "g a US tsp", "% NaCl", "For a crust", "Where from"],
     rows: SALTS.map((s) => [
@@ -39,6 +43,7 @@ const TABLES: TableData[] = [
   },
   {
     title: "Ingredients",
+    named: { kind: "ingredient", ids: INGREDIENTS.map((row) => row.id) },
     note: "By weight. Acid is titratable, as its own kind; pH of dry spices, herbs and oils is a placeholder.",
     head: ["Ingredient", "g/mL", "water %", "salt %", "sugar %", "acid %", "pH", "fat %", "Where from"],
     rows: INGREDIENTS.map((i) => [
@@ -55,6 +60,7 @@ const TABLES: TableData[] = [
   },
   {
     title: "Foods",
+    named: { kind: "food", ids: FOODS.map((row) => row.id) },
     note: "Sizes are offers: what you measure decides. D is salt's diffusivity in the flesh at 4 °C, uncertain by a factor of about two.",
     head: ["Food", "water %", "own salt %", "D, 10⁻¹⁰ m²/s", "Where from"],
     rows: FOODS.map((f) => [
@@ -113,11 +119,19 @@ const TABLES: TableData[] = [
   },
 ];
 
-export function Reference() {
-  const [search, setSearch] = useState("");
+/** The table with a last column: which formulas use the row. */
+function withUses({ head, rows, named, ...rest }: TableData, uses: Uses): TableData {
+  if (!named) return { head, rows, ...rest };
+  const names = (i: number) => (uses[`${named.kind}/${named.ids[i]}`] ?? []).map((u) => u.name).join(", ");
+  return { head: [...head, "In our formulas"], rows: rows.map((row, i) => [...row, names(i)]), ...rest };
+}
+
+export function Reference({ uses, find = "" }: { uses: Uses; find?: string }) {
+  const tables = TABLES.map((table) => withUses(table, uses));
+  const [search, setSearch] = useState(find);
   const wanted = search.trim().toLowerCase();
   return (
-    <section className="lg:col-span-2">
+    <section id="tables" className="lg:col-span-2">
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h2 className="text-2xl">What the sums stand on</h2>
         <label className="flex items-center gap-2">
@@ -130,7 +144,7 @@ export function Reference() {
           />
         </label>
       </div>
-      {TABLES.map((table) => (
+      {tables.map((table) => (
         <Table
           key={table.title}
           {...table}
@@ -145,10 +159,16 @@ export function Reference() {
   );
 }
 
+/** Drawn only while it is open: hundreds of rows nobody looks at cost every visit. */
 function Table(props: TableData & { all: number; searching: boolean }) {
+  const [open, setOpen] = useState(false);
   if (props.searching && props.rows.length === 0) return null;
   return (
-    <details className="group" open={props.searching || undefined}>
+    <details
+      className="group"
+      open={props.searching || open}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
       <summary className="flex min-h-12 cursor-pointer items-center gap-3 border-b border-line font-display text-xl font-bold">
         <ChevronRight size={22} aria-hidden className="transition-transform group-open:rotate-90" />
         {props.title}{" "}
@@ -157,35 +177,41 @@ function Table(props: TableData & { all: number; searching: boolean }) {
         </span>
       </summary>
       <p className="py-2 text-quiet">{props.note}</p>
-      <div
-        className="overflow-x-auto"
-        tabIndex={0}
-        role="region"
-        aria-label={`Table of ${props.title.toLowerCase()}`}
-      >
-        <table className="table">
-          <thead>
-            <tr className="text-base-content">
-              {props.head.map((cell) => (
-                <th key={cell} scope="col">
+      {(props.searching || open) && <Rows {...props} />}
+    </details>
+  );
+}
+
+function Rows({ title, head, rows }: TableData) {
+  return (
+    <div
+      className="overflow-x-auto"
+      tabIndex={0}
+      role="region"
+      aria-label={`Table of ${title.toLowerCase()}`}
+    >
+      <table className="table">
+        <thead>
+          <tr className="text-base-content">
+            {head.map((cell) => (
+              <th key={cell} scope="col">
+                {cell}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, r) => (
+            <tr key={`${row[0]}-${r}`} className="border-line">
+              {row.map((cell, i) => (
+                <td key={head[i]} className={/^[\d–]/.test(cell) ? "figure" : ""}>
                   {cell}
-                </th>
+                </td>
               ))}
             </tr>
-          </thead>
-          <tbody>
-            {props.rows.map((row, r) => (
-              <tr key={`${row[0]}-${r}`} className="border-line">
-                {row.map((cell, i) => (
-                  <td key={props.head[i]} className={/^[\d–]/.test(cell) ? "figure" : ""}>
-                    {cell}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </details>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -1,58 +1,55 @@
-import Link from "next/link";
-import type { FormulaView, KitchenView } from "@/contracts/views";
-import { shortDate } from "@/ui/format";
+import type { FormulaView, KitchenView, Uses } from "@/contracts/views";
 import { Shell } from "@/ui/shell/shell";
 import type { Theme } from "@/ui/shell/theme";
 import { KitchenSettings } from "./kitchen-settings";
+import { Library } from "./library/library";
 import { OwnEntries } from "./own/own-entries";
 import { Reference } from "./reference";
+import { Safekeeping } from "./safekeeping/safekeeping";
+import type { Snapshot } from "./safekeeping/snapshot-list";
 
 interface Props {
   kitchen: KitchenView;
   formulas: FormulaView[];
+  /** Which formulas name a material or vessel, by "kind/id". */
+  uses: Uses;
+  snapshots: Snapshot[];
+  hasPassphrase: boolean;
+  /** What is looked for in the tables. */
+  find?: string;
   theme?: Theme;
 }
 
+const PARTS = [
+  { id: "formulas", name: "Formulas" },
+  { id: "kitchen", name: "This kitchen" },
+  { id: "own", name: "Our own" },
+  { id: "safekeeping", name: "Safekeeping" },
+  { id: "tables", name: "Tables" },
+];
+
 /** Formulas and their versions, the kitchen's settings, and the tables the sums stand on with their provenance. */
-export function Stores({ kitchen, formulas, theme }: Props) {
+export function Stores({ kitchen, formulas, uses, snapshots, hasPassphrase, find, theme }: Props) {
   return (
-    <Shell title="Stores" note={kitchen.name}>
+    <Shell
+      title="Stores"
+      note={kitchen.name}
+      actions={
+        <nav aria-label="On this page" className="flex flex-wrap gap-x-4">
+          {PARTS.map(({ id, name }) => (
+            <a key={id} href={`#${id}`} className="flex min-h-11 items-center underline underline-offset-4">
+              {name}
+            </a>
+          ))}
+        </nav>
+      }
+    >
       <div className="grid gap-8 p-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:p-6">
-        <section>
-          <h2 className="text-2xl">Formulas</h2>
-          {formulas.length === 0 && <p>None saved yet. Save one on the Bench.</p>}
-          <ul>
-            {formulas.map((formula) => (
-              <li key={formula.id} className="border-b border-line py-2">
-                <Link
-                  href={`/bench?formula=${formula.id}`}
-                  className="flex min-h-11 items-center truncate text-lg font-semibold underline decoration-line underline-offset-4"
-                >
-                  {formula.name}
-                </Link>
-                <ul className="text-sm text-quiet">
-                  {formula.versions.map((v) => (
-                    <li key={v.version}>
-                      <Link
-                        className="inline-flex min-h-11 items-center gap-2"
-                        href={`/bench?formula=${formula.id}&version=${v.version}`}
-                      >
-                        <span className="underline">version {v.version}</span>
-                        <span>
-                          {shortDate(v.createdAtMs, kitchen.timeZone)}
-                          {v.note && ` · ${v.note}`}
-                        </span>
-                      </Link>
-                    </li>
-                  ))}
-                </ul>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Library formulas={formulas} timeZone={kitchen.timeZone} />
         <KitchenSettings kitchen={kitchen} theme={theme} />
-        <OwnEntries kitchen={kitchen} />
-        <Reference />
+        <OwnEntries kitchen={kitchen} uses={uses} />
+        <Safekeeping snapshots={snapshots} hasPassphrase={hasPassphrase} timeZone={kitchen.timeZone} />
+        <Reference key={find} uses={uses} find={find} />
       </div>
     </Shell>
   );

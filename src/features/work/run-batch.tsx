@@ -90,9 +90,7 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
     >
       {(!connected || waiting > 0) && (
         <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
-          {connected
-            ? ""
-            : "No line to the kitchen’s server. The last known state is shown; taps are kept here. "}
+          {connected ? "" : "The last known state is shown; taps are kept here. "}
           {waiting > 0 && `${waiting} not sent yet.`}
         </p>
       )}
@@ -116,7 +114,11 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
               scale={work.scale}
               scaledBy={work.scaledBy}
               onScale={(scaledBy) => act({ method: "PUT", path: "scaled", body: { scaledBy } })}
-              onPan={(pan) => act({ method: "PUT", path: "instruments/scale", body: pan })}
+              // A real scale is poured onto by hand: only the simulated one has to be told.
+              onPan={(pan) =>
+                work.instruments.includes("scale") &&
+                act({ method: "PUT", path: "instruments/scale", body: pan })
+              }
               onWeigh={(lineId, grams) => act({ method: "PUT", path: "weights", body: { lineId, grams } })}
             />
           )}

@@ -1,26 +1,8 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 import type { WorkView } from "@/contracts/work";
-import { send } from "@/ui/send";
-
-/** One thing tapped or entered here, kept until the server has it. */
-interface Pending {
-  method: "PUT" | "DELETE" | "POST";
-  path: string;
-  body?: unknown;
-}
-
-const RETRY_MS = 2000;
-const keyOf = (batchId: string) => `work:${batchId}`;
-
-function stored(batchId: string): Pending[] {
-  try {
-    return JSON.parse(localStorage.getItem(keyOf(batchId)) ?? "[]") as Pending[];
-  } catch {
-    return [];
-  }
-}
+import { useOutbox, type Entry } from "@/ui/outbox";
 
 /**
  * A batch at work, the same on every device: the server streams its state; what is tapped here is shown at once, sent, and
@@ -29,43 +11,8 @@ function stored(batchId: string): Pending[] {
 export function useWork(first: WorkView) {
   const [work, setWork] = useState(first);
   const [connected, setConnected] = useState(true);
-  const [pending, setPending] = useState<Pending[]>([]);
-  const [problem, setProblem] = useState<string | null>(null);
-  const queue = useRef<Pending[]>([]);
-  const sending = useRef(false);
   const { batchId } = first;
-
-  const keep = useCallback(
-    (next: Pending[]) => {
-      queue.current = next;
-      setPending(next);
-      localStorage.setItem(keyOf(batchId), JSON.stringify(next));
-    },
-    [batchId],
-  );
-
-  const flush = useCallback(async () => {
-    if (sending.current) return;
-    sending.current = true;
-    while (queue.current.length > 0) {
-      const [next] = queue.current;
-      const sent = await send(next.method, next.path, next.body);
-      // No answer: it stays and is tried again. A refusal is said, and not tried for ever.
-      if (!sent.ok && sent.problem.status === 0) break;
-      setProblem(sent.ok ? null : sent.problem.detail);
-      // More may have been tapped meanwhile: only the one that was sent goes.
-      keep(queue.current.slice(1));
-    }
-    sending.current = false;
-  }, [keep]);
-
-  useEffect(() => {
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- only this device knows what it still has to send
-    keep(stored(batchId));
-    void flush();
-    const timer = setInterval(() => void flush(), RETRY_MS);
-    return () => clearInterval(timer);
-  }, [batchId, flush, keep]);
+  const { waiting, problem, add } = useOutbox(`work:${batchId}`);
 
   useEffect(() => {
     const source = new EventSource(`/api/batches/${batchId}/stream`);
@@ -80,18 +27,15 @@ export function useWork(first: WorkView) {
   }, [batchId]);
 
   const act = useCallback(
-    (entry: Pending) => {
-      keep([...queue.current, { ...entry, path: `/api/batches/${batchId}/${entry.path}` }]);
-      void flush();
-    },
-    [batchId, flush, keep],
+    (entry: Entry) => add({ ...entry, path: `/api/batches/${batchId}/${entry.path}` }),
+    [batchId, add],
   );
 
-  return { work: withPending(work, pending), connected, waiting: pending.length, problem, act };
+  return { work: withPending(work, waiting), connected, waiting: waiting.length, problem, act };
 }
 
 /** What was tapped here and is not with the server yet is shown as if it were. */
-function withPending(work: WorkView, pending: readonly Pending[]): WorkView {
+function withPending(work: WorkView, pending: readonly Entry[]): WorkView {
   const done = { ...work.done };
   const weights = { ...work.weights };
   let { scaledBy } = work;

@@ -1,10 +1,11 @@
 "use client";
 
-import { Archive, CalendarClock, CookingPot, NotebookText, Rows3, Timer } from "lucide-react";
+import { Archive, CalendarClock, CookingPot, NotebookText, Rows3, Search, Timer } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Modal } from "../modal";
+import { FindDialog } from "./find-dialog";
 
 const STATIONS = [
   { href: "/", name: "Shelf", key: "s", Icon: Rows3, covers: ["/batch"] },
@@ -18,6 +19,7 @@ const STATIONS = [
 /** The slim iron rack: every station, and a letter for each. */
 export function Rack() {
   const path = usePathname();
+  const [find, setFind] = useState(false);
   const here = (s: (typeof STATIONS)[number]) =>
     path === s.href || [...s.covers, ...(s.href === "/" ? [] : [s.href])].some((p) => path.startsWith(p));
   return (
@@ -25,7 +27,7 @@ export function Rack() {
       aria-label="Stations"
       className="fixed inset-x-0 bottom-0 z-30 flex bg-[#1f2326] text-[#ece7dc] lg:static lg:w-19 lg:shrink-0 lg:flex-col print:hidden"
     >
-      <StationKeys />
+      <StationKeys find={find} setFind={setFind} />
       <CrockMark />
       {STATIONS.map((station) => (
         <Link
@@ -40,6 +42,14 @@ export function Rack() {
           {station.name}
         </Link>
       ))}
+      <button
+        type="button"
+        className="flex min-h-16 min-w-0 flex-1 cursor-pointer flex-col items-center justify-center gap-1 border-t-4 border-transparent text-[0.8125rem] lg:mt-auto lg:flex-none lg:border-t-0 lg:border-l-4 lg:text-sm"
+        onClick={() => setFind(true)}
+      >
+        <Search size={22} aria-hidden />
+        Find
+      </button>
     </nav>
   );
 }
@@ -58,8 +68,8 @@ function CrockMark() {
   );
 }
 
-/** One letter goes to each station; "?" lists them. Not while typing. */
-function StationKeys() {
+/** One letter goes to each station; "/" finds anything, "?" lists the keys. Not while typing. */
+function StationKeys({ find, setFind }: { find: boolean; setFind: (open: boolean) => void }) {
   const router = useRouter();
   const [help, setHelp] = useState(false);
   useEffect(() => {
@@ -68,12 +78,17 @@ function StationKeys() {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (target.closest("input, textarea, select, dialog, [contenteditable]")) return;
       if (event.key === "?") setHelp(true);
+      if (event.key === "/") {
+        event.preventDefault();
+        setFind(true);
+      }
       const station = STATIONS.find((s) => s.key === event.key);
       if (station) router.push(station.href);
     };
     document.addEventListener("keydown", onKey);
     return () => document.removeEventListener("keydown", onKey);
-  }, [router]);
+  }, [router, setFind]);
+  if (find) return <FindDialog onClose={() => setFind(false)} />;
   if (!help) return null;
   return (
     <Modal title="Keys" onClose={() => setHelp(false)}>
@@ -81,6 +96,7 @@ function StationKeys() {
         {STATIONS.map((s) => (
           <Key key={s.key} name={s.key.toUpperCase()} what={s.name} />
         ))}
+        <Key name="/" what="find anything" />
         <Key name="↑ ↓" what="nudge a focused weight or time; with Shift ten times as far" />
         <Key name="← →" what="move the pull marker a quarter of an hour" />
       </dl>

@@ -1,3 +1,4 @@
+import { LineNotice } from "./line-notice";
 import { Rack } from "./rack";
 
 interface Props {
@@ -21,7 +22,9 @@ export function Shell({ title, note, actions, children }: Props) {
           </div>
           <div className="flex flex-wrap gap-2">{actions}</div>
         </header>
-        <main className="min-h-0 flex-1 lg:overflow-auto">{children}</main>
+        <LineNotice />
+        {/* What is hidden in it for screen readers stays in it: the page itself must not grow and scroll. */}
+        <main className="relative min-h-0 flex-1 lg:overflow-auto">{children}</main>
       </div>
     </div>
   );

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
-import { brineHeatCapacity, chill, splitHotAndIce } from "@/core/solution/chill";
+import { chillBrine } from "@/core/formula/chill-brine";
 import { fixed, grams, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
@@ -17,19 +17,16 @@ export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: ()
   const [wantedC, setWantedC] = useState(3);
   const [onHandG, setOnHandG] = useState<number | null>(null);
 
-  const waterKg = sheet.waterG / 1000;
-  const saltKg = sheet.naclG / 1000;
-  const strength = sheet.brine?.saltFraction ?? 0;
-  // With about half the water as ice, the concentrate is about twice as strong as the brine.
-  const hot = { temperatureC: hotC, heatCapacityKJPerKgK: brineHeatCapacity(2 * strength) };
-  const plan = splitHotAndIce(waterKg, saltKg, hot, iceC, wantedC);
-  const iceG = onHandG ?? plan.iceKg * 1000;
-  const massKg = waterKg + saltKg - iceG / 1000;
-  const end = chill(
-    { ...hot, massKg, saltFraction: saltKg / massKg },
-    { massKg: iceG / 1000, temperatureC: iceC },
-  );
-  const short = plan.iceKg * 1000 - iceG;
+  const plan = chillBrine({
+    waterG: sheet.waterG,
+    saltG: sheet.naclG,
+    saltFraction: sheet.brine?.saltFraction ?? 0,
+    hotC,
+    iceC,
+    wantedC,
+    ...(onHandG !== null && { iceG: onHandG }),
+  });
+  const { iceG, end, shortG } = plan;
   return (
     <Modal title="Hot water and ice" onClose={onClose}>
       <QuantityField label="Hot water at" unit="°C" value={hotC} rule={RANGES.hotC} onChange={setHotC} />
@@ -61,7 +58,8 @@ export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: ()
       </p>
       {end.temperatureC > COLD_LIMIT_C && (
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
-          Not cold enough for raw food: {short > 0 ? `${grams(short)} g more ice of the same water, or ` : ""}
+          Not cold enough for raw food:{" "}
+          {shortG > 0 ? `${grams(shortG)} g more ice of the same water, or ` : ""}
           chill it in the fridge to 4 °C first.
         </p>
       )}

@@ -1,9 +1,9 @@
 "use client";
 
-import { Plus, Trash2 } from "lucide-react";
+import { Archive, Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { OwnKind } from "@/contracts/kitchen";
-import type { KitchenView } from "@/contracts/views";
+import type { KitchenView, Uses } from "@/contracts/views";
 import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
 import { fixed, grams, percent } from "@/ui/format";
 import { SaveProblem, useSave } from "../use-save";
@@ -15,16 +15,21 @@ import { VesselDialog } from "./vessel-dialog";
 type Open = { kind: OwnKind; id?: string } | null;
 
 /** What this kitchen added to the tables, or weighed anew. */
-export function OwnEntries({ kitchen }: { kitchen: KitchenView }) {
+export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses }) {
   const [open, setOpen] = useState<Open>(null);
   const { save, problem } = useSave();
   const { own, vessels } = kitchen;
   const close = () => setOpen(null);
-  const remove = (kind: OwnKind) => (id: string) =>
-    void save("DELETE", `/api/own/${kind}/${encodeURIComponent(id)}`);
+  const path = (kind: OwnKind, id: string) => `/api/own/${kind}/${encodeURIComponent(id)}`;
+  /** What is in use is put away; only what nothing names is taken out. */
+  const listOf = (kind: OwnKind) => ({
+    usedBy: (id: string) => (uses[`${kind}/${id}`] ?? []).map((u) => u.name),
+    onRemove: (id: string) => void save("DELETE", path(kind, id)),
+    onPutAway: (id: string) => void save("PATCH", path(kind, id), { archived: true }),
+  });
   const editing = <T extends { id: string }>(rows: readonly T[]) => rows.find((row) => row.id === open?.id);
   return (
-    <section className="lg:col-span-2">
+    <section id="own" className="lg:col-span-2">
       <h2 className="text-2xl">Our own</h2>
       <div className="grid gap-6 sm:grid-cols-2">
         <OwnList
@@ -36,7 +41,7 @@ export function OwnEntries({ kitchen }: { kitchen: KitchenView }) {
             note: `${fixed(s.densityGPerMl, 2)} g/ml by our spoon`,
           }))}
           onAdd={() => setOpen({ kind: "salt" })}
-          onRemove={remove("salt")}
+          {...listOf("salt")}
         />
         <OwnList
           title="Ingredients"
@@ -48,7 +53,7 @@ export function OwnEntries({ kitchen }: { kitchen: KitchenView }) {
           }))}
           onAdd={() => setOpen({ kind: "ingredient" })}
           onEdit={(id) => setOpen({ kind: "ingredient", id })}
-          onRemove={remove("ingredient")}
+          {...listOf("ingredient")}
         />
         <OwnList
           title="Foods"
@@ -60,7 +65,7 @@ export function OwnEntries({ kitchen }: { kitchen: KitchenView }) {
           }))}
           onAdd={() => setOpen({ kind: "food" })}
           onEdit={(id) => setOpen({ kind: "food", id })}
-          onRemove={remove("food")}
+          {...listOf("food")}
         />
         <OwnList
           title="Vessels"
@@ -72,9 +77,24 @@ export function OwnEntries({ kitchen }: { kitchen: KitchenView }) {
           }))}
           onAdd={() => setOpen({ kind: "vessel" })}
           onEdit={(id) => setOpen({ kind: "vessel", id })}
-          onRemove={remove("vessel")}
+          {...listOf("vessel")}
         />
       </div>
+      {kitchen.putAway.length > 0 && (
+        <p className="pt-4">
+          <span className="text-quiet">Put away: </span>
+          {kitchen.putAway.map(({ kind, id, name }) => (
+            <button
+              key={`${kind}/${id}`}
+              type="button"
+              className="btn mr-2 min-h-11 font-normal"
+              onClick={() => void save("PATCH", path(kind, id), { archived: false })}
+            >
+              {name}, take out again
+            </button>
+          ))}
+        </p>
+      )}
       <SaveProblem problem={problem} />
       {open?.kind === "salt" && <CalibrateDialog measures={kitchen.measures} onClose={close} />}
       {open?.kind === "ingredient" && (
@@ -106,10 +126,13 @@ interface ListProps {
   rows: { id: string; name: string; note: string }[];
   onAdd: () => void;
   onEdit?: (id: string) => void;
+  /** Names of the formulas that use it. */
+  usedBy: (id: string) => string[];
   onRemove: (id: string) => void;
+  onPutAway: (id: string) => void;
 }
 
-function OwnList({ title, add, rows, onAdd, onEdit, onRemove }: ListProps) {
+function OwnList({ title, add, rows, onAdd, onEdit, usedBy, onRemove, onPutAway }: ListProps) {
   return (
     <section aria-label={title}>
       <h3 className="text-xl">{title}</h3>
@@ -128,16 +151,17 @@ function OwnList({ title, add, rows, onAdd, onEdit, onRemove }: ListProps) {
               ) : (
                 <span className="font-semibold">{row.name}</span>
               )}
-              <span className="block text-sm text-quiet">{row.note}</span>
+              <span className="block text-sm text-quiet">
+                {row.note}
+                {usedBy(row.id).length > 0 && ` · in ${usedBy(row.id).join(", ")}`}
+              </span>
             </span>
-            <button
-              type="button"
-              className="btn btn-ghost min-h-11"
-              aria-label={`Take out ${row.name}`}
-              onClick={() => onRemove(row.id)}
-            >
-              <Trash2 size={18} aria-hidden />
-            </button>
+            <AwayButton
+              name={row.name}
+              used={usedBy(row.id).length > 0}
+              onPutAway={() => onPutAway(row.id)}
+              onRemove={() => onRemove(row.id)}
+            />
           </li>
         ))}
       </ul>
@@ -145,5 +169,20 @@ function OwnList({ title, add, rows, onAdd, onEdit, onRemove }: ListProps) {
         <Plus size={18} aria-hidden /> {add}
       </button>
     </section>
+  );
+}
+
+/** What is in use is put away; what is not is taken out. */
+function AwayButton(props: { name: string; used: boolean; onPutAway: () => void; onRemove: () => void }) {
+  const Icon = props.used ? Archive : Trash2;
+  return (
+    <button
+      type="button"
+      className="btn btn-ghost min-h-11"
+      aria-label={`${props.used ? "Put away" : "Take out"} ${props.name}`}
+      onClick={props.used ? props.onPutAway : props.onRemove}
+    >
+      <Icon size={18} aria-hidden />
+    </button>
   );
 }

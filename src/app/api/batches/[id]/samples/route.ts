@@ -1,7 +1,7 @@
 import { sampleRequest } from "@/contracts/work";
 import { database } from "@/server/database";
 import { answer, readBody } from "@/server/http";
-import { keepSample } from "@/server/work";
+import { keepSample } from "@/server/samples";
 
 type Context = { params: Promise<{ id: string }> };
 

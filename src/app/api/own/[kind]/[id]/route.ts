@@ -1,17 +1,44 @@
+import { z } from "zod";
 import { ownEntryRequest } from "@/contracts/kitchen";
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
-import { dropOwn } from "@/server/own-entries";
-import { notFound } from "@/server/problem";
+import { answer, checkOrigin, readBody } from "@/server/http";
+import { dropOwn, shelveOwn } from "@/server/own-entries";
+import { notFound, Refusal } from "@/server/problem";
+import { usesOf } from "@/server/where-used";
 
 const KINDS = ownEntryRequest.options.map((option) => option.shape.kind.value);
+const archiveRequest = z.strictObject({ archived: z.boolean() });
 
-export const DELETE = (request: Request, { params }: { params: Promise<{ kind: string; id: string }> }) =>
+type Context = { params: Promise<{ kind: string; id: string }> };
+
+async function named({ params }: Context) {
+  const { kind, id } = await params;
+  const known = KINDS.find((k) => k === kind);
+  if (!known) throw notFound("kind of entry");
+  return { kind: known, id };
+}
+
+/** Put away, or taken out again. */
+export const PATCH = (request: Request, context: Context) =>
+  answer(async () => {
+    const { archived } = await readBody(request, archiveRequest);
+    const { kind, id } = await named(context);
+    shelveOwn(database(), kind, id, archived, Date.now());
+    return new Response(null, { status: 204 });
+  });
+
+/** Gone for good; refused while a formula uses it. */
+export const DELETE = (request: Request, context: Context) =>
   answer(async () => {
     checkOrigin(request);
-    const { kind, id } = await params;
-    const known = KINDS.find((k) => k === kind);
-    if (!known) throw notFound("kind of entry");
-    dropOwn(database(), known, id);
+    const { kind, id } = await named(context);
+    const uses = usesOf(database(), kind, id);
+    if (uses.length > 0)
+      throw new Refusal(
+        409,
+        "In use",
+        `${uses.map((u) => u.name).join(", ")} ${uses.length > 1 ? "use" : "uses"} it: put it away instead.`,
+      );
+    dropOwn(database(), kind, id);
     return new Response(null, { status: 204 });
   });

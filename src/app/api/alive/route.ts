@@ -1,0 +1,2 @@
+/** That the server answers at all. */
+export const GET = () => Response.json({ alive: true });

@@ -1,0 +1,18 @@
+import type { MetadataRoute } from "next";
+
+export default function manifest(): MetadataRoute.Manifest {
+  return {
+    name: "Iron Crock",
+    short_name: "Iron Crock",
+    description: "Brines by weight, and the hours they need.",
+    start_url: "/",
+    display: "standalone",
+    background_color: "#f4f1ea",
+    theme_color: "#1f2326",
+    icons: [
+      { src: "/icon.svg", sizes: "any", type: "image/svg+xml" },
+      { src: "/icons/192.png", sizes: "192x192", type: "image/png" },
+      { src: "/icons/512.png", sizes: "512x512", type: "image/png" },
+    ],
+  };
+}

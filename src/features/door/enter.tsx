@@ -1,0 +1,47 @@
+"use client";
+
+import { useEffect, useState } from "react";
+import { send } from "@/ui/send";
+
+/** Only a path of this kitchen's: never an address elsewhere. */
+const inside = (next: string): string => (/^\/(?![/\\])/.test(next) ? next : "/");
+
+/** The door: one passphrase for the whole kitchen. */
+export function Enter({ next }: { next: string }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  useEffect(() => {
+    // Who stands at the door sees nothing that was kept for working offline.
+    void window.caches?.keys().then((names) => Promise.all(names.map((name) => window.caches.delete(name))));
+  }, []);
+  const submit = async (form: FormData) => {
+    setProblem(null);
+    const sent = await send("POST", "/api/door/session", { passphrase: form.get("passphrase") });
+    if (!sent.ok) return setProblem(sent.problem.detail);
+    // A whole new page: nothing read before signing in is kept.
+    window.location.assign(inside(next));
+  };
+  return (
+    <main className="mx-auto flex min-h-dvh max-w-md flex-col justify-center gap-6 p-6">
+      <h1 className="text-4xl">Iron Crock</h1>
+      <form action={submit} className="flex flex-col gap-3">
+        <label className="flex flex-col gap-1">
+          <span className="text-lg">This kitchen&rsquo;s passphrase</span>
+          <input
+            className="entry min-h-14 w-full !text-left text-xl"
+            type="password"
+            name="passphrase"
+            autoComplete="current-password"
+            required
+            autoFocus
+          />
+        </label>
+        {problem && (
+          <p role="alert" className="text-error">
+            {problem}
+          </p>
+        )}
+        <button className="btn btn-primary min-h-14 text-lg">Come in</button>
+      </form>
+    </main>
+  );
+}

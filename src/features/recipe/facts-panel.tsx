@@ -1,0 +1,122 @@
+import type { PreparationChoice } from "@/core/formula/defaults";
+import type { Cook } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import type { ReadRecipe } from "@/core/recipe/reading";
+import { Select } from "@/ui/choice";
+import { capital, duration, fixed } from "@/ui/format";
+import { PREPARATION_NAME } from "@/ui/names";
+import { usePantry } from "@/ui/pantry";
+import { QuantityField } from "@/ui/quantity-field";
+import type { Facts } from "./use-confirming";
+
+interface Props {
+  read: ReadRecipe;
+  facts: Facts;
+  cook: Cook | undefined;
+  onChange: (facts: Facts) => void;
+}
+
+const PREPARATIONS = Object.entries(PREPARATION_NAME).map(([value, label]) => ({
+  value: value as PreparationChoice,
+  label: capital(label),
+}));
+
+/** What the whole recipe is: its food and weight, the preparation, and how long. Each guess says what it was made from. */
+export function FactsPanel({ read, facts, cook, onChange }: Props) {
+  const { foods } = usePantry();
+  const set = (edit: Partial<Facts>) => onChange({ ...facts, ...edit });
+  const likely = read.foods.map((f) => f.id);
+  const options = [
+    ...(facts.foodId === "" ? [{ value: "", label: "Choose the food" }] : []),
+    ...[...foods]
+      .sort((a, b) => rank(likely, a.id) - rank(likely, b.id) || a.name.localeCompare(b.name))
+      .map((f) => ({ value: f.id, label: f.name })),
+  ];
+  return (
+    <section aria-label="The whole">
+      <h2 className="text-2xl">The whole</h2>
+      <div className="field-row">
+        <label htmlFor="recipe-name">Name</label>
+        <input
+          id="recipe-name"
+          className="entry min-w-0 flex-1"
+          value={facts.name}
+          maxLength={120}
+          onChange={(event) => set({ name: event.target.value })}
+        />
+      </div>
+      <Select label="Food" value={facts.foodId} options={options} onChange={(foodId) => set({ foodId })} />
+      <QuantityField
+        label="On the scale"
+        unit="g"
+        value={facts.foodG}
+        rule={RANGES.totalMassG}
+        onChange={(foodG) => set({ foodG })}
+        hint={
+          <Because>
+            {read.foodG === undefined ? "It does not say: weigh yours." : "As it says; weigh yours."}
+          </Because>
+        }
+      />
+      <QuantityField
+        label="Pieces"
+        unit=""
+        value={facts.count}
+        rule={RANGES.count}
+        onChange={(count) => set({ count })}
+      />
+      <Select
+        label="As a"
+        value={facts.choice}
+        options={PREPARATIONS}
+        onChange={(choice) => set({ choice })}
+      />
+      <Because>Told by {read.preparation.because}.</Because>
+      <QuantityField
+        label="Lift out after"
+        unit="h"
+        value={(facts.pullH ?? 0) * 60}
+        shownUnit={60}
+        digits={2}
+        rule={RANGES.pullMin}
+        onChange={(minutes) => set({ pullH: minutes / 60 })}
+        hint={
+          <Because>
+            {read.soak
+              ? `“${read.soak.text}”${read.soak.low === read.soak.high ? "" : ", taken at its middle"}.`
+              : "It does not say: what is usual is taken."}
+          </Because>
+        }
+      />
+      <QuantityField
+        label="Portions"
+        unit=""
+        value={facts.portions}
+        rule={RANGES.portions}
+        onChange={(portions) => set({ portions })}
+        hint={read.recipe.serves === null ? <Because>It does not say.</Because> : undefined}
+      />
+      <div className="py-2">
+        <span className="text-quiet">Then cooked: </span>
+        {cook ? cookText(cook) : "it does not say"}
+        {cook && read.method.ovens.length === 0 && <Because>It names no oven: this kitchen’s usual.</Because>}
+      </div>
+    </section>
+  );
+}
+
+const rank = (likely: readonly string[], id: string): number => {
+  const at = likely.indexOf(id);
+  return at < 0 ? likely.length : at;
+};
+
+function cookText({ ovenC, minutes, toC, restMin, stages }: Cook): string {
+  const oven = stages
+    ? stages.map((s) => `${fixed(s.ovenC, 0)} °C for ${duration(s.minutes / 60)}`).join(", then ")
+    : `${ovenC === undefined ? "" : `oven ${fixed(ovenC, 0)} °C, `}${duration(minutes / 60)}`;
+  return `${oven}, to ${fixed(toC, 0)} °C in the middle, rest ${duration(restMin / 60)}`;
+}
+
+const Because = ({ children }: { children: React.ReactNode }) => (
+  <p className="pb-1 text-right text-sm text-quiet">{children}</p>
+);

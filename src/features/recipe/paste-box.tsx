@@ -1,0 +1,80 @@
+"use client";
+
+import { useState, type DragEvent } from "react";
+import { FileButton } from "@/ui/file-button";
+
+/** Larger than any page with a recipe on it. */
+const FILE_MOST_BYTES = 4 * 1024 * 1024;
+
+interface Props {
+  onText: (text: string) => void;
+  problem: string | null;
+}
+
+/** Where a recipe is pasted, dropped or chosen as a file. */
+export function PasteBox({ onText, problem }: Props) {
+  const [text, setText] = useState("");
+  const [over, setOver] = useState(false);
+  const [tooLarge, setTooLarge] = useState<string | null>(null);
+
+  const take = async (file: File) => {
+    if (file.size > FILE_MOST_BYTES)
+      return setTooLarge(`${file.name} is larger than 4 MB: it wants a text, a page or a formula's file.`);
+    setTooLarge(null);
+    const content = await file.text();
+    setText(content);
+    onText(content);
+  };
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    setOver(false);
+    const dropped = event.dataTransfer.getData("text/plain");
+    if (event.dataTransfer.files.length > 0) void take(event.dataTransfer.files[0]);
+    else if (dropped) setText(dropped);
+  };
+  const said = tooLarge ?? problem;
+  return (
+    <form
+      className="flex max-w-4xl flex-col gap-3 p-4 lg:p-6"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onText(text);
+      }}
+    >
+      <label htmlFor="recipe-text" className="text-lg">
+        Paste or drop a recipe as it is: its words, a page, or a formula from another kitchen. Nothing is kept
+        until you say so.
+      </label>
+      <textarea
+        id="recipe-text"
+        className={`min-h-72 w-full border-2 bg-base-100 p-3 text-lg ${over ? "border-primary" : "border-line"}`}
+        value={text}
+        placeholder={
+          "1.2 kg duck legs\n2 tbsp salt\na good pinch of black pepper\n\nRub the legs with the salt, leave them overnight in the fridge …"
+        }
+        onChange={(event) => setText(event.target.value)}
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={drop}
+      />
+      {said && (
+        <p role="alert" className="text-error">
+          {said}
+        </p>
+      )}
+      <div className="flex flex-wrap gap-3">
+        <button className="btn btn-primary min-h-12 text-lg" disabled={text.trim() === ""}>
+          Read it
+        </button>
+        <FileButton
+          label="Or from a file"
+          accept=".txt,.md,.markdown,.html,.htm,.json,.jsonld"
+          onFile={take}
+        />
+      </div>
+    </form>
+  );
+}

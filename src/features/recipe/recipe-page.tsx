@@ -1,0 +1,64 @@
+"use client";
+
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { readFormulaFile } from "@/contracts/formula-file";
+import type { KitchenView } from "@/contracts/views";
+import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
+import { readRecipe, readsAsRecipe } from "@/core/recipe/read-recipe";
+import type { ReadRecipe } from "@/core/recipe/reading";
+import { PantryProvider } from "@/ui/pantry";
+import { Shell } from "@/ui/shell/shell";
+import { usePutOnBench } from "@/ui/use-put-on-bench";
+import { Confirm } from "./confirm";
+import { PasteBox } from "./paste-box";
+
+/** A loose recipe in, a formula out: read, confirmed line by line, and put on the Bench. */
+export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
+  const router = useRouter();
+  const [read, setRead] = useState<ReadRecipe | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { own, words } = kitchen;
+
+  const toBench = usePutOnBench();
+  const take = (text: string) => {
+    setProblem(null);
+    const carried = readFormulaFile(text);
+    // A formula of another kitchen is whole: it is looked at where links are opened, too.
+    if (carried?.ok) {
+      const fragment = fragmentOf(carried.value);
+      return fragment.length > FRAGMENT_MOST
+        ? toBench(carried.value.formulation)
+        : router.push(`/open#${fragment}`);
+    }
+    if (carried && !carried.ok) return setProblem(carried.error);
+    const reading = readRecipe(text, { measures: kitchen.measures, words, own });
+    if (!readsAsRecipe(reading))
+      return setProblem(
+        "No ingredients were found in it. Give each a line of its own, such as “2 tbsp salt” or “1.2 kg duck legs”.",
+      );
+    setRead(reading);
+  };
+  return (
+    <Shell
+      title="Paste a recipe"
+      note={read ? (read.recipe.name === "" ? "Without a name" : read.recipe.name) : kitchen.name}
+      actions={
+        read ? (
+          <button type="button" className="btn min-h-11" onClick={() => setRead(null)}>
+            Another
+          </button>
+        ) : (
+          <Link className="btn min-h-11" href="/stores">
+            Stores
+          </Link>
+        )
+      }
+    >
+      <PantryProvider kitchen={kitchen}>
+        {read ? <Confirm read={read} onBench={toBench} /> : <PasteBox onText={take} problem={problem} />}
+      </PantryProvider>
+    </Shell>
+  );
+}

@@ -1,0 +1,80 @@
+"use client";
+
+import Link from "next/link";
+import type { FormulaView, KitchenView } from "@/contracts/views";
+import { describeFormulation } from "@/core/exchange/describe";
+import { shortDate } from "@/ui/format";
+import { ShareFormula } from "@/ui/share-formula";
+import { Shell } from "@/ui/shell/shell";
+import { LineDifferences } from "@/ui/line-differences";
+import { Branch } from "./branch";
+import { FormulaFiles } from "./formula-files";
+import { Tags } from "./tags";
+import { VersionsList } from "./versions-list";
+
+interface Props {
+  kitchen: KitchenView;
+  newest: FormulaView;
+  from: FormulaView;
+  to: FormulaView;
+}
+
+/** One formula: what changed from version to version, its branches, its tags, and its ways out of the kitchen. */
+export function FormulaPage({ kitchen, newest, from, to }: Props) {
+  const { branchedFrom } = newest;
+  return (
+    <Shell
+      title={newest.name}
+      note={
+        branchedFrom && (
+          <>
+            branched from{" "}
+            <Link className="underline" href={`/stores/formula/${branchedFrom.formulaId}`}>
+              {branchedFrom.name}, version {branchedFrom.version}
+            </Link>
+          </>
+        )
+      }
+      actions={
+        <>
+          <Link className="btn min-h-11" href="/stores">
+            Stores
+          </Link>
+          <Link className="btn btn-primary min-h-11" href={`/bench?formula=${newest.id}`}>
+            To the Bench
+          </Link>
+        </>
+      }
+    >
+      <div className="grid gap-8 p-4 lg:grid-cols-[20rem_minmax(0,1fr)_20rem] lg:p-6">
+        <VersionsList newest={newest} from={from.version} to={to.version} timeZone={kitchen.timeZone} />
+        <section aria-label="Differences" className="min-w-0">
+          <h2 className="text-2xl">
+            {from.version === to.version
+              ? `Version ${to.version}`
+              : `Version ${from.version} to ${to.version}`}
+          </h2>
+          <p className="pb-2 text-quiet">
+            {shortDate(
+              newest.versions.find((v) => v.version === to.version)?.createdAtMs ?? 0,
+              kitchen.timeZone,
+            )}
+          </p>
+          <LineDifferences
+            before={describeFormulation(from.formulation)}
+            after={describeFormulation(to.formulation)}
+          />
+        </section>
+        <div className="space-y-6">
+          <Tags id={newest.id} tags={newest.tags} />
+          <Branch id={newest.id} version={to.version} name={newest.name} />
+          <FormulaFiles id={newest.id} version={to.version} />
+          <section>
+            <h2 className="text-2xl">Share it</h2>
+            <ShareFormula formulation={to.formulation} tags={newest.tags} />
+          </section>
+        </div>
+      </div>
+    </Shell>
+  );
+}

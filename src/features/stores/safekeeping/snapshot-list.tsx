@@ -1,0 +1,45 @@
+import { shortDate } from "@/ui/format";
+
+export interface Snapshot {
+  name: string;
+  takenMs: number;
+  bytes: number;
+}
+
+const SHOWN = 8;
+
+/** What was kept by itself, on the kitchen's own machine. */
+export function SnapshotList({ snapshots, timeZone }: { snapshots: Snapshot[]; timeZone: string }) {
+  return (
+    <div>
+      <h3 className="text-xl">Kept by itself</h3>
+      <p className="py-1 text-sm text-quiet">
+        Every six hours while it runs: all of two days, one a day for two weeks, one a week for ten. They lie
+        beside the database; copy them to another disk now and then.
+      </p>
+      {snapshots.length === 0 ? (
+        <p>None yet: the first is taken ten minutes after the start.</p>
+      ) : (
+        <ul>
+          {snapshots.slice(0, SHOWN).map((s) => (
+            <li
+              key={s.name}
+              className="flex min-h-11 items-center justify-between gap-3 border-b border-line"
+            >
+              <span>
+                {shortDate(s.takenMs, timeZone)}
+                {/before-[a-z]+/.exec(s.name)?.[0] && (
+                  <span className="text-quiet"> · {/before-[a-z]+/.exec(s.name)?.[0].replace("-", " ")}</span>
+                )}
+              </span>
+              <a className="btn min-h-11 font-normal" href={`/api/snapshots/${s.name}`} download>
+                {Math.max(1, Math.round(s.bytes / 1024))} kB
+              </a>
+            </li>
+          ))}
+        </ul>
+      )}
+      {snapshots.length > SHOWN && <p className="text-sm text-quiet">and {snapshots.length - SHOWN} older</p>}
+    </div>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+
+import { Check, Link2 } from "lucide-react";
+import { useState } from "react";
+import { formulaFile } from "@/core/exchange/formula-file";
+import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
+import type { Formulation } from "@/core/formula/model";
+import { QrCode } from "./qr-code";
+import { useOrigin } from "./use-origin";
+
+/** A link that carries the formula itself, and the same as a code to be photographed. */
+export function ShareFormula({ formulation, tags }: { formulation: Formulation; tags: string[] }) {
+  const [copied, setCopied] = useState(false);
+  const origin = useOrigin();
+  const fragment = fragmentOf(formulaFile(formulation, tags));
+  const link = `${origin}/open#${fragment}`;
+  if (fragment.length > FRAGMENT_MOST)
+    return <p>This formula is too long for a link: send its file instead.</p>;
+  const copy = async () => {
+    await navigator.clipboard.writeText(link);
+    setCopied(true);
+  };
+  return (
+    <>
+      <p className="pb-2 text-quiet">
+        The formula is in the link itself; nothing is kept anywhere on the way.
+      </p>
+      <button type="button" className="btn min-h-11 font-normal" onClick={() => void copy()}>
+        {copied ? <Check size={18} aria-hidden /> : <Link2 size={18} aria-hidden />}
+        {copied ? "Copied" : "Copy the link"}
+      </button>
+      <input
+        className="entry mt-2 w-full !text-left text-sm"
+        readOnly
+        aria-label="The link"
+        value={link}
+        onFocus={(event) => event.target.select()}
+      />
+      <QrCode text={link} label="The link as a code" className="mt-3 w-44" />
+    </>
+  );
+}
