@@ -1,4 +1,4 @@
-import { expect, test, type APIRequestContext } from "@playwright/test";
+import { expect, test, type APIRequestContext } from "./kitchen";
 import { PORK_LOIN } from "../src/server/demo/brines";
 
 const start = (change: object = {}) => ({

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("a dish's whole salt: butter, glaze and bed counted; over the target the line to cut is named", async ({

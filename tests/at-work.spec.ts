@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./kitchen";
 import sharp from "sharp";
 import { BenchPage } from "./bench-page";
 
@@ -215,7 +215,8 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
   await expect(page.locator("[data-forecast]")).toContainText("Done about");
   await page.getByRole("button", { name: "1 ×", exact: true }).click();
   const serve = page.locator('[data-listed="serve"]').getByRole("button").first();
-  await serve.click();
+  // On a slow machine the faster clock may have brought it to the table already.
+  if ((await serve.count()) > 0) await serve.click();
   await expect(card(page)).toContainText("Crack round the side, lift off, brush salt away");
   await page.getByRole("button", { name: "Done", exact: true }).click();
   const judge = page.getByRole("region", { name: "How it was" });

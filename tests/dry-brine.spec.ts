@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("dry brine: dose by edible weight, started at a chosen time, printed", async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("equilibrium brine: from the scale to a saved, running batch, a printed sheet and a lift-out", async ({

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("paste: bound by steps to a thickness, with and without yoghurt, roasted or not; saved and started", async ({

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test.describe("on a phone, one hand", () => {

@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("salt crust with egg white: salt from the geometry, whites by the cup, the rule beside it; saved and started", async ({

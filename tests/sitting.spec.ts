@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test, type Page } from "./kitchen";
 
 const DAY_MS = 24 * 3_600_000;
 

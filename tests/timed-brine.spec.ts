@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("timed brine by the cup: the salt's own cup decides, the batch runs, the sheet prints", async ({

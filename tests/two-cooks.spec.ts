@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 test("two cooks lift the same batch at once: it is lifted once, at the first time", async ({
@@ -44,7 +44,10 @@ test("an old version opens as it was, and a save from it goes on top", async ({ 
   await page.getByRole("button", { name: "Save version 2" }).click();
   await expect(page.getByText("version 2 · saved")).toBeVisible();
   await page.goto("/stores");
-  const formula = page.getByRole("listitem").filter({ hasText: "Versions" }).first();
+  const formula = page
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("link", { name: "Versions", exact: true }) })
+    .first();
   await formula.getByRole("link", { name: "version 1" }).click();
   await expect(page.getByLabel("Salt wanted")).toHaveValue("1.4");
   await expect(page.getByText("version 1 · saved")).toBeVisible();

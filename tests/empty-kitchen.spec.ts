@@ -1,7 +1,10 @@
-import { expect, test } from "@playwright/test";
+import { expect, test } from "./kitchen";
 
-test("an empty kitchen offers two ways to begin, and loads the example kitchen once", async ({ page }) => {
-  await page.goto("/");
+test("an empty kitchen offers two ways to begin, and loads the example kitchen once", async ({
+  page,
+  emptyKitchen,
+}) => {
+  await page.goto(emptyKitchen.url);
   await expect(page.getByRole("main").getByRole("link", { name: "Start a batch" })).toBeVisible();
   await page.getByRole("button", { name: "Load the example kitchen" }).click();
   await expect(page.getByText("Tarrow Lock Canteen")).toBeVisible();
@@ -9,6 +12,6 @@ test("an empty kitchen offers two ways to begin, and loads the example kitchen o
   await expect(page.getByRole("article", { name: "Duck legs, dry brined" })).toContainText("lift out");
   await expect(page.getByRole("heading", { name: "Lately out" })).toBeVisible();
 
-  const again = await page.request.post("/api/demo");
+  const again = await page.request.post(`${emptyKitchen.url}/api/demo`);
   expect(again.status()).toBe(409);
 });

@@ -1,0 +1,48 @@
+import { test as base, type Page } from "@playwright/test";
+import { openKitchen, type Kitchen } from "./server";
+
+export { expect } from "@playwright/test";
+export type { APIRequestContext, Page } from "@playwright/test";
+
+const FIRST_PORT = 3100;
+/** Servers of one worker lie so far apart from another's. */
+const PORTS_A_WORKER = 20;
+
+interface Mine {
+  /** The port of another server for this worker, one for each use. */
+  otherPort: () => number;
+  /** A kitchen that this test alone uses. */
+  emptyKitchen: Kitchen;
+}
+
+/** Tests of one worker share a server on the example kitchen; workers share nothing. */
+export const test = base.extend<Mine, { kitchen: Kitchen; firstPort: number }>({
+  firstPort: [
+    async ({}, give, { parallelIndex }) => give(FIRST_PORT + parallelIndex * PORTS_A_WORKER),
+    { scope: "worker" },
+  ],
+  kitchen: [
+    async ({ firstPort }, give) => {
+      const kitchen = await openKitchen(firstPort, { example: true });
+      await give(kitchen);
+      await kitchen.kill();
+    },
+    { scope: "worker", timeout: 60_000 },
+  ],
+  baseURL: async ({ kitchen }, give) => give(kitchen.url),
+  otherPort: async ({ firstPort }, give) => {
+    let next = firstPort + 1;
+    await give(() => next++);
+  },
+  emptyKitchen: async ({ otherPort }, give) => {
+    const kitchen = await openKitchen(otherPort());
+    await give(kitchen);
+    await kitchen.kill();
+  },
+});
+
+/** Chooses a file by its content, without one on the disk. */
+export const chooseFile = (page: Page, label: string | RegExp, name: string, content: Buffer | string) =>
+  page
+    .getByLabel(label)
+    .setInputFiles({ name, mimeType: "application/octet-stream", buffer: Buffer.from(content) });

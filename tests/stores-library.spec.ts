@@ -1,0 +1,119 @@
+import { BenchPage } from "./bench-page";
+import { expect, test } from "./kitchen";
+
+test("a formula's past: what changed line by line, an old version newest again, a branch, a tag", async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("With a past");
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+  await bench.enter("Portions", "9");
+  await page.getByRole("button", { name: "Save version 2" }).click();
+  await expect(page.getByText("version 2 · saved")).toBeVisible();
+
+  await page.goto("/stores");
+  await page.getByRole("link", { name: "Versions and files of With a past" }).click();
+  const differences = page.getByRole("region", { name: "Differences" });
+  await expect(differences.getByRole("deletion")).toHaveText(["portions: 4"]);
+  await expect(differences.getByRole("insertion")).toHaveText(["portions: 9"]);
+
+  await page.getByRole("button", { name: "Make it the newest" }).click();
+  await expect(page.getByText("As version 1 again")).toBeVisible();
+  await expect(differences.getByRole("insertion")).toHaveText(["portions: 4"]);
+
+  await page.getByLabel("A new tag").fill("Michaelmas");
+  await page.getByRole("button", { name: "Tag", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Take off the tag Michaelmas" })).toBeVisible();
+
+  await page.getByLabel("Name of the branch").fill("With a past, and juniper");
+  await page.getByRole("button", { name: "Branch", exact: true }).click();
+  await expect(page.getByLabel("Name of the formula")).toHaveValue("With a past, and juniper");
+
+  await page.goto("/stores");
+  await page.getByRole("button", { name: "Michaelmas", exact: true }).click();
+  await expect(page.getByRole("link", { name: /^Versions and files of/ })).toHaveCount(1);
+  await page.getByRole("button", { name: "Put away: With a past", exact: true }).click();
+  await expect(page.getByText("Nothing of that name or tag here.")).toBeVisible();
+  await page.getByRole("checkbox", { name: "put away" }).check();
+  await page.getByRole("button", { name: "Take out again: With a past", exact: true }).click();
+  await page.getByRole("checkbox", { name: "put away" }).uncheck();
+  await expect(page.getByRole("link", { name: "With a past", exact: true })).toBeVisible();
+});
+
+test("what a formula uses is put away, not taken out", async ({ page, request }) => {
+  await page.goto("/stores");
+  const own = page.locator("#own");
+  await expect(own.getByText(/in .*Juniper pork loin/).first()).toBeVisible();
+  const refused = await request.delete("/api/own/vessel/own-blue-tub");
+  expect(refused.status()).toBe(409);
+  expect((await refused.json()).detail).toContain("put it away instead");
+  await own.getByRole("button", { name: "Put away The long blue tub" }).click();
+  await own.getByRole("button", { name: "The long blue tub, take out again" }).click();
+  await expect(own.getByRole("button", { name: "Put away The long blue tub" })).toBeVisible();
+});
+
+test("/ finds anything: a formula, a batch, a salt of the tables", async ({ page }) => {
+  await page.goto("/work");
+  await page.keyboard.press("/");
+  const box = page.getByPlaceholder(/a formula, a batch/);
+  await box.fill("duck");
+  await expect(page.getByRole("option", { name: /Duck legs, dry brined formula/ }).first()).toBeVisible();
+  await expect(page.getByRole("option", { name: /duck leg, skin on food/ })).toBeVisible();
+  await box.fill("mullet formula");
+  await expect(page.getByText("Nothing of that name.")).toBeVisible();
+  await box.fill("grey sea");
+  await expect(page.getByRole("option")).toHaveCount(1);
+  await page.keyboard.press("Enter");
+  await expect(page.getByLabel("Find in the tables")).toHaveValue("moist grey sea salt, coarse");
+  await expect(page.getByRole("region", { name: "Table of salts" })).toContainText("moist grey sea salt");
+});
+
+test("two tabs on one formula: the second save sees what changed and brings both together", async ({
+  page,
+  context,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Two minds");
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+  const other = await context.newPage();
+  const otherBench = new BenchPage(other);
+  await other.goto(page.url());
+  await otherBench.enter("Portions", "12");
+  await other.getByRole("button", { name: "Save version 2" }).click();
+  await expect(other.getByText("version 2 · saved")).toBeVisible();
+
+  await bench.enter("Salt wanted", "1.7");
+  await page.getByRole("button", { name: "Save version 2" }).click();
+  const told = page.getByRole("alert").filter({ hasText: "Saved elsewhere meanwhile" });
+  await expect(told.getByRole("insertion")).toHaveText(["portions: 12"]);
+  await expect(told.getByText("Nothing was changed by both.")).toBeVisible();
+  await told.getByRole("button", { name: "Bring both together" }).click();
+  await expect(page.getByLabel("Portions")).toHaveValue("12");
+  await expect(page.getByLabel("Salt wanted", { exact: true })).toHaveValue("1.7");
+  await page.getByRole("button", { name: "Save version 3" }).click();
+  await expect(page.getByText("version 3 · saved")).toBeVisible();
+});
+
+test("what a new sitting begins with is the kitchen's own", async ({ page }) => {
+  await page.goto("/stores");
+  await page.getByText("Ovens, fridge, hands, quiet hours").click();
+  await page.getByLabel("Pairs of hands").fill("5");
+  await page.getByLabel("Pairs of hands").blur();
+  await expect
+    .poll(async () => {
+      await page.goto("/sitting");
+      await page
+        .getByRole("button", { name: /^New|Plan a sitting|A new sitting/ })
+        .first()
+        .click();
+      await expect(page).toHaveURL(/\/sitting\/.+/);
+      const id = page.url().split("/").at(-1);
+      const sitting = await (await page.request.get(`/api/sittings/${id}/file`)).json();
+      return sitting.kitchen.cooks;
+    })
+    .toBe(5);
+});
