@@ -16,6 +16,25 @@ const OUT = "docs/screenshots";
 const LAPTOP = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
+/** As somebody wrote it down, with everything that is wrong with it. */
+const LOOSE = `Lock-keeper's pork loin
+
+Serves 8
+
+- 1 (2.5 kg) bone-in pork loin roast
+- 1 cup kosher salt
+- 4 litres cold water
+- 4 cloves garlic, crushed
+- a good pinch of chilli flakes
+- Juice of 2 lemons
+- salt to taste
+
+1. Preheat the oven to 350°F.
+2. Dissolve the salt in the water and brine the pork overnight at room temperature.
+3. Roast in a 425°F oven for 90 minutes until the internal temperature reads 145°F.
+4. Rest for 15 minutes.
+Total time: 1 hour`;
+
 interface Shot {
   file: string;
   path: string;
@@ -41,7 +60,6 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
     { file: "bench-wet", path: loin },
     { file: "bench-marinade", path: bench("Buttermilk lamb shoulder") },
     { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
-    { file: "bench-crust-water", path: bench("Celeriac in a damp salt crust"), dark: true },
     {
       file: "ledger",
       path: bench("Beef short ribs, smoked paprika rub"),
@@ -120,16 +138,16 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
     { file: "sitting-clash", path: "/sitting", act: sitting("Harvest supper", "A second oven") },
     { file: "record", path: "/record" },
     {
-      file: "record-compare",
-      path: "/record",
+      file: "recipe",
+      path: "/stores/recipe",
       act: async (p) => {
-        await p.getByRole("checkbox").nth(0).check();
-        await p.getByRole("checkbox").nth(1).check();
-        await p.getByRole("link", { name: "Compare the two" }).click();
-        await p.getByRole("heading", { name: "Two batches" }).waitFor();
-        await p.waitForTimeout(500);
+        await p.getByLabel(/^Paste or drop a recipe as it is/).fill(LOOSE);
+        await p.getByRole("button", { name: "Read it" }).click();
+        await p.getByRole("heading", { name: "Line by line" }).waitFor();
+        await p.waitForTimeout(800);
       },
     },
+    { file: "formula", path: `/stores/formula/${loinId}`, dark: true },
     { file: "stores", path: "/stores" },
   ];
 }

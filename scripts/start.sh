@@ -3,8 +3,19 @@
 set -euo pipefail
 cd "$(dirname "$0")/.."
 
+host="${HOST:-127.0.0.1}"
 if [ ! -f .next/BUILD_ID ]; then
   echo "Not built yet. Run: npm ci && npm run build" >&2
   exit 1
 fi
-exec npx next start -H "${HOST:-127.0.0.1}" -p "${PORT:-3000}"
+case "$host" in
+  127.* | localhost | ::1) ;;
+  *)
+    if [ ! -f "${DATABASE_PATH:-data/kitchen.db}.door.json" ]; then
+      echo "Not started: on $host anybody on the network could come in, and this kitchen has no passphrase." >&2
+      echo "Set one with: npm run passphrase" >&2
+      exit 1
+    fi
+    ;;
+esac
+exec npx next start -H "$host" -p "${PORT:-3000}"

@@ -1,17 +1,8 @@
+import { drawnRoast, roast } from "@/core/heat/roasts.fixture";
 import { forecastDone } from "@/core/heat/forecast";
 import { simulated } from "@/core/instruments/instrument";
 import { seeded } from "@/core/instruments/random";
 import { roastCore, type RoastTruth } from "@/core/instruments/kitchen-truth";
-
-const BASE: RoastTruth = {
-  shape: "cylinder",
-  halfThicknessMm: 40,
-  startC: 5,
-  ovenC: 180,
-  swingC: 9,
-  swingS: 900,
-  filmWPerM2K: 20,
-};
 
 const ROASTS: [string, Partial<RoastTruth>, number][] = [
   ["loin, 180 °C to 63", { filmWPerM2K: 18 }, 63],
@@ -26,8 +17,8 @@ const ROASTS: [string, Partial<RoastTruth>, number][] = [
 const PARTS = [0.3, 0.5, 0.7];
 
 /** A share of the way through, what it foresees against what came; error as a share of the time still to go. */
-function errorAt(roast: RoastTruth, targetC: number, seed: number, shares: readonly number[], said: number) {
-  const core = roastCore(roast, 7);
+function errorAt(truth: RoastTruth, targetC: number, seed: number, shares: readonly number[], said: number) {
+  const core = roastCore(truth, 7);
   let doneS = 0;
   while (core(doneS) < targetC && doneS < 7 * 3600) doneS += 10;
   const probe = simulated("probe", core, seed);
@@ -37,8 +28,8 @@ function errorAt(roast: RoastTruth, targetC: number, seed: number, shares: reado
       const { value } = probe.readAt(s);
       if (value !== null) readings.push({ atMin: s / 60, coreC: value });
     }
-    const { shape, ovenC } = roast;
-    const halfThicknessMm = roast.halfThicknessMm * said;
+    const { shape, ovenC } = truth;
+    const halfThicknessMm = truth.halfThicknessMm * said;
     const forecast = forecastDone({ shape, halfThicknessMm, ovenC, targetC, readings });
     return ((forecast?.doneMin ?? NaN) - doneS / 60) / ((doneS / 60) * (1 - share));
   });
@@ -52,7 +43,7 @@ export function benchForecast(): void {
   );
   console.table(
     ROASTS.map(([what, part, targetC], i) => {
-      const { doneMin, errors } = errorAt({ ...BASE, ...part }, targetC, i + 1, PARTS, 1.1);
+      const { doneMin, errors } = errorAt(roast(part), targetC, i + 1, PARTS, 1.1);
       const off = PARTS.map((share, n) => [`at ${share * 100} %`, `${(errors[n] * 100).toFixed(0)} %`]);
       return { what, "min in all": doneMin.toFixed(0), ...Object.fromEntries(off) };
     }),
@@ -69,19 +60,9 @@ export function benchForecast(): void {
 /** Sizes of the error half-way, of a hundred roasts of all kinds. */
 function drawn(): number[] {
   const draw = seeded(2026);
-  const one = <T>(of: readonly T[]) => of[Math.floor(draw() * of.length)];
   return Array.from({ length: 100 }, (_, i) => {
-    const shape = one(["slab", "cylinder", "sphere"] as const);
-    const roast: RoastTruth = {
-      shape,
-      halfThicknessMm: shape === "slab" ? 18 + draw() * 22 : 28 + draw() * 30,
-      startC: 3 + draw() * 10,
-      ovenC: one([150, 165, 180, 200, 220]),
-      swingC: 5 + draw() * 6,
-      swingS: 600 + draw() * 600,
-      filmWPerM2K: 16 + draw() * 12,
-    };
-    const { errors } = errorAt(roast, one([56, 60, 63, 68, 74]), i + 1, [0.5], 0.9 + draw() * 0.2);
+    const { truth, targetC, said } = drawnRoast(draw);
+    const { errors } = errorAt(truth, targetC, i + 1, [0.5], said);
     return Math.abs(errors[0]);
   });
 }

@@ -1,0 +1,36 @@
+/** The long tests: `npm run soak-test`, or one of them: `npm run soak-test -- kill`. Needs a build. */
+import setup from "../tests/global-setup";
+import { killRounds } from "../tests/kill-rounds";
+import { soakHostile } from "./soak/hostile";
+import { soakInstruments } from "./soak/instruments";
+import { soakLoad } from "./soak/load";
+
+const KILLS = 100;
+const PORT = 3300;
+
+async function kill(): Promise<void> {
+  const { rounds, acknowledged, lost, damaged } = await killRounds(KILLS, PORT);
+  console.table([{ kills: rounds, acknowledged, lost: lost.length, damaged: damaged.length }]);
+  if (lost.length + damaged.length > 0) throw new Error([...lost, ...damaged].slice(0, 5).join("; "));
+}
+
+const TESTS: Record<string, () => Promise<void> | void> = {
+  kill,
+  load: () => soakLoad(PORT),
+  instruments: soakInstruments,
+  hostile: soakHostile,
+};
+
+async function main(): Promise<void> {
+  const wanted = process.argv.slice(2);
+  setup();
+  for (const [name, run] of Object.entries(TESTS)) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    const from = performance.now();
+    console.log(`\n${name}, ${new Date().toISOString().slice(0, 10)}`);
+    await run();
+    console.log(`${((performance.now() - from) / 1000).toFixed(0)} s`);
+  }
+}
+
+void main();
