@@ -2,7 +2,16 @@ import next from "eslint-config-next/core-web-vitals";
 import typescript from "eslint-config-next/typescript";
 
 const config = [
-  { ignores: [".next/**", "next-env.d.ts", "drizzle/**", "playwright-report/**", "test-results/**"] },
+  {
+    ignores: [
+      ".next/**",
+      "next-env.d.ts",
+      "drizzle/**",
+      "playwright-report/**",
+      "test-results/**",
+      "public/sw.js",
+    ],
+  },
   ...next,
   ...typescript,
   {

@@ -1,10 +1,22 @@
 import nextJest from "next/jest.js";
 
-// Ships as an ES module only; Jest on Node 20 must transform it.
-const esmOnly = "numeric-quantity";
+// These ship as ES modules only; Jest on Node 20 must transform them.
+const esmOnly = [
+  "numeric-quantity",
+  "htmlparser2",
+  "domhandler",
+  "domutils",
+  "domelementtype",
+  "dom-serializer",
+  "entities",
+  "iron-session",
+  "uncrypto",
+].join("|");
 
 const base = nextJest({ dir: "./" })({
   testEnvironment: "node",
+  // A guard against hanging only: on a busy two-core machine a password hash or an archive takes its time.
+  testTimeout: 60_000,
   testMatch: ["<rootDir>/src/**/*.test.{ts,tsx}", "<rootDir>/scripts/**/*.test.ts"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
 });
