@@ -11,6 +11,8 @@ const esmOnly = [
   "entities",
   "iron-session",
   "uncrypto",
+  "uuid",
+  "copy-to-clipboard",
 ].join("|");
 
 const base = nextJest({ dir: "./" })({

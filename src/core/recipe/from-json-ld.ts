@@ -1,3 +1,4 @@
+import { decodeHTML } from "entities";
 import { parse as parseDuration, toSeconds } from "iso8601-duration";
 import { bounded, sentencesOf, type LooseRecipe } from "./loose";
 
@@ -81,11 +82,8 @@ function textsOf(value: unknown): string[] {
     : [];
 }
 
-/** Marks of a page within a text go; its characters are text. */
+/** Marks of a page within a text go; characters written by name are characters: "&frac12; cup". */
 const textOf = (text: string): string =>
-  text
-    .replace(/<[^>]{0,200}>/g, " ")
-    .replace(/&nbsp;/g, " ")
-    .replace(/&amp;/g, "&")
+  decodeHTML(text.replace(/<[^>]{0,200}>/g, " "))
     .replace(/\s+/g, " ")
     .trim();

@@ -16,6 +16,9 @@ const HEADING: [RegExp, Part][] = [
 const BULLET = /^(?:[-*•·▢□☐]|\d{1,2}[.)](?=\s))\s*/;
 const NUMBERED = /^\d{1,2}[.)]\s/;
 const FIGURE = /^(?:[\d¼½¾⅓⅔⅛]|(?:an?|one|two|three|four|half|pinch|dash|juice|zest|handful)\b)/i;
+/** "A supper of duck" names a dish, "a pinch of salt" is weighed out. */
+const AMOUNT =
+  /^(?:[\d¼½¾⅓⅔⅛]|(?:(?:an?|one|two|three|four|half an?)\s+(?:\w+\s+)?)?(?:pinch|dash|juice|zest|handful|cup|spoon|teaspoon|tablespoon|clove|sprig|litre|liter|kilo|pound|ounce|bunch|stick)(?:e?s)?\b)/i;
 /** A method tells somebody to do something. */
 const DOING =
   /\b(?:add|bake|brush|bring|broil|chill|coat|combine|cook|cover|cure|cut|dissolve|drain|dry|grill|heat|leave|let|lift|marinate|mix|pat|place|pour|preheat|put|refrigerate|remove|rest|rinse|roast|rub|season|serve|simmer|slice|soak|sprinkle|stir|submerge|turn|weigh|whisk|wrap)\b/i;
@@ -64,9 +67,9 @@ const plain = (raw: string): string =>
 
 const partOf = (line: string): Part | undefined => HEADING.find(([is]) => is.test(line))?.[1];
 
-/** A name stands before everything, starts with no figure and tells nobody to do anything. */
+/** A name stands before everything, starts with no amount and tells nobody to do anything. */
 const isName = (line: string, part: Part): boolean =>
-  part === "unsaid" && line.length <= 120 && !FIGURE.test(line.replace(BULLET, "")) && !/[.!?]$/.test(line);
+  part === "unsaid" && line.length <= 120 && !AMOUNT.test(line.replace(BULLET, "")) && !/[.!?]$/.test(line);
 
 /** Without headings, and where a list goes on into sentences, a line is judged by itself. */
 const strays = (line: string, raw: string, part: Part): boolean =>

@@ -85,37 +85,55 @@ function tokensOf(text: string): string[] {
 const weight = (word: string): number => LIGHT[word] ?? 1;
 const sum = (words: Iterable<string>): number => [...words].reduce((total, word) => total + weight(word), 0);
 
+/** What stands behind a comma says how it is sold or cut; as a word of the thing itself it counts for so much. */
+const BEHIND_COMMA = 0.3;
 /** The table's own words for a thing count for less than the cook's: "garlic" is a clove of garlic… */
 const TABLES_SHARE = 0.25;
+const TABLES_SHARE_BEHIND = 0.1;
 /** …but never its powder, salt or oil, unless that was said. */
 const MADE_OF_IT = new Set(
-  "powder granulated salt oil paste juice flour starch sauce dried seed leaf vinegar zest syrup ground preserved pickle smoked seasoned cube".split(
+  "powder granulated salt oil paste juice flour starch sauce dried seed leaf vinegar zest syrup ground preserved pickle smoked seasoned cube blend marmalade jam".split(
     " ",
   ),
 );
+/** Of these, what is no other thing behind a comma: "thyme, dried leaf" is dried thyme. */
+const PARTS = new Set(["leaf", "seed"]);
 /** Below this two names have hardly a word in common. */
 const LEAST = 0.34;
+
+/** A written name: what stands before its first comma names the thing, the rest says which. */
+interface SaidWords {
+  head: ReadonlySet<string>;
+  tail: ReadonlySet<string>;
+}
 
 /**
  * What a written name may stand for, best first.
  * @param wanted as written, without its amount  @param most at most so many
  */
 export function candidatesFor(wanted: string, things: readonly Named[], most = 6): Candidate[] {
-  const said = tokensOf(wanted.replace(/,.*$/, (tail) => ` ${tail.replace(/,/g, " ")}`));
-  if (said.length === 0) return [];
-  // What stands before the first comma names the thing; the rest says how it is cut.
-  const head = new Set(tokensOf(wanted.split(",")[0]));
-  const words = new Set(head.size > 0 ? head : said);
-  const last = [...words].at(-1) ?? "";
+  const [before, behind] = parted(wanted);
+  const vocabulary = vocabularyOf(things);
+  // Words that no name of a table has tell none of them apart.
+  const tail = behind.filter((word) => vocabulary.has(word));
+  const said = before.length > 0 ? { head: new Set(before), tail: new Set(tail) } : alone(tail);
+  if (said.head.size === 0) return [];
   return things
-    .map((thing) => ({ ...thing, score: scoreOf(words, last, thing) }))
+    .map((thing) => ({ ...thing, score: scoreOf(said, thing) }))
     .filter((c) => c.score >= LEAST)
     .sort((a, b) => b.score - a.score)
     .slice(0, most);
 }
 
-interface ThingWords {
-  named: ReadonlySet<string>;
+const alone = (words: string[]): SaidWords => ({ head: new Set(words), tail: new Set() });
+
+function parted(text: string): [string[], string[]] {
+  const [head, ...rest] = text.split(",");
+  return [tokensOf(head), tokensOf(rest.join(" "))];
+}
+
+interface ThingWords extends SaidWords {
+  /** Every word it goes by, its id's too: "mirin" is a sweet rice wine. */
   own: ReadonlySet<string>;
 }
 
@@ -126,25 +144,45 @@ function wordsOf({ id, name }: Named): ThingWords {
   const key = `${id}|${name}`;
   let words = known.get(key);
   if (!words) {
-    const named = new Set(tokensOf(name));
-    // What the table calls a thing by itself is a word for it too: "mirin" is a sweet rice wine.
-    words = { named, own: new Set([...named, ...tokensOf(id.replaceAll("_", " "))]) };
+    const [head, tail] = parted(name);
+    words = {
+      head: new Set(head),
+      tail: new Set(tail),
+      own: new Set([...head, ...tail, ...tokensOf(id.replaceAll("_", " "))]),
+    };
     known.set(key, words);
   }
   return words;
 }
 
-function scoreOf(words: ReadonlySet<string>, last: string, thing: Named): number {
-  const { named, own } = wordsOf(thing);
-  const shared = [...words].filter((word) => own.has(word));
+const vocabularies = new WeakMap<readonly Named[], ReadonlySet<string>>();
+
+function vocabularyOf(things: readonly Named[]): ReadonlySet<string> {
+  let words = vocabularies.get(things);
+  if (!words) {
+    words = new Set(things.flatMap((thing) => [...wordsOf(thing).own]));
+    vocabularies.set(things, words);
+  }
+  return words;
+}
+
+/** The share of the words on both sides that agree, 0 to 1. */
+function scoreOf({ head, tail }: SaidWords, thing: Named): number {
+  const { own, ...named } = wordsOf(thing);
+  const shared = [...head].filter((word) => own.has(word));
   if (shared.length === 0 || shared.every((word) => weight(word) < 0.5)) return 0;
-  const missed = sum(words) - sum(shared);
-  const unsaid = [...named].filter((word) => !words.has(word));
-  const extra = unsaid.reduce(
-    (total, word) => total + (MADE_OF_IT.has(word) ? 1 : TABLES_SHARE * weight(word)),
-    0,
-  );
-  const base = sum(shared) / (sum(shared) + missed + extra);
+  const agreed = sum(shared) + BEHIND_COMMA * sum([...tail].filter((word) => own.has(word)));
+  const wanted = sum(head) + BEHIND_COMMA * sum(tail);
+  const unsaid = (words: ReadonlySet<string>) =>
+    [...words].filter((word) => !head.has(word) && !tail.has(word));
+  const cost = (word: string, share: number, isOther: boolean) => (isOther ? 1 : share * weight(word));
+  const extra =
+    unsaid(named.head).reduce((all, w) => all + cost(w, TABLES_SHARE, MADE_OF_IT.has(w)), 0) +
+    unsaid(named.tail).reduce(
+      (all, w) => all + cost(w, TABLES_SHARE_BEHIND, MADE_OF_IT.has(w) && !PARTS.has(w)),
+      0,
+    );
   // "Lemon juice" is a juice: the last word said names the thing.
-  return own.has(last) ? base : base * 0.7;
+  const last = [...head].at(-1) ?? "";
+  return (agreed / (wanted + extra)) * (own.has(last) ? 1 : 0.7);
 }

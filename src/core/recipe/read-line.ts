@@ -1,6 +1,6 @@
 import { parseIngredient } from "parse-ingredient";
 import type { MeasureSystem } from "../quantity/spoons";
-import { unitFromText, VOLUME_ML } from "../quantity/units";
+import { MASS_G, unitFromText, VOLUME_ML } from "../quantity/units";
 
 /** How much of a thing a line asks for, as it says it. */
 export type LooseAmount =
@@ -21,21 +21,44 @@ export interface LooseLine {
   isHeading: boolean;
 }
 
+/** What the parser's units are, g or mL in one; cups and spoons as an American kitchen has them. */
+const UNITS: Record<string, { kind: "mass" | "volume"; factor: number }> = {
+  milligram: { kind: "mass", factor: MASS_G.mg },
+  gram: { kind: "mass", factor: MASS_G.g },
+  kilogram: { kind: "mass", factor: MASS_G.kg },
+  ounce: { kind: "mass", factor: MASS_G.oz },
+  pound: { kind: "mass", factor: MASS_G.lb },
+  milliliter: { kind: "volume", factor: VOLUME_ML.ml },
+  centiliter: { kind: "volume", factor: 10 },
+  deciliter: { kind: "volume", factor: 100 },
+  liter: { kind: "volume", factor: VOLUME_ML.litre },
+  teaspoon: { kind: "volume", factor: VOLUME_ML.us_tsp },
+  tablespoon: { kind: "volume", factor: VOLUME_ML.us_tbsp },
+  "fluid ounce": { kind: "volume", factor: VOLUME_ML.us_fl_oz },
+  cup: { kind: "volume", factor: VOLUME_ML.us_cup },
+  pint: { kind: "volume", factor: VOLUME_ML.us_pint },
+  quart: { kind: "volume", factor: VOLUME_ML.us_quart },
+  gallon: { kind: "volume", factor: VOLUME_ML.us_gallon },
+};
 const METRIC_ML: Record<string, number> = {
   cup: VOLUME_ML.metric_cup,
   tablespoon: VOLUME_ML.metric_tbsp,
   teaspoon: VOLUME_ML.metric_tsp,
 };
-const UNIT_NAME: Record<string, string> = { fluidounce: "fl oz", milliliter: "ml", liter: "l" };
+const PARSING = {
+  additionalUOMs: {
+    centiliter: { short: "cl", plural: "centiliters", alternates: ["centilitre", "centilitres"] },
+  },
+};
 
 const NUMBER_WORDS: [RegExp, string][] = [
+  [/^half a dozen\s/i, "6 "],
   [/^half an?\s/i, "½ "],
-  [/^(?:an?|one)\s(?=(?:whole|large|small|medium|\w+))/i, "1 "],
-  [/^two\s/i, "2 "],
-  [/^three\s/i, "3 "],
-  [/^four\s/i, "4 "],
-  [/^six\s/i, "6 "],
-  [/^a dozen\s/i, "12 "],
+  [/^(?:a|one) dozen\s/i, "12 "],
+  [/^(?:an?|one)\s(?=\w)/i, "1 "],
+  ...["two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"].map(
+    (word, i): [RegExp, string] => [new RegExp(`^${word}\\s`, "i"), `${i + 2} `],
+  ),
 ];
 const SAID_IN_WORDS =
   /^((?:an? |\d+ )?(?:good |large |small |generous |big |tiny )?(?:pinch|dash)(?:es)?)(?: of)?\s+(.+)$/i;
@@ -67,7 +90,7 @@ export function readLine(text: string, measures: MeasureSystem): LooseLine {
   const taste = TO_TASTE.exec(bare);
   if (taste && !/\d/.test(taste[1])) return line(taste[1] || taste[2], { kind: "words", words: "to taste" });
 
-  const [parsed] = parseIngredient([bare]);
+  const [parsed] = parseIngredient([bare], PARSING);
   if (!parsed) return line(text, { kind: "unsaid" });
   if (parsed.isGroupHeader) return { ...line(text, { kind: "unsaid" }), isHeading: true };
   const bracketed = exactly(bare);
@@ -107,14 +130,11 @@ function amountIn(
   measures: MeasureSystem,
 ): LooseAmount {
   if (unitId === "pinch" || unitId === "dash") return { kind: "words", words: `${low} ${unitId}` };
-  const metric = measures === "metric" && unitId ? METRIC_ML[unitId] : undefined;
-  if (metric) return { kind: "volume", low: low * metric, high: high * metric };
-  const known =
-    unitFromText(UNIT_NAME[unitId ?? ""] ?? unit ?? "") ?? (unitId ? unitFromText(unitId) : undefined);
-  if (unitId === "fluidounce")
-    return { kind: "volume", low: low * VOLUME_ML.us_fl_oz, high: high * VOLUME_ML.us_fl_oz };
-  if (known?.dimension === "mass" || known?.dimension === "volume")
-    return { kind: known.dimension, low: low * known.factor, high: high * known.factor };
+  const known = unitId === null ? undefined : UNITS[unitId];
+  if (unitId !== null && known) {
+    const factor = (measures === "metric" && METRIC_ML[unitId]) || known.factor;
+    return { kind: known.kind, low: low * factor, high: high * factor };
+  }
   return { kind: "count", low, high, unit };
 }
 
@@ -135,6 +155,7 @@ const tidy = (text: string): string =>
     .replace(/^(?:about|approx\.?|approximately|around|roughly|scant|heaped|level)\s+/i, "")
     .replace(/\b(milli)?litres?\b/gi, (_, milli: string | undefined) => (milli ? "ml" : "liter"))
     .replace(/\b(kilo|kilogramme|gramme)s?\b/gi, (word) => (/^kilo/i.test(word) ? "kg" : "g"))
+    .replace(/\bfl\.\s*oz\b\.?/gi, "fl oz")
     .replace(EITHER, "$1 ")
     .trim();
 

@@ -1,0 +1,108 @@
+import { formulate } from "../formula/formulate";
+import { cookOffered } from "../formula/plate";
+import { findFood, findSalt } from "../materials/lookup";
+import { USUAL_WORDS } from "../quantity/words";
+import { againstSums } from "./against-sums";
+import { cookSaid } from "./cook-said";
+import { readRecipe } from "./read-recipe";
+import { formulationFrom } from "./to-formulation";
+
+const OPTIONS = { measures: "us", words: USUAL_WORDS } as const;
+
+describe("into a formula", () => {
+  test("the brine keeps the recipe's strength, its water and its hours", () => {
+    const f = formulationFrom({
+      name: "Loin",
+      notes: "",
+      foodId: "pork_loin_bonein",
+      foodG: 2500,
+      count: 1,
+      choice: "timed",
+      lines: [
+        { kind: "salt", id: "sea_fine", grams: 240, optional: false },
+        { kind: "ingredient", id: "water", grams: 3760, optional: false },
+        { kind: "ingredient", id: "sugar_brown_light", grams: 120, optional: false },
+        { kind: "ingredient", id: "bay_dried", grams: 0.4, optional: true },
+      ],
+      pullH: 12,
+      portions: 8,
+    });
+    const nacl = 240 * (findSalt("sea_fine")?.naclFraction ?? 0);
+    expect(f?.preparation).toMatchObject({
+      school: "timed",
+      strength: { saltFraction: nacl / (nacl + 3760) },
+    });
+    // Weighed out again it is what the recipe said.
+    const sheet = f && formulate(f);
+    const salt = sheet?.ok ? sheet.value.lines.find((l) => l.role === "salt") : undefined;
+    expect(salt?.massG).toBeCloseTo(240, 2);
+    expect(f).toMatchObject({ water: { massG: 3760 }, sugarPerSalt: 0.5, pullH: 12, saltId: "sea_fine" });
+    expect(f?.lines[0]).toMatchObject({ ingredientId: "bay_dried", scalesWith: "bath", optional: true });
+    expect(f && formulate(f).ok).toBe(true);
+  });
+
+  test("a rub's salt is a share of the flesh, and its lines follow the food", () => {
+    const f = formulationFrom({
+      name: "Ribs",
+      notes: "",
+      foodId: "beef_short_rib",
+      foodG: 2000,
+      count: 6,
+      choice: "rub",
+      lines: [
+        { kind: "salt", id: "sea_fine", grams: 20, optional: false },
+        { kind: "ingredient", id: "paprika", grams: 14, optional: false },
+      ],
+      portions: 6,
+    });
+    const food = findFood("beef_short_rib");
+    expect(f?.preparation.targetFraction).toBeCloseTo(
+      (20 * (findSalt("sea_fine")?.naclFraction ?? 0)) / (2000 * (food?.edibleFraction ?? 1)),
+      5,
+    );
+    expect(f?.lines).toEqual([
+      { ingredientId: "paprika", amountG: 7, scalesWith: "foodMass", optional: false },
+    ]);
+    expect(f && formulate(f).ok).toBe(true);
+  });
+
+  test("a soak outside its window and a core under the official minimum are shown", () => {
+    const read = readRecipe(
+      "Duck legs\n1.2 kg duck legs\n2 l water\n120 g salt\nBrine for 20 minutes. Roast until the core reads 60 °C.",
+      OPTIONS,
+    );
+    const f = formulationFrom({
+      name: "Duck",
+      notes: "",
+      foodId: "duck_leg",
+      foodG: 1200,
+      count: 4,
+      choice: "timed",
+      lines: [
+        { kind: "salt", id: "sea_fine", grams: 120, optional: false },
+        { kind: "ingredient", id: "water", grams: 2000, optional: false },
+      ],
+      portions: 4,
+    });
+    const sheet = f && formulate(f);
+    if (!sheet?.ok) throw new Error("no sheet");
+    const ids = againstSums(sheet.value, read.soak, read.method.cores).map((c) => c.id);
+    expect(ids).toEqual(["soak_short", "core_low"]);
+  });
+
+  test("a cook in two stages keeps both ovens", () => {
+    const { method } = readRecipe(
+      "Roast\n1 kg duck legs\n10 g salt\nRoast at 220 °C for 20 minutes. Reduce the oven to 160 °C and roast for 60 minutes. Rest 10 minutes.",
+      OPTIONS,
+    );
+    const duck = findFood("duck_leg");
+    if (!duck) throw new Error("food");
+    expect(cookSaid(method, cookOffered({ food: duck }, 30))).toMatchObject({
+      restMin: 10,
+      stages: [
+        { ovenC: 220, minutes: 20 },
+        { ovenC: 160, minutes: 60 },
+      ],
+    });
+  });
+});
