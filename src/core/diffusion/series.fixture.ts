@@ -1,4 +1,4 @@
-import { besselJ } from "./roots";
+import { besselj } from "bessel";
 
 /*
  * Analytic series the tests check the engine against: Crank, The Mathematics of Diffusion, 2nd ed. Uptakes are shares
@@ -8,7 +8,7 @@ import { besselJ } from "./roots";
 export type Shape = "slab" | "cylinder" | "sphere";
 
 const LARGEST_ROOT = 120;
-const SCAN_STEP = 0.05;
+const SCAN_STEP = 0.1;
 
 /** Roots of a function up to where their modes have died at Fo = 0.001. Poles must have been multiplied out. */
 function rootsOf(f: (q: number) => number): number[] {
@@ -47,7 +47,7 @@ const remembered = <K extends unknown[], V>(make: (...key: K) => V) => {
 };
 
 const openRoots = remembered((shape: Shape): number[] => {
-  if (shape === "cylinder") return rootsOf((q) => besselJ(0, q));
+  if (shape === "cylinder") return rootsOf((q) => besselj(q, 0));
   const count = Math.floor(LARGEST_ROOT / Math.PI);
   return Array.from({ length: count }, (_, n) => (shape === "slab" ? n + 0.5 : n + 1) * Math.PI);
 });
@@ -65,7 +65,7 @@ export function openProfile(shape: Shape, fourier: number, x: number): number {
     case "slab":
       return 1 - decaySum(roots, fourier, (q) => (2 * Math.cos(q * x)) / (q * Math.sin(q)));
     case "cylinder":
-      return 1 - decaySum(roots, fourier, (q) => (2 * besselJ(0, q * x)) / (q * besselJ(1, q)));
+      return 1 - decaySum(roots, fourier, (q) => (2 * besselj(q * x, 0)) / (q * besselj(q, 1)));
     case "sphere":
       return 1 + decaySum(roots, fourier, (q) => (2 * Math.cos(q) * Math.sin(q * x)) / (q * x));
   }
@@ -76,7 +76,7 @@ const limitedRoots = remembered((shape: Shape, a: number): number[] => {
     case "slab":
       return rootsOf((q) => Math.sin(q) + a * q * Math.cos(q));
     case "cylinder":
-      return rootsOf((q) => a * q * besselJ(0, q) + 2 * besselJ(1, q));
+      return rootsOf((q) => a * q * besselj(q, 0) + 2 * besselj(q, 1));
     case "sphere":
       return rootsOf((q) => (3 + a * q * q) * Math.sin(q) - 3 * q * Math.cos(q));
   }
@@ -100,7 +100,7 @@ const resistedRoots = remembered((shape: Shape, biot: number): number[] => {
     case "slab":
       return rootsOf((q) => q * Math.sin(q) - biot * Math.cos(q));
     case "cylinder":
-      return rootsOf((q) => q * besselJ(1, q) - biot * besselJ(0, q));
+      return rootsOf((q) => q * besselj(q, 1) - biot * besselj(q, 0));
     case "sphere":
       return rootsOf((q) => q * Math.cos(q) + (biot - 1) * Math.sin(q));
   }
