@@ -1,4 +1,4 @@
-import { copyFileSync, statSync } from "node:fs";
+import { copyFileSync, statSync, utimesSync, writeFileSync } from "node:fs";
 import { freshFile } from "../safekeeping/kitchens.fixture";
 import { admit } from "./admit";
 import { changePassphrase, enter, leave } from "./enter";
@@ -7,9 +7,10 @@ import { doorFile, endAllSessions, isPassphrase, readDoor, setPassphrase } from 
 const GOOD = "barley wharf lantern 7";
 let door: string;
 
-/** Hashed once: that it takes long is its use. */
+/** That a hash takes long is its use; here a cheap one does. */
+const CHEAP = { N: 2 ** 10, r: 8, p: 1 };
 const set = doorFile(freshFile());
-beforeAll(() => setPassphrase(set, GOOD));
+beforeAll(() => setPassphrase(set, GOOD, CHEAP));
 
 beforeEach(() => {
   process.env.DATABASE_PATH = freshFile();
@@ -29,9 +30,19 @@ test("the passphrase is kept as a salted hash, in a file of its owner's only", a
   const made = await setPassphrase(door, GOOD);
   expect(JSON.stringify(made)).not.toContain(GOOD);
   expect(statSync(door).mode & 0o777).toBe(0o600);
+  expect(made.cost.N).toBeGreaterThanOrEqual(2 ** 17);
   expect(await isPassphrase(made, GOOD)).toBe(true);
   expect(await isPassphrase(made, `${GOOD} `)).toBe(false);
-  expect((await setPassphrase(door, GOOD)).hash).not.toBe(made.hash);
+  expect((await setPassphrase(door, GOOD, CHEAP)).hash).not.toBe(made.hash);
+});
+
+test("a door of before its cost was written down opens as ever", async () => {
+  const { cost, ...before } = await setPassphrase(door, GOOD);
+  expect(cost.N).toBe(2 ** 17);
+  writeFileSync(door, JSON.stringify(before));
+  utimesSync(door, 1, 1);
+  const read = readDoor(door);
+  expect(read && (await isPassphrase(read, GOOD))).toBe(true);
 });
 
 describe("without a passphrase", () => {

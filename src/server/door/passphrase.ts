@@ -6,12 +6,15 @@ import { z } from "zod";
  * The passphrase of a kitchen, kept beside its database and not in it: no snapshot or archive ever carries it.
  * Hash: scrypt (RFC 7914), N = 2¹⁷, r = 8, p = 1, OWASP's counsel for passwords, *from memory*.
  */
-const COST = { N: 2 ** 17, r: 8, p: 1, maxmem: 256 * 1024 * 1024 };
+const COST = { N: 2 ** 17, r: 8, p: 1 };
+const MEMORY_MOST = 256 * 1024 * 1024;
 const HASH_BYTES = 32;
 
 const doorSchema = z.strictObject({
   salt: z.string(),
   hash: z.string(),
+  /** What the hash cost to make: a dearer one, some day, leaves old doors readable. */
+  cost: z.strictObject({ N: z.number().int(), r: z.number().int(), p: z.number().int() }).default(COST),
   /** Seals the session cookies. */
   secret: z.string().min(32),
   /** Sessions of an earlier round are over. */
@@ -33,12 +36,13 @@ export function readDoor(file: string): Door | null {
 }
 
 /** Sets or changes the passphrase; every session is over. */
-export async function setPassphrase(file: string, passphrase: string): Promise<Door> {
+export async function setPassphrase(file: string, passphrase: string, cost = COST): Promise<Door> {
   const salt = randomBytes(16).toString("hex");
-  const hash = (await hashOf(passphrase, salt)).toString("hex");
+  const hash = (await hashOf(passphrase, salt, cost)).toString("hex");
   const door = {
     salt,
     hash,
+    cost,
     secret: randomBytes(32).toString("hex"),
     round: (readDoor(file)?.round ?? 0) + 1,
   };
@@ -53,12 +57,12 @@ export function endAllSessions(file: string): void {
 }
 
 export async function isPassphrase(door: Door, passphrase: string): Promise<boolean> {
-  return timingSafeEqual(await hashOf(passphrase, door.salt), Buffer.from(door.hash, "hex"));
+  return timingSafeEqual(await hashOf(passphrase, door.salt, door.cost), Buffer.from(door.hash, "hex"));
 }
 
-function hashOf(passphrase: string, salt: string): Promise<Buffer> {
+function hashOf(passphrase: string, salt: string, cost: Door["cost"]): Promise<Buffer> {
   return new Promise((resolve, reject) =>
-    scrypt(passphrase.normalize("NFKC"), salt, HASH_BYTES, COST, (error, key) =>
+    scrypt(passphrase.normalize("NFKC"), salt, HASH_BYTES, { ...cost, maxmem: MEMORY_MOST }, (error, key) =>
       error ? reject(error) : resolve(key),
     ),
   );

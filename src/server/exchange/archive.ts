@@ -58,7 +58,7 @@ export function writeArchive(db: WholeDb, nowMs: number): Uint8Array<ArrayBuffer
       writtenAt: new Date(nowMs).toISOString(),
       rows,
     });
-    return zipSync(files, { level: 6 });
+    return zipSync(files, { level: 6, mtime: nowMs });
   });
 }
 
