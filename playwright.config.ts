@@ -7,6 +7,7 @@ export default defineConfig({
   workers: 2,
   // The unit tests may still have a core to themselves.
   timeout: 90_000,
+  expect: { timeout: 20_000 },
   reporter: [["list"]],
   use: {
     viewport: { width: 1280, height: 800 },
@@ -26,6 +27,8 @@ export default defineConfig({
         "--disable-background-networking",
         "--disable-component-update",
         "--disable-sync",
+        // A name on the network, as another device has it: no secure address, unlike this machine's own.
+        "--host-resolver-rules=MAP kitchen.test 127.0.0.1",
       ],
     },
   },

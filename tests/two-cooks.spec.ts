@@ -34,6 +34,44 @@ test("a lost connection keeps what was entered, says so, and saves when it is ba
   await expect(page.getByText("version 1 · saved")).toBeVisible();
 });
 
+test("an answer lost on its way back: saved and started again, there is one of each", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Half heard");
+  const loseOneAnswer = (path: string) =>
+    page.route(
+      path,
+      async (route) => {
+        await route.fetch();
+        await route.abort();
+      },
+      { times: 1 },
+    );
+  await loseOneAnswer("**/api/formulas");
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "it may not be saved" })).toBeVisible();
+  await page.getByRole("button", { name: "Save as a formula" }).click();
+  await expect(page.getByText("version 1 · saved")).toBeVisible();
+
+  await bench.enter("Portions", "5");
+  await loseOneAnswer("**/api/formulas/*/versions");
+  await page.getByRole("button", { name: "Save version 2" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "it may not be saved" })).toBeVisible();
+  await page.getByRole("button", { name: "Save version 2" }).click();
+  await expect(page.getByText("version 2 · saved")).toBeVisible();
+
+  await loseOneAnswer("**/api/batches");
+  await page.getByRole("button", { name: "Start this batch" }).click();
+  const dialog = page.getByRole("dialog");
+  await dialog.getByRole("button", { name: "Start this batch" }).click();
+  await expect(dialog.getByRole("alert")).toContainText("it may not be saved");
+  await dialog.getByRole("button", { name: "Start this batch" }).click();
+  await expect(page.getByRole("article", { name: "Half heard" })).toHaveCount(1);
+
+  const heads = (await (await page.request.get("/api/v1/formulas")).json()) as { name: string }[];
+  expect(heads.filter((f) => f.name === "Half heard")).toHaveLength(1);
+});
+
 test("an old version opens as it was, and a save from it goes on top", async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();

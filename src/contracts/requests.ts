@@ -12,7 +12,11 @@ const instantMs = z
   .min(Date.UTC(2020, 0, 1), "Give the time as UTC milliseconds after 2020.")
   .max(Date.UTC(2100, 0, 1), "Give the time as UTC milliseconds before 2100.");
 
+/** Chosen by who sends it: the same sent again, because the answer was lost on the way, is kept once. */
+const chosenId = z.uuid().optional();
+
 export const saveFormulaRequest = z.strictObject({
+  id: chosenId,
   formulation: formulationSchema,
   note: z.string().trim().max(REASON_MAX).default(""),
 });
@@ -25,6 +29,7 @@ export const saveVersionRequest = z.strictObject({
 });
 
 export const startBatchRequest = z.strictObject({
+  id: chosenId,
   formulaId: id.nullable(),
   formulation: formulationSchema,
   startAtMs: instantMs,

@@ -47,8 +47,9 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
     );
   }
   return db.transaction((tx) => {
+    const id = request.id ?? randomUUID();
+    if (tx.select({ id: batches.id }).from(batches).where(eq(batches.id, id)).get()) return { id };
     const { versionId } = versionForBatch(tx, request.formulaId, formulation, nowMs);
-    const id = randomUUID();
     tx.insert(batches)
       .values({
         id,

@@ -41,12 +41,47 @@ function addVersion(
 }
 
 /** Stores a new formula as its version 1. */
-export function createFormula(db: Db, formulation: Formulation, note: string, nowMs: number) {
+export function createFormula(
+  db: Db,
+  formulation: Formulation,
+  note: string,
+  nowMs: number,
+  formulaId: string = randomUUID(),
+) {
   return db.transaction((tx) => {
-    const formulaId = randomUUID();
     tx.insert(formulas).values({ id: formulaId, name: formulation.name, createdAtMs: nowMs }).run();
     return addVersion(tx, formulaId, 1, formulation, note, nowMs);
   });
+}
+
+/**
+ * Saves a new formula. One that came under the same id before is the same save sent again: it is answered as then, or,
+ * changed meanwhile, becomes the next version.
+ */
+export function saveNew(
+  db: Db,
+  save: { id?: string; formulation: Formulation; note: string },
+  nowMs: number,
+) {
+  const { id, formulation, note } = save;
+  return db.transaction((tx) => {
+    const there = tx
+      .select()
+      .from(formulas)
+      .where(eq(formulas.id, id ?? ""))
+      .get();
+    return there
+      ? nextUnlessSame(tx, there.id, formulation, note, nowMs)
+      : createFormula(tx, formulation, note, nowMs, id);
+  });
+}
+
+/** The newest version where it says the same, else a new one. */
+function nextUnlessSame(db: Db, formulaId: string, formulation: Formulation, note: string, nowMs: number) {
+  const newest = newestVersion(db, formulaId);
+  return isDeepStrictEqual(newest.body, formulation)
+    ? { formulaId, versionId: newest.id, version: newest.version }
+    : addVersion(db, formulaId, newest.version + 1, formulation, note, nowMs);
 }
 
 /** Keeps a formula that came in a file, with its tags. */
@@ -70,6 +105,9 @@ export function saveVersion(
 ) {
   return db.transaction((tx) => {
     const newest = newestVersion(tx, formulaId);
+    // The very next version and the same in every word: this save sent again, its answer lost on the way.
+    if (newest.version === save.baseVersion + 1 && isDeepStrictEqual(newest.body, save.formulation))
+      return { formulaId, versionId: newest.id, version: newest.version };
     if (newest.version > save.baseVersion) {
       throw new Refusal(
         409,
@@ -89,11 +127,9 @@ export function versionForBatch(
   formulation: Formulation,
   nowMs: number,
 ): { formulaId: string; versionId: string; version: number } {
-  if (formulaId === null) return createFormula(db, formulation, "", nowMs);
-  const newest = newestVersion(db, formulaId);
-  if (isDeepStrictEqual(newest.body, formulation))
-    return { formulaId, versionId: newest.id, version: newest.version };
-  return addVersion(db, formulaId, newest.version + 1, formulation, "Saved when a batch was started", nowMs);
+  return formulaId === null
+    ? createFormula(db, formulation, "", nowMs)
+    : nextUnlessSame(db, formulaId, formulation, "Saved when a batch was started", nowMs);
 }
 
 /** @param version left out, the newest */

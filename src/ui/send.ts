@@ -37,7 +37,8 @@ async function exchange<T>(path: string, init: RequestInit): Promise<Sent<T>> {
   }
 }
 
-const LOST = "Nothing was saved. What you entered is still here; try again when the connection is back.";
+const LOST =
+  "No answer came, so it may not be saved. What you entered is still here; try again when the connection is back.";
 
 const failure = (status: number): Problem => ({
   title: "Something broke",

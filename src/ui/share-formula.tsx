@@ -1,5 +1,6 @@
 "use client";
 
+import copyText from "copy-to-clipboard";
 import { Check, Link2 } from "lucide-react";
 import { useState } from "react";
 import { formulaFile } from "@/core/exchange/formula-file";
@@ -14,12 +15,10 @@ export function ShareFormula({ formulation, tags }: { formulation: Formulation; 
   const origin = useOrigin();
   const fragment = fragmentOf(formulaFile(formulation, tags));
   const link = `${origin}/open#${fragment}`;
+  // Where no secure address lets a page write to the clipboard, it goes the old way.
+  const copy = async () => setCopied(await copyText(link));
   if (fragment.length > FRAGMENT_MOST)
     return <p>This formula is too long for a link: send its file instead.</p>;
-  const copy = async () => {
-    await navigator.clipboard.writeText(link);
-    setCopied(true);
-  };
   return (
     <>
       <p className="pb-2 text-quiet">

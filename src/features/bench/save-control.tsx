@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { v4 as newId } from "uuid";
 import type { Problem } from "@/contracts/requests";
 import type { FormulaView } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
@@ -27,6 +28,8 @@ export function SaveControl({ draft, changed, blocked, onSaved, onMerged }: Prop
   const [problem, setProblem] = useState<Problem | null>(null);
   const [theirs, setTheirs] = useState<FormulaView | null>(null);
   const [busy, setBusy] = useState(false);
+  // One name for one save: tapped again because no answer came, it makes no second formula.
+  const [id, setId] = useState(() => newId());
   const next = (draft.baseVersion ?? 0) + 1;
 
   const save = async (baseVersion: number | null) => {
@@ -34,7 +37,7 @@ export function SaveControl({ draft, changed, blocked, onSaved, onMerged }: Prop
     const { formulaId, formulation } = draft;
     const sent =
       formulaId === null
-        ? await send<SavedVersion>("POST", "/api/formulas", { formulation })
+        ? await send<SavedVersion>("POST", "/api/formulas", { id, formulation })
         : await send<SavedVersion>("POST", `/api/formulas/${formulaId}/versions`, {
             formulation,
             baseVersion,
@@ -46,7 +49,9 @@ export function SaveControl({ draft, changed, blocked, onSaved, onMerged }: Prop
     setBusy(false);
     setTheirs(other?.ok ? other.value : null);
     setProblem(sent.ok ? null : sent.problem);
-    if (sent.ok) onSaved(sent.value.formulaId, sent.value.version);
+    if (!sent.ok) return;
+    setId(newId());
+    onSaved(sent.value.formulaId, sent.value.version);
   };
 
   return (

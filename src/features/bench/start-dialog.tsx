@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import { v4 as newId } from "uuid";
 import type { Problem } from "@/contracts/requests";
 import type { Formulation } from "@/core/formula/model";
 import type { Finding } from "@/core/safety/rule";
@@ -38,6 +39,7 @@ export function StartDialog({
   const [reasons, setReasons] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
+  const [id] = useState(() => newId());
 
   const stops = findings.filter((f) => f.severity === "stop");
   const startAtMs = fromLocalField(start, timeZone);
@@ -50,6 +52,7 @@ export function StartDialog({
       .filter(([, reason]) => reason.trim().length >= REASON_MIN)
       .map(([ruleId, reason]) => ({ ruleId, reason: reason.trim() }));
     const sent = await send<{ id: string }>("POST", "/api/batches", {
+      id,
       formulaId,
       formulation,
       startAtMs,

@@ -1,5 +1,6 @@
 import { X } from "lucide-react";
 import { useState } from "react";
+import { v4 as newId } from "uuid";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { BatchView, FormulaView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
@@ -14,8 +15,6 @@ interface Props {
   onChange: (dishes: SittingDish[]) => void;
   onStart: (dish: Extract<SittingDish, { kind: "formula" }>) => void;
 }
-
-const newId = () => crypto.randomUUID();
 
 /** What comes to the table: formulas to be started, batches that stand already, and what is only cooked. */
 export function DishesPanel({ usualC, body, formulas, running, onChange, onStart }: Props) {

@@ -2,6 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
+import { v4 as newId } from "uuid";
 import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contracts/sitting";
 import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
 import type { PlannedTask } from "@/core/schedule/answer";
@@ -54,9 +55,14 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
         { taskId: task.id, startMs: Math.round(startMs) },
       ],
     }));
+  // One name for one start: tapped again because no answer came, it makes no second batch.
+  const starts = useRef(new Map<string, string>());
   const start = async (dish: Extract<SittingDish, { kind: "formula" }>) => {
+    const id = starts.current.get(dish.id) ?? newId();
+    starts.current.set(dish.id, id);
     const goIn = planned?.tasks.find((t) => t.id === `${dish.id}/go_in`);
     const sent = await send<{ id: string }>("POST", "/api/batches", {
+      id,
       formulaId: dish.formulaId,
       formulation: dish.formulation,
       startAtMs: goIn?.startMs ?? Date.now(),
@@ -67,6 +73,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
       !sent.ok && sent.problem.status === 422 ? " Start it on the Bench, which asks for the reason." : "";
     if (!sent.ok) return setProblem(`${dish.name}: ${sent.problem.detail}${bench}`);
     setProblem(null);
+    starts.current.delete(dish.id);
     change((b) => ({
       ...b,
       dishes: b.dishes.map((d) =>

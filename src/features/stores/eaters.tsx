@@ -2,6 +2,7 @@
 
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
+import { v4 as newId } from "uuid";
 import { HEATS } from "@/core/formula/dish-facts";
 import type { Eater, KitchenLimits } from "@/core/safety/limits";
 import type { QuantityRule } from "@/core/quantity/parse";
@@ -16,7 +17,7 @@ const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };
 const USUAL_LIMIT_MG = 1500;
 
 const newEater = (): Eater => ({
-  id: crypto.randomUUID(),
+  id: newId(),
   name: "",
   avoids: [],
   sodiumMg: null,

@@ -10,7 +10,7 @@ import {
 import { sampleRequest } from "@/contracts/work";
 import { finishedBatches, loadBatch, runningBatches, startBatch } from "../batches";
 import type { Db } from "../database";
-import { createFormula, createFromFile, formulaHeads, loadFormula, saveVersion } from "../formulas";
+import { createFromFile, formulaHeads, loadFormula, saveNew, saveVersion } from "../formulas";
 import { addReading } from "../readings";
 import { allSamples, keepSample } from "../samples";
 import { COMPUTE, isComputeName, type ComputeName } from "./compute";
@@ -107,7 +107,7 @@ export const OPERATIONS: readonly Operation[] = [
       response: saved,
     },
     saveFormulaRequest,
-    ({ db, nowMs }, { formulation, note }) => createFormula(db, formulation, note, nowMs),
+    ({ db, nowMs }, save) => saveNew(db, save, nowMs),
   ),
   get({
     id: "loadFormula",

@@ -1,10 +1,10 @@
 import { saveFormulaRequest } from "@/contracts/requests";
 import { database } from "@/server/database";
-import { createFormula } from "@/server/formulas";
+import { saveNew } from "@/server/formulas";
 import { answer, readBody } from "@/server/http";
 
 export const POST = (request: Request) =>
   answer(async () => {
-    const { formulation, note } = await readBody(request, saveFormulaRequest);
-    return Response.json(createFormula(database(), formulation, note, Date.now()), { status: 201 });
+    const save = await readBody(request, saveFormulaRequest);
+    return Response.json(saveNew(database(), save, Date.now()), { status: 201 });
   });

@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { v4 as newId } from "uuid";
 import type { Food, Ingredient } from "@/core/materials/types";
 import { QuantityField } from "@/ui/quantity-field";
 import { Modal } from "@/ui/modal";
@@ -106,7 +107,7 @@ export function EntryDialog<T extends Entry>({ kind, like, entry, fields, onClos
 function own<T extends Entry>(row: T, name: string): T {
   return {
     ...row,
-    id: `own-${crypto.randomUUID()}`,
+    id: `own-${newId()}`,
     name,
     provenance: "entered in this kitchen",
     fromMemory: false,

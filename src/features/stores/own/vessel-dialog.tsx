@@ -1,6 +1,7 @@
 "use client";
 
 import { useState } from "react";
+import { v4 as newId } from "uuid";
 import type { OwnVessel } from "@/contracts/kitchen";
 import { RANGES } from "@/core/formula/ranges";
 import { MATERIALS, MEASURES, VESSEL_SHAPES } from "@/ui/vessel-words";
@@ -21,13 +22,14 @@ const START: Vessel = {
 
 /** A tub, pail, dish, bag, cooler or tray of the kitchen's own. */
 export function VesselDialog({ entry, onClose }: { entry?: OwnVessel; onClose: () => void }) {
+  const [id] = useState(() => entry?.id ?? `own-${newId()}`);
   const [name, setName] = useState(entry?.name ?? "");
   const [vessel, setVessel] = useState<Vessel>(entry?.vessel ?? START);
   const [unread, setUnread] = useState<string[]>([]);
   const { save, problem } = useSave();
   const set = (part: Partial<Vessel>) => setVessel({ ...vessel, ...part });
   const keep = async () => {
-    const body = { id: entry?.id ?? `own-${crypto.randomUUID()}`, name, vessel };
+    const body = { id, name, vessel };
     if (await save("PUT", "/api/own", { kind: "vessel", entry: body })) onClose();
   };
   return (
