@@ -1,4 +1,4 @@
-import { desc, sql } from "drizzle-orm";
+import { desc } from "drizzle-orm";
 import type { Found } from "@/contracts/find";
 import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
 import type { Db } from "./database";
@@ -38,7 +38,7 @@ export function findAnything(db: Db, text: string): Found[] {
         name: f.name,
         href: `/bench?formula=${f.id}`,
       })),
-    ...batchesLike(db, words),
+    ...batchesNamed(db, fits),
     ...listSittings(db)
       .filter((s) => fits(s.name, ...s.dishes))
       .slice(0, EACH_MOST)
@@ -53,15 +53,15 @@ export function findAnything(db: Db, text: string): Found[] {
   ];
 }
 
-function batchesLike(db: Db, words: string[]): Found[] {
-  const like = words.map((w) => sql`instr(lower(${batches.name}), ${w}) > 0`);
+/** By name alone, the newest first. SQLite folds only the letters of English: names are compared here. */
+function batchesNamed(db: Db, fits: (name: string) => boolean): Found[] {
   return db
     .select({ id: batches.id, name: batches.name, liftedAtMs: batches.liftedAtMs })
     .from(batches)
-    .where(sql.join(like, sql` and `))
     .orderBy(desc(batches.startedAtMs))
-    .limit(EACH_MOST)
     .all()
+    .filter((b) => fits(b.name))
+    .slice(0, EACH_MOST)
     .map((b) => ({
       key: `batch/${b.id}`,
       kind: b.liftedAtMs === null ? "batch, running" : "batch",

@@ -1,8 +1,9 @@
+import { randomUUID } from "node:crypto";
 import { chops } from "@/core/formula/formulation.fixture";
 import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undoLift } from "./batches";
 import { openDatabase, type Db } from "./database";
 import { loadDemoKitchen } from "./demo/load";
-import { createFormula, listFormulas, loadFormula, saveVersion } from "./formulas";
+import { createFormula, listFormulas, loadFormula, saveNew, saveVersion } from "./formulas";
 import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
 import { dropOwn, keepOwn } from "./own-entries";
 import { withOwn } from "@/core/formula/with-own";
@@ -59,6 +60,16 @@ describe("formulas", () => {
     expect(loadFormula(db, formulaId).versions).toHaveLength(2);
   });
 
+  test("a new formula sent twice under one id is kept once; changed meanwhile, it is the next version", () => {
+    const id = randomUUID();
+    const first = saveNew(db, { id, formulation: chops(), note: "" }, NOW);
+    expect(first).toMatchObject({ formulaId: id, version: 1 });
+    expect(saveNew(db, { id, formulation: chops(), note: "" }, NOW + 1)).toEqual(first);
+    expect(saveNew(db, { id, formulation: chops({ pullH: 30 }), note: "" }, NOW + 2).version).toBe(2);
+    expect(listFormulas(db)).toHaveLength(1);
+    expect(saveNew(db, { formulation: chops(), note: "" }, NOW).formulaId).not.toBe(id);
+  });
+
   test("a formula that is not there is not found", () => {
     expect(refusal(() => loadFormula(db, "nope"))).toMatchObject({ status: 404 });
   });
@@ -79,6 +90,14 @@ describe("batches", () => {
     expect(loadFormula(db, formulaId).version).toBe(1);
     start({ pullH: 20 }, { formulaId });
     expect(loadFormula(db, formulaId).version).toBe(2);
+  });
+
+  test("started twice under one id there is one batch, and one formula", () => {
+    const id = randomUUID();
+    expect(start({}, { id })).toBe(id);
+    expect(start({}, { id })).toBe(id);
+    expect(runningBatches(db).map((b) => b.id)).toEqual([id]);
+    expect(listFormulas(db)).toHaveLength(1);
   });
 
   test("a stop wants a reason; with one it starts, and the reason is kept", () => {

@@ -50,7 +50,7 @@ describe("the library", () => {
     expect(restoreVersion(db, id, { version: 1, baseVersion: 2 }, NOW).version).toBe(3);
     expect(loadFormula(db, id).formulation.pullH).toBe(chops().pullH);
     expect(loadFormula(db, id, 2).formulation.pullH).toBe(30);
-    expect(() => restoreVersion(db, id, { version: 1, baseVersion: 2 }, NOW)).toThrow("Version 3 was saved");
+    expect(() => restoreVersion(db, id, { version: 2, baseVersion: 2 }, NOW)).toThrow("Version 3 was saved");
     expect(() => restoreVersion(db, id, { version: 9, baseVersion: 3 }, NOW)).toThrow("no such version");
   });
 
@@ -117,6 +117,29 @@ describe("finding", () => {
       expect(findAnything(db, text)).toEqual([]);
     },
   );
+
+  test("letters of any language, large or small", () => {
+    const request = {
+      formulaId: null,
+      formulation: chops({ name: "Épaule ÄRGER" }),
+      startAtMs: NOW,
+      acknowledgements: [],
+    };
+    startBatch(db, request, NOW);
+    for (const text of ["épaule", "ÉPAULE ärger"])
+      expect(findAnything(db, text).map((f) => f.kind)).toEqual(["formula", "batch, running"]);
+  });
+
+  test("the kitchen's own things by their names", () => {
+    keepOwn(
+      db,
+      { kind: "vessel", entry: { id: "tub", name: "The long blue tub", vessel: chops().vessel } },
+      NOW,
+    );
+    expect(findAnything(db, "blue tub")).toEqual([
+      { key: "own/tub", kind: "our own", name: "The long blue tub", href: "/stores#own" },
+    ]);
+  });
 
   test("a sign is a letter like another", () => {
     const found = findAnything(db, "%").map((f) => f.name);

@@ -98,9 +98,10 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   // Volumes of the grid are shares of the body; areas follow from the body's whole surface.
   const volumeM3 = foodKg / FLESH_KG_PER_M3;
   const surfaceM2 = (volumeM3 * (exponent + 1)) / lengthM;
-  const areaAt = (face: number) => surfaceM2 * (face / CELLS) ** exponent;
+  const areaM2 = Array.from({ length: CELLS }, (_, i) => surfaceM2 * ((i + 1) / CELLS) ** exponent);
   const shareWithin = (face: number) => (face / CELLS) ** (exponent + 1);
   const massKg = Array.from({ length: CELLS }, (_, i) => foodKg * (shareWithin(i + 1) - shareWithin(i)));
+  const temperature = massKg.map(() => input.foodStartC);
   const heat = massKg.map(() => enthalpyAt(input.foodStartC, waterFraction));
   // Warmth above freezing melts ice first, so one sum serves with ice and without.
   const startJ = (input.bathStartC - freezingC) * bathKg * BATH_J_PER_KG_K;
@@ -108,13 +109,22 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   let gainedJ = 0;
 
   const widthM = lengthM / CELLS;
-  // Explicit scheme: stable while k·dt/(ρ·c·dx²) <= 1/2 (von Neumann), for the quickest, frozen flesh; a margin for the film.
-  const stepS = Math.min(30, (0.35 * widthM ** 2 * FLESH_KG_PER_M3 * FROZEN_J_PER_KG_K) / FROZEN_W_PER_M_K);
+  // Explicit scheme: stable while k·dt/(ρ·c·dx²) <= 1/2 (von Neumann), with a margin for the film. Frozen flesh is the
+  // quickest; once all is thawed the steps may be long.
+  const stable = (jPerKgK: number, wPerMK: number) =>
+    Math.min(30, (0.35 * widthM ** 2 * FLESH_KG_PER_M3 * jPerKgK) / wPerMK);
+  const frozenStepS = stable(FROZEN_J_PER_KG_K, FROZEN_W_PER_M_K);
+  const thawedStepS = stable(THAWED_J_PER_KG_K, THAWED_W_PER_M_K);
   const moments: FrozenBathMoment[] = [];
   const endS = input.hours * 3600;
   let nextRecordS = 0;
-  for (let timeS = 0; timeS <= endS + 1e-9; timeS += stepS) {
-    const temperature = heat.map((h) => temperatureOf(h, waterFraction));
+  for (let timeS = 0, stepS = 0; timeS <= endS + 1e-9; timeS += stepS) {
+    let frozen = false;
+    for (let i = 0; i < CELLS; i++) {
+      temperature[i] = temperatureOf(heat[i], waterFraction);
+      frozen ||= temperature[i] < FREEZING_TO_C;
+    }
+    stepS = frozen ? frozenStepS : thawedStepS;
     const { bathC, iceLeftKg } = bathState(bathJ, bathKg, iceKg, freezingC);
     const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / conductivity(temperature[CELLS - 1]));
     const intoFoodW = surfaceM2 * skinW * (bathC - temperature[CELLS - 1]);
@@ -126,7 +136,7 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
     const leakW = leakWPerK * (input.roomC - bathC);
     for (let i = 0; i < CELLS; i++) {
       const outer =
-        i === CELLS - 1 ? intoFoodW : flow(temperature[i], temperature[i + 1], widthM) * areaAt(i + 1);
+        i === CELLS - 1 ? intoFoodW : flow(temperature[i], temperature[i + 1], widthM) * areaM2[i];
       heat[i] += (outer * stepS) / massKg[i];
       if (i < CELLS - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
     }
