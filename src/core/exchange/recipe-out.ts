@@ -1,4 +1,3 @@
-import { formatISODuration } from "date-fns";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { cookOffered } from "../formula/plate";
@@ -33,13 +32,14 @@ export interface RecipeData {
   encoding: { "@type": "MediaObject"; encodingFormat: string; contentUrl: string };
 }
 
-/** Minutes as an ISO 8601 duration: 90 → "PT1H30M". */
-export const isoDuration = (minutes: number): string =>
-  formatISODuration({
-    days: Math.floor(minutes / 1440),
-    hours: Math.floor((minutes % 1440) / 60),
-    minutes: Math.round(minutes % 60),
-  });
+/** Minutes as an ISO 8601 duration, to the minute and without empty parts, as every reader takes it: 90 → "PT1H30M". */
+export function isoDuration(minutes: number): string {
+  const whole = Math.round(minutes);
+  const part = (amount: number, letter: string) => (amount > 0 ? `${amount}${letter}` : "");
+  const days = part(Math.floor(whole / 1440), "D");
+  const clock = part(Math.floor((whole % 1440) / 60), "H") + part(whole % 60, "M");
+  return days + clock === "" ? "PT0M" : `P${days}${clock && `T${clock}`}`;
+}
 
 /** A worked formula as Recipe data: other programs read the recipe, an Iron Crock reads the formula. */
 export function recipeOf(f: Formulation, sheet: Formulated, tags: readonly string[] = []): RecipeData {
