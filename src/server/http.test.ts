@@ -1,5 +1,5 @@
 import { z, ZodError } from "zod";
-import { answer, readBody } from "./http";
+import { answer, download, readBody } from "./http";
 import { Refusal } from "./problem";
 
 const schema = z.strictObject({ grams: z.number().min(1) });
@@ -39,6 +39,25 @@ describe("a body is read, or refused with a reason", () => {
   test("from this kitchen's own page", async () => {
     expect((await ask(post('{"grams": 5}', { origin: "http://127.0.0.1:3000" }))).status).toBe(200);
   });
+});
+
+/** RFC 6266: the name in ASCII for old programs, and as it is (RFC 8187) for the others. */
+test.each([
+  ["Juniper pork loin.md", /filename="?Juniper-pork-loin\.md"?/, "Juniper%20pork%20loin.md"],
+  [
+    "Épaule d’agneau.formula.json",
+    /filename="?-paule-d-agneau\.formula\.json"?/,
+    "%C3%89paule%20d%E2%80%99agneau.formula.json",
+  ],
+  [
+    '../../"x"\r\nset-cookie: a.csv',
+    /filename="?\.\.-\.\.-x-set-cookie-a\.csv"?/,
+    "..-..-x-set-cookie-%20a.csv",
+  ],
+])("a file called %j goes out under a name that harms nobody", (name, ascii, whole) => {
+  const header = download("text", "text/plain", name).headers.get("content-disposition") ?? "";
+  expect(header).toMatch(ascii);
+  expect(header).toContain(`filename*=UTF-8''${whole}`);
 });
 
 describe("what a handler throws", () => {

@@ -1,3 +1,4 @@
+import { create as contentDisposition } from "content-disposition";
 import { ZodError, type z } from "zod";
 import { boundedJson } from "./exchange/bounded-json";
 import { Refusal, refusalFromIssues, storageProblem } from "./problem";
@@ -71,13 +72,13 @@ export function checkOrigin(request: Request): void {
 const sizeText = (bytes: number): string =>
   bytes < 1024 * 1024 ? `${Math.round(bytes / 1024)} kB` : `${Math.round(bytes / 1024 / 1024)} MB`;
 
-/** Something to be kept as a file, under a name that is safe anywhere. */
+/** Something to be kept as a file, under its own name less the signs that some file system does not take. */
 export function download(content: string | Uint8Array<ArrayBuffer>, mime: string, name: string): Response {
-  const safe = name.replace(/[^\w.-]+/g, "-");
+  const safe = name.replace(/[\p{Cc}/\\:*?"<>|]+/gu, "-");
   return new Response(content, {
     headers: {
       "content-type": typeof content === "string" ? `${mime}; charset=utf-8` : mime,
-      "content-disposition": `attachment; filename="${safe}"`,
+      "content-disposition": contentDisposition(safe, { fallback: name.replace(/[^\w.-]+/g, "-") }),
       "cache-control": "no-store",
     },
   });
