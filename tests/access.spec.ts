@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "./kitchen";
+import { expect, test, type Locator } from "./kitchen";
 
 /** In the dark only what colours can spoil is looked at again: names and roles are the same. */
 const looking = (page: Page, colorScheme: "light" | "dark") =>
@@ -48,15 +48,16 @@ for (const colorScheme of ["light", "dark"] as const) {
 
 test("one letter goes to each station, and ? lists the keys", async ({ page }) => {
   await page.goto("/");
-  await page.keyboard.press("b");
-  await expect(page.getByRole("heading", { name: "Bench", level: 1 })).toBeVisible();
-  await page.keyboard.press("t");
-  await expect(page.getByRole("heading", { name: "Stores", level: 1 })).toBeVisible();
   // A station that has just been drawn may not listen yet.
-  await expect(async () => {
-    await page.keyboard.press("?");
-    await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible({ timeout: 500 });
-  }).toPass();
+  const press = (key: string, shows: Locator) =>
+    expect(async () => {
+      await page.keyboard.press(key);
+      await expect(shows).toBeVisible({ timeout: 1000 });
+    }).toPass();
+  const station = (name: string) => page.getByRole("heading", { name, level: 1 });
+  await press("b", station("Bench"));
+  await press("t", station("Stores"));
+  await press("?", page.getByRole("dialog", { name: "Keys" }));
 });
 
 test("no page asks anything of the outside, none logs a fault, none scrolls sideways on a phone", async ({

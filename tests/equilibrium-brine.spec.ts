@@ -61,7 +61,9 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await expect(page.getByRole("heading", { name: "Saturday chops", level: 1 })).toBeVisible();
   await expect(page.getByText("Went in")).toBeVisible();
 
-  await page.getByRole("button", { name: "Lifted out: Saturday chops" }).click();
+  const lift = page.getByRole("button", { name: "Lifted out: Saturday chops" });
+  await lift.click();
+  await expect(lift).toHaveCount(0);
   await expect(page.getByText("Lifted out", { exact: true })).toBeVisible();
   await page.goto("/record");
   await expect(page.getByRole("link", { name: /Saturday chops/ })).toContainText("1.40 % wanted");

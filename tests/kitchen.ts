@@ -2,7 +2,7 @@ import { test as base, type Page } from "@playwright/test";
 import { openKitchen, type Kitchen } from "./server";
 
 export { expect } from "@playwright/test";
-export type { APIRequestContext, Page } from "@playwright/test";
+export type { APIRequestContext, Locator, Page } from "@playwright/test";
 
 const FIRST_PORT = 3100;
 /** Servers of one worker lie so far apart from another's. */
