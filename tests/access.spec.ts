@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Locator } from "./kitchen";
+import { expect, test, type Locator, type Page } from "./kitchen";
 
 /** In the dark only what colours can spoil is looked at again: names and roles are the same. */
 const looking = (page: Page, colorScheme: "light" | "dark") =>
