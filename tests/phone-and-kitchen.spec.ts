@@ -42,7 +42,7 @@ test.describe("this kitchen's settings", () => {
     await request.patch("/api/kitchen", { data: { measures: "metric", timeZone: "Europe/London" } });
   });
 
-  test("US spoons change the words on the sheet, never the grams", async ({ page }) => {
+  test("US measures change the words on the sheet, never the grams", async ({ page }) => {
     const bench = new BenchPage(page);
     await bench.open();
     const [grams, words] = [
@@ -50,11 +50,14 @@ test.describe("this kitchen's settings", () => {
       await page.locator('[data-line="sea_fine"]').innerText(),
     ];
     await page.goto("/stores");
-    await page.getByLabel("Spoons and cups").selectOption("us");
-    await expect(page.getByLabel("Spoons and cups")).toHaveValue("us");
+    await page.getByLabel("Measures", { exact: true }).selectOption("us");
+    await expect(page.getByLabel("Measures", { exact: true })).toHaveValue("us");
     await bench.open();
     await expect.poll(() => page.locator('[data-line="sea_fine"]').innerText()).not.toBe(words);
     expect(await bench.grams("sea_fine")).toBe(grams);
+    // Temperatures and lengths stand as before, with °F and inches beside them.
+    await expect(page.getByText(/^\d+ °F$/).first()).toBeVisible();
+    await expect(page.getByText(/^[\d½¼¾⅛⅜⅝⅞]+ in$/).first()).toBeVisible();
   });
 
   test("the clock is the kitchen's, wherever the tablet thinks it is", async ({ page }) => {

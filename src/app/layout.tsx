@@ -5,6 +5,8 @@ import "@fontsource-variable/jetbrains-mono";
 import "./globals.css";
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
+import { kitchenMeasures } from "@/server/pages";
+import { MeasuresProvider } from "@/ui/measures";
 import { Installed } from "@/ui/shell/installed";
 import { themeFrom } from "@/ui/shell/theme";
 
@@ -20,7 +22,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        {children}
+        <MeasuresProvider measures={kitchenMeasures()}>{children}</MeasuresProvider>
         <Installed />
       </body>
     </html>

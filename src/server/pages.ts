@@ -41,6 +41,9 @@ function chosenFormula(search: Search) {
   return orNotFound(() => loadFormula(database(), formula, versionIn(version)));
 }
 
+/** What every page is drawn in. */
+export const kitchenMeasures = () => loadKitchen(database()).measures;
+
 export function loadBench(search: Search) {
   const food = findFood(FIRST_FOOD);
   if (!food) throw new Error(`${FIRST_FOOD} is not in the table`);

@@ -1,6 +1,7 @@
 import { Lightbulb, OctagonAlert, TriangleAlert } from "lucide-react";
 import type { Finding, Severity } from "@/core/safety/rule";
 import { fill } from "./say";
+import { Also } from "./measures";
 
 const LOOK: Record<Severity, { word: string; tone: string; Icon: typeof Lightbulb }> = {
   stop: { word: "Stop", tone: "border-error", Icon: OctagonAlert },
@@ -26,10 +27,12 @@ export function Findings({ findings }: { findings: readonly Finding[] }) {
 export function FindingCard({ finding, children }: { finding: Finding; children?: React.ReactNode }) {
   return (
     <Notice severity={finding.severity} title={finding.title} open={finding.severity === "stop"}>
-      <p>{fill(finding.because, finding.data)}</p>
+      <p>
+        <Also>{fill(finding.because, finding.data)}</Also>
+      </p>
       <p>
         <span className="font-semibold">Instead: </span>
-        {finding.instead}
+        <Also>{finding.instead}</Also>
       </p>
       <p className="text-sm text-quiet">
         {finding.source}. {finding.deferTo}
@@ -53,7 +56,7 @@ export function Notice(props: {
         <Icon size={18} aria-hidden className={`shrink-0 ${TEXT_TONE[props.severity]}`} />
         <span>
           <span className={TEXT_TONE[props.severity]}>{word}: </span>
-          {props.title}
+          <Also>{props.title}</Also>
         </span>
       </summary>
       <div className="space-y-1 px-2 pb-2">{props.children}</div>

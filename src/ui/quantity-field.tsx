@@ -2,6 +2,7 @@
 
 import { useId, useState, type KeyboardEvent } from "react";
 import { parseQuantity, type QuantityRule } from "@/core/quantity/parse";
+import { useAmerican } from "./measures";
 import { sayQuantityError } from "./say";
 
 interface Props {
@@ -35,6 +36,7 @@ export function QuantityField(props: Props) {
   const label = props.label + unseen;
   const id = useId();
   const shown = trimZeros((value / shownUnit).toFixed(digits));
+  const american = useAmerican(value / shownUnit, unit);
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -69,6 +71,7 @@ export function QuantityField(props: Props) {
           {unseen && <span className="sr-only">{unseen}</span>}
         </label>
         <span className="flex items-baseline gap-1">
+          {american && <span className="figure text-sm text-quiet">{american}</span>}
           <input
             id={id}
             className="entry figure w-24 text-lg"

@@ -7,6 +7,7 @@ import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";
 import { ShareCode } from "@/ui/share-code";
 import { WeighLines } from "@/ui/weigh-lines";
+import { Also } from "@/ui/measures";
 
 export interface PrintData {
   formulation: Formulation;
@@ -94,7 +95,8 @@ export function PrintSheet({
         </p>
       )}
       <p className="mt-3 text-sm">
-        {CARE[f.preparation.kind]} Follow your local food code. Not for nitrite curing, canning or keeping.
+        <Also>{CARE[f.preparation.kind]}</Also> Follow your local food code. Not for nitrite curing, canning
+        or keeping.
       </p>
       <ShareCode formulation={f} />
       <p className="mt-6 border-t border-line pt-2 text-sm">
@@ -108,7 +110,9 @@ function Row({ term, text }: { term: string; text: string }) {
   return (
     <div className="flex justify-between gap-3 border-b border-dotted border-line">
       <dt>{term}</dt>
-      <dd className="text-right font-semibold tabular-nums">{text}</dd>
+      <dd className="text-right font-semibold tabular-nums">
+        <Also>{text}</Also>
+      </dd>
     </div>
   );
 }

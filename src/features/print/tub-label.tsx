@@ -1,6 +1,7 @@
 import { pantryOf } from "@/core/materials/pantry";
 import { dayAndClock, grams } from "@/ui/format";
 import type { PrintData } from "./print-sheet";
+import { Also } from "@/ui/measures";
 
 const LABELS_A_SHEET = 4;
 const HOUR_MS = 3_600_000;
@@ -42,7 +43,9 @@ function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }:
         Allergens:{" "}
         {allergens.length > 0 ? allergens.join(", ").replaceAll("_", " ") : "none in the table; read labels"}
       </p>
-      <p className="mt-1 text-sm">Raw: keep at 4 °C or below. {kitchenName}. Made by: ____________</p>
+      <p className="mt-1 text-sm">
+        <Also>Raw: keep at 4 °C or below.</Also> {kitchenName}. Made by: ____________
+      </p>
     </div>
   );
 }

@@ -8,6 +8,7 @@ import { PREPARATION_NAME } from "@/ui/names";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { Facts } from "./use-confirming";
+import { Also } from "@/ui/measures";
 
 interface Props {
   read: ReadRecipe;
@@ -98,7 +99,7 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
       />
       <div className="py-2">
         <span className="text-quiet">Then cooked: </span>
-        {cook ? cookText(cook) : "it does not say"}
+        {cook ? <Also>{cookText(cook)}</Also> : "it does not say"}
         {cook && read.method.ovens.length === 0 && <Because>It names no oven: this kitchen’s usual.</Because>}
       </div>
     </section>

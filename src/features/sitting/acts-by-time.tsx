@@ -2,6 +2,7 @@ import { Pin } from "lucide-react";
 import type { PlannedTask } from "@/core/schedule/answer";
 import { clock, duration, inZone } from "@/ui/format";
 import { format } from "date-fns";
+import { Also } from "@/ui/measures";
 
 interface Props {
   tasks: readonly PlannedTask[];
@@ -32,10 +33,10 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) 
               <span className="flex-1">
                 {batchId ? (
                   <a href={`/work/${batchId}`} className="underline">
-                    {task.title}
+                    <Also>{task.title}</Also>
                   </a>
                 ) : (
-                  task.title
+                  <Also>{task.title}</Also>
                 )}
                 {task.endMs > task.startMs && (
                   <span className="text-quiet"> · {duration((task.endMs - task.startMs) / HOUR_MS)}</span>

@@ -42,11 +42,11 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         />
       </div>
       <Select
-        label="Spoons and cups"
+        label="Measures"
         value={kitchen.measures}
         options={[
           { value: "metric", label: "metric" },
-          { value: "us", label: "US" },
+          { value: "us", label: "US: its cups, and °F and inches beside" },
         ]}
         onChange={(measures) => save({ measures })}
       />

@@ -1,6 +1,7 @@
 import { Check } from "lucide-react";
 import { duration, whenFrom } from "@/ui/format";
 import type { PlacedAct } from "./act-state";
+import { Also } from "@/ui/measures";
 
 interface Props {
   act: PlacedAct;
@@ -26,9 +27,17 @@ export function ActCard({ act, nowMs, timeZone, onDone }: Props) {
         {whenFrom(act.dueMs, nowMs, timeZone)}
         {act.minutes > 0 && ` · ${duration(act.minutes / 60)}`}
       </p>
-      <h2 className="my-2 text-4xl leading-tight">{act.title}</h2>
-      {act.look && <p className="text-2xl">{act.look}</p>}
-      <p className="mt-2 text-lg text-quiet">{act.why}</p>
+      <h2 className="my-2 text-4xl leading-tight">
+        <Also>{act.title}</Also>
+      </h2>
+      {act.look && (
+        <p className="text-2xl">
+          <Also>{act.look}</Also>
+        </p>
+      )}
+      <p className="mt-2 text-lg text-quiet">
+        <Also>{act.why}</Also>
+      </p>
       <button
         type="button"
         className="btn btn-primary mt-4 min-h-16 w-full text-2xl sm:w-auto sm:px-12"

@@ -1,6 +1,7 @@
 import { Undo2 } from "lucide-react";
 import { whenFrom } from "@/ui/format";
 import type { PlacedAct } from "./act-state";
+import { Also } from "@/ui/measures";
 
 interface Props {
   acts: readonly PlacedAct[];
@@ -25,7 +26,7 @@ export function ActList({ acts, nowMs, timeZone, onShow, onUndo }: Props) {
               {whenFrom(act.doneMs ?? act.dueMs, nowMs, timeZone)}
             </span>
             <span className={act.doneMs === undefined ? "" : "line-through decoration-line"}>
-              {act.title}
+              <Also>{act.title}</Also>
             </span>
           </button>
           {act.doneMs !== undefined && (

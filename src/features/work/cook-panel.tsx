@@ -11,6 +11,7 @@ import { capital, duration, fixed, whenFrom } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { CoreChart } from "@/ui/core-chart";
 import type { PlacedAct } from "./act-state";
+import { useAlso, useAmerican } from "@/ui/measures";
 
 const CORE: QuantityRule = { dimension: "temperature", min: -20, max: 120 };
 const MIN_MS = 60_000;
@@ -51,6 +52,9 @@ function CorePanel(props: Props & { part: CookedPart }) {
     acts.find((a) => (whole ? a.kind === "rest" : a.id === `part_${part.channel}`))?.dueMs ?? nowMs;
   const doneMs = forecast && inMs + forecast.doneMin * MIN_MS;
   const { safeMinC } = sheet.food;
+  const also = useAlso();
+  const american = useAmerican(last ?? 0, "°C");
+  const lastAmerican = last === undefined ? undefined : american;
   const when = (min: number) => whenFrom(inMs + min * MIN_MS, nowMs, timeZone);
   const named = whole ? (input.cook?.parts ? "Core of the whole" : "Core") : `Core, ${part.name}`;
   return (
@@ -59,15 +63,17 @@ function CorePanel(props: Props & { part: CookedPart }) {
         <h3 className="text-2xl">{capital(named)}</h3>
         <p className="figure text-5xl" data-core>
           {last === undefined ? "–" : `${fixed(last, 1)} °C`}
+          {lastAmerican && <span className="ml-3 text-2xl text-quiet">{lastAmerican}</span>}
         </p>
       </div>
       <p className="text-lg">
-        Pull at <b className="figure">{fixed(part.pullC, 0)} °C</b>, to rest up to {fixed(part.toC, 0)} °C (it
-        climbs about {fixed(part.rise.low, 0)} to {fixed(part.rise.high, 0)} °C: common practice).
+        Pull at <b className="figure">{also(`${fixed(part.pullC, 0)} °C`)}</b>, to rest up to{" "}
+        {also(`${fixed(part.toC, 0)} °C`)} (it climbs about {fixed(part.rise.low, 0)} to{" "}
+        {fixed(part.rise.high, 0)} °C: common practice).
         {safeMinC !== null && (
           <>
             {" "}
-            Official minimum <b className="figure">{fixed(safeMinC, 0)} °C</b>.
+            Official minimum <b className="figure">{also(`${fixed(safeMinC, 0)} °C`)}</b>.
           </>
         )}
       </p>

@@ -1,0 +1,31 @@
+import { formatQuantity } from "format-quantity";
+import { LENGTH_MM } from "./units";
+
+/* Temperatures and lengths as an American dial, thermometer and ruler have them; they stand beside the metric ones. */
+
+/** An oven's dial goes by fives above this, °F. *Practice*. */
+const DIAL_FROM_F = 200;
+const EIGHTHS = 8;
+
+/**
+ * °F as they are set or read: whole ones, an oven's by fives. Exact before rounding: °C × 1.8 + 32.
+ * @param celsius any temperature of a kitchen, °C
+ */
+export function fahrenheitOf(celsius: number): number {
+  const exact = celsius * 1.8 + 32;
+  return exact < DIAL_FROM_F ? Math.round(exact) : Math.round(exact / 5) * 5;
+}
+
+/** Inches to the nearest eighth, as a ruler has them: 25 mm → "1 in"; under a sixteenth "0 in". @param mm 0 or more */
+export function inchesOf(mm: number): string {
+  const eighths = Math.round((mm / LENGTH_MM.in) * EIGHTHS);
+  return `${formatQuantity(eighths / EIGHTHS, true) || "0"} in`;
+}
+
+/** "20 °C less" and "it climbs about 3 to 5 °C" are differences: nothing is set to them. */
+const TEMPERATURES =
+  /(?<!climbs about (?:\d+ to )?)(?<![\d.])(-?\d+(?:\.\d+)?) °C(?! (?:less|more|warmer|cooler))/g;
+
+/** A text in which every temperature is told in °F as well. Differences stay as they are. */
+export const alsoFahrenheit = (text: string): string =>
+  text.replace(TEMPERATURES, (said, celsius: string) => `${said} (${fahrenheitOf(Number(celsius))} °F)`);

@@ -1,0 +1,37 @@
+"use client";
+
+import { createContext, useContext } from "react";
+import { alsoFahrenheit, fahrenheitOf, inchesOf } from "@/core/quantity/american";
+import type { MeasureSystem } from "@/core/quantity/spoons";
+
+const MeasuresContext = createContext<MeasureSystem>("metric");
+
+/** The measures this kitchen reads, for everything drawn within. */
+export function MeasuresProvider({
+  measures,
+  children,
+}: {
+  measures: MeasureSystem;
+  children: React.ReactNode;
+}) {
+  return <MeasuresContext value={measures}>{children}</MeasuresContext>;
+}
+
+/** Tells a text's temperatures in °F as well, where the kitchen has American measures. */
+export function useAlso(): (text: string) => string {
+  return useContext(MeasuresContext) === "us" ? alsoFahrenheit : asItIs;
+}
+
+const asItIs = (text: string) => text;
+
+/** A text of the kitchen's work, with its temperatures as this kitchen reads them. */
+export function Also({ children }: { children: string }) {
+  return useAlso()(children);
+}
+
+/** What a figure is by an American thermometer or ruler; undefined where there is nothing to add. */
+export function useAmerican(value: number, unit: string): string | undefined {
+  if (useContext(MeasuresContext) !== "us") return undefined;
+  if (unit === "°C") return `${fahrenheitOf(value)} °F`;
+  return unit === "mm" ? inchesOf(value) : undefined;
+}
