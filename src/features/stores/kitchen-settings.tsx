@@ -46,7 +46,7 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         value={kitchen.measures}
         options={[
           { value: "metric", label: "metric" },
-          { value: "us", label: "US: its cups, and °F and inches beside" },
+          { value: "us", label: "US: cups, °F, inches" },
         ]}
         onChange={(measures) => save({ measures })}
       />

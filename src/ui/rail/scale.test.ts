@@ -15,7 +15,8 @@ describe("the rail", () => {
     fc.assert(
       fc.property(hours, hours, (a, b) => {
         expect(hoursAt(positionOf(a)) / a).toBeCloseTo(1, 9);
-        expect(Math.sign(positionOf(a) - positionOf(b))).toBe(Math.sign(a - b));
+        // Nearer than figures can tell apart they may lie in one place.
+        if (a - b > 1e-9) expect(positionOf(a)).toBeGreaterThan(positionOf(b));
       }),
     ));
 
