@@ -33,5 +33,5 @@ export function Also({ children }: { children: string }) {
 export function useAmerican(value: number, unit: string): string | undefined {
   if (useContext(MeasuresContext) !== "us") return undefined;
   if (unit === "°C") return `${fahrenheitOf(value)} °F`;
-  return unit === "mm" ? inchesOf(value) : undefined;
+  return unit === "mm" && value > 0 ? inchesOf(value) : undefined;
 }

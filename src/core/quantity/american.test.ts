@@ -53,6 +53,7 @@ describe("within a text", () => {
     ["It climbs about 5 °C.", "It climbs about 5 °C."],
     ["climbs about 3 to 5 °C", "climbs about 3 to 5 °C"],
     ["20 °C less, or a longer rest", "20 °C less, or a longer rest"],
+    ["between 4 and 60 °C (40-140 °F)", "between 4 and 60 °C (40-140 °F)"],
     ["no temperature at all", "no temperature at all"],
   ])("%s", (text, told) => expect(alsoFahrenheit(text)).toBe(told));
 });

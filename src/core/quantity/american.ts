@@ -22,9 +22,9 @@ export function inchesOf(mm: number): string {
   return `${formatQuantity(eighths / EIGHTHS, true) || "0"} in`;
 }
 
-/** "20 °C less" and "it climbs about 3 to 5 °C" are differences: nothing is set to them. */
+/** "20 °C less" and "it climbs about 3 to 5 °C" are differences: nothing is set to them; what is told in °F already is left as it is. */
 const TEMPERATURES =
-  /(?<!climbs about (?:\d+ to )?)(?<![\d.])(-?\d+(?:\.\d+)?) °C(?! (?:less|more|warmer|cooler))/g;
+  /(?<!climbs about (?:\d+ to )?)(?<![\d.])(-?\d+(?:\.\d+)?) °C(?! (?:less|more|warmer|cooler)| \([\d-]+ °F)/g;
 
 /** A text in which every temperature is told in °F as well. Differences stay as they are. */
 export const alsoFahrenheit = (text: string): string =>
