@@ -62,10 +62,12 @@ export function Select<T extends string>({ label, value, options, onChange }: Pr
   const id = useId();
   return (
     <div className="field-row">
-      <label htmlFor={id}>{label}</label>
+      <label htmlFor={id} className="max-w-3/5 shrink-0">
+        {label}
+      </label>
       <select
         id={id}
-        className="entry min-w-0 cursor-pointer font-semibold"
+        className="entry min-w-0 cursor-pointer font-semibold text-ellipsis"
         value={value}
         onChange={(event) => onChange(event.target.value as T)}
       >
