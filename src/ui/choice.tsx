@@ -67,7 +67,7 @@ export function Select<T extends string>({ label, value, options, onChange }: Pr
       </label>
       <select
         id={id}
-        className="entry min-w-0 cursor-pointer font-semibold text-ellipsis"
+        className="entry min-w-0 cursor-pointer font-semibold"
         value={value}
         onChange={(event) => onChange(event.target.value as T)}
       >

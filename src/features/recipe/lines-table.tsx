@@ -127,7 +127,7 @@ function ThingSelect({ item, change }: { item: ConfirmedLine; change: (edit: Par
   return (
     <select
       aria-label={`“${line.text}” is`}
-      className="entry w-full min-w-0 cursor-pointer !text-left font-semibold text-ellipsis"
+      className="entry w-full min-w-0 cursor-pointer !text-left font-semibold"
       value={value}
       onChange={(event) => pick(event.target.value)}
     >
