@@ -32,7 +32,7 @@ test.describe("a malformed request is refused with a reason and writes nothing",
       "a stop without a reason",
       start({ formulation: { ...PORK_LOIN, holding: { ...PORK_LOIN.holding, temperatureC: 9 } } }),
       422,
-      "Fridge above 4 C",
+      "Fridge above 4 °C",
     ],
   ] as const) {
     test(name, async ({ request }) => {

@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { isDeepStrictEqual } from "node:util";
 import { and, asc, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import type { StartBatchRequest } from "@/contracts/requests";
@@ -26,9 +27,19 @@ const DAY_MS = 24 * HOUR_MS;
 const START_PAST_MS = 14 * DAY_MS;
 const START_AHEAD_MS = 31 * DAY_MS;
 
+/** A start that came before, its answer lost. @throws Refusal 409 when it was of something else */
+function sameStart(id: string, before: unknown, formulation: Formulation): { id: string } {
+  if (isDeepStrictEqual(before, formulation)) return { id };
+  throw new Refusal(
+    409,
+    "Started already",
+    `${formulation.name} was started already, as it was before it was changed: it is on the Shelf.`,
+  );
+}
+
 /**
  * Starts a batch: works the sheet out again, sees that every stop was acknowledged, stores all or nothing.
- * @throws Refusal 422 when the sums refuse or a stop stands unacknowledged
+ * @throws Refusal 422 when the sums refuse or a stop stands unacknowledged; 409 when its id was used for another
  */
 export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): { id: string } {
   const { formulation, startAtMs } = request;
@@ -48,7 +59,8 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   }
   return db.transaction((tx) => {
     const id = request.id ?? randomUUID();
-    if (tx.select({ id: batches.id }).from(batches).where(eq(batches.id, id)).get()) return { id };
+    const sentBefore = tx.select({ body: batches.body }).from(batches).where(eq(batches.id, id)).get();
+    if (sentBefore) return sameStart(id, sentBefore.body, formulation);
     const { versionId } = versionForBatch(tx, request.formulaId, formulation, nowMs);
     tx.insert(batches)
       .values({

@@ -96,6 +96,7 @@ describe("batches", () => {
     const id = randomUUID();
     expect(start({}, { id })).toBe(id);
     expect(start({}, { id })).toBe(id);
+    expect(refusal(() => start({ pullH: 12 }, { id }))).toMatchObject({ status: 409 });
     expect(runningBatches(db).map((b) => b.id)).toEqual([id]);
     expect(listFormulas(db)).toHaveLength(1);
   });

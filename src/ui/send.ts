@@ -8,18 +8,12 @@ export async function send<T>(
   path: string,
   body?: unknown,
 ): Promise<Sent<T>> {
-  const text = body === undefined ? undefined : JSON.stringify(body);
   return exchange<T>(path, {
     method,
     headers: { "content-type": "application/json" },
-    body: text,
-    // A tap is sent even where the page is left at once; browsers do that for little only.
-    keepalive: (text?.length ?? 0) < OUTLIVES_PAGE_MOST,
+    body: body === undefined ? undefined : JSON.stringify(body),
   });
 }
-
-/** Browsers send 64 kB in all after a page is left (Fetch standard, 4.6); this leaves room for many taps, characters. */
-const OUTLIVES_PAGE_MOST = 4000;
 
 /** Sends a file as it is. */
 export const sendFile = <T>(path: string, file: File): Promise<Sent<T>> =>

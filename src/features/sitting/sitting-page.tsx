@@ -71,9 +71,10 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
     // A stop wants a reason: the Bench asks for it and keeps it.
     const bench =
       !sent.ok && sent.problem.status === 422 ? " Start it on the Bench, which asks for the reason." : "";
+    // Done with, or the id of another's: the next start is a new one.
+    if (sent.ok || sent.problem.status === 409) starts.current.delete(dish.id);
     if (!sent.ok) return setProblem(`${dish.name}: ${sent.problem.detail}${bench}`);
     setProblem(null);
-    starts.current.delete(dish.id);
     change((b) => ({
       ...b,
       dishes: b.dishes.map((d) =>
