@@ -35,7 +35,8 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await page.getByLabel("Cooks for, part 1").fill("50");
   await page.getByRole("button", { name: "Add it" }).click();
   await expect(plan(page)).toContainText("Roots to the table");
-  await expect(plan(page)).toContainText("no night acts");
+  // In the night itself nobody is up; an hour before or after it may have to do, by when today this is asked.
+  await expect(plan(page)).toContainText(/no night acts|early or late acts/);
 
   // The table's half hour holds both dishes.
   const times = await plan(page).getByRole("listitem").filter({ hasText: "to the table" }).allInnerTexts();
