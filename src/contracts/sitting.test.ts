@@ -1,4 +1,5 @@
 import { chops } from "@/core/formula/formulation.fixture";
+import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { bodyFrom, requestOf, sittingBody, type SittingBody, type SittingView } from "./sitting";
 
 const NOW = Date.UTC(2026, 10, 26, 9);
@@ -9,21 +10,9 @@ const body = (part: Partial<SittingBody> = {}): SittingBody => ({
   dishes: [
     { kind: "formula", id: "chops", name: "Chops", formulaId: "f1", formulation: chops() },
     { kind: "running", id: "duck", name: "Duck legs", batchId: "b1" },
-    {
-      kind: "plain",
-      id: "roots",
-      name: "Roots",
-      prepMin: 10,
-      trays: [{ name: "beets", minutes: 50 }],
-      ovenC: 200,
-      holdMin: 20,
-    },
+    trayOf("Roots", 50, { ovenC: 200 }),
   ],
-  kitchen: { fridgeL: 100, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
-  quiet: { from: "22:30", to: "06:30" },
-  absences: [],
-  pins: [],
-  getsUp: false,
+  ...USUAL_HOURS,
   ...part,
 });
 

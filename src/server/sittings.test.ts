@@ -1,5 +1,6 @@
 import type { SittingBody } from "@/contracts/sitting";
 import { chops } from "@/core/formula/formulation.fixture";
+import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { findAnything } from "./find";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
@@ -20,22 +21,8 @@ beforeEach(() => {
 const body = (part: Partial<SittingBody> = {}): SittingBody => ({
   name: "Saturday",
   tableMs: NOW + 33 * HOUR,
-  dishes: [
-    {
-      kind: "plain",
-      id: "roots",
-      name: "Roots",
-      prepMin: 10,
-      trays: [{ name: "roots", minutes: 50 }],
-      ovenC: 180,
-      holdMin: 20,
-    },
-  ],
-  kitchen: { fridgeL: 100, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
-  quiet: { from: "22:30", to: "06:30" },
-  absences: [],
-  pins: [],
-  getsUp: false,
+  dishes: [trayOf("Roots", 50)],
+  ...USUAL_HOURS,
   ...part,
 });
 

@@ -30,8 +30,8 @@ export function Also({ children }: { children: string }) {
 }
 
 /** What a figure is by an American thermometer or ruler; undefined where there is nothing to add. */
-export function useAmerican(value: number, unit: string): string | undefined {
-  if (useContext(MeasuresContext) !== "us") return undefined;
+export function useAmerican(value: number | undefined, unit: string): string | undefined {
+  if (useContext(MeasuresContext) !== "us" || value === undefined) return undefined;
   if (unit === "°C") return `${fahrenheitOf(value)} °F`;
   return unit === "mm" && value > 0 ? inchesOf(value) : undefined;
 }

@@ -5,6 +5,7 @@ import { withPreparation } from "../formula/offered";
 import { draftsFor } from "./drafts";
 import { atHeat, heatOf } from "./one-heat";
 import type { AskedBatch, AskedDish, SittingRequest } from "./request";
+import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const cook = { toC: 63, minutes: 40, restMin: 5, ovenC: 180 };
 const batch = (part: Partial<AskedBatch["formulation"]> = {}): AskedBatch => ({
@@ -13,18 +14,13 @@ const batch = (part: Partial<AskedBatch["formulation"]> = {}): AskedBatch => ({
   name: "Chops",
   formulation: chops({ cook, ...part }),
 });
-const roots: AskedDish = {
-  kind: "plain",
-  id: "roots",
-  name: "Roots",
-  prepMin: 10,
+const roots = trayOf("Roots", 50, {
+  ovenC: 200,
   trays: [
     { name: "parsnips", minutes: 50 },
     { name: "carrots", minutes: 35 },
   ],
-  ovenC: 200,
-  holdMin: 20,
-};
+});
 const minutesOf = (dish: AskedDish | undefined) =>
   dish?.kind === "batch" ? dish.formulation.cook?.minutes : dish?.trays[0].minutes;
 
@@ -73,17 +69,8 @@ describe("at another heat", () => {
 });
 
 describe("what is thought of when demands clash", () => {
-  const request = (part: Partial<SittingRequest> = {}): SittingRequest => ({
-    tableMs: Date.UTC(2026, 10, 27, 18),
-    timeZone: "Europe/London",
-    dishes: [batch(), roots],
-    kitchen: { fridgeL: 100, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
-    quiet: { from: "22:30", to: "06:30" },
-    absences: [],
-    pins: [],
-    getsUp: false,
-    ...part,
-  });
+  const request = (part: Partial<SittingRequest> = {}) =>
+    sittingOfDishes(Date.UTC(2026, 10, 27, 18), [batch(), roots], part);
   const ids = (demands: string[], part: Partial<SittingRequest> = {}) =>
     draftsFor(request(part), demands).map((d) => d.id);
 

@@ -7,6 +7,7 @@ import { breaches } from "./limits";
 import { offersFor } from "./offers";
 import { provisionsOf } from "./provisions";
 import type { AskedBatch, AskedDish, SittingRequest } from "./request";
+import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const MIN = 60_000;
 const HOUR = 60 * MIN;
@@ -24,26 +25,9 @@ const batch = (id: string, part: Partial<AskedBatch> = {}): AskedBatch => ({
   }),
   ...part,
 });
-const tray = (id: string, minutes: number, ovenC = 180): AskedDish => ({
-  kind: "plain",
-  id,
-  name: id,
-  prepMin: 10,
-  trays: [{ name: id, minutes }],
-  ovenC,
-  holdMin: 20,
-});
-const sitting = (dishes: AskedDish[], part: Partial<SittingRequest> = {}): SittingRequest => ({
-  tableMs: NOW + 33 * HOUR,
-  timeZone: "Europe/London",
-  dishes,
-  kitchen: { fridgeL: 100, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
-  quiet: { from: "22:30", to: "06:30" },
-  absences: [],
-  pins: [],
-  getsUp: false,
-  ...part,
-});
+const tray = (name: string, minutes: number, ovenC = 180) => trayOf(name, minutes, { ovenC });
+const sitting = (dishes: AskedDish[], part: Partial<SittingRequest> = {}) =>
+  sittingOfDishes(NOW + 33 * HOUR, dishes, part);
 
 function planned(request: SittingRequest) {
   const answer = answerSitting(request, NOW);

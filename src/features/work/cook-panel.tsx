@@ -53,8 +53,7 @@ function CorePanel(props: Props & { part: CookedPart }) {
   const doneMs = forecast && inMs + forecast.doneMin * MIN_MS;
   const { safeMinC } = sheet.food;
   const also = useAlso();
-  const american = useAmerican(last ?? 0, "°C");
-  const lastAmerican = last === undefined ? undefined : american;
+  const lastAmerican = useAmerican(last, "°C");
   const when = (min: number) => whenFrom(inMs + min * MIN_MS, nowMs, timeZone);
   const named = whole ? (input.cook?.parts ? "Core of the whole" : "Core") : `Core, ${part.name}`;
   return (
