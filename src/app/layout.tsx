@@ -15,6 +15,9 @@ export const metadata: Metadata = {
   description: "Brines by weight, and the hours they need.",
 };
 
+/** Every page is of this kitchen and of now: a build draws none, and so opens no kitchen. */
+export const dynamic = "force-dynamic";
+
 export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: React.ReactNode }) {

@@ -3,7 +3,6 @@ import { AtWork } from "@/features/work/at-work";
 import { loadAtWork } from "@/server/pages";
 
 export const metadata: Metadata = { title: "At work" };
-export const dynamic = "force-dynamic";
 
 export default function AtWorkPage() {
   return <AtWork {...loadAtWork()} />;

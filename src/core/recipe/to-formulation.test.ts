@@ -5,28 +5,38 @@ import { USUAL_WORDS } from "../quantity/words";
 import { againstSums } from "./against-sums";
 import { cookSaid } from "./cook-said";
 import { readRecipe } from "./read-recipe";
-import { formulationFrom } from "./to-formulation";
+import { formulationFrom, type SettledLine, type SettledRecipe } from "./to-formulation";
 
 const OPTIONS = { measures: "us", words: USUAL_WORDS } as const;
 
+/** A recipe as the cook confirmed it, but for what a test is about. */
+const settled = (part: Partial<SettledRecipe>): SettledRecipe => ({
+  name: "A recipe",
+  notes: "",
+  foodId: "pork_loin_bonein",
+  foodG: 2500,
+  count: 1,
+  choice: "timed",
+  lines: [],
+  portions: 8,
+  ...part,
+});
+const salt = (grams: number): SettledLine => ({ kind: "salt", id: "sea_fine", grams, optional: false });
+const line = (id: string, grams: number, optional = false): SettledLine => ({
+  kind: "ingredient",
+  id,
+  grams,
+  optional,
+});
+
 describe("into a formula", () => {
   test("the brine keeps the recipe's strength, its water and its hours", () => {
-    const f = formulationFrom({
-      name: "Loin",
-      notes: "",
-      foodId: "pork_loin_bonein",
-      foodG: 2500,
-      count: 1,
-      choice: "timed",
-      lines: [
-        { kind: "salt", id: "sea_fine", grams: 240, optional: false },
-        { kind: "ingredient", id: "water", grams: 3760, optional: false },
-        { kind: "ingredient", id: "sugar_brown_light", grams: 120, optional: false },
-        { kind: "ingredient", id: "bay_dried", grams: 0.4, optional: true },
-      ],
-      pullH: 12,
-      portions: 8,
-    });
+    const f = formulationFrom(
+      settled({
+        lines: [salt(240), line("water", 3760), line("sugar_brown_light", 120), line("bay_dried", 0.4, true)],
+        pullH: 12,
+      }),
+    );
     const nacl = 240 * (findSalt("sea_fine")?.naclFraction ?? 0);
     expect(f?.preparation).toMatchObject({
       school: "timed",
@@ -34,27 +44,23 @@ describe("into a formula", () => {
     });
     // Weighed out again it is what the recipe said.
     const sheet = f && formulate(f);
-    const salt = sheet?.ok ? sheet.value.lines.find((l) => l.role === "salt") : undefined;
-    expect(salt?.massG).toBeCloseTo(240, 2);
+    const weighed = sheet?.ok ? sheet.value.lines.find((l) => l.role === "salt") : undefined;
+    expect(weighed?.massG).toBeCloseTo(240, 2);
     expect(f).toMatchObject({ water: { massG: 3760 }, sugarPerSalt: 0.5, pullH: 12, saltId: "sea_fine" });
     expect(f?.lines[0]).toMatchObject({ ingredientId: "bay_dried", scalesWith: "bath", optional: true });
     expect(f && formulate(f).ok).toBe(true);
   });
 
   test("a rub's salt is a share of the flesh, and its lines follow the food", () => {
-    const f = formulationFrom({
-      name: "Ribs",
-      notes: "",
-      foodId: "beef_short_rib",
-      foodG: 2000,
-      count: 6,
-      choice: "rub",
-      lines: [
-        { kind: "salt", id: "sea_fine", grams: 20, optional: false },
-        { kind: "ingredient", id: "paprika", grams: 14, optional: false },
-      ],
-      portions: 6,
-    });
+    const f = formulationFrom(
+      settled({
+        foodId: "beef_short_rib",
+        foodG: 2000,
+        count: 6,
+        choice: "rub",
+        lines: [salt(20), line("paprika", 14)],
+      }),
+    );
     const food = findFood("beef_short_rib");
     expect(f?.preparation.targetFraction).toBeCloseTo(
       (20 * (findSalt("sea_fine")?.naclFraction ?? 0)) / (2000 * (food?.edibleFraction ?? 1)),
@@ -71,19 +77,15 @@ describe("into a formula", () => {
       "Duck legs\n1.2 kg duck legs\n2 l water\n120 g salt\nBrine for 20 minutes. Roast until the core reads 60 °C.",
       OPTIONS,
     );
-    const f = formulationFrom({
-      name: "Duck",
-      notes: "",
-      foodId: "duck_leg",
-      foodG: 1200,
-      count: 4,
-      choice: "timed",
-      lines: [
-        { kind: "salt", id: "sea_fine", grams: 120, optional: false },
-        { kind: "ingredient", id: "water", grams: 2000, optional: false },
-      ],
-      portions: 4,
-    });
+    const f = formulationFrom(
+      settled({
+        foodId: "duck_leg",
+        foodG: 1200,
+        count: 4,
+
+        lines: [salt(120), line("water", 2000)],
+      }),
+    );
     const sheet = f && formulate(f);
     if (!sheet?.ok) throw new Error("no sheet");
     const ids = againstSums(sheet.value, read.soak, read.method.cores).map((c) => c.id);

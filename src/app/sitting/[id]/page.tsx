@@ -1,8 +1,6 @@
 import { SittingPage } from "@/features/sitting/sitting-page";
 import { loadSittingPage } from "@/server/pages";
 
-export const dynamic = "force-dynamic";
-
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   return <SittingPage {...loadSittingPage((await params).id)} />;
 }
