@@ -59,7 +59,7 @@ function LineItem(props: {
         {line.text}
       </span>
       {isFood ? (
-        <span className="text-quiet">the food, as said beside</span>
+        <span className="text-quiet">the food itself: see “The whole”</span>
       ) : (
         <ThingSelect item={item} change={change} />
       )}
