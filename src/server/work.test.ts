@@ -63,6 +63,16 @@ describe("instruments", () => {
     expect(loadWork(other, twin, NOW + 10 * MIN).readings).toEqual(slowly);
   });
 
+  test("a probe falls silent now and then, and goes on after it", () => {
+    confirmAct(db, id, "stage_1", { atMs: NOW }, NOW);
+    attachInstrument(db, id, { channel: "probe", seed: 7 }, NOW);
+    const at = work(NOW + 90 * MIN).readings.map((r) => r.atMs);
+    const gaps = at.slice(1).map((ms, i) => ms - at[i]);
+    expect(gaps.every((gap) => gap % 30_000 === 0)).toBe(true);
+    expect(Math.max(...gaps)).toBeGreaterThanOrEqual(MIN);
+    expect(at.at(-1)).toBeGreaterThan(NOW + 85 * MIN);
+  });
+
   test("rehearsed at 600 ×, a minute is ten hours of its own", () => {
     setPace(db, id, 600, NOW);
     attachInstrument(db, id, { channel: "fridge", seed: 3 }, NOW);

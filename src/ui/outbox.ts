@@ -41,9 +41,9 @@ export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem
 
 /**
  * Entries in order, sent one by one and tried again until the server has answered. A refusal is said, and not tried
- * for ever. @param onSent after each that was taken
+ * for ever. @param onSent as each is taken
  */
-export function useOutbox(key: string, onSent?: () => void) {
+export function useOutbox(key: string, onSent?: (entry: Entry) => void) {
   const [waiting, setWaiting] = useState<Entry[]>([]);
   const [problem, setProblem] = useState<string | null>(null);
   const sending = useRef(false);
@@ -65,7 +65,7 @@ export function useOutbox(key: string, onSent?: () => void) {
       setProblem(sent.ok ? null : sent.problem.detail);
       // More may have been put in meanwhile: only the one that was sent goes.
       keep(stored(key).slice(1));
-      if (sent.ok) onSent?.();
+      if (sent.ok) onSent?.(next);
     }
     sending.current = false;
   }, [key, keep, onSent]);

@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useState } from "react";
 import type { WorkView } from "@/contracts/work";
 import { useOutbox, type Entry } from "@/ui/outbox";
+import { withPending } from "./pending";
 
 /**
  * A batch at work, the same on every device: the server streams its state; what is tapped here is shown at once, sent, and
@@ -12,7 +13,10 @@ export function useWork(first: WorkView) {
   const [work, setWork] = useState(first);
   const [connected, setConnected] = useState(true);
   const { batchId } = first;
-  const { waiting, problem, add } = useOutbox(`work:${batchId}`);
+  // Taken by the server, and not yet in what it streams: let go of at once, a tap would be undone for an instant.
+  const [taken, setTaken] = useState<Entry[]>([]);
+  const onSent = useCallback((entry: Entry) => setTaken((before) => [...before, entry]), []);
+  const { waiting, problem, add } = useOutbox(`work:${batchId}`, onSent);
 
   useEffect(() => {
     const source = new EventSource(`/api/batches/${batchId}/stream`);
@@ -20,6 +24,7 @@ export function useWork(first: WorkView) {
     source.onmessage = (event: MessageEvent<string>) => {
       setConnected(true);
       setWork(JSON.parse(event.data) as WorkView);
+      setTaken([]);
     };
     // The browser connects again by itself; till then the last known state stands.
     source.onerror = () => setConnected(false);
@@ -31,23 +36,11 @@ export function useWork(first: WorkView) {
     [batchId, add],
   );
 
-  return { work: withPending(work, waiting), connected, waiting: waiting.length, problem, act };
-}
-
-/** What was tapped here and is not with the server yet is shown as if it were. */
-function withPending(work: WorkView, pending: readonly Entry[]): WorkView {
-  const done = { ...work.done };
-  const weights = { ...work.weights };
-  let { scaledBy } = work;
-  for (const { method, path, body } of pending) {
-    const actId = /\/acts\/([^/]+)$/.exec(path)?.[1];
-    if (actId && method === "PUT") done[actId] ??= (body as { atMs: number }).atMs;
-    if (actId && method === "DELETE") delete done[actId];
-    if (path.endsWith("/scaled")) scaledBy = (body as { scaledBy: number }).scaledBy;
-    if (path.endsWith("/weights")) {
-      const { lineId, grams } = body as { lineId: string; grams: number };
-      weights[lineId] = grams;
-    }
-  }
-  return { ...work, done, weights, scaledBy };
+  return {
+    work: withPending(work, [...taken, ...waiting]),
+    connected,
+    waiting: waiting.length,
+    problem,
+    act,
+  };
 }
