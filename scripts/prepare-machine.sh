@@ -21,7 +21,7 @@ need_compiler() {
 }
 
 need_chromium() {
-  command -v "${CHROMIUM_PATH:-chromium}" >/dev/null || install_debian chromium
+  command -v "${CHROMIUM_PATH:-chromium-headless-shell}" >/dev/null || install_debian chromium-headless-shell
 }
 
 install_packages() {

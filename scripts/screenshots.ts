@@ -5,6 +5,7 @@ import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { chromium, type Browser, type Page } from "@playwright/test";
+import { BROWSER } from "./browser";
 import { openDatabase } from "@/server/database";
 import { runningBatches } from "@/server/batches";
 import { listFormulas } from "@/server/formulas";
@@ -181,10 +182,7 @@ async function main(): Promise<void> {
     ["node_modules/next/dist/bin/next", "start", "-p", String(PORT), "-H", "127.0.0.1"],
     { env: { ...process.env, DATABASE_PATH }, stdio: "ignore" },
   );
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
-    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
-  });
+  const browser = await chromium.launch(BROWSER);
   try {
     await new Promise((done) => setTimeout(done, 3000));
     const formulas = listFormulas(db);

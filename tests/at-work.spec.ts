@@ -3,8 +3,6 @@ import sharp from "sharp";
 import { BenchPage } from "./bench-page";
 import { simulated } from "../src/core/instruments/instrument";
 
-test.describe.configure({ mode: "serial" });
-
 const card = (page: Page) => page.locator("[data-act]");
 const done = async (page: Page, act: string) => {
   await expect(card(page)).toHaveAttribute("data-act", act);

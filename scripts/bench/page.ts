@@ -3,6 +3,7 @@ import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { chromium, type Page } from "@playwright/test";
+import { BROWSER } from "../browser";
 
 const PORT = 3222;
 const KEYSTROKES = 40;
@@ -18,10 +19,7 @@ export async function benchPage(): Promise<void> {
       stdio: "ignore",
     },
   );
-  const browser = await chromium.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? "/usr/bin/chromium",
-    args: ["--no-sandbox", "--disable-gpu", "--disable-background-networking"],
-  });
+  const browser = await chromium.launch(BROWSER);
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await openBench(page);
