@@ -26,6 +26,13 @@ async function startedBatch(
   return page.url();
 }
 
+/** The batch's clock so many times as fast; once it is everybody's again, nothing more moves under the hand. */
+async function pace(page: Page, times: number): Promise<void> {
+  await page.getByRole("button", { name: `${times} ×`, exact: true }).click();
+  if (times === 1) await expect(page.getByText(/rehearsal, \d+ ×/)).toHaveCount(0);
+  else await expect(page.getByText(`rehearsal, ${times} ×`)).toBeVisible();
+}
+
 /** Left to chance one probe in fifty never falls silent in a roast: this one does within its first quarter of an hour. */
 async function probeFallsSilent(page: Page): Promise<void> {
   const silent = (seed: number, atS: number) => simulated("probe", () => 20, seed).readAt(atS).value === null;
@@ -121,8 +128,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 �
   // Faster: the probe is plugged in, the oven takes it.
   await probeFallsSilent(page);
   await page.getByText("Instruments and rehearsal").click();
-  await page.getByRole("button", { name: "60 ×", exact: true }).click();
-  await expect(page.getByText("rehearsal, 60 ×")).toBeVisible();
+  await pace(page, 60);
   await page.getByRole("listitem").filter({ hasText: "Probe, simulated" }).getByRole("button").click();
   for (let i = 0; i < 12; i++) {
     const now = await card(page).getAttribute("data-act");
@@ -131,7 +137,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 �
     await expect(card(page)).not.toHaveAttribute("data-act", now);
     if (now === "stage_1") break;
   }
-  await page.getByRole("button", { name: "600 ×", exact: true }).click();
+  await pace(page, 600);
   await expect(page.locator("[data-forecast]")).toContainText("Done about", { timeout: 30_000 });
   await expect(page.locator("[data-core]")).toContainText("°C");
 
@@ -140,7 +146,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 �
   await expect(page.locator("[data-core]")).toContainText("°C");
   await page.getByText("Instruments and rehearsal").click();
   await expect(page.getByRole("region", { name: "Missed" })).toBeVisible({ timeout: 30_000 });
-  await page.getByRole("button", { name: "1 ×", exact: true }).click();
+  await pace(page, 1);
   // The probe fell silent now and then, and went on: readings half a minute apart, with gaps.
   const state = (await (await page.request.get(url.replace("/work/", "/api/batches/") + "/work")).json()) as {
     readings: { channel: string; atMs: number }[];
@@ -234,7 +240,7 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
   await upTo(page, "go_in");
   await done(page, "go_in");
   await page.getByText("Instruments and rehearsal").click();
-  await page.getByRole("button", { name: "600 ×", exact: true }).click();
+  await pace(page, 600);
   for (const core of ["22", "31", "39", "46"]) {
     await page.getByLabel("Probe reads").fill(core);
     await page.getByRole("button", { name: "Enter it" }).click();
@@ -242,7 +248,7 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
     await page.waitForTimeout(700);
   }
   await expect(page.locator("[data-forecast]")).toContainText("Done about");
-  await page.getByRole("button", { name: "1 ×", exact: true }).click();
+  await pace(page, 1);
   const serve = page.locator('[data-listed="serve"]').getByRole("button").first();
   // On a slow machine the faster clock may have brought it to the table already.
   if ((await serve.count()) > 0) await serve.click();
@@ -296,12 +302,12 @@ test("a joint in two parts, cooked in stages of the cook's own; hands full, the 
     "Under the official minimum",
   );
   await page.getByText("Instruments and rehearsal").click();
-  await page.getByRole("button", { name: "600 ×", exact: true }).click();
+  await pace(page, 600);
   // Nobody taps: tenting and the second stage pass by the clock, and the record says so.
   await expect(page.locator('button[aria-label^="Not done: Oven to 150"]')).toHaveCount(1, {
     timeout: 40_000,
   });
-  await page.getByRole("button", { name: "1 ×", exact: true }).click();
+  await pace(page, 1);
   await page.goto(page.url().replace("/work/", "/batch/"));
   await expect(page.getByText("Passed by the timer: stage 2")).toBeVisible();
 });
