@@ -1,5 +1,6 @@
 import { defineConfig } from "@playwright/test";
 import { BROWSER } from "./scripts/browser";
+import { ZONE } from "./tests/kitchen-clock";
 
 export default defineConfig({
   testDir: "tests",
@@ -15,7 +16,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
-    timezoneId: "Europe/London",
+    timezoneId: ZONE,
     screenshot: "only-on-failure",
     contextOptions: { reducedMotion: "reduce" },
     // What is asked of the server is asked of the server: the one test of working without a line lets it in.

@@ -1,3 +1,4 @@
+import type { Request } from "@playwright/test";
 import { expect, test, type Page } from "./kitchen";
 import sharp from "sharp";
 import { BenchPage } from "./bench-page";
@@ -212,6 +213,39 @@ test("a line lost for a while: taps are kept here, said to be, and sent when it 
   await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 15_000 });
   await page.reload();
   await expect(card(page)).not.toHaveAttribute("data-act", first);
+});
+
+test("two tabs without a line: each shows what was tapped in the other, and all of it is sent once the line is back", async ({
+  page,
+  context,
+}) => {
+  const url = await startedBatch(page, "Two tabs of chops", (bench) => bench.school("Dry"));
+  const tab = await context.newPage();
+  await tab.goto(url);
+  await expect(card(tab)).toBeVisible();
+  const order: string[] = [];
+  const note = (request: Request) => {
+    const act = /\/acts\/(\w+)$/.exec(request.url())?.[1];
+    if (act && request.method() === "PUT") order.push(act);
+  };
+  await context.setOffline(true);
+  const acts: string[] = [];
+  for (const where of [page, tab, page]) {
+    const act = (await card(where).getAttribute("data-act")) ?? "";
+    acts.push(act);
+    await done(where, act);
+    for (const each of [page, tab])
+      await expect(each.getByText(`${acts.length} not sent yet.`)).toBeVisible();
+  }
+  for (const each of [page, tab]) each.on("requestfinished", note);
+  await context.setOffline(false);
+  for (const each of [page, tab]) await expect(each.getByText(/not sent yet/)).toHaveCount(0);
+  expect(order).toEqual(acts);
+  const kept = (await (await page.request.get(url.replace("/work/", "/api/batches/") + "/work")).json()) as {
+    done: Record<string, number>;
+  };
+  expect(Object.keys(kept.done).sort()).toEqual([...acts].sort());
+  await tab.close();
 });
 
 test("a tap that was taken stays taken, however late the server's stream is", async ({ page }) => {

@@ -1,4 +1,5 @@
 import { expect, test } from "./kitchen";
+import { daysOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
 
 test("dry brine: dose by edible weight, started at a chosen time, printed", async ({ page }) => {
@@ -25,8 +26,7 @@ test("dry brine: dose by edible weight, started at a chosen time, printed", asyn
   await dialog.getByRole("button", { name: "Start this batch" }).click();
   await expect(dialog.getByRole("alert")).toContainText("Start time out of reach");
 
-  const tomorrow = new Date(Date.now() + 24 * 3_600_000).toISOString().slice(0, 10);
-  await dialog.getByLabel("Goes in at").fill(`${tomorrow}T21:30`);
+  await dialog.getByLabel("Goes in at").fill(daysOn(1, "21:30"));
   await dialog.getByRole("button", { name: "Start this batch" }).click();
   const card = page.getByRole("article", { name: "Duck for Saturday" });
   await expect(card).toContainText("planned, not in yet");

@@ -2,6 +2,7 @@ import { spawn, type ChildProcess } from "node:child_process";
 import { copyFileSync, mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
+import { ZONE } from "./kitchen-clock";
 
 /** The example kitchen, loaded once for the whole run; each server has a copy of its own. */
 export const EXAMPLE = "data/e2e-example.db";
@@ -32,7 +33,7 @@ export async function openKitchen(
       server = spawn(
         process.execPath,
         ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
-        { env: { ...process.env, DATABASE_PATH: databasePath, TZ: "Europe/London" }, stdio: "ignore" },
+        { env: { ...process.env, DATABASE_PATH: databasePath, TZ: ZONE }, stdio: "ignore" },
       );
       await answers(url, server);
     },

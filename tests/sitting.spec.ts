@@ -1,12 +1,5 @@
 import { expect, test, type Page } from "./kitchen";
-
-const DAY_MS = 24 * 3_600_000;
-
-/** The date so many days on, at an hour, as a datetime-local field has it. */
-function fieldIn(days: number, clock: string): string {
-  const day = new Date(Date.now() + days * DAY_MS);
-  return `${day.toLocaleDateString("sv-SE", { timeZone: "Europe/London" })}T${clock}`;
-}
+import { daysOn } from "./kitchen-clock";
 
 async function fresh(page: Page): Promise<void> {
   await page.goto("/sitting");
@@ -28,7 +21,7 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await fresh(page);
   await page.getByLabel("Name of the sitting").fill("Lock-keepers' supper");
   await page.getByLabel("Name of the sitting").blur();
-  await page.getByLabel("We eat at").fill(fieldIn(2, "18:00"));
+  await page.getByLabel("We eat at").fill(daysOn(2, "18:00"));
   await page.getByLabel("Add from a formula").selectOption({ label: "Juniper pork loin" });
   await page.getByRole("button", { name: "Add something plain" }).click();
   await page.getByLabel("Called").fill("Roots");
@@ -115,7 +108,7 @@ test("one oven at two heats: the clash says so, and one tap clears it", async ({
 test("a table in the past is said to be, with the earliest that would work", async ({ page }) => {
   await fresh(page);
   await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
-  await page.getByLabel("We eat at").fill(fieldIn(-1, "18:00"));
+  await page.getByLabel("We eat at").fill(daysOn(-1, "18:00"));
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("That hour is past");
   await clash.locator('[data-offer="later"]').click({ timeout: 30_000 });
@@ -124,7 +117,7 @@ test("a table in the past is said to be, with the earliest that would work", asy
 
 test("a dish is started from its sitting, and its acts done at work move the plan", async ({ page }) => {
   await fresh(page);
-  await page.getByLabel("We eat at").fill(fieldIn(2, "18:00"));
+  await page.getByLabel("We eat at").fill(daysOn(2, "18:00"));
   await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
   await expect(plan(page)).toBeVisible();
   await page.getByRole("button", { name: "Start", exact: true }).click();

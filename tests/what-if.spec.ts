@@ -1,4 +1,5 @@
 import { expect, test } from "./kitchen";
+import { hoursOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
 
 test.describe("what-ifs on the Bench", () => {
@@ -107,15 +108,7 @@ test.describe("a running batch", () => {
     await bench.school("Timed");
     await bench.enter("Brine strength", "8");
     await page.getByRole("button", { name: "Start this batch" }).first().click();
-    const yesterday = new Date(Date.now() - 20 * 3_600_000);
-    const local = new Intl.DateTimeFormat("sv-SE", {
-      dateStyle: "short",
-      timeStyle: "short",
-      timeZone: "Europe/London",
-    })
-      .format(yesterday)
-      .replace(" ", "T");
-    await page.getByRole("dialog").getByLabel("Goes in at").fill(local);
+    await page.getByRole("dialog").getByLabel("Goes in at").fill(hoursOn(-20));
     await page.getByRole("dialog").getByRole("button", { name: "Start this batch" }).click();
     await page.getByRole("article", { name: "Forgotten chops" }).getByRole("link").first().click();
 

@@ -170,6 +170,16 @@ describe("readings", () => {
     expect(loadBatch(db, id)).toMatchObject({ rate: { factor: 1, doubt: null }, readings: [] });
   });
 
+  test("sent again because its answer was lost, a reading is one reading; another at that instant is its own", () => {
+    const id = start(strong);
+    read(id, 0.045);
+    const once = loadBatch(db, id);
+    read(id, 0.045);
+    expect(loadBatch(db, id)).toEqual(once);
+    read(id, 0.046);
+    expect(loadBatch(db, id).readings).toHaveLength(2);
+  });
+
   test("another batch's reading cannot be taken back from here", () => {
     const [mine, other] = [start(strong), start(strong)];
     read(other, 0.05);

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from "node:util";
 import { and, asc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { readingBody, type ReadingRequest } from "@/contracts/requests";
@@ -27,7 +28,10 @@ function batchRow(db: Db, batchId: string) {
   return row;
 }
 
-/** Stores a reading and fits the batch's rate to all of them, from what was known at its start. */
+/**
+ * Stores a reading and fits the batch's rate to all of them, from what was known at its start. The same reading of the same
+ * instant is one reading: a device whose answer was lost sends it again.
+ */
 export function addReading(db: Db, batchId: string, request: ReadingRequest, nowMs: number): void {
   db.transaction((tx) => {
     const batch = batchRow(tx, batchId);
@@ -49,9 +53,9 @@ export function addReading(db: Db, batchId: string, request: ReadingRequest, now
         "No bath to read",
         "Only a wet brine has a bath to read; there is nothing to fit.",
       );
-    tx.insert(readings)
-      .values({ batchId, body: request.reading, atMs: request.atMs, recordedAtMs: nowMs })
-      .run();
+    const { atMs, reading } = request;
+    if (readingsOf(tx, batchId).some((r) => r.atMs === atMs && isDeepStrictEqual(r.reading, reading))) return;
+    tx.insert(readings).values({ batchId, body: reading, atMs, recordedAtMs: nowMs }).run();
     refit(tx, batchId);
   });
 }

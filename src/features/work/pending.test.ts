@@ -1,5 +1,5 @@
 import { WALL_CLOCK, type WorkView } from "@/contracts/work";
-import type { Entry } from "@/ui/outbox";
+import type { Entry } from "@/ui/outbox-queue";
 import { withPending } from "./pending";
 
 const said: WorkView = {

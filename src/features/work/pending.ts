@@ -1,5 +1,5 @@
 import type { WorkView } from "@/contracts/work";
-import type { Entry } from "@/ui/outbox";
+import type { Entry } from "@/ui/outbox-queue";
 
 type Reading = WorkView["readings"][number];
 

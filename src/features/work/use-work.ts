@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useState } from "react";
 import type { WorkView } from "@/contracts/work";
-import { useOutbox, type Entry } from "@/ui/outbox";
+import { useOutbox } from "@/ui/outbox";
+import type { Entry } from "@/ui/outbox-queue";
 import { withPending } from "./pending";
 
 /**

@@ -1,0 +1,154 @@
+import fc from "fast-check";
+import { inOneTab, kept, putIn, sendKept, type Entry } from "./outbox-queue";
+
+const KEY = "outbox";
+const entry = (n: number): Entry => ({ method: "PUT", path: `/api/batches/b/acts/${n}`, body: { atMs: n } });
+const numberOf = (path: string) => Number(path.split("/").at(-1));
+
+/** What a browser keeps for one address, shared by its tabs. */
+function storage() {
+  const held = new Map<string, string>();
+  return {
+    getItem: (key: string) => held.get(key) ?? null,
+    setItem: (key: string, text: string) => void held.set(key, text),
+  };
+}
+
+type Reply = "taken" | "refused" | "no line" | "answer lost";
+/** A server that remembers what reached it, in order; each question is met by the next reply, and taken when none is left. */
+function server(replies: Reply[] = []) {
+  const reached: number[] = [];
+  global.fetch = (async (path: string) => {
+    const reply = replies.shift() ?? "taken";
+    await Promise.resolve();
+    if (reply === "no line") throw new TypeError("Failed to fetch");
+    reached.push(numberOf(path));
+    if (reply === "answer lost") throw new TypeError("Failed to fetch");
+    return reply === "taken"
+      ? Response.json({})
+      : Response.json({ title: "No", status: 422, detail: `not ${path}`, issues: [] }, { status: 422 });
+  }) as unknown as typeof fetch;
+  return reached;
+}
+
+const told = () => {
+  const sent: number[] = [];
+  const refused: string[] = [];
+  return {
+    sent: (e: Entry) => void sent.push(numberOf(e.path)),
+    refused: (detail: string) => void refused.push(detail),
+    heard: { sent, refused },
+  };
+};
+const once = (numbers: readonly number[]) => numbers.filter((n, i) => n !== numbers[i - 1]);
+
+beforeEach(() => {
+  Object.defineProperty(global, "localStorage", { value: storage(), configurable: true });
+});
+
+test("what is kept is sent in order, and then no longer kept", async () => {
+  const reached = server();
+  const { heard, ...ears } = told();
+  for (const n of [1, 2, 3]) putIn(KEY, entry(n));
+  await sendKept(KEY, ears);
+  expect(reached).toEqual([1, 2, 3]);
+  expect(heard.sent).toEqual([1, 2, 3]);
+  expect(kept(KEY)).toEqual([]);
+});
+
+test("without a line everything stays, the later behind the earlier", async () => {
+  const reached = server(["taken", "no line"]);
+  for (const n of [1, 2, 3]) putIn(KEY, entry(n));
+  await sendKept(KEY, told());
+  expect(kept(KEY)).toEqual([entry(2), entry(3)]);
+  await sendKept(KEY, told());
+  expect(reached).toEqual([1, 2, 3]);
+});
+
+test("what is refused is said, once, and does not hold up what comes after", async () => {
+  server(["refused"]);
+  const { heard, ...ears } = told();
+  for (const n of [1, 2]) putIn(KEY, entry(n));
+  await sendKept(KEY, ears);
+  expect(heard).toEqual({ sent: [2], refused: [`not ${entry(1).path}`] });
+  expect(kept(KEY)).toEqual([]);
+});
+
+test("put in while another is on its way, it goes along", async () => {
+  const reached = server();
+  putIn(KEY, entry(1));
+  const sending = sendKept(KEY, told());
+  putIn(KEY, entry(2));
+  await sending;
+  expect(reached).toEqual([1, 2]);
+});
+
+test("whatever the line does, all arrives in its order and nothing is taken out that did not", () =>
+  fc.assert(
+    fc.asyncProperty(
+      fc.array(fc.constantFrom<Reply>("taken", "no line", "answer lost"), { maxLength: 30 }),
+      fc.integer({ min: 1, max: 8 }),
+      async (replies, count) => {
+        localStorage.setItem(KEY, "[]");
+        const reached = server([...replies]);
+        for (let n = 0; n < count; n++) {
+          putIn(KEY, entry(n));
+          await sendKept(KEY, told());
+          const waiting = kept(KEY).map((e) => numberOf(e.path));
+          for (let m = 0; m <= n; m++) expect(reached.includes(m) || waiting.includes(m)).toBe(true);
+        }
+        for (let i = 0; kept(KEY).length > 0 && i <= replies.length; i++) await sendKept(KEY, told());
+        expect(kept(KEY)).toEqual([]);
+        // An answer lost is asked for again: twice at once, never out of order.
+        expect(once(reached)).toEqual(Array.from({ length: count }, (_, n) => n));
+      },
+    ),
+  ));
+
+test("two tabs that send at once lose nothing, whatever the line does to either", () =>
+  fc.assert(
+    fc.asyncProperty(
+      fc.array(fc.constantFrom<Reply>("taken", "no line", "answer lost"), { maxLength: 30 }),
+      fc.integer({ min: 1, max: 8 }),
+      async (replies, count) => {
+        localStorage.setItem(KEY, JSON.stringify(Array.from({ length: count }, (_, n) => entry(n))));
+        const reached = server([...replies]);
+        for (let i = 0; kept(KEY).length > 0 && i <= replies.length; i++) {
+          await Promise.all([sendKept(KEY, told()), sendKept(KEY, told())]);
+          const waiting = kept(KEY).map((e) => numberOf(e.path));
+          for (let n = 0; n < count; n++) expect(reached.includes(n) || waiting.includes(n)).toBe(true);
+        }
+        expect(kept(KEY)).toEqual([]);
+      },
+    ),
+  ));
+
+test("what was left there and does not read is as nothing", async () => {
+  localStorage.setItem(KEY, "{ not JSON");
+  expect(kept(KEY)).toEqual([]);
+  putIn(KEY, entry(1));
+  expect(kept(KEY)).toEqual([entry(1)]);
+});
+
+describe("in one tab at a time", () => {
+  const browserWith = (value: object) =>
+    Object.defineProperty(global, "navigator", { value, configurable: true });
+  const work = () => inOneTab(KEY, async () => void (done = true));
+  let done = false;
+  beforeEach(() => void (done = false));
+
+  test("where the browser has locks, the work is done under the lock of its key", async () => {
+    const asked: string[] = [];
+    browserWith({
+      locks: { request: (key: string, task: () => Promise<void>) => (asked.push(key), task()) },
+    });
+    await work();
+    expect({ asked, done }).toEqual({ asked: [KEY], done: true });
+  });
+
+  test("where it has none, the work is done all the same", async () => {
+    browserWith({});
+    await work();
+    expect(done).toBe(true);
+  });
+});

@@ -1,0 +1,61 @@
+import { send } from "./send";
+
+/** One thing tapped or entered here, kept in this device until the server has it. */
+export interface Entry {
+  method: "PUT" | "DELETE" | "POST";
+  path: string;
+  body?: unknown;
+}
+
+/** What is kept under a key, the oldest first; what does not read is as nothing. */
+export function kept(key: string): Entry[] {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? "[]") as Entry[];
+  } catch {
+    return [];
+  }
+}
+
+const keep = (key: string, entries: readonly Entry[]) => localStorage.setItem(key, JSON.stringify(entries));
+
+export const putIn = (key: string, entry: Entry): void => keep(key, [...kept(key), entry]);
+
+/** Takes one out, wherever it stands by now: another tab of this device may have sent and taken out others meanwhile. */
+function takeOut(key: string, entry: Entry): void {
+  const text = JSON.stringify(entry);
+  const entries = kept(key);
+  const at = entries.findIndex((e) => JSON.stringify(e) === text);
+  if (at >= 0)
+    keep(
+      key,
+      entries.filter((_, i) => i !== at),
+    );
+}
+
+export interface Told {
+  /** The server has it. */
+  sent: (entry: Entry) => void;
+  /** The server will not have it; it is not tried again. */
+  refused: (detail: string) => void;
+}
+
+/**
+ * Sends what is kept, one by one and in order, until nothing is left or there is no line: then the rest stays kept. What is
+ * put in meanwhile goes along.
+ */
+export async function sendKept(key: string, told: Told): Promise<void> {
+  for (let [next] = kept(key); next; [next] = kept(key)) {
+    const answer = await send(next.method, next.path, next.body);
+    if (!answer.ok && answer.problem.status === 0) return;
+    takeOut(key, next);
+    if (answer.ok) told.sent(next);
+    else told.refused(answer.problem.detail);
+  }
+}
+
+/**
+ * One tab of a device sends at a time, so that what was tapped first arrives first. Browsers offer the lock to secure
+ * addresses only; without it two tabs may send one entry twice, which the server takes as once.
+ */
+export const inOneTab = async (key: string, work: () => Promise<void>): Promise<void> =>
+  "locks" in navigator ? navigator.locks.request(key, work) : work();
