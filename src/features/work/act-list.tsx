@@ -19,7 +19,7 @@ export function ActList({ acts, nowMs, timeZone, onShow, onUndo }: Props) {
         <li key={act.id} className="flex items-center gap-2 border-b border-line" data-listed={act.id}>
           <button
             type="button"
-            className="flex min-h-12 flex-1 cursor-pointer items-baseline gap-3 text-left"
+            className="flex min-h-12 flex-1 cursor-pointer items-baseline gap-3 py-3 text-left"
             onClick={() => onShow(act.id)}
           >
             <span className="figure w-24 shrink-0 text-sm">
