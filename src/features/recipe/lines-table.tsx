@@ -47,7 +47,7 @@ function LineItem(props: {
   const usable = isFood || choice.out || (chosen !== undefined && grams !== undefined);
   return (
     <li
-      className={`grid items-center gap-x-4 border-b border-line py-2 sm:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1.1fr)_13rem] ${choice.confirmed ? "" : "bg-base-100"}`}
+      className={`grid items-center gap-x-4 border-b border-line px-3 py-2 sm:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1.1fr)_13rem] ${choice.confirmed ? "" : "bg-base-100"}`}
     >
       <Tick
         line={line.text}
