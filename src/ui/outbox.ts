@@ -37,23 +37,26 @@ export function useOutbox(key: string, onSent?: (entry: Entry) => void) {
     more.current = true;
     if (sending.current) return;
     sending.current = true;
-    while (more.current) {
-      more.current = false;
-      await inOneTab(key, () =>
-        sendKept(key, {
-          sent: (entry) => {
-            setWaiting(kept(key));
-            setProblem(null);
-            onSent?.(entry);
-          },
-          refused: (detail) => {
-            setWaiting(kept(key));
-            setProblem(detail);
-          },
-        }),
-      );
+    try {
+      while (more.current) {
+        more.current = false;
+        await inOneTab(key, () =>
+          sendKept(key, {
+            sent: (entry) => {
+              setWaiting(kept(key));
+              setProblem(null);
+              onSent?.(entry);
+            },
+            refused: (detail) => {
+              setWaiting(kept(key));
+              setProblem(detail);
+            },
+          }),
+        );
+      }
+    } finally {
+      sending.current = false;
     }
-    sending.current = false;
   }, [key, onSent]);
 
   const add = useCallback(

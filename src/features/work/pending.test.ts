@@ -1,6 +1,6 @@
 import { WALL_CLOCK, type WorkView } from "@/contracts/work";
 import type { Entry } from "@/ui/outbox-queue";
-import { withPending } from "./pending";
+import { notYetSaid, withPending, type Taken } from "./pending";
 
 const said: WorkView = {
   batchId: "b1",
@@ -64,4 +64,44 @@ test("a reading typed here is shown once, also when the server has it already", 
 
 test("what it does not show itself leaves it as it was", () => {
   expect(withPending(said, [entry("PUT", "pace", { speed: 60 })])).toEqual(said);
+});
+
+describe("what the server has taken and has not said yet", () => {
+  const took = (...entries: Entry[]): Taken[] => entries.map((e) => ({ entry: e, atMs: 100_000 }));
+  const still = (last: WorkView, taken: Taken[], laterMs = 500) =>
+    notYetSaid(last, taken, 100_000 + laterMs).map((t) => t.entry);
+  const goIn = entry("PUT", "acts/go_in", { atMs: 2000 });
+  const notGoIn = entry("DELETE", "acts/go_in");
+  const inNow = { ...said, done: { ...said.done, go_in: 2000 } };
+
+  test("an older word changes nothing; the one that shows it lets go of it", () => {
+    expect(still(said, took(goIn))).toEqual([goIn]);
+    expect(still(inNow, took(goIn))).toEqual([]);
+  });
+
+  test("another's earlier tap on the same act shows it too", () => {
+    expect(still({ ...inNow, done: { go_in: 1500 } }, took(goIn))).toEqual([]);
+  });
+
+  test("done and taken back: only the taking back counts, whichever word comes", () => {
+    expect(still(inNow, took(goIn, notGoIn))).toEqual([notGoIn]);
+    expect(still(said, took(goIn, notGoIn))).toEqual([]);
+  });
+
+  test("a line weighed twice: the second weight counts; another line is its own", () => {
+    const weigh = (lineId: string, grams: number) => entry("PUT", "weights", { lineId, grams });
+    const taken = took(weigh("pickling", 82), weigh("sugar", 12), weigh("pickling", 84));
+    expect(still(said, taken)).toEqual([weigh("sugar", 12), weigh("pickling", 84)]);
+    expect(still({ ...said, weights: { pickling: 84 } }, taken)).toEqual([weigh("sugar", 12)]);
+  });
+
+  test("every reading is waited for by itself", () => {
+    const typed = (atMs: number) => ({ channel: "probe" as const, atMs, value: 44 });
+    const [a, b] = [6000, 7000].map((atMs) => entry("POST", "samples", typed(atMs)));
+    expect(still({ ...said, readings: [...said.readings, typed(6000)] }, took(a, b))).toEqual([b]);
+  });
+
+  test("a word long after the answer is right: another device has changed it since", () => {
+    expect(still(said, took(goIn), 11_000)).toEqual([]);
+  });
 });

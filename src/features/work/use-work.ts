@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from "react";
 import type { WorkView } from "@/contracts/work";
 import { useOutbox } from "@/ui/outbox";
 import type { Entry } from "@/ui/outbox-queue";
-import { withPending } from "./pending";
+import { notYetSaid, withPending, type Taken } from "./pending";
 
 /**
  * A batch at work, the same on every device: the server streams its state; what is tapped here is shown at once, sent, and
@@ -14,9 +14,12 @@ export function useWork(first: WorkView) {
   const [work, setWork] = useState(first);
   const [connected, setConnected] = useState(true);
   const { batchId } = first;
-  // Taken by the server, and not yet in what it streams: let go of at once, a tap would be undone for an instant.
-  const [taken, setTaken] = useState<Entry[]>([]);
-  const onSent = useCallback((entry: Entry) => setTaken((before) => [...before, entry]), []);
+  // Let go of before the stream tells it, a tap would be undone for an instant, and the next would fall on the wrong act.
+  const [taken, setTaken] = useState<Taken[]>([]);
+  const onSent = useCallback(
+    (entry: Entry) => setTaken((before) => [...before, { entry, atMs: Date.now() }]),
+    [],
+  );
   const { waiting, problem, add } = useOutbox(`work:${batchId}`, onSent);
 
   useEffect(() => {
@@ -24,8 +27,9 @@ export function useWork(first: WorkView) {
     source.onopen = () => setConnected(true);
     source.onmessage = (event: MessageEvent<string>) => {
       setConnected(true);
-      setWork(JSON.parse(event.data) as WorkView);
-      setTaken([]);
+      const said = JSON.parse(event.data) as WorkView;
+      setWork(said);
+      setTaken((before) => notYetSaid(said, before, Date.now()));
     };
     // The browser connects again by itself; till then the last known state stands.
     source.onerror = () => setConnected(false);
@@ -38,7 +42,7 @@ export function useWork(first: WorkView) {
   );
 
   return {
-    work: withPending(work, [...taken, ...waiting]),
+    work: withPending(work, [...taken.map((t) => t.entry), ...waiting]),
     connected,
     waiting: waiting.length,
     problem,
