@@ -9,6 +9,7 @@ import type { ActKind } from "@/core/work/act";
 import { actsFor } from "@/core/work/acts";
 import { batchNote } from "@/ui/batch-state";
 import { Shell } from "@/ui/shell/shell";
+import { useLasting } from "@/ui/use-lasting";
 import { currentOf, placed } from "./act-state";
 import { ActCard } from "./act-card";
 import { ActList } from "./act-list";
@@ -28,10 +29,14 @@ interface Props {
   nowMs: number;
 }
 
+/** Most taps are sent sooner, and nothing need be said of them. */
+const SAID_AFTER_MS = 1000;
+
 /** One batch at work: one act at a time, large; what is next; the scale, the probe, the table. */
 export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
   const { work, connected, waiting, problem, act } = useWork(first);
   const nowMs = useBatchClock(work.clock, serverNowMs);
+  const behind = useLasting(!connected || waiting > 0, SAID_AFTER_MS);
   const { formulation } = batch;
   const result = useMemo(
     () => formulate(formulation, { rateFactor: batch.rate.factor }),
@@ -88,7 +93,7 @@ export function RunBatch({ batch, work: first, nowMs: serverNowMs }: Props) {
         </>
       }
     >
-      {(!connected || waiting > 0) && (
+      {behind && (
         <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
           {connected ? "" : "The last known state is shown; taps are kept here. "}
           {waiting > 0 && `${waiting} not sent yet.`}
