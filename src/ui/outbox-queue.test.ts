@@ -14,7 +14,8 @@ function storage() {
   };
 }
 
-type Reply = "taken" | "refused" | "no line" | "answer lost";
+type Reply = "taken" | "refused" | "disk full" | "signed out" | "no line" | "answer lost";
+const STATUS: Partial<Record<Reply, number>> = { refused: 422, "disk full": 507, "signed out": 401 };
 /** A server that remembers what reached it, in order; each question is met by the next reply, and taken when none is left. */
 function server(replies: Reply[] = []) {
   const reached: number[] = [];
@@ -22,11 +23,11 @@ function server(replies: Reply[] = []) {
     const reply = replies.shift() ?? "taken";
     await Promise.resolve();
     if (reply === "no line") throw new TypeError("Failed to fetch");
+    const status = STATUS[reply];
+    if (status) return Response.json({ title: "No", status, detail: `not ${path}`, issues: [] }, { status });
     reached.push(numberOf(path));
     if (reply === "answer lost") throw new TypeError("Failed to fetch");
-    return reply === "taken"
-      ? Response.json({})
-      : Response.json({ title: "No", status: 422, detail: `not ${path}`, issues: [] }, { status: 422 });
+    return Response.json({});
   }) as unknown as typeof fetch;
   return reached;
 }
@@ -36,7 +37,7 @@ const told = () => {
   const refused: string[] = [];
   return {
     sent: (e: Entry) => void sent.push(numberOf(e.path)),
-    refused: (detail: string) => void refused.push(detail),
+    problem: (detail: string) => void refused.push(detail),
     heard: { sent, refused },
   };
 };
@@ -83,45 +84,61 @@ test("put in while another is on its way, it goes along", async () => {
   expect(reached).toEqual([1, 2]);
 });
 
-test("whatever the line does, all arrives in its order and nothing is taken out that did not", () =>
-  fc.assert(
-    fc.asyncProperty(
-      fc.array(fc.constantFrom<Reply>("taken", "no line", "answer lost"), { maxLength: 30 }),
-      fc.integer({ min: 1, max: 8 }),
-      async (replies, count) => {
+test.each<Reply>(["disk full", "signed out"])(
+  "%s: that is said, and everything stays till it is mended",
+  async (why) => {
+    const reached = server([why]);
+    const { heard, ...ears } = told();
+    for (const n of [1, 2]) putIn(KEY, entry(n));
+    await sendKept(KEY, ears);
+    expect(heard).toEqual({ sent: [], refused: [`not ${entry(1).path}`] });
+    expect(kept(KEY)).toEqual([entry(1), entry(2)]);
+    await sendKept(KEY, ears);
+    expect(reached).toEqual([1, 2]);
+  },
+);
+
+describe("whatever the line and the server do", () => {
+  const replies = fc.array(
+    fc.constantFrom<Reply>("taken", "disk full", "signed out", "no line", "answer lost"),
+    { maxLength: 30 },
+  );
+  const counts = fc.integer({ min: 1, max: 8 });
+  const nothingLost = (reached: readonly number[], count: number) => {
+    const waiting = kept(KEY).map((e) => numberOf(e.path));
+    for (let n = 0; n < count; n++) expect(reached.includes(n) || waiting.includes(n)).toBe(true);
+  };
+
+  test("all arrives in its order, and nothing is taken out that did not", () =>
+    fc.assert(
+      fc.asyncProperty(replies, counts, async (all, count) => {
         localStorage.setItem(KEY, "[]");
-        const reached = server([...replies]);
+        const reached = server([...all]);
         for (let n = 0; n < count; n++) {
           putIn(KEY, entry(n));
           await sendKept(KEY, told());
-          const waiting = kept(KEY).map((e) => numberOf(e.path));
-          for (let m = 0; m <= n; m++) expect(reached.includes(m) || waiting.includes(m)).toBe(true);
+          nothingLost(reached, n + 1);
         }
-        for (let i = 0; kept(KEY).length > 0 && i <= replies.length; i++) await sendKept(KEY, told());
+        for (let i = 0; kept(KEY).length > 0 && i <= all.length; i++) await sendKept(KEY, told());
         expect(kept(KEY)).toEqual([]);
         // An answer lost is asked for again: twice at once, never out of order.
         expect(once(reached)).toEqual(Array.from({ length: count }, (_, n) => n));
-      },
-    ),
-  ));
+      }),
+    ));
 
-test("two tabs that send at once lose nothing, whatever the line does to either", () =>
-  fc.assert(
-    fc.asyncProperty(
-      fc.array(fc.constantFrom<Reply>("taken", "no line", "answer lost"), { maxLength: 30 }),
-      fc.integer({ min: 1, max: 8 }),
-      async (replies, count) => {
+  test("two tabs that send at once lose nothing", () =>
+    fc.assert(
+      fc.asyncProperty(replies, counts, async (all, count) => {
         localStorage.setItem(KEY, JSON.stringify(Array.from({ length: count }, (_, n) => entry(n))));
-        const reached = server([...replies]);
-        for (let i = 0; kept(KEY).length > 0 && i <= replies.length; i++) {
+        const reached = server([...all]);
+        for (let i = 0; kept(KEY).length > 0 && i <= all.length; i++) {
           await Promise.all([sendKept(KEY, told()), sendKept(KEY, told())]);
-          const waiting = kept(KEY).map((e) => numberOf(e.path));
-          for (let n = 0; n < count; n++) expect(reached.includes(n) || waiting.includes(n)).toBe(true);
+          nothingLost(reached, count);
         }
         expect(kept(KEY)).toEqual([]);
-      },
-    ),
-  ));
+      }),
+    ));
+});
 
 test("what was left there and does not read is as nothing", async () => {
   localStorage.setItem(KEY, "{ not JSON");

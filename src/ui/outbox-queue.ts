@@ -35,21 +35,25 @@ function takeOut(key: string, entry: Entry): void {
 export interface Told {
   /** The server has it. */
   sent: (entry: Entry) => void;
-  /** The server will not have it; it is not tried again. */
-  refused: (detail: string) => void;
+  /** The server will not have it, and it is not tried again; or cannot take it now, and it stays kept. */
+  problem: (detail: string) => void;
 }
 
+/** No line, nobody signed in, too often, a full disk, a proxy's: what is wrong is not the entry. */
+const NOT_NOW = [0, 401, 408, 429, 502, 503, 504, 507];
+
 /**
- * Sends what is kept, one by one and in order, until nothing is left or there is no line: then the rest stays kept. What is
- * put in meanwhile goes along.
+ * Sends what is kept, one by one and in order, until nothing is left, there is no line, or the server cannot take it now (a
+ * full disk, nobody signed in): then the rest stays kept. What is put in meanwhile goes along.
  */
 export async function sendKept(key: string, told: Told): Promise<void> {
   for (let [next] = kept(key); next; [next] = kept(key)) {
     const answer = await send(next.method, next.path, next.body);
-    if (!answer.ok && answer.problem.status === 0) return;
-    takeOut(key, next);
+    const later = !answer.ok && NOT_NOW.includes(answer.problem.status);
+    if (!later) takeOut(key, next);
     if (answer.ok) told.sent(next);
-    else told.refused(answer.problem.detail);
+    else if (answer.problem.status !== 0) told.problem(answer.problem.detail);
+    if (later) return;
   }
 }
 

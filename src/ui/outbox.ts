@@ -47,7 +47,7 @@ export function useOutbox(key: string, onSent?: (entry: Entry) => void) {
               setProblem(null);
               onSent?.(entry);
             },
-            refused: (detail) => {
+            problem: (detail) => {
               setWaiting(kept(key));
               setProblem(detail);
             },
