@@ -1,0 +1,81 @@
+import type { Request } from "@playwright/test";
+import { expect, test } from "./kitchen";
+import { card, done, startedBatch } from "./work-page";
+
+test("a line lost for a while: taps are kept here, said to be, and sent when it is back", async ({
+  page,
+  context,
+}) => {
+  await startedBatch(page, "Offline chops", (bench) => bench.school("Dry"));
+  const first = (await card(page).getAttribute("data-act")) ?? "";
+  await context.setOffline(true);
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await expect(card(page)).not.toHaveAttribute("data-act", first);
+  await expect(page.getByText(/not sent yet/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 15_000 });
+  await page.reload();
+  await expect(card(page)).not.toHaveAttribute("data-act", first);
+});
+
+test("two tabs without a line: each shows what was tapped in the other, and all of it is sent once the line is back", async ({
+  page,
+  context,
+}) => {
+  const url = await startedBatch(page, "Two tabs of chops", (bench) => bench.school("Dry"));
+  const tab = await context.newPage();
+  await tab.goto(url);
+  await expect(card(tab)).toBeVisible();
+  const order: string[] = [];
+  const note = (request: Request) => {
+    const act = /\/acts\/(\w+)$/.exec(request.url())?.[1];
+    if (act && request.method() === "PUT") order.push(act);
+  };
+  await context.setOffline(true);
+  const acts: string[] = [];
+  for (const where of [page, tab, page]) {
+    const act = (await card(where).getAttribute("data-act")) ?? "";
+    acts.push(act);
+    await done(where, act);
+    for (const each of [page, tab])
+      await expect(each.getByText(`${acts.length} not sent yet.`)).toBeVisible();
+  }
+  for (const each of [page, tab]) each.on("requestfinished", note);
+  await context.setOffline(false);
+  for (const each of [page, tab]) await expect(each.getByText(/not sent yet/)).toHaveCount(0);
+  expect(order).toEqual(acts);
+  const kept = (await (await page.request.get(url.replace("/work/", "/api/batches/") + "/work")).json()) as {
+    done: Record<string, number>;
+  };
+  expect(Object.keys(kept.done).sort()).toEqual([...acts].sort());
+  await tab.close();
+});
+
+test("a tap that was taken stays taken, though an older word of the stream's comes after it", async ({
+  page,
+}) => {
+  let old: string | undefined;
+  let told = 0;
+  await page.route("**/api/batches/*/stream", async (route) => {
+    old ??= await (
+      await page.request.get(
+        route
+          .request()
+          .url()
+          .replace(/stream$/, "work"),
+      )
+    ).text();
+    await route.fulfill({ contentType: "text/event-stream", body: `retry: 200\ndata: ${old}\n\n` });
+    told++;
+  });
+  await startedBatch(page, "Late stream chops", (bench) => bench.school("Dry"));
+  await expect.poll(() => told).toBeGreaterThan(0);
+  const first = (await card(page).getAttribute("data-act")) ?? "";
+  const taken = page.waitForResponse((response) => response.url().includes("/acts/"));
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await (await taken).finished();
+  const before = told;
+  await expect.poll(() => told).toBeGreaterThan(before + 2);
+  await expect(page.getByText(/^Done 1/)).toBeVisible();
+  await expect(card(page)).not.toHaveAttribute("data-act", first);
+});

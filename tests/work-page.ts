@@ -1,0 +1,27 @@
+import { expect, type Page } from "./kitchen";
+import { BenchPage } from "./bench-page";
+
+/* The page at work as a cook drives it. */
+
+export const card = (page: Page) => page.locator("[data-act]");
+export const done = async (page: Page, act: string) => {
+  await expect(card(page)).toHaveAttribute("data-act", act);
+  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await expect(card(page)).not.toHaveAttribute("data-act", act);
+};
+
+export async function startedBatch(
+  page: Page,
+  name: string,
+  set: (bench: BenchPage) => Promise<void>,
+): Promise<string> {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name(name);
+  await set(bench);
+  await bench.start();
+  await page.getByRole("link", { name: `Open ${name}` }).click();
+  await page.locator('a[href^="/work/"]').click();
+  await expect(card(page)).toBeVisible();
+  return page.url();
+}
