@@ -150,6 +150,7 @@ const cookRule = (r: Row) => ({
   minutesPerKg: numOrNull(r, "minutes_per_kg"),
   fixedMinutes: numOrNull(r, "fixed_minutes"),
   minutesPer25Mm: numOrNull(r, "minutes_per_25mm"),
+  targetC: numOrNull(r, "target_c"),
   pullC: numOrNull(r, "pull_c"),
   carryOverC: numOrNull(r, "carryover_rise_c"),
   restMin: numOrNull(r, "rest_typical_min"),

@@ -68,6 +68,29 @@ const line = z.strictObject({
   where: z.enum(["cavity", "overUnder"]).optional(),
 });
 
+const stage = z.strictObject({
+  ovenC: ranged("ovenC"),
+  minutes: ranged("cookMin"),
+  cover: z.enum(["open", "lid", "foil", "pouch", "crust"]),
+  everyMin: ranged("bakeMin").optional(),
+  action: z.enum(["sear", "baste", "turn", "tent"]).optional(),
+  on: z.enum(["oven", "pan", "flame"]).optional(),
+  perPan: ranged("perPan").int().optional(),
+  skinDown: z.boolean().optional(),
+});
+const stages = z.array(stage).min(1).max(STAGES_MAX);
+
+const hours = z.union([
+  z.strictObject({ mode: z.literal("hold") }),
+  z
+    .strictObject({
+      mode: z.literal("stretch"),
+      leastH: ranged("pullH").optional(),
+      mostH: ranged("pullH").optional(),
+    })
+    .refine((h) => (h.leastH ?? 0) <= (h.mostH ?? Infinity), "The least hours are not more than the most."),
+]);
+
 const companion = z.strictObject({
   kind: z.enum(["glaze", "butter", "baste", "sauce", "dressing", "bed"]),
   name: z.string().trim().max(NAME_MAX),
@@ -76,6 +99,7 @@ const companion = z.strictObject({
     .max(LINES_MAX),
   lastMin: ranged("bakeMin").optional(),
   leftover: z.enum(["boiled", "asIs"]).optional(),
+  staysMin: ranged("bakeMin").optional(),
 });
 
 const formulation = z.strictObject({
@@ -124,6 +148,8 @@ const formulation = z.strictObject({
   }),
   readiness: z.enum(["outside", "seasoned", "even"]),
   pullH: ranged("pullH"),
+  hours: hours.optional(),
+  rinse: z.strictObject({ minutes: ranged("rinseMin") }).optional(),
   cook: z
     .strictObject({
       toC: ranged("cookC"),
@@ -132,30 +158,28 @@ const formulation = z.strictObject({
       ovenC: ranged("ovenC").optional(),
       broil: z.boolean().optional(),
       inColdDish: z.boolean().optional(),
-      stages: z
-        .array(
-          z.strictObject({
-            ovenC: ranged("ovenC"),
-            minutes: ranged("cookMin"),
-            cover: z.enum(["open", "lid", "foil", "pouch", "crust"]),
-            everyMin: ranged("bakeMin").optional(),
-            action: z.enum(["sear", "baste", "turn", "tent"]).optional(),
-          }),
-        )
-        .min(1)
-        .max(STAGES_MAX)
-        .optional(),
+      stages: stages.optional(),
       parts: z
         .array(
           z.strictObject({
             name: z.string().trim().min(1).max(40),
             toC: ranged("cookC"),
             thicknessMm: ranged("thicknessMm"),
+            share: z.number().min(0.01).max(1).optional(),
+            stages: stages.optional(),
+            restMin: ranged("restMin").optional(),
           }),
         )
         .min(1)
         .max(PARTS_MAX)
+        .refine(
+          (parts) => parts.reduce((sum, p) => sum + (p.share ?? 0), 0) <= 1 + 1e-9,
+          "The parts together are not more than the whole.",
+        )
         .optional(),
+      apart: z.boolean().optional(),
+      temperMin: ranged("temperMin").optional(),
+      carveMin: ranged("carveMin").optional(),
     })
     .optional(),
   portions: ranged("portions").int(),

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { AskedDish, SittingRequest } from "@/core/schedule/request";
+import type { DishRequest, SittingRequest } from "@/core/schedule/request";
 import { formulationSchema } from "./formulation";
 import { equipmentSchema, quietSchema } from "./kitchen";
 
@@ -73,7 +73,7 @@ export interface SittingHead {
 }
 
 /** What stands behind a running dish now. */
-export type Running = Extract<AskedDish, { kind: "batch" }>;
+export type Running = Extract<DishRequest, { kind: "batch" }>;
 
 export interface SittingView {
   id: string;
@@ -98,7 +98,7 @@ export function requestOf({
     absences,
     pins,
     getsUp,
-    dishes: body.dishes.flatMap((dish): AskedDish[] => {
+    dishes: body.dishes.flatMap((dish): DishRequest[] => {
       if (dish.kind === "plain") return [dish];
       if (dish.kind === "running") return running.filter((r) => r.id === dish.id);
       return [{ kind: "batch", id: dish.id, name: dish.name, formulation: dish.formulation }];

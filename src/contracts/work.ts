@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { PROBES } from "@/core/work/cook-parts";
+import { PROBES } from "@/core/program/exits";
 import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
 
 const id = z.string().min(1).max(80);

@@ -8,7 +8,7 @@ import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Formulation } from "@/core/formula/model";
-import { PROBES, type ProbeChannel } from "@/core/work/cook-parts";
+import { PROBES, type ProbeChannel } from "@/core/program/exits";
 import { announce } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";

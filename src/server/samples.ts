@@ -1,7 +1,7 @@
 import { asc, eq, sql } from "drizzle-orm";
 import type { z } from "zod";
 import type { Channel, sampleRequest, WorkView } from "@/contracts/work";
-import { PROBES } from "@/core/work/cook-parts";
+import { PROBES } from "@/core/program/exits";
 import { announce } from "./changes";
 import type { Db } from "./database";
 import { readReadings } from "./exchange/csv";

@@ -12,6 +12,8 @@ export const END_NAME: Record<EndId, string> = {
   companions: "in what goes beside it",
   vessel: "left in the vessel",
   crust: "in the crust",
+  rinsed: "taken out by fresh water",
+  stock: "in the carcass, for the stock",
   takenOff: "rinsed or brushed off",
   fallenOff: "fallen off",
 };

@@ -11,6 +11,8 @@ const LOOK: Record<EndId, string> = {
   companions: "bg-[var(--hatch)]",
   vessel: "bg-[var(--brine-pale)]",
   crust: "bg-[var(--brine-pale)]",
+  rinsed: "bg-base-300",
+  stock: "bg-base-300",
   takenOff: "bg-base-300",
   fallenOff: "bg-base-300",
 };

@@ -2,7 +2,7 @@ import { choiceOf } from "../formula/defaults";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { spoonMeasure, type MeasureSystem } from "../quantity/spoons";
-import { actsFor } from "../work/acts";
+import { actsIn, programOf } from "../program/program";
 import { formulaBlock, formulaFile } from "./formula-file";
 import { PART_NAME, PREPARATION_NAME } from "./names";
 import { ingredientsOf } from "./recipe-out";
@@ -38,7 +38,7 @@ export function markdownOf(
     "",
     "## Method",
     "",
-    ...actsFor(f, sheet).map((act, i) => `${i + 1}. ${inLine(act.title)}. ${inLine(act.why)}`),
+    ...actsIn(programOf(f, sheet)).map((act, i) => `${i + 1}. ${inLine(act.title)}. ${inLine(act.why)}`),
     ...(f.notes ? ["", "## Notes", "", ...f.notes.split("\n").map((line) => `> ${line}`)] : []),
     "",
     "Follow your local food code. Not for nitrite curing, canning or keeping.",

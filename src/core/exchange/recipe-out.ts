@@ -1,8 +1,8 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
-import { cookOffered } from "../formula/plate";
+import { cookOf, cookMinutes, stagesOf } from "../formula/cook";
 import { roundForScale } from "../quantity/rounding";
-import { actsFor } from "../work/acts";
+import { actsIn, programOf } from "../program/program";
 import { FORMULA_MEDIA_TYPE, formulaDataUrl, formulaFile } from "./formula-file";
 import { PART_NAME, PREPARATION_NAME } from "./names";
 import { choiceOf } from "../formula/defaults";
@@ -43,11 +43,10 @@ export function isoDuration(minutes: number): string {
 
 /** A worked formula as Recipe data: other programs read the recipe, an Iron Crock reads the formula. */
 export function recipeOf(f: Formulation, sheet: Formulated, tags: readonly string[] = []): RecipeData {
-  const cook = f.cook ?? cookOffered(sheet.load, f.pieces.thicknessMm);
-  const acts = actsFor(f, sheet);
-  const handsMin = acts.filter((a) => a.handsOn).reduce((sum, a) => sum + a.minutes, 0);
-  const cookMin = cook.stages?.reduce((sum, s) => sum + s.minutes, 0) ?? cook.minutes;
-  const lastMin = Math.max(...acts.map((a) => a.atMin + a.minutes));
+  const acts = actsIn(programOf(f, sheet));
+  const handsMin = acts.reduce((sum, a) => sum + a.handsMin, 0);
+  const cookMin = cookMinutes(stagesOf(f, cookOf(f, sheet.food)));
+  const lastMin = Math.max(...acts.map((a) => a.atMin + a.handsMin));
   const firstMin = Math.min(...acts.map((a) => a.atMin));
   return {
     "@context": "https://schema.org",

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { findFood, findIngredient, INGREDIENTS } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
 import { boughtOf, buyFor, portionsFrom, servingG } from "./buy";
-import { checklistFor } from "./checklist";
+import { programOf } from "../program/program";
 import { bedBatches } from "./companions";
 import { piecesOffered } from "./defaults";
 import { dishFacts, HEATS, withHeat } from "./dish-facts";
@@ -142,35 +142,26 @@ describe("uneven pieces", () => {
 });
 
 describe("before you start", () => {
-  const ids = (f: Formulation) => checklistFor(f, worked(f)).map((item) => item.id);
+  const checks = (f: Formulation) => programOf(f, worked(f)).steps;
+  const ids = (f: Formulation) => checks(f).map((step) => step.id);
 
   test("a whole fish for a crust: look at it, fins off, scales on", () => {
     const food = foodOf("grey_mullet_whole");
     const f = withPreparation(chops({ foodId: food.id, pieces: piecesOffered(food, 1) }), "crust");
-    expect(ids(f)).toEqual(expect.arrayContaining(["inspect_fish", "fins", "scales_on", "dry"]));
+    expect(ids(f)).toEqual(
+      expect.arrayContaining(["check_inspect_fish", "check_fins", "check_scales_on", "check_dry"]),
+    );
     const scaledFish = { ...f, preparation: { ...f.preparation, scales: "off" } } as Formulation;
-    expect(ids(scaledFish)).toContain("scale");
+    expect(ids(scaledFish)).toContain("check_scale");
   });
 
   test("duck: read the label, do not rinse; frozen: how long it thaws", () => {
     const food = foodOf("duck_leg");
     const f = chops({ foodId: food.id, pieces: { ...piecesOffered(food, 4), thaw: "coldWater" } });
-    expect(ids(f)).toEqual(expect.arrayContaining(["inspect_bird", "label", "no_washing", "thaw_water"]));
-    const thaw = need(checklistFor(f, worked(f)).find((i) => i.id === "thaw_water"));
-    expect(thaw.data?.minutes).toBe(Math.round((food.pieceMassG / 453.59237) * 30));
-  });
-
-  test("every place in an act or a reason is filled", () => {
-    const food = foodOf("lamb_shoulder_butterflied");
-    const f = chops({
-      foodId: food.id,
-      pieces: { ...piecesOffered(food, 1), slashDepthMm: 8, thaw: "fridge" },
-      alongside: [{ count: 1, totalMassG: 500, thicknessMm: 15 }],
-      reserve: { share: 0.2, use: "sauce" },
-    });
-    for (const item of checklistFor(f, worked(f)))
-      for (const [, place] of `${item.act} ${item.why}`.matchAll(/\{\{(\w+)\}\}/g))
-        expect(item.data).toHaveProperty(place);
+    expect(ids(f)).toEqual(expect.arrayContaining(["check_inspect_bird", "check_label", "thaw"]));
+    expect(need(checks(f).find((s) => s.id === "check_dry")).title).toContain("do not rinse it");
+    const thaw = need(checks(f).find((s) => s.id === "thaw"));
+    expect(thaw.minutes.likely).toBeCloseTo((food.pieceMassG / 453.59237) * 30, 6);
   });
 });
 

@@ -1,7 +1,8 @@
-import { rows as COOK_RULES } from "../materials/tables/doneness.table";
-import { isSeafood } from "../materials/lookup";
-import type { CookRule, Food } from "../materials/types";
+import { longer, type PieceInHeat } from "../heat/cook-minutes";
 import { ruleMinutes } from "../heat/trade-minutes";
+import { isSeafood } from "../materials/lookup";
+import { rows as COOK_RULES } from "../materials/tables/doneness.table";
+import type { CookRule, Food } from "../materials/types";
 import type { Bake } from "./prepare/prepared";
 
 /** Which rules of the trade speak of a food in a crust; the longer of them is taken. */
@@ -19,23 +20,32 @@ function rulesFor(food: Food): CookRule[] {
 }
 
 /**
- * How long a crust bakes, by the minutes the trade counts, moved to this oven. An estimate: a probe decides.
- * @param pieceG one piece, g  @param thicknessMm how high it lies, mm  @param ovenC oven air, °C
+ * How long a crust bakes: by the minutes the trade counts, moved to this oven and to the core that is wanted; for roots and
+ * joints never shorter than the heat engine says. A fish lies thin at belly and tail, and the trade's rows are of fish: they
+ * go alone. An estimate: a probe decides.
  */
-export function bakeOf(food: Food, pieceG: number, thicknessMm: number, ovenC: number): Bake {
-  const rules = rulesFor(food).map((rule) => ({
-    id: rule.id,
-    minutes: ruleMinutes(rule, pieceG, thicknessMm, ovenC),
-    text: rule.notes,
-    doubt: rule.uncertainty,
-  }));
-  const longest = rules.reduce((most, r) => (r.minutes > most.minutes ? r : most));
-  const hours = longest.minutes / 60;
+export function bakeOf(
+  food: Food,
+  piece: PieceInHeat,
+  heat: { ovenC: number; endC: number; restMin: number },
+): Bake {
+  const rows = rulesFor(food);
+  const found = longer(food, piece, { ...heat, cover: "crust" }, rows);
+  const tradeMin = found.trade?.minutes ?? found.minutes;
+  const minutes = isSeafood(food) ? tradeMin : found.minutes;
+  const doubt = found.trade?.rule.uncertainty ?? 0.25;
+  const hours = minutes / 60;
   return {
     likelyH: hours,
-    earlyH: hours * (1 - longest.doubt / 2),
-    lateH: hours * (1 + longest.doubt / 2),
-    ovenC,
-    rules: rules.map(({ id, minutes, text }) => ({ id, minutes, text })),
+    earlyH: hours * (1 - doubt / 2),
+    lateH: hours * (1 + doubt / 2),
+    ovenC: heat.ovenC,
+    ...(found.engineMin !== undefined && { engineMin: found.engineMin }),
+    by: !isSeafood(food) && found.by !== "trade" ? "engine" : "trade",
+    rules: rows.map((rule) => ({
+      id: rule.id,
+      minutes: ruleMinutes(rule, piece.massG, piece.thicknessMm, heat.ovenC),
+      text: rule.notes,
+    })),
   };
 }

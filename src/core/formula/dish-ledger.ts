@@ -14,7 +14,17 @@ export interface LedgerSource {
 }
 
 export type EndId =
-  "flesh" | "surface" | "coat" | "reserve" | "companions" | "vessel" | "crust" | "takenOff" | "fallenOff";
+  | "flesh"
+  | "rinsed"
+  | "stock"
+  | "surface"
+  | "coat"
+  | "reserve"
+  | "companions"
+  | "vessel"
+  | "crust"
+  | "takenOff"
+  | "fallenOff";
 
 export interface LedgerEnd {
   id: EndId;
@@ -39,16 +49,15 @@ export interface DishLedger {
 /** Too little to list, g. */
 const TRACE_G = 1e-9;
 
-/**
- * Books every gram of salt of a dish.
- * @param inFleshG what the flesh holds at the moment asked for  @param onSurfaceG still undissolved on its face
- */
-export function dishLedger(
-  f: Formulated,
-  inFleshG: number,
-  onSurfaceG: number,
-  portions: number,
-): DishLedger {
+/** What the flesh holds when it is taken out, what lies on its face undissolved, and what fresh water takes out again; g. */
+export interface Taken {
+  inFleshG: number;
+  onSurfaceG: number;
+  rinsedG: number;
+}
+
+/** Books every gram of salt of a dish at the moment asked for. */
+export function dishLedger(f: Formulated, taken: Taken, portions: number): DishLedger {
   const nativeG = f.flesh.massG * f.flesh.nativeSaltFraction;
   const own: LedgerSource = {
     id: f.food.id,
@@ -60,7 +69,7 @@ export function dishLedger(
   };
   const sources = [own, ...[...f.lines, ...f.companions].map(sourceOf)].filter((s) => s.naclG > TRACE_G);
   const totalG = sources.reduce((sum, s) => sum + s.naclG, 0);
-  const ends = endsOf(f, inFleshG, onSurfaceG, nativeG).filter((e) => Math.abs(e.naclG) > TRACE_G);
+  const ends = endsOf(f, taken, nativeG).filter((e) => Math.abs(e.naclG) > TRACE_G);
   const eatenG = ends.reduce((sum, e) => sum + (e.eaten ? e.naclG : 0), 0);
   return {
     sources,
@@ -83,14 +92,18 @@ const sourceOf = ({ id, name, part, naclG, massG, optional }: SheetLine): Ledger
   optional,
 });
 
-function endsOf(f: Formulated, inFleshG: number, onSurfaceG: number, nativeG: number): LedgerEnd[] {
+function endsOf(f: Formulated, { inFleshG, onSurfaceG, rinsedG }: Taken, nativeG: number): LedgerEnd[] {
   const sum = (lines: readonly SheetLine[]) => lines.reduce((total, l) => total + l.naclG, 0);
   const madeG = sum(f.lines);
   const secondG = sum(f.companions.filter((l) => l.part === "secondSalting"));
   /** Reached for, did not enter, does not lie on the face: in the bath, the mixture, the crust or on the tray. */
   const outsideG = f.naclG + nativeG - inFleshG - onSurfaceG;
+  const keptG = inFleshG - rinsedG;
+  const stockG = keptG * f.stockShare;
   return [
-    { id: "flesh", naclG: inFleshG, eaten: true },
+    { id: "flesh", naclG: keptG - stockG, eaten: true },
+    { id: "rinsed", naclG: rinsedG, eaten: false },
+    { id: "stock", naclG: stockG, eaten: false },
     ...(f.excess ? [{ id: "takenOff" as const, naclG: onSurfaceG, eaten: false }] : []),
     { id: "surface", naclG: (f.excess ? 0 : onSurfaceG) + secondG, eaten: true },
     ...outsideEnds(f, outsideG),

@@ -8,6 +8,7 @@ import { equilibriumPerWater, shareOfFinishedFlesh, type Flesh } from "./equilib
 import { fleshOf } from "./flesh";
 import type { SheetLine } from "./lines";
 import type { Formulation } from "./model";
+import { stockShare } from "./stock";
 import { thicknessProblem } from "./plausible";
 import { prepareDryBrine, prepareWetBrine } from "./prepare/brines";
 import { prepareCure } from "./prepare/cure";
@@ -41,6 +42,10 @@ export interface Formulated extends Prepared {
   /** What the soak was run from, for what-ifs. */
   load: SoakLoad;
   soak: Soak;
+  /** Fresh water after the soak, min; left out: not rinsed. */
+  rinseMin?: number;
+  /** Of a joint taken apart, what goes to the stock: share of the weight, 0 for what is left whole. */
+  stockShare: number;
 }
 
 /**
@@ -88,6 +93,8 @@ export function formulate(
     endFraction: shareOfFinishedFlesh(equilibriumPerWater(c.flesh, p.waterG, p.loadG), c.flesh.waterFraction),
     load,
     soak: soak.value,
+    ...(input.rinse && !p.crust && { rinseMin: input.rinse.minutes }),
+    stockShare: stockShare(input),
   });
 }
 

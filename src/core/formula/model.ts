@@ -156,6 +156,8 @@ export interface Companion {
   lastMin?: number;
   /** Made with the mixture that lay on the raw food, and whether it is boiled first. */
   leftover?: "boiled" | "asIs";
+  /** A bed stays in the oven so long after the food is out to rest, min. */
+  staysMin?: number;
 }
 
 export interface CompanionLine extends Omit<FormulaLine, "parts" | "where"> {
@@ -182,9 +184,15 @@ export interface Holding {
   still?: boolean;
 }
 
+/** Whether a plan may move the hours of a soak: the cook's own hold, or they may stretch between two. */
+export type SoakHours =
+  | { mode: "hold" }
+  /** Left out: as early as it is seasoned, as late as it keeps. */
+  | { mode: "stretch"; leastH?: number; mostH?: number };
+
 /** How it is cooked after the soak: what heat does to the salt before it is eaten. */
 export interface Cook {
-  /** Core temperature at which it is done, °C. */
+  /** Where the middle shall end, at its highest in the rest, °C. */
   toC: number;
   minutes: number;
   restMin: number;
@@ -197,14 +205,25 @@ export interface Cook {
   stages?: CookStage[];
   /** Parts of the joint that are done by a reading of their own and come out when they are. */
   parts?: CookPart[];
+  /** Taken apart before it is salted: each part on a tray of its own; what is no part goes to the stock. */
+  apart?: boolean;
+  /** Stands out of the fridge so long before the heat, min; left out: straight from the fridge. */
+  temperMin?: number;
+  /** Carving, opening and dishing up, min; left out, by its size. */
+  carveMin?: number;
 }
 
 /** The breast against the leg, the thin end against the thick. */
 export interface CookPart {
   name: string;
-  /** Core at which this part is done, °C. */
+  /** Where the middle of this part shall end, °C. */
   toC: number;
   thicknessMm: number;
+  /** Of a joint taken apart: its share of the weight, 0.01 to 1. */
+  share?: number;
+  /** Of a joint taken apart: its own stages; left out, those of the whole. */
+  stages?: CookStage[];
+  restMin?: number;
 }
 
 export type Cover = "open" | "lid" | "foil" | "pouch" | "crust";
@@ -217,6 +236,11 @@ export interface CookStage {
   /** Done again and again, every so many minutes. */
   everyMin?: number;
   action?: "sear" | "baste" | "turn" | "tent";
+  /** Left out: in the oven. In a pan the minutes are those of one panful. */
+  on?: "oven" | "pan" | "flame";
+  /** Pieces to a panful; left out, as many as lie flat in a usual pan. */
+  perPan?: number;
+  skinDown?: boolean;
 }
 
 /** Everything the cook decides: what a formula version stores and a batch is computed from. */
@@ -250,6 +274,10 @@ export interface Formulation {
   readiness: Readiness;
   /** Planned lift-out, hours after the start. */
   pullH: number;
+  /** Left out: brines may stretch, everything else holds. */
+  hours?: SoakHours;
+  /** Stands in fresh water after it is taken out, min; left out: not rinsed. */
+  rinse?: { minutes: number };
   /** Left out, a usual cook for the food is taken. */
   cook?: Cook;
   portions: number;

@@ -4,6 +4,7 @@ import type { SoakMoment } from "../diffusion/run";
 import { dishLedger, type DishLedger } from "./dish-ledger";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulated } from "./formulate";
+import { rinsedMoment, type RinsedShares } from "./rinse";
 
 /** The food at the moment it is lifted out. Salt as shares of finished flesh. */
 export interface Outcome {
@@ -16,6 +17,8 @@ export interface Outcome {
   /** Mean of the outer third of the thickness. */
   outerThirdFraction: number;
   bathFraction: number | undefined;
+  /** After the fresh water, where the cook has it rinsed. */
+  rinsed?: RinsedShares;
   /** Pieces of other sizes in the same bath. */
   alongside: { meanFraction: number; centreFraction: number }[];
   /** Of the whole dish: every source, and where each gram ends. */
@@ -47,6 +50,9 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
   const over = (of: (m: SoakMoment) => number) =>
     fleshWaterG * sizes.reduce((sum, size) => sum + size.share * of(size.moment), 0);
   const bath = f.contact.kind === "bath" ? moment.bath : undefined;
+  const inFleshG = over((m) => m.mean);
+  const rinsed = f.rinseMin === undefined ? undefined : rinsedMoment(f, hours, f.rinseMin);
+  const kept = rinsed && moment.mean > 0 ? rinsed.moment.mean / moment.mean : 1;
   return {
     ...momentShares(f, moment),
     alongside: sizes.slice(1).map(({ moment: m }) => ({
@@ -54,10 +60,10 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
       centreFraction: shareOfFinishedFlesh(m.centre, f.flesh.waterFraction),
     })),
     bathFraction: bath === undefined ? undefined : bath / (1 + bath),
+    ...(rinsed && { rinsed: rinsed.shares }),
     ledger: dishLedger(
       f,
-      over((m) => m.mean),
-      over((m) => m.undissolved),
+      { inFleshG, onSurfaceG: over((m) => m.undissolved), rinsedG: inFleshG * (1 - kept) },
       portions,
     ),
   };

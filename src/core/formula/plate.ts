@@ -9,21 +9,6 @@ import type { Cook, Formulation } from "./model";
 import { soakProblem, type SoakLoad, type SoakProblem } from "./soak";
 import { HOUR_S } from "./window";
 
-/** Thermal diffusivity of lean flesh, m²/s: 1.3 to 1.5e-7, *from memory*. */
-const FLESH_THERMAL_M2_PER_S = 1.4e-7;
-/** Fourier number at which the middle of a piece in a moderate oven is usually done. *Practice*, rough. */
-const DONE_AT_FOURIER = 0.6;
-
-/** A cook to start from when none has been entered: the food's own target, and minutes by its thickness. */
-export function cookOffered(load: Pick<SoakLoad, "food">, thicknessMm: number): Cook {
-  const seconds = (DONE_AT_FOURIER * (thicknessMm / 2000) ** 2) / FLESH_THERMAL_M2_PER_S;
-  return {
-    toC: load.food.targetC,
-    minutes: Math.max(5, Math.round(seconds / 60 / 5) * 5),
-    restMin: Math.max(5, load.food.safeRestMin ?? 5),
-  };
-}
-
 export interface OnThePlate {
   grid: SoakRun["grid"];
   atPull: SoakMoment;
@@ -46,6 +31,7 @@ export function onThePlate(
   const common = { diffusivityM2PerS: problem.diffusivityM2PerS };
   const from = input.holding.temperatureC;
   const ran = runAfter(problem, pullH, [
+    ...(input.rinse ? [rinseStage(problem, input.rinse.minutes)] : []),
     { kind: "rest", ...common, durationS: cookS, pace: warmingPace(from, cook.toC, cookS) },
     { kind: "rest", ...common, durationS: cook.restMin * 60, pace: holdAt(from, cook.toC) },
   ]);

@@ -39,6 +39,12 @@ export const RANGES = {
   cookC: { dimension: "temperature", min: 30, max: 110 },
   cookMin: { dimension: "duration", min: 1, max: 1440 },
   restMin: { dimension: "duration", min: 1, max: 240 },
+  /** Out of the fridge before the heat: the two hours in all that raw food may be warm. */
+  temperMin: { dimension: "duration", min: 0, max: 120 },
+  carveMin: { dimension: "duration", min: 1, max: 60 },
+  rinseMin: { dimension: "duration", min: 1, max: 360 },
+  perPan: { dimension: "none", min: 1, max: 50, whole: true },
+  sharePercent: { dimension: "none", min: 1, max: 100 },
   hotC: { dimension: "temperature", min: 30, max: 100 },
   iceC: { dimension: "temperature", min: -25, max: 0 },
   chilledC: { dimension: "temperature", min: -1, max: 20 },

@@ -21,6 +21,8 @@ const MOMENTS_PER_DECADE = 36;
 export const THICKNESS_DOUBT_MM = 2;
 
 export interface Soak {
+  /** The engine's own terms, for what follows the soak. */
+  problem: SoakProblem;
   body: FleshBody;
   diffusivityM2PerS: number;
   run: SoakRun;
@@ -162,7 +164,7 @@ export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, So
     const otherS = windowOf(other, aim).readyS;
     return { run: other, share: shares[i + 1], readyH: otherS === undefined ? undefined : otherS / HOUR_S };
   });
-  return ok({ body, diffusivityM2PerS, run, alongside, aim, window });
+  return ok({ problem, body, diffusivityM2PerS, run, alongside, aim, window });
 }
 
 /** Shares of the flesh: the main pieces first, then those alongside. */

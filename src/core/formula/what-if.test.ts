@@ -5,7 +5,8 @@ import { learnRate, type Reading } from "./learn-rate";
 import type { Formulation } from "./model";
 import { endG } from "./dish-ledger";
 import { outcomeAt } from "./outcome";
-import { cookOffered, onThePlate } from "./plate";
+import { cookOffered } from "./cook";
+import { onThePlate } from "./plate";
 import { rescues } from "./rescue";
 import { reachHours, soakProblem, aimOf } from "./soak";
 import { rinseEffect, solve } from "./solve";
@@ -110,7 +111,7 @@ describe("on the plate", () => {
   test("heat moves salt inward and loses none", () => {
     const f = chops({ preparation: preparationOffered("dry", 0.012), pullH: 8 });
     const load = loadOf(f);
-    const plate = onThePlate(f, load, cookOffered(load, f.pieces.thicknessMm));
+    const plate = onThePlate(f, load, cookOffered(load.food, f.pieces));
     if (!plate.ok) throw new Error("refused");
     const { atPull, served } = plate.value;
     expect(served.mean).toBeCloseTo(atPull.mean, 10);

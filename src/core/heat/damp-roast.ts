@@ -1,10 +1,9 @@
 import type { BodyShape } from "../diffusion/grid";
+import { RING_STEP, Rings } from "./rings";
 
-/**
- * A piece in dry heat with a damp face: what the air brings, less what the evaporating water takes, flesh that conducts
- * better as it warms. Rings of equal width, explicit in time. Time runs in diffusion times (half thickness squared over
- * the cold diffusivity), so that one run serves every pace.
- */
+export { saturationPa } from "./rings";
+
+/** A piece in one dry heat with a damp face; time in diffusion times. */
 export interface DampRoast {
   shape: BodyShape;
   startC: number;
@@ -21,56 +20,20 @@ export interface CoreCourse {
   cores: number[];
 }
 
-/** Psychrometer constant at one atmosphere, Pa/K (FAO Irrigation and Drainage Paper 56, 0.665e-3 × pressure). */
-const PSYCHROMETER_PA_PER_K = 67;
-/** Vapour in the air of a closed oven with a roast in it, Pa. Estimate. */
-const OVEN_VAPOUR_PA = 3000;
-/** Conductivity of moist flesh rises so much per °C, as that of its water does. *From memory*. */
-const CONDUCTS_MORE_PER_C = 0.0018;
-const RINGS = 12;
-/** Explicit steps are stable to a half of the ring's own diffusion time; the warm flesh conducts up to a fifth more. */
-const STEP = 0.4 / RINGS ** 2;
 const LONGEST = 8;
 const KEEP_EVERY = 6;
-const EXPONENT = { slab: 0, cylinder: 1, sphere: 2 } as const;
-
-/**
- * Saturation vapour pressure of water, Pa.
- * @param celsius −20 to 120
- * Source: Magnus form with the constants of the WMO Guide to Instruments (No. 8); within 1 % up to the boil.
- */
-export const saturationPa = (celsius: number): number =>
-  611.2 * Math.exp((17.62 * celsius) / (243.12 + celsius));
 
 /** Core over time until it stands at `untilC`; shorter of that where it never does. */
 export function dampRoast(roast: DampRoast, untilC: number): CoreCourse {
-  const { shape, startC, airC, biot, wetness } = roast;
-  const n = EXPONENT[shape];
-  const volumes = Array.from({ length: RINGS }, (_, i) => ((i + 1) ** (n + 1) - i ** (n + 1)) / (n + 1));
-  const faces = Array.from({ length: RINGS }, (_, i) => (i + 1) ** n);
-  const at = new Float64Array(RINGS).fill(startC);
-  const into = new Float64Array(RINGS);
+  const rings = Rings.at(roast.shape, roast.startC);
   const times = [0];
-  const cores = [startC];
-  const dt = STEP / (1 + CONDUCTS_MORE_PER_C * 100);
-  for (let step = 1; step * dt <= LONGEST; step++) {
-    into.fill(0);
-    for (let i = 0; i < RINGS - 1; i++) {
-      const k = 1 + (CONDUCTS_MORE_PER_C * (at[i] + at[i + 1])) / 2;
-      const flow = k * faces[i] * (at[i + 1] - at[i]);
-      into[i] += flow;
-      into[i + 1] -= flow;
-    }
-    const face = at[RINGS - 1];
-    const cooled = (wetness * (saturationPa(Math.min(face, 110)) - OVEN_VAPOUR_PA)) / PSYCHROMETER_PA_PER_K;
-    // Half a ring lies between the last middle and the face: film and half ring in a row.
-    const film = biot / RINGS / (1 + biot / (2 * RINGS));
-    into[RINGS - 1] += film * faces[RINGS - 1] * (airC - face - cooled);
-    for (let i = 0; i < RINGS; i++) at[i] += (into[i] * dt * RINGS ** 2) / volumes[i];
-    const done = at[0] >= untilC;
+  const cores = [roast.startC];
+  for (let step = 1; step * RING_STEP <= LONGEST; step++) {
+    rings.step(roast);
+    const done = rings.coreC >= untilC;
     if (step % KEEP_EVERY === 0 || done) {
-      times.push(step * dt);
-      cores.push(at[0]);
+      times.push(step * RING_STEP);
+      cores.push(rings.coreC);
     }
     if (done) break;
   }

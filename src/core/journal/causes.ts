@@ -1,7 +1,7 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import type { Outcome } from "../formula/outcome";
-import { cookOffered } from "../formula/plate";
+import { cookOf as cookFor } from "../formula/cook";
 import { splitProposed } from "../formula/uneven";
 import type { FaultId } from "./outcome";
 
@@ -35,7 +35,7 @@ const clamp = (x: number) => Math.min(1, Math.max(0, x));
 const cause = (id: string, strength: number, text: string, change: string): Cause | undefined =>
   strength > 0.05 ? { id, strength: clamp(strength), text, change } : undefined;
 
-const cookOf = (b: RealBatch) => b.input.cook ?? cookOffered(b.sheet.load, b.input.pieces.thicknessMm);
+const cookOf = (b: RealBatch) => cookFor(b.input, b.sheet.food);
 const target = (b: RealBatch) => b.input.preparation.targetFraction;
 
 const overPoured: Weigh = (b) =>

@@ -152,6 +152,8 @@ export interface CookRule extends Provenance {
   minutesPerKg: number | null;
   fixedMinutes: number | null;
   minutesPer25Mm: number | null;
+  /** Where the middle ends when cooked by this rule, °C, and when it comes out. */
+  targetC: number | null;
   pullC: number | null;
   carryOverC: number | null;
   restMin: number | null;

@@ -1,5 +1,5 @@
 import { formulate } from "../formula/formulate";
-import { cookOffered } from "../formula/plate";
+import { cookOffered } from "../formula/cook";
 import { findFood, findSalt } from "../materials/lookup";
 import { USUAL_WORDS } from "../quantity/words";
 import { againstSums } from "./against-sums";
@@ -99,7 +99,7 @@ describe("into a formula", () => {
     );
     const duck = findFood("duck_leg");
     if (!duck) throw new Error("food");
-    expect(cookSaid(method, cookOffered({ food: duck }, 30))).toMatchObject({
+    expect(cookSaid(method, cookOffered(duck, { count: 1, totalMassG: duck.pieceMassG, thicknessMm: 30 }))).toMatchObject({
       restMin: 10,
       stages: [
         { ovenC: 220, minutes: 20 },

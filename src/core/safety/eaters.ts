@@ -1,4 +1,4 @@
-import { coolestC } from "../work/cook-parts";
+import { coolestEndC } from "../program/exits";
 import { HEATS } from "../formula/dish-facts";
 import { hazardRule, LOCAL_CODE, type Rule, type RuleContext } from "./rule";
 import type { Eater } from "./limits";
@@ -74,8 +74,8 @@ export const EATER_RULES: readonly Rule[] = [
       const { safeMinC } = c.sheet.food;
       const why = c.input.servedRaw
         ? "It is eaten raw"
-        : safeMinC !== null && coolestC(c.cook) < safeMinC
-          ? `It is cooked to ${coolestC(c.cook)} °C, under ${safeMinC} °C`
+        : safeMinC !== null && coolestEndC(c.cook) < safeMinC
+          ? `It is cooked to ${coolestEndC(c.cook)} °C, under ${safeMinC} °C`
           : undefined;
       return why ? { why, who: names(who) } : undefined;
     },

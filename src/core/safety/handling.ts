@@ -1,5 +1,5 @@
 import { splitProposed } from "../formula/uneven";
-import { coolestC } from "../work/cook-parts";
+import { coolestEndC } from "../program/exits";
 import { hazardRule, type Rule } from "./rule";
 
 /** Hazard table: two people from here. */
@@ -11,7 +11,7 @@ export const HANDLING_RULES: readonly Rule[] = [
     because: "Cooked to {{toC}} °C; the official minimum for {{food}} is {{safeMinC}} °C.",
     check: ({ cook, sheet }) => {
       const { safeMinC, name } = sheet.food;
-      const toC = coolestC(cook);
+      const toC = coolestEndC(cook);
       return safeMinC !== null && toC < safeMinC ? { toC, safeMinC, food: name } : undefined;
     },
   }),

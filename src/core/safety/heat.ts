@@ -1,6 +1,10 @@
 import { glazeWindowMin } from "../heat/glaze";
 import { isSeafood } from "../materials/lookup";
-import { hazardRule, type Rule } from "./rule";
+import { isOven, minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
+import type { Cook, Formulation } from "../formula/model";
+import { spokenMinutes } from "../program/figures";
+import { exitsOf } from "../program/exits";
+import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** USDA FSIS: fish is done at 145 °F, °C; *from memory*. */
 const FISH_SAFE_C = 62.8;
@@ -9,6 +13,18 @@ const ROAST_FLOOR_C = 163;
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */
 const COAT_BURNS_AFTER_MIN = 25;
 const SUGARY = 0.05;
+const PLASTIC: ReadonlySet<string> = new Set(["food_plastic", "unknown_plastic"]);
+/** Under this share of the trade's minutes a cook is said to be short. *Practice*, estimate. */
+const SHORTER_THAN = 0.8;
+
+/** The oven's heats the cook named; none where none was. */
+function heatsNamed(input: Formulation, cook: Cook): number[] {
+  if (cook.stages)
+    return stagesOf(input, cook)
+      .filter(isOven)
+      .map((s) => s.ovenC);
+  return cook.ovenC === undefined ? [] : [cook.ovenC];
+}
 
 export const HEAT_RULES: readonly Rule[] = [
   hazardRule("sugar_scorch", {
@@ -49,14 +65,103 @@ export const HEAT_RULES: readonly Rule[] = [
   }),
   hazardRule("slow_oven", {
     because: "{{massKg}} kg in an oven at {{ovenC}} °C; the usual floor is 163 °C.",
-    check: ({ sheet, cook }) =>
-      cook.ovenC !== undefined &&
-      cook.ovenC < ROAST_FLOOR_C &&
-      sheet.food.safeMinC !== null &&
-      sheet.foodG > 2000
-        ? { massKg: sheet.foodG / 1000, ovenC: cook.ovenC }
-        : undefined,
+    // Every stage counts: a hot end does not make up for hours in a cool oven.
+    check: ({ input, sheet, cook }) => {
+      const heats = heatsNamed(input, cook);
+      const ovenC = Math.min(...heats);
+      return heats.length > 0 && ovenC < ROAST_FLOOR_C && sheet.food.safeMinC !== null && sheet.foodG > 2000
+        ? { massKg: sheet.foodG / 1000, ovenC }
+        : undefined;
+    },
   }),
+  {
+    id: "vessel_in_oven",
+    severity: "stop",
+    title: "This vessel cannot go into the oven",
+    because: "{{vessel}} at {{ovenC}} °C: it melts, and what melts goes into the food.",
+    instead: "A metal tray, glazed ceramic or enamel for the oven.",
+    source: "common practice, no source",
+    deferTo: "the maker's own limit",
+    check: ({ input, cook }) => {
+      const goesIn = input.preparation.kind === "saltCrust" || cook.inColdDish === true;
+      const { material, shape } = input.vessel;
+      if (!goesIn || !(shape === "bag" || shape === "cooler" || shape === "pail" || PLASTIC.has(material)))
+        return undefined;
+      const [stage] = stagesOf(input, cook);
+      return {
+        vessel: shape === "bag" ? "A bag" : shape === "cooler" ? "A cooler" : "Plastic",
+        ovenC: stage.ovenC,
+      };
+    },
+  },
+  {
+    id: "tray_too_short",
+    severity: "caution",
+    title: "The tray is too short",
+    because: "The crust wants {{neededMm}} mm of length; the tray has {{trayMm}} mm.",
+    instead: "A longer tray, laid cornerwise, head and tail left out, or two smaller fish.",
+    source: "geometry",
+    deferTo: "your own eye",
+    check: ({ input, sheet }) => {
+      const { crust } = sheet;
+      if (!crust) return undefined;
+      const { lengthMm, widthMm } = input.vessel;
+      const long = Math.max(lengthMm, widthMm);
+      const needed = Math.max(crust.tray.lengthMm, crust.tray.widthMm);
+      return needed > long ? { neededMm: Math.round(needed), trayMm: Math.round(long) } : undefined;
+    },
+  },
+  {
+    id: "time_at_temperature",
+    severity: "caution",
+    title: "Under the one-moment minimum: time counts",
+    because:
+      "To end at {{endC}} °C the published table asks {{asked}} at that temperature; by the sums this cook gives {{given}}{{reached}}.",
+    instead:
+      "Let it end at the official minimum, or keep it in the heat longer; only a probe tells what it was.",
+    source: "FSIS Appendix A and its poultry tables (recalled)",
+    deferTo: LOCAL_CODE,
+    check: ({ input, sheet }) => {
+      const exits = exitsOf(input, sheet).filter((e) => e.time);
+      const [worst] = exits.sort(
+        (a, b) =>
+          (a.time?.givenMin ?? 0) / (a.time?.askedMin ?? 1) -
+          (b.time?.givenMin ?? 0) / (b.time?.askedMin ?? 1),
+      );
+      const { time } = worst ?? {};
+      if (!time) return undefined;
+      return {
+        endC: time.atC,
+        asked: spokenMinutes(time.askedMin),
+        given: spokenMinutes(time.givenMin),
+        reached:
+          time.reachedMin === undefined
+            ? ", which is not enough by it"
+            : `, reached ${Math.round(time.reachedMin)} min after it goes in`,
+      };
+    },
+  },
+  {
+    id: "shorter_than_practice",
+    severity: "caution",
+    title: "Shorter than cooks count",
+    because: "{{minutes}} min in the oven; common practice for {{form}} counts about {{trade}} min there.",
+    instead: "Plan by the longer of the two; the probe decides when it comes out.",
+    source: "common practice",
+    deferTo: "the thermometer",
+    check: ({ input, sheet, cook }) => {
+      if (sheet.crust || cook.apart) return undefined;
+      const ovens = stagesOf(input, cook).filter(isOven);
+      const minutes = ovenMinutes(ovens);
+      if (minutes <= 0) return undefined;
+      const airC = ovens.reduce((sum, s) => sum + s.ovenC * s.minutes, 0) / minutes;
+      const heat = { ovenC: airC, cover: ovens[0].cover, endC: cook.toC, restMin: cook.restMin };
+      const { trade } = minutesOf(sheet.food, input.pieces, heat);
+      return trade && minutes < SHORTER_THAN * trade.minutes
+        ? { minutes: Math.round(minutes), trade: Math.round(trade.minutes), form: trade.rule.form }
+        : undefined;
+    },
+  },
   hazardRule("raw_fish_parasites", {
     because: "{{food}} {{how}}: raw or lightly cooked fish can carry parasites and germs.",
     check: ({ input, sheet, cook }) => {

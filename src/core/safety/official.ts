@@ -1,4 +1,5 @@
 import { interpolate } from "../interpolate";
+import type { Food } from "../materials/types";
 
 /**
  * Official temperatures and times, all *from memory*: USDA FSIS Safe Minimum Internal Temperature Chart; FDA Food Code
@@ -51,6 +52,15 @@ export const FOOD_CODE = {
   hotF: 135,
   coolingFirst: { fromF: 135, toF: 70, hours: 2 },
   coolingSecond: { fromF: 70, toF: 41, hours: 4 },
+  /** 3-403.11: what was cooled is heated through again, within so many hours. */
+  reheat: { toF: 165, hours: 2 },
+  /** 3-402.11: fish to be eaten raw or undercooked is frozen first, by any one of these. */
+  freezing: [
+    { toF: -4, hours: 7 * 24 },
+    { toF: -31, hours: 15 },
+    /** Frozen solid at −31 °F, then kept at −4 °F. */
+    { toF: -31, thenF: -4, hours: 24 },
+  ],
 };
 
 interface LethalityTable {
@@ -66,9 +76,40 @@ const POULTRY_7_LOG: LethalityTable = {
 
 /** FSIS Appendix A, the older roast-beef table, 6.5-log Salmonella. */
 const BEEF_6_5_LOG: LethalityTable = {
-  degF: [130, 131, 132, 133, 134, 135, 136, 137, 138, 139, 140, 141, 142, 143, 144, 145],
-  minutes: [112, 89, 71, 56, 45, 36, 28, 23, 18, 15, 12, 10, 8, 6, 5, 4],
+  degF: [
+    130, 131, 132, 133, 134, 135, 136, 137, 138, 139, 140, 141, 142, 143, 144, 145, 146, 147, 148, 149, 150,
+    151, 152, 153, 154, 155, 156, 157, 158,
+  ],
+  minutes: [
+    112,
+    89,
+    71,
+    56,
+    45,
+    36,
+    28,
+    23,
+    18,
+    15,
+    12,
+    10,
+    8,
+    6,
+    5,
+    4,
+    // From here the table counts seconds; its last row, "0 s", is one read at once.
+    ...[169, 134, 107, 85, 67, 54, 43, 34, 27, 22, 17, 14, 1].map((seconds) => seconds / 60),
+  ],
 };
+
+export type LethalityTableName = "poultry" | "beef";
+
+/** Which published table speaks of a food: poultry for birds, the roast-beef table for whole cuts of other meat; none for fish or mince. */
+export function lethalityTableFor(food: Pick<Food, "kingdom" | "form">): LethalityTableName | undefined {
+  if (food.form === "ground") return undefined;
+  if (food.kingdom === "bird") return "poultry";
+  return food.kingdom === "mammal" ? "beef" : undefined;
+}
 
 const TABLES = { poultry: POULTRY_7_LOG, beef: BEEF_6_5_LOG };
 
@@ -76,12 +117,12 @@ const TABLES = { poultry: POULTRY_7_LOG, beef: BEEF_6_5_LOG };
  * Seconds at a temperature that the published table asks, straight in the logarithm between its rows.
  * @returns undefined below the table's first row: no time is enough to be said here
  */
-export function lethalitySeconds(table: keyof typeof TABLES, degF: number): number | undefined {
+export function lethalitySeconds(table: LethalityTableName, degF: number): number | undefined {
   const { degF: rows, minutes } = TABLES[table];
   if (degF < rows[0]) return undefined;
   return 60 * Math.exp(interpolate(rows, minutes.map(Math.log), degF));
 }
 
 /** The same by °C. */
-export const lethalitySecondsC = (table: keyof typeof TABLES, degC: number): number | undefined =>
+export const lethalitySecondsC = (table: LethalityTableName, degC: number): number | undefined =>
   lethalitySeconds(table, degC * 1.8 + 32);

@@ -2,7 +2,7 @@ import { ingredientsOf, dishFacts, type DishFacts } from "../formula/dish-facts"
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import type { Outcome } from "../formula/outcome";
-import { cookOffered } from "../formula/plate";
+import { cookOf } from "../formula/cook";
 import type { Cook } from "../formula/model";
 import type { Ingredient } from "../materials/types";
 import { hazard } from "../materials/lookup";
@@ -32,7 +32,7 @@ export function contextOf(s: Situation): RuleContext {
     ...s,
     kitchen: s.kitchen ?? NO_LIMITS,
     facts: dishFacts(s.input, s.sheet),
-    cook: atItsHottest(s.input.cook ?? cookOffered(s.sheet.load, s.input.pieces.thicknessMm)),
+    cook: atItsHottest(cookOf(s.input, s.sheet.food)),
     ingredients: ingredientsOf(s.input, s.sheet).map(({ ingredient }) => ingredient),
   };
 }

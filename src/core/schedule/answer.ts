@@ -1,26 +1,40 @@
 import { formulate } from "../formula/formulate";
+import { plainProgram } from "../program/plain";
+import { programOf } from "../program/program";
+import { ICE_MOST_MIN, iceLooks } from "../program/soak";
+import type { Figure, StepKind } from "../program/step";
 import { clashOf, type Clash } from "./clash";
 import { costParts, type CostParts } from "./cost";
-import type { Dish } from "./dishes";
+import { isHelper, taskIdOf } from "./dish-tasks";
+import { OVEN, type ProgramDish } from "./dishes";
 import { nightRules, nightsBetween } from "./hours";
-import type { Problem, Task } from "./model";
-import { plan } from "./plan";
-import type { AskedDish, SittingRequest } from "./request";
+import { heatsClash, type Problem, type Task } from "./model";
+import { plan, type Planned } from "./plan";
+import type { DishRequest, SittingRequest } from "./request";
 import { search } from "./search";
-import { demandFacts, problemOf, type DemandFacts, type Sitting } from "./sitting";
+import { demandFacts, problemOf, type DemandFacts, type ProblemOptions, type Sitting } from "./sitting";
+import { soakEdges } from "./soak-edges";
 
 const MIN_MS = 60_000;
 
-/** A task of a plan, in instants. */
+/** A task of a plan, in instants on whole minutes. */
 export interface PlannedTask {
   id: string;
   dishId: string;
+  /** The step of the dish's program it is. */
+  stepId: string;
+  kind: StepKind;
   title: string;
+  why: string;
+  look?: string;
+  figures: Figure[];
   startMs: number;
   endMs: number;
   /** How far it may still move with the order kept. */
   earliestMs: number;
   latestMs: number;
+  /** So long from its start hands are needed, min. */
+  handsMin: number;
   handsOn: boolean;
   /** A soak stretches; most acts do not. */
   elastic: boolean;
@@ -34,15 +48,20 @@ export type Answer =
       cost: number;
       parts: CostParts;
       nights: { fromMs: number; toMs: number }[];
+      /** Hours each dish stands in this plan. */
+      soakH: Record<string, number>;
     }
   | { status: "clash"; clash: DemandFacts[]; demands: string[]; unsure: boolean }
   /** A dish whose formulation does not work out. */
   | { status: "broken"; dish: string };
 
+/** Plans are in whole minutes, whatever second they are asked at. */
+const wholeMinute = (ms: number): number => Math.floor(ms / MIN_MS) * MIN_MS;
+
 /** A sitting on the plan's clock: 0 is now. @returns the name of the dish that does not work out, where one does not */
 export function sittingOf(request: SittingRequest, nowMs: number): Sitting | { broken: string } {
   const minute = (ms: number) => Math.round((ms - nowMs) / MIN_MS);
-  const dishes: Dish[] = [];
+  const dishes: ProgramDish[] = [];
   for (const asked of request.dishes) {
     const dish = dishOf(asked, minute);
     if (!dish) return { broken: asked.name };
@@ -66,26 +85,37 @@ export function sittingOf(request: SittingRequest, nowMs: number): Sitting | { b
   };
 }
 
-function dishOf(asked: AskedDish, minute: (ms: number) => number): Dish | undefined {
-  if (asked.kind === "plain") return asked;
-  const sheet = formulate(asked.formulation, { rateFactor: asked.rateFactor ?? 1 });
-  if (!sheet.ok) return undefined;
+function dishOf(asked: DishRequest, minute: (ms: number) => number): ProgramDish | undefined {
+  const done = Object.fromEntries(
+    Object.entries(asked.doneMs ?? {}).map(([id, ms]) => [id, Math.min(0, minute(ms))]),
+  );
+  const { id, name } = asked;
+  if (asked.kind === "plain") return { id, name, program: plainProgram(asked), done, outMin: {} };
+  const worked = formulate(asked.formulation, { rateFactor: asked.rateFactor ?? 1 });
+  if (!worked.ok) return undefined;
+  const input = asked.formulation;
+  const soakH = asked.soakH ?? input.pullH;
   return {
-    kind: "batch",
-    id: asked.id,
-    name: asked.name,
-    input: asked.formulation,
-    sheet: sheet.value,
-    done: Object.fromEntries(
-      Object.entries(asked.doneMs ?? {}).map(([id, ms]) => [id, Math.min(0, minute(ms))]),
+    id,
+    name,
+    program: programOf(input, worked.value, { soakH }),
+    done,
+    outMin: Object.fromEntries(
+      Object.entries(asked.outMs ?? {}).map(([ch, ms]) => [ch, Math.max(0, minute(ms))]),
     ),
-    ...(asked.forecastMs !== undefined && { doneByForecastMin: Math.max(0, minute(asked.forecastMs)) }),
+    soak: soakEdges(input, worked.value, soakH),
+    batch: { input, sheet: worked.value },
   };
 }
 
 /** The problem of a request, with the cook's pins in it. */
-export function problemFor(request: SittingRequest, sitting: Sitting, nowMs: number): Problem {
-  const problem = problemOf(sitting);
+export function problemFor(
+  request: SittingRequest,
+  sitting: Sitting,
+  nowMs: number,
+  options: ProblemOptions = { turned: true },
+): Problem {
+  const problem = problemOf(sitting, options);
   const known = new Set(problem.tasks.map((t) => t.id));
   return {
     ...problem,
@@ -100,43 +130,187 @@ export function problemFor(request: SittingRequest, sitting: Sitting, nowMs: num
   };
 }
 
-/** Plans a sitting, or says what clashes. @param options.enough ends the improving once it says so */
-export function answerSitting(
-  request: SittingRequest,
-  nowMs: number,
-  options: { enough?: () => boolean } = {},
-): Answer {
+/**
+ * Plans a sitting, or says what clashes. Deterministic: the same request at the same minute gives the same plan on any
+ * machine. First the hours of every soak are settled, then what is done within them is put in.
+ */
+export function answerSitting(request: SittingRequest, askedMs: number): Answer {
+  const nowMs = wholeMinute(askedMs);
   const sitting = sittingOf(request, nowMs);
   if ("broken" in sitting) return { status: "broken", dish: sitting.broken };
-  const problem = problemFor(request, sitting, nowMs);
-  const result = plan(problem, options);
-  if (result.status !== "planned") return clashing(sitting, problem);
-  const { planned } = result;
+  const settled = settledHours(request, sitting, nowMs);
+  if (!settled) return clashing(sitting, problemFor(request, sitting, nowMs));
+  for (const tried of withTurns(settled.sitting)) {
+    const problem = problemFor(request, tried, nowMs, { turned: true, ovens: settled.ovens });
+    const result = plan(problem);
+    if (result.status === "planned") return planned(request, tried, problem, result.planned, nowMs);
+  }
+  // A turn is no reason to eat later: without them there is a plan.
+  return planned(request, settled.sitting, settled.problem, settled.planned, nowMs);
+}
+
+interface Settled {
+  ovens: number;
+  sitting: Sitting;
+  problem: Problem;
+  planned: Planned;
+}
+
+/** Looks at the ice are so many as the hours take: other hours, other looks. */
+const OTHER_HOURS = 3;
+
+/** The hours every soak is to stand: planned once with the soaks between their edges. */
+function settledHours(request: SittingRequest, sitting: Sitting, nowMs: number): Settled | undefined {
+  for (let more = 0; more <= OTHER_HOURS; more++) {
+    const tried: Sitting = { ...sitting, dishes: sitting.dishes.map((d) => iced(d, more)) };
+    if (more > 0 && sitting.dishes.every((d, i) => tried.dishes[i] === d)) return undefined;
+    const found = firstOven(request, tried, nowMs);
+    if (!found) continue;
+    const { plan: times } = found.planned;
+    const dishes = tried.dishes.map((dish) => {
+      const lies = times[taskIdOf(dish.id, "soak")];
+      return lies ? withSoak(dish, lies.end - lies.start) : dish;
+    });
+    return { ...found, sitting: { ...tried, dishes } };
+  }
+  return undefined;
+}
+
+/** Other ways to share several ovens, tried where the first does not fit. */
+const OVEN_VARIANTS = 4;
+const OTHER_OVENS_BUDGET = 4000;
+
+function firstOven(
+  request: SittingRequest,
+  sitting: Sitting,
+  nowMs: number,
+): Omit<Settled, "sitting"> | undefined {
+  for (let ovens = 0; ovens < (request.kitchen.ovens > 1 ? OVEN_VARIANTS : 1); ovens++) {
+    const problem = problemFor(request, sitting, nowMs, { turned: false, ovens });
+    const result = plan(problem, ovens === 0 ? {} : { budget: OTHER_OVENS_BUDGET });
+    if (result.status === "planned") return { ovens, problem, planned: result.planned };
+  }
+  return undefined;
+}
+
+/** A cooler's hours are kept to those its looks at the ice are for; `more` looks than the wanted hours take. */
+function iced(dish: ProgramDish, more: number): ProgramDish {
+  const { batch, soak, program } = dish;
+  if (!batch || !soak || batch.input.holding.place !== "cooler" || soak.minMin === soak.maxMin) return dish;
+  const looks = iceLooks(program.soakH) + more;
+  const minMin = Math.max(soak.minMin, looks * ICE_MOST_MIN);
+  const maxMin = Math.min(soak.maxMin, (looks + 1) * ICE_MOST_MIN - 1);
+  if (minMin > maxMin) return dish;
+  const preferMin = Math.min(maxMin, Math.max(minMin, soak.preferMin));
+  return {
+    ...dish,
+    program: programOf(batch.input, batch.sheet, { soakH: preferMin / 60 }),
+    soak: { minMin, preferMin, maxMin },
+  };
+}
+
+/** The dish with its hours settled: what is done while it stands follows them. */
+function withSoak(dish: ProgramDish, leftMin: number): ProgramDish {
+  const { batch, done } = dish;
+  if (!batch) return dish;
+  const stood = done.go_in === undefined ? 0 : -done.go_in;
+  const all = leftMin + stood;
+  return {
+    ...dish,
+    program: programOf(batch.input, batch.sheet, { soakH: all / 60 }),
+    soak: { minMin: all, preferMin: all, maxMin: all },
+  };
+}
+
+/** With its turns near their hours; and, where hands are wanted elsewhere, with turns at any hour. */
+function withTurns(sitting: Sitting): Sitting[] {
+  const loose = (dish: ProgramDish): ProgramDish => ({
+    ...dish,
+    program: {
+      ...dish.program,
+      ties: dish.program.ties.map((t) =>
+        t.after.startsWith("turn_") && t.before === "soak" ? { ...t, leastMin: 0, mostMin: undefined } : t,
+      ),
+    },
+  });
+  return [sitting, { ...sitting, dishes: sitting.dishes.map(loose) }];
+}
+
+function planned(
+  request: SittingRequest,
+  sitting: Sitting,
+  problem: Problem,
+  { plan: times, slack, cost }: Planned,
+  nowMs: number,
+): Answer {
   const at = (minute: number) => nowMs + minute * MIN_MS;
+  const steps = new Map(
+    sitting.dishes.flatMap((d) => d.program.steps.map((s) => [taskIdOf(d.id, s.id), s] as const)),
+  );
+  const needless = needlessPreheats(problem, times);
   return {
     status: "planned",
-    cost: planned.cost,
-    parts: costParts(problem, planned.plan),
+    cost,
+    parts: costParts(problem, times),
     nights: nightsBetween(nowMs, at(problem.horizonMin), request.timeZone, request.quiet).map((n) => ({
       fromMs: at(n.fromMin),
       toMs: at(n.toMin),
     })),
+    soakH: Object.fromEntries(sitting.dishes.flatMap((d) => (d.batch ? [[d.id, d.program.soakH]] : []))),
     tasks: problem.tasks
-      .map((task) => ({
-        id: task.id,
-        dishId: task.dishId,
-        title: task.title,
-        startMs: at(planned.plan[task.id].start),
-        endMs: at(planned.plan[task.id].end),
-        earliestMs: at(planned.slack[task.id].earliest),
-        latestMs: at(planned.slack[task.id].latest),
-        handsOn: task.handsOn,
-        elastic: task.maxMin > task.minMin,
-        uses: task.uses,
-      }))
-      .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs),
+      .filter((task) => !isHelper(task.id) && !needless.has(task.id))
+      .map((task): PlannedTask => {
+        const step = steps.get(task.id);
+        return {
+          id: task.id,
+          dishId: task.dishId,
+          stepId: step?.id ?? task.id,
+          kind: step?.kind ?? "clean",
+          title: task.title,
+          why: step?.why ?? "",
+          ...(step?.look && { look: step.look }),
+          figures: step?.figures ?? [],
+          startMs: at(times[task.id].start),
+          endMs: at(times[task.id].end),
+          earliestMs: at(slack[task.id].earliest),
+          latestMs: at(slack[task.id].latest),
+          handsMin: task.latestStartMin === 0 ? 0 : (step?.handsMin ?? 0),
+          handsOn: (step?.handsMin ?? 0) > 0 && task.latestStartMin !== 0,
+          elastic: task.maxMin > task.minMin,
+          uses: task.uses,
+        };
+      })
+      .sort((a, b) => a.startMs - b.startMs || a.endMs - b.endMs || (a.id < b.id ? -1 : 1)),
   };
 }
+
+/** The oven is heated once for each heat: not for what goes in while it is at that heat already, or nearly so. */
+function needlessPreheats(problem: Problem, times: Planned["plan"]): Set<string> {
+  const needless = new Set<string>();
+  const inOven = problem.tasks
+    .flatMap((task) => {
+      const use = task.uses.find((u) => u.resourceId.startsWith(OVEN) && u.ovenC !== undefined);
+      return use ? [{ id: task.id, use, heats: use.amount === 0, ...times[task.id] }] : [];
+    })
+    .sort((a, b) => a.start - b.start || a.end - b.end || (a.id < b.id ? -1 : 1));
+  inOven.forEach((one, i) => {
+    if (!one.heats) return;
+    const hot = inOven.some(
+      (other, k) =>
+        k !== i &&
+        other.use.resourceId === one.use.resourceId &&
+        !heatsClash(other.use, one.use) &&
+        !needless.has(other.id) &&
+        (other.start < one.start || (other.start === one.start && k < i)) &&
+        other.end >= one.start - STAYS_HOT_MIN,
+    );
+    if (hot) needless.add(one.id);
+  });
+  return needless;
+}
+
+/** An oven that is left on keeps its heat for the next dish, min. */
+const STAYS_HOT_MIN = 20;
 
 function clashing(sitting: Sitting, problem: Problem): Answer {
   const clash: Clash = clashOf(problem) ?? { demands: [], unsure: true };
@@ -152,9 +326,15 @@ const LOOK_BUDGET = 600;
 
 /** Whether a sitting can be had at all: the first plan, without making it better. */
 export function canBeHad(request: SittingRequest, nowMs: number): boolean {
-  const sitting = sittingOf(request, nowMs);
+  const sitting = sittingOf(request, wholeMinute(nowMs));
   if ("broken" in sitting) return false;
-  return search(problemFor(request, sitting, nowMs), { budget: LOOK_BUDGET }).status === "found";
+  for (let more = 0; more <= OTHER_HOURS; more++) {
+    const dishes = sitting.dishes.map((d) => iced(d, more));
+    if (more > 0 && dishes.every((d, i) => d === sitting.dishes[i])) return false;
+    const problem = problemFor(request, { ...sitting, dishes }, wholeMinute(nowMs), { turned: false });
+    if (search(problem, { budget: LOOK_BUDGET }).status === "found") return true;
+  }
+  return false;
 }
 
 const STEP_MIN = 5;

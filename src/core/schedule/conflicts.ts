@@ -1,4 +1,4 @@
-import { ONE_HEAT_C, resourceDemand, type Closed, type Problem, type Use } from "./model";
+import { heatsClash, resourceDemand, type Closed, type Problem, type Use } from "./model";
 import { timeOf } from "./network";
 
 /** Tasks that cannot all have a resource at once: some pair of them must follow one another. */
@@ -84,7 +84,7 @@ function crowdOf({ resourceId, capacity, oven, tasks }: Watch["users"][number], 
     // Everything that is on when this one starts.
     const on = placed.filter((p) => p.start <= one.start && p.end > one.start);
     if (oven) {
-      const other = on.find((p) => Math.abs((p.use.ovenC ?? 0) - (one.use.ovenC ?? 0)) > ONE_HEAT_C);
+      const other = on.find((p) => heatsClash(p.use, one.use));
       if (other)
         return { kind: "crowd" as const, resourceId, tasks: [one.index, other.index], atMin: one.start };
     }

@@ -8,11 +8,13 @@ export const POINTS = {
   unlovedAct: 30,
   hotWaitPerMin: 1,
   offPreferPerHour: 5,
+  offWantedPerMin: 1.5,
+  offGentlyPerMin: 0.05,
   crowdedPair: 4,
 } as const;
 
 /** Acts of different dishes nearer than this crowd one another, min. */
-const CROWDED_MIN = 5;
+export const CROWDED_MIN = 5;
 
 export interface CostParts {
   /** Hands-on acts in unloved hours. */
@@ -21,6 +23,9 @@ export interface CostParts {
   hotWait: number;
   /** Hours by which elastic tasks miss what was wanted. */
   offPrefer: number;
+  /** Minutes by which acts miss the minute they are wanted at, and trays one another; and those that matter little. */
+  offWanted: number;
+  offGently: number;
   /** Pairs of hands-on acts of different dishes that all but touch. */
   crowded: number;
 }
@@ -36,6 +41,8 @@ export function costParts(problem: Problem, plan: Plan): CostParts {
       (t) => Math.max(0, problem.tableMin - plan[t.id].end),
     ),
     offPrefer: sum(problem.tasks, (t) => Math.abs(length(t) - t.preferMin) / 60),
+    offWanted: offWanted(problem, plan, false),
+    offGently: offWanted(problem, plan, true),
     crowded: crowdedPairs(hands, plan),
   };
 }
@@ -46,7 +53,15 @@ export const pointsOf = (c: CostParts): number =>
   c.unloved * POINTS.unlovedAct +
   c.hotWait * POINTS.hotWaitPerMin +
   c.offPrefer * POINTS.offPreferPerHour +
+  c.offWanted * POINTS.offWantedPerMin +
+  c.offGently * POINTS.offGentlyPerMin +
   c.crowded * POINTS.crowdedPair;
+
+const offWanted = (problem: Problem, plan: Plan, gently: boolean): number =>
+  problem.links.reduce((sum, link) => {
+    if (link.wantedMin === undefined || (link.gently === true) !== gently) return sum;
+    return sum + Math.abs(plan[link.after][link.to] - plan[link.before][link.from] - link.wantedMin);
+  }, 0);
 
 const overlaps = ({ start, end }: { start: number; end: number }, { fromMin, toMin }: Span) =>
   start < toMin && end > fromMin;

@@ -1,251 +1,288 @@
-import { cookOffered } from "../formula/plate";
-import type { Act } from "../work/act";
-import { actsFor } from "../work/acts";
-import { stagesOf } from "../work/cook-stages";
-import { COOLER, FRIDGE, OVEN, TRAY, VESSEL, type BatchDish } from "./dishes";
-import type { Task } from "./model";
-import { HEATED_WAITS_MIN, preheat } from "./plain-tasks";
-import { TaskChain, type DishTasks } from "./task-chain";
+import type { Occupies, Step, StepKind, Tie } from "../program/step";
+import { COOLER, FRIDGE, HANDS, HOB, OVEN, TRAY, VESSEL, type ProgramDish } from "./dishes";
+import type { Link, Task, Use } from "./model";
 
-const HOUR = 60;
-/** One thing of the getting ready may wait so long for the next. */
-const READY_GAP_MIN = 60;
-/** From lifted out to the heat: the two-hour limit, with room. */
-const OUT_GAP_MIN = 60;
-/** A turn may be so far off its hour, so that it never needs the night. *Practice*. */
-const TURN_SLACK_MIN = 4 * HOUR;
-/** Ice may not: raw food in a cooler is looked at every four to five hours (hazard table). */
-const ICE_SLACK_MIN = HOUR;
-/** Two turns, or two looks at the ice, lie at least so far apart. *Practice*. */
-const APART_MIN = 3 * HOUR;
-/** A rest may be drawn out so long under foil and a cloth. *Practice*. */
-const HOLD_MIN = 30;
-/** Acts inside a cook may be so far off. */
-const TEND_SLACK_MIN = 4;
-const TEND_MOST_MIN = 5;
-/** Leftovers are cold within two hours of the table (hazard table). */
-const LEFTOVERS: [number, number] = [30, 110];
-/** Where no window is reached within practice's limit the cook's own hours stand, give or take. */
-const OWN_SLACK_MIN = 2 * HOUR;
-
-const BEFORE: Act["kind"][] = ["thaw", "inspect", "clean", "weighOut", "mix", "chill"];
-const AFTER_LIFT: Act["kind"][] = ["finish", "dry", "season"];
-
-/** The soak's edges: least for what "ready" means here, wanted, most; minutes. */
-export function soakEdges({ input, sheet }: BatchDish): {
-  minMin: number;
-  preferMin: number;
-  maxMin: number;
-} {
-  const { ready, past } = sheet.soak.window;
-  const pull = Math.round(input.pullH * HOUR);
-  if (sheet.crust) return { minMin: pull, preferMin: pull, maxMin: pull + 5 };
-  const most = past.likely === undefined ? pull + OWN_SLACK_MIN : Math.floor(past.likely * HOUR);
-  // A soak that is never ready within its limits is planned by the cook's own hours.
-  const least =
-    ready.likely === undefined ? Math.max(0, pull - OWN_SLACK_MIN) : Math.ceil(ready.likely * HOUR);
-  const minMin = Math.min(least, most);
-  return { minMin, preferMin: Math.min(most, Math.max(minMin, pull)), maxMin: Math.max(most, minMin) };
+export interface DishTasks {
+  tasks: Task[];
+  links: Link[];
 }
 
-/** An act that somebody stands by takes half an hour at most. */
-const HANDS_MIN = 30;
+/** Put on the table within so long before it at most, min. *Practice*. */
+const SERVE_FROM_MIN = 30;
+/** A helper that stands for the hands a step wants at its beginning. */
+const HANDS_OF = "#hands";
 
-interface Context {
-  dish: BatchDish;
-  chain: TaskChain;
-  /** Acts that are not done yet. */
-  open: Act[];
-  acts: Act[];
-  crust: boolean;
-  /** Minutes it has been in the heat; undefined before. */
-  cookedFor: number | undefined;
-}
+export const isHelper = (taskId: string): boolean => taskId.endsWith(HANDS_OF);
+export const taskIdOf = (dishId: string, stepId: string): string => `${dishId}/${stepId}`;
 
-/**
- * Every act of a batch as tasks with their windows. What is done is left out; a soak under way, or a cook, is what is
- * left of it.
- */
-export function dishTasks(dish: BatchDish, tableMin: number): DishTasks {
-  const { done } = dish;
-  const acts = actsFor(dish.input, dish.sheet);
-  const crust = dish.sheet.crust !== undefined;
-  const inHeat = done.stage_1 ?? (crust ? done.go_in : undefined);
-  const c: Context = {
-    dish,
-    chain: new TaskChain(dish.id),
-    open: acts.filter((a) => done[a.id] === undefined),
-    acts,
-    crust,
-    cookedFor: inHeat === undefined ? undefined : -inHeat,
-  };
-  if (done.go_in === undefined) readying(c);
-  if (!crust && done.lift_out === undefined && done.stage_1 === undefined) soaking(c);
-  if (!crust && c.cookedFor === undefined)
-    for (const act of c.open.filter((a) => AFTER_LIFT.includes(a.kind)))
-      c.chain.follow(byHand(c, act), OUT_GAP_MIN);
-  if (done.rest === undefined && done.serve === undefined) cooking(c);
-  serving(c, tableMin);
-  return c.chain;
-}
-
-const named = ({ dish }: Context, title: string) =>
-  `${dish.name}: ${title.charAt(0).toLowerCase()}${title.slice(1)}`;
-
-const byHand = (c: Context, act: Act, part: Partial<Task> = {}): string =>
-  c.chain.put(act.id, named(c, act.title), act.minutes, { handsOn: act.minutes <= HANDS_MIN, ...part });
-
-/** Thawing, cleaning, weighing and mixing, one after another, up to going in. */
-function readying(c: Context): void {
-  const { dish, chain } = c;
-  for (const act of c.open.filter((a) => BEFORE.includes(a.kind) || a.kind === "goIn")) {
-    const part: Partial<Task> =
-      act.kind === "thaw"
-        ? {
-            handsOn: false,
-            maxMin: Math.round(act.minutes * 1.5),
-            uses: fridgeUse(dish, dish.input.pieces.thaw === "fridge"),
-          }
-        : {};
-    chain.follow(byHand(c, act, part), READY_GAP_MIN);
-  }
-}
-
-/** The soak, or what is left of it, with its turns and ice; then the lift-out on the minute. */
-function soaking(c: Context): void {
-  const { dish, chain } = c;
-  const edges = soakEdges(dish);
-  const inDone = dish.done.go_in !== undefined;
-  const stood = inDone ? -dish.done.go_in : 0;
-  const left = (minutes: number) => Math.max(0, Math.round(minutes - stood));
-  const soak = chain.put("soak", `${dish.name}: in its ${SOAKS[dish.input.preparation.kind]}`, 0, {
-    minMin: left(edges.minMin),
-    preferMin: left(edges.preferMin),
-    maxMin: left(edges.maxMin),
-    uses: standsIn(dish),
-    demand: `soak:${dish.id}`,
-  });
-  if (inDone) chain.startsNow(soak);
-  else chain.follow(soak, 0);
-  const before: Partial<Record<Act["kind"], string>> = {};
-  for (const act of c.open) {
-    if (act.kind !== "turn" && act.kind !== "ice") continue;
-    const at = act.atMin - stood;
-    if (at <= 0 || act.atMin >= edges.minMin) continue;
-    const ice = act.kind === "ice";
-    const slack = ice ? ICE_SLACK_MIN : TURN_SLACK_MIN;
-    const demand = ice ? `ice:${dish.id}` : `soak:${dish.id}`;
-    const task = byHand(c, act);
-    chain.link(soak, task, Math.max(0, at - slack), at + slack, { from: "start", demand });
-    chain.link(task, soak, 0, undefined, { to: "end", demand });
-    const last = before[act.kind];
-    if (last) chain.link(last, task, APART_MIN);
-    before[act.kind] = task;
-  }
-  chain.last = soak;
-  const lift = c.open.find((a) => a.kind === "liftOut");
-  if (lift) chain.follow(byHand(c, lift), 0);
-}
-
-/** The cook stage by stage without a gap, what is done in it, and the oven before it. */
-function cooking(c: Context): void {
-  const { dish, chain, crust, cookedFor } = c;
-  const cook = dish.input.cook ?? cookOffered(dish.sheet.load, dish.input.pieces.thicknessMm);
-  const stages = stagesOf(dish.input, cook);
-  const lengths = stages.map((s) => (crust ? Math.round(dish.input.pullH * HOUR) : s.minutes));
-  const total = lengths.reduce((a, b) => a + b, 0);
-  const begun = cookedFor !== undefined;
-  const leftMin = begun ? Math.max(0, dish.doneByForecastMin ?? total - cookedFor) : total;
-  let first: string | undefined;
-  let to = 0;
-  stages.forEach((stage, i) => {
-    to += lengths[i];
-    // The last stage takes up what the forecast adds.
-    const still = Math.round(
-      Math.max(0, Math.min(i === stages.length - 1 ? Infinity : lengths[i], leftMin - (total - to))),
-    );
-    if (begun && still === 0) return;
-    const task = chain.put(`bake_${i + 1}`, `${dish.name}: ${stage.ovenC} °C`, still, {
-      uses: [
-        { resourceId: OVEN, amount: 1, ovenC: stage.ovenC },
-        { resourceId: TRAY, amount: 1 },
-      ],
-    });
-    if (first) chain.follow(task, 2);
-    else if (begun) chain.startsNow(task);
-    else enter(c, task, stage.ovenC);
-    first ??= task;
-    chain.last = task;
-  });
-  if (first) tending(c, first);
-}
-
-/** The heated oven, and the food into it; a crust went in as it was packed. */
-function enter(c: Context, bake: string, ovenC: number): void {
-  const { chain, dish } = c;
-  chain.link(preheat(chain, ovenC), bake, 0, HEATED_WAITS_MIN);
-  if (c.crust) return chain.follow(bake, 2);
-  chain.follow(chain.put("oven_in", `${dish.name}: into the oven`, 2, { handsOn: true }), OUT_GAP_MIN);
-  chain.follow(bake, 1);
-}
-
-function tending(c: Context, first: string): void {
-  const offset = c.acts.find((a) => a.id === (c.crust ? "go_in" : "stage_1"))?.atMin ?? 0;
-  for (const act of c.open) {
-    if (act.kind !== "tend" && act.kind !== "probe") continue;
-    const at = act.atMin - offset - (c.cookedFor ?? 0);
-    if (at <= 0) continue;
-    const task = byHand(c, { ...act, minutes: Math.min(act.minutes, TEND_MOST_MIN) });
-    // Sugar burns: a glaze is never brushed on sooner than its last minutes.
-    const sooner = act.id === "glaze" ? 0 : TEND_SLACK_MIN;
-    c.chain.link(first, task, Math.max(0, at - sooner), at + TEND_SLACK_MIN, { from: "start" });
-  }
-}
-
-/** Rest, table, and what is left. */
-function serving(c: Context, tableMin: number): void {
-  const { dish, chain } = c;
-  const cook = dish.input.cook ?? cookOffered(dish.sheet.load, dish.input.pieces.thicknessMm);
-  if (dish.done.serve === undefined) {
-    if (dish.done.rest === undefined)
-      chain.follow(
-        chain.put("rest", `${dish.name}: rest`, cook.restMin, { maxMin: cook.restMin + HOLD_MIN, hot: true }),
-        2,
-      );
-    chain.follow(chain.serve(dish.name, tableMin), HOLD_MIN);
-  }
-  if (dish.done.chill_leftovers === undefined)
-    chain.put("chill_leftovers", `${dish.name}: chill what is left`, 5, {
-      handsOn: true,
-      fromMin: tableMin + LEFTOVERS[0],
-      untilMin: tableMin + LEFTOVERS[1],
-      demand: `table:${dish.id}`,
-    });
-}
-
-const SOAKS: Record<BatchDish["input"]["preparation"]["kind"], string> = {
-  wetBrine: "brine",
-  dryBrine: "salt",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  saltCrust: "crust",
-  cure: "cure",
+/** Once something of a later stretch is done, what came before it is no task any more. */
+const STRETCH: Record<StepKind, number> = {
+  thaw: 0,
+  inspect: 0,
+  clean: 0,
+  weighOut: 0,
+  mix: 0,
+  reserve: 0,
+  chill: 0,
+  saltFirst: 0,
+  goIn: 1,
+  soak: 2,
+  turn: 2,
+  ice: 2,
+  takeOut: 3,
+  finish: 4,
+  boil: 4,
+  dry: 4,
+  season: 4,
+  apart: 4,
+  temper: 4,
+  sear: 5,
+  preheat: 5,
+  cook: 6,
+  tend: 6,
+  probe: 6,
+  ovenOut: 7,
+  rest: 8,
+  beside: 8,
+  serve: 9,
+  stock: 10,
+  store: 10,
 };
 
-/** Litres it takes in the fridge: the vessel, or the pieces on a tray with air about them. */
-export function fridgeLitres({ sheet }: BatchDish): number {
-  const food = sheet.foodG / 1000;
-  const liquid = sheet.liquidMl / 1000;
-  return Math.ceil(liquid > 0 ? (food + liquid) * 1.3 : food * 2);
+/**
+ * Every step of a program as a task with its window, one for one. What is done is left out; a soak under way, or a cook, is
+ * what is left of it.
+ * @param options.turned whether turns are put in: they follow the hours, once those are settled
+ */
+export function dishTasks(dish: ProgramDish, tableMin: number, options: { turned: boolean }): DishTasks {
+  const open = openSteps(dish).filter((s) => options.turned || s.kind !== "turn");
+  const tasks = open.flatMap((step) => tasksOf(dish, step, tableMin));
+  const known = new Set(tasks.map((t) => t.id));
+  const links = [
+    ...dish.program.ties.flatMap((tie) => linkOf(dish, tie, known)),
+    ...open.filter((s) => helped(s)).map((s) => handsWith(dish, s)),
+  ].filter((l) => known.has(l.before) && known.has(l.after));
+  for (const tie of dish.program.ties) bindToWhatIsDone(dish, tie, tasks);
+  return { tasks, links };
 }
 
-const fridgeUse = (dish: BatchDish, inFridge: boolean) =>
-  inFridge ? [{ resourceId: FRIDGE, amount: fridgeLitres(dish) }] : [];
+/** Steps still to come, or under way. */
+function openSteps({ program, done }: ProgramDish): Step[] {
+  const reached = (part: string | undefined) =>
+    Math.max(
+      -1,
+      ...program.steps
+        .filter(
+          (s) => done[s.id] !== undefined && (part === undefined || s.part === undefined || s.part === part),
+        )
+        .map((s) => STRETCH[s.kind]),
+    );
+  const last = new Map<string | undefined, number>();
+  return program.steps.filter((step) => {
+    if (done[step.id] !== undefined) return isUnderWay(step) && !over(program.steps, step, done);
+    if (!last.has(step.part)) last.set(step.part, reached(step.part));
+    const at = last.get(step.part) ?? -1;
+    // What belongs to the same stretch may still be open; a soak is over when it is taken out.
+    return STRETCH[step.kind] >= at || (step.kind === "preheat" && at < 6);
+  });
+}
 
-function standsIn(dish: BatchDish): Task["uses"] {
-  const { place } = dish.input.holding;
-  const lies = { resourceId: dish.sheet.liquidMl > 0 ? VESSEL : TRAY, amount: 1 };
-  const cold = place === "cooler" ? [{ resourceId: COOLER, amount: 1 }] : fridgeUse(dish, place === "fridge");
-  return [lies, ...cold];
+/** Ticked at its beginning, and lasting. */
+const isUnderWay = (step: Step): boolean => step.handsMin > 0 && step.handsMin < step.minutes.likely;
+
+/** What ends a step that is under way: the next of its own stretch, or its exit. */
+function over(steps: readonly Step[], step: Step, done: ProgramDish["done"]): boolean {
+  return steps.some(
+    (s) =>
+      done[s.id] !== undefined &&
+      s.id !== step.id &&
+      (s.part === step.part || s.part === undefined || step.part === undefined) &&
+      (STRETCH[s.kind] > STRETCH[step.kind] ||
+        (s.kind === "cook" && step.kind === "cook" && s.atMin > step.atMin)),
+  );
+}
+
+const startOf = ({ done, program }: ProgramDish, step: Step): number | undefined => {
+  if (done[step.id] !== undefined) return done[step.id];
+  // These begin with an act that is ticked, and are not ticked themselves.
+  if (step.kind === "soak") return done.go_in;
+  if (step.kind === "rest") {
+    const out = program.steps.find((s) => s.kind === "ovenOut" && s.part === step.part);
+    return out && done[out.id];
+  }
+  return undefined;
+};
+
+function tasksOf(dish: ProgramDish, step: Step, tableMin: number): Task[] {
+  const id = taskIdOf(dish.id, step.id);
+  const began = startOf(dish, step);
+  const { least, likely, most } = lengths(dish, step, began);
+  const handsOn = began === undefined && step.handsMin > 0 && !helped(step);
+  const task: Task = {
+    id,
+    dishId: dish.id,
+    title: step.title,
+    minMin: least,
+    preferMin: likely,
+    maxMin: most,
+    handsOn,
+    uses: [
+      ...step.occupies.flatMap((o) => useOf(step, o)),
+      ...(handsOn ? [{ resourceId: HANDS, amount: 1 }] : []),
+    ],
+    ...(began !== undefined && { latestStartMin: 0 }),
+    ...(step.kind === "soak" && { demand: `soak:${dish.id}` }),
+    ...(step.kind === "serve" && {
+      fromMin: tableMin - SERVE_FROM_MIN,
+      untilMin: tableMin,
+      demand: `table:${dish.id}`,
+    }),
+    ...(isHot(dish, step) && { hot: true }),
+  };
+  if (!helped(step) || began !== undefined) return [task];
+  const hands: Task = {
+    ...task,
+    id: id + HANDS_OF,
+    minMin: step.handsMin,
+    preferMin: step.handsMin,
+    maxMin: step.handsMin,
+    handsOn: true,
+    uses: [{ resourceId: HANDS, amount: 1 }],
+    hot: false,
+  };
+  return [task, hands];
+}
+
+/** Hands are wanted only at its beginning. */
+const helped = (step: Step): boolean => step.handsMin > 0 && step.handsMin < step.minutes.likely;
+
+const handsWith = (dish: ProgramDish, step: Step): Link => ({
+  before: taskIdOf(dish.id, step.id),
+  from: "start",
+  after: taskIdOf(dish.id, step.id) + HANDS_OF,
+  to: "start",
+  minMin: 0,
+  maxMin: 0,
+});
+
+/** What it lasts, or what is left of it: a soak by its edges, the last stage by what the probe foretells. */
+function lengths(
+  dish: ProgramDish,
+  step: Step,
+  began: number | undefined,
+): { least: number; likely: number; most: number } {
+  const { soak } = dish;
+  const of =
+    step.kind === "soak" && soak
+      ? { least: soak.minMin, likely: soak.preferMin, most: soak.maxMin }
+      : {
+          least: whole(step.minutes.least),
+          likely: whole(step.minutes.likely),
+          most: whole(step.minutes.most),
+        };
+  const foretold = step.ends.by === "core" ? dish.outMin[step.ends.channel] : undefined;
+  if (foretold !== undefined && (step.kind === "cook" || step.kind === "goIn") && isLastStage(dish, step)) {
+    const before = began === undefined ? stagesLeft(dish, step) : 0;
+    const left = Math.max(0, whole(foretold) - before);
+    return { least: left, likely: left, most: left };
+  }
+  if (began === undefined) return of;
+  const left = (minutes: number) => Math.max(0, whole(minutes + began));
+  return { least: left(of.least), likely: left(of.likely), most: left(of.most) };
+}
+
+const whole = (minutes: number): number => Math.round(minutes);
+
+const isLastStage = ({ program }: ProgramDish, step: Step): boolean =>
+  !program.steps.some((s) => s.kind === "cook" && s.part === step.part && s.atMin > step.atMin);
+
+/** Minutes of the stages before this one that are still to come. */
+function stagesLeft(dish: ProgramDish, step: Step): number {
+  return dish.program.steps
+    .filter((s) => s.kind === "cook" && s.part === step.part && s.atMin < step.atMin)
+    .reduce((sum, s) => {
+      const began = startOf(dish, s);
+      return (
+        sum + (began === undefined ? whole(s.minutes.likely) : Math.max(0, whole(s.minutes.likely + began)))
+      );
+    }, 0);
+}
+
+/** Hot food waits for the table from its rest on; what has no rest, from the heat. */
+function isHot({ program }: ProgramDish, step: Step): boolean {
+  if (step.kind === "rest") return true;
+  return (
+    step.kind === "cook" && !program.steps.some((s) => s.kind === "rest") && isLongest(program.steps, step)
+  );
+}
+
+const isLongest = (steps: readonly Step[], step: Step): boolean =>
+  steps.every((s) => s.kind !== "cook" || s.minutes.likely <= step.minutes.likely);
+
+function useOf(step: Step, o: Occupies): Use[] {
+  switch (o.what) {
+    case "fridge":
+      return [{ resourceId: FRIDGE, amount: o.litres }];
+    case "cooler":
+      return [{ resourceId: COOLER, amount: 1 }];
+    case "vessel":
+      return [{ resourceId: VESSEL, amount: 1 }];
+    case "tray":
+      return [{ resourceId: TRAY, amount: 1 }];
+    case "ring":
+      return [{ resourceId: HOB, amount: 1 }];
+    case "oven":
+      // The oven comes to its heat with nothing in it yet.
+      return [{ resourceId: OVEN, amount: step.kind === "preheat" ? 0 : 1, ovenC: o.airC }];
+  }
+}
+
+/** How long a step that is under way has lasted: its ties count from its beginning, its task from now. */
+function elapsedOf(dish: ProgramDish, stepId: string): number {
+  const step = dish.program.steps.find((s) => s.id === stepId);
+  const began = step && startOf(dish, step);
+  return began === undefined ? 0 : -began;
+}
+
+function linkOf(dish: ProgramDish, tie: Tie, known: ReadonlySet<string>): Link[] {
+  const [before, after] = [taskIdOf(dish.id, tie.before), taskIdOf(dish.id, tie.after)];
+  if (!known.has(before) || !known.has(after)) return [];
+  const shift =
+    (tie.from === "start" ? elapsedOf(dish, tie.before) : 0) -
+    (tie.to === "start" ? elapsedOf(dish, tie.after) : 0);
+  const demand = tie.wish === "ice" ? `ice:${dish.id}` : tie.wish === "soak" ? `soak:${dish.id}` : undefined;
+  const minMin = whole(tie.leastMin - shift);
+  // Of what is under way some of the wait is over; it cannot have to be before now.
+  return [
+    {
+      before,
+      from: tie.from,
+      after,
+      to: tie.to,
+      minMin: shift > 0 ? Math.max(0, minMin) : minMin,
+      ...(tie.mostMin !== undefined && {
+        maxMin: Math.max(shift > 0 ? 0 : -Infinity, whole(tie.mostMin - shift)),
+      }),
+      ...(tie.wantedMin !== undefined && {
+        wantedMin: Math.max(shift > 0 ? 0 : -Infinity, whole(tie.wantedMin - shift)),
+      }),
+      ...(tie.gently && { gently: true as const }),
+      ...(demand && { demand }),
+    },
+  ];
+}
+
+/** A tie whose first step is done and over: what follows is bound to when that was. */
+function bindToWhatIsDone(dish: ProgramDish, tie: Tie, tasks: Task[]): void {
+  const began = dish.done[tie.before];
+  const after = tasks.find((t) => t.id === taskIdOf(dish.id, tie.after));
+  const before = tasks.some((t) => t.id === taskIdOf(dish.id, tie.before));
+  if (began === undefined || before || !after || tie.to !== "start") return;
+  const step = dish.program.steps.find((s) => s.id === tie.before);
+  const from =
+    tie.from === "start" ? began : began + (step ? Math.min(step.handsMin, step.minutes.likely) : 0);
+  after.fromMin = Math.max(
+    after.fromMin ?? 0,
+    Math.min(whole(from + tie.leastMin), after.latestStartMin ?? Infinity),
+  );
 }

@@ -1,17 +1,26 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
+import type { Program } from "../program/step";
 
-/** A dish that is soaked, coated or crusted; begun already where some of its acts are done. */
-export interface BatchDish {
-  kind: "batch";
+/** A dish with its program; begun already where some of its steps are done. */
+export interface ProgramDish {
   id: string;
   name: string;
-  input: Formulation;
-  sheet: Formulated;
-  /** Acts done, minutes on the plan's clock: zero or before. */
+  program: Program;
+  /** Steps done or said to be not done, minutes on the plan's clock: zero or before. */
   done: Readonly<Record<string, number>>;
-  /** A forecast of when it will be done in the oven, on the plan's clock. */
-  doneByForecastMin?: number;
+  /** When each exit is foretold to come out, on the plan's clock, by channel. */
+  outMin: Readonly<Record<string, number>>;
+  /** The soak's edges, min; left out for what does not stand. */
+  soak?: SoakEdges;
+  /** What stands behind it, where it is soaked, coated or crusted. */
+  batch?: { input: Formulation; sheet: Formulated };
+}
+
+export interface SoakEdges {
+  minMin: number;
+  preferMin: number;
+  maxMin: number;
 }
 
 /** Something that is only cooked: trays of vegetables by their baking time, a sauce, a stock. */
@@ -27,8 +36,6 @@ export interface PlainDish {
   /** How long it may wait once done. */
   holdMin: number;
 }
-
-export type Dish = BatchDish | PlainDish;
 
 /** What a kitchen has for a sitting. */
 export interface SittingKitchen {

@@ -2,12 +2,14 @@ import { formulate } from "../formula/formulate";
 import { preparationOffered } from "../formula/defaults";
 import { atHeat, heatOf, withFormulation } from "./one-heat";
 import { ONE_HEAT_C } from "./model";
-import type { AskedBatch, AskedDish, SittingRequest } from "./request";
+import { mayStretch } from "./soak-edges";
+import type { BatchRequest, DishRequest, SittingRequest } from "./request";
 
 export type OfferFacts =
   | { kind: "laterTable"; tableMs: number; byMin: number }
   | { kind: "getUp" }
   | { kind: "unpin"; taskId: string }
+  | { kind: "letStretch"; dish: string }
   | { kind: "readySooner"; dish: string; readiness: "outside" | "seasoned"; hours: number }
   | { kind: "strongBrine"; dish: string; percent: number; hours: number }
   | { kind: "dryBrine"; dish: string; hours: number }
@@ -39,7 +41,7 @@ export const draftsFor = (request: SittingRequest, demands: readonly string[]): 
 
 /** Puts a changed dish in the place of the one of its id. */
 const swapped =
-  (changed: AskedDish) =>
+  (changed: DishRequest) =>
   (request: SittingRequest): SittingRequest => ({
     ...request,
     dishes: request.dishes.map((d) => (d.id === changed.id ? changed : d)),
@@ -76,7 +78,7 @@ function kitchenDrafts(request: SittingRequest, demands: readonly string[]): Dra
   return drafts;
 }
 
-function dishDrafts(request: SittingRequest, dish: AskedDish, demands: readonly string[]): Draft[] {
+function dishDrafts(request: SittingRequest, dish: DishRequest, demands: readonly string[]): Draft[] {
   const drafts = demands.some((d) => d.startsWith("resource:oven")) ? oneHeat(request, dish) : [];
   if (dish.kind === "plain" || dish.doneMs?.go_in !== undefined) return drafts;
   // One dish that is too slow is named; the others may be as well.
@@ -91,11 +93,11 @@ function dishDrafts(request: SittingRequest, dish: AskedDish, demands: readonly 
 }
 
 const draftOf = (
-  dish: AskedDish,
+  dish: DishRequest,
   id: string,
   facts: OfferFacts,
   cost: number,
-  changed: AskedDish,
+  changed: DishRequest,
 ): Draft => ({
   id: `${id}:${dish.id}`,
   dishId: dish.id,
@@ -105,11 +107,21 @@ const draftOf = (
 });
 
 /** Ready sooner by another meaning of ready, a stronger bath, or salt alone. */
-function soakDrafts(dish: AskedBatch): Draft[] {
+function soakDrafts(dish: BatchRequest): Draft[] {
   const { formulation } = dish;
   const { readiness, preparation } = formulation;
   const drafts: Draft[] = [];
-  const offer = (id: string, changed: AskedBatch, cost: number, facts: (hours: number) => OfferFacts) => {
+  if (!mayStretch(formulation) && preparation.kind !== "saltCrust")
+    drafts.push(
+      draftOf(
+        dish,
+        "stretch",
+        { kind: "letStretch", dish: dish.name },
+        4,
+        withFormulation(dish, { hours: { mode: "stretch" } }),
+      ),
+    );
+  const offer = (id: string, changed: BatchRequest, cost: number, facts: (hours: number) => OfferFacts) => {
     const made = pulledWhenReady(changed);
     if (made) drafts.push(draftOf(dish, id, facts(made.hours), cost, made.dish));
   };
@@ -143,7 +155,7 @@ function soakDrafts(dish: AskedBatch): Draft[] {
 const READY_ORDER = ["even", "seasoned", "outside"];
 
 /** Pulled as soon as it is ready: that is what the change is for. Undefined where it never is. */
-function pulledWhenReady(dish: AskedBatch): { dish: AskedBatch; hours: number } | undefined {
+function pulledWhenReady(dish: BatchRequest): { dish: BatchRequest; hours: number } | undefined {
   const sheet = formulate(dish.formulation, { rateFactor: dish.rateFactor ?? 1 });
   const ready = sheet.ok ? sheet.value.soak.window.ready.likely : undefined;
   if (ready === undefined) return undefined;
@@ -152,7 +164,7 @@ function pulledWhenReady(dish: AskedBatch): { dish: AskedBatch; hours: number } 
 }
 
 /** Baked at a heat another dish wants anyway, for as much longer or shorter as the sums say. */
-function oneHeat(request: SittingRequest, dish: AskedDish): Draft[] {
+function oneHeat(request: SittingRequest, dish: DishRequest): Draft[] {
   const own = heatOf(dish);
   if (own === undefined) return [];
   const others = [...new Set(request.dishes.flatMap((d) => (d === dish ? [] : (heatOf(d) ?? []))))];

@@ -11,6 +11,8 @@ export interface DayHours {
 /** Hands-on acts are possible at the edges of the quiet hours, and unloved: so long before and after, min. *Practice*. */
 const EDGE_MIN = 60;
 const MIN_MS = 60_000;
+const DAY_MS = 24 * 60 * MIN_MS;
+export const DAYS_MOST = 120;
 
 /**
  * The quiet hours of every night from one instant to another, on a clock whose 0 is the first. Elapsed time: a night with
@@ -19,7 +21,13 @@ const MIN_MS = 60_000;
 export function nightsBetween(fromMs: number, toMs: number, timeZone: string, quiet: DayHours): Span[] {
   const nights: Span[] = [];
   const first = addDays(new TZDate(fromMs, timeZone), -1);
-  for (let day = 0; ; day++) {
+  // Bounded by the days there are, and they by what a plan may span: no clock and no zone makes it go on.
+  const days = Math.ceil((toMs - fromMs) / DAY_MS) + 3;
+  if (!(days <= DAYS_MOST) || !Number.isFinite(first.getTime()))
+    throw new RangeError(
+      `no nights from ${fromMs} to ${toMs} in "${timeZone}": a plan spans at most ${DAYS_MOST} days`,
+    );
+  for (let day = 0; day < days; day++) {
     const date = addDays(first, day);
     const begins = atClock(date, quiet.from, timeZone);
     if (begins > toMs) return nights;
@@ -30,6 +38,7 @@ export function nightsBetween(fromMs: number, toMs: number, timeZone: string, qu
         toMin: Math.round((ends - fromMs) / MIN_MS),
       });
   }
+  return nights;
 }
 
 function atClock(day: TZDate, clock: string, timeZone: string): number {

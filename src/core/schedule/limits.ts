@@ -1,4 +1,4 @@
-import { ONE_HEAT_C, type Plan, type Problem } from "./model";
+import { heatsClash, type Plan, type Problem } from "./model";
 
 /** A hard limit that a plan breaks. */
 export interface Breach {
@@ -50,9 +50,7 @@ function overuse(problem: Problem, plan: Plan, resource: Problem["resources"][nu
     const on = users.filter((u) => u.start <= one.start && u.end > one.start);
     if (on.reduce((sum, u) => sum + u.use.amount, 0) > resource.capacity)
       return [{ what: "resource", taskId: one.id }];
-    const other =
-      resource.kind === "oven" &&
-      on.find((u) => Math.abs((u.use.ovenC ?? 0) - (one.use.ovenC ?? 0)) > ONE_HEAT_C);
+    const other = resource.kind === "oven" && on.find((u) => heatsClash(u.use, one.use));
     return other ? [{ what: "heat", taskId: one.id, otherId: other.id }] : [];
   });
 }

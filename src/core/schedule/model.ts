@@ -6,7 +6,7 @@ export interface Use {
   resourceId: string;
   /** Litres of a fridge, shelves of an oven, rings of a hob, pairs of hands. */
   amount: number;
-  /** An oven has one temperature at a time. */
+  /** An oven has one temperature at a time; left out, it takes the heat as it comes. */
   ovenC?: number;
 }
 
@@ -42,6 +42,10 @@ export interface Link {
   to: End;
   minMin: number;
   maxMin?: number;
+  /** Just so long where nothing stands against it: an act at its minute, trays that end together. */
+  wantedMin?: number;
+  /** Little is lost where it is not so. */
+  gently?: true;
   demand?: string;
 }
 
@@ -92,6 +96,10 @@ export type Plan = Readonly<Record<string, Placed>>;
 
 /** Ovens that differ by less are one heat, °C. *Practice*. */
 export const ONE_HEAT_C = 10;
+
+/** Whether two uses of one oven cannot be at once for their heats. */
+export const heatsClash = (a: Use, b: Use): boolean =>
+  a.ovenC !== undefined && b.ovenC !== undefined && Math.abs(a.ovenC - b.ovenC) > ONE_HEAT_C;
 
 /** What a resource is called among the demands. */
 export const resourceDemand = (resourceId: string): string => `resource:${resourceId}`;

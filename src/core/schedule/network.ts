@@ -1,4 +1,5 @@
 import type { End, Minute, Problem } from "./model";
+import type { Ties } from "./polish";
 
 /**
  * Temporal constraints between the ends of tasks, and the latest time each may have. A simple temporal network (Dechter,
@@ -101,6 +102,19 @@ export class Network {
     if (this.settle([e])) return back;
     back();
     return undefined;
+  }
+
+  /** Its constraints by the points they bind, for moving points within them. */
+  ties(): Ties {
+    const into: number[][] = Array.from({ length: this.points }, () => []);
+    this.to.forEach((to, e) => into[to].push(e));
+    return {
+      from: [...this.from],
+      to: [...this.to],
+      weight: [...this.weight],
+      out: this.out.map((o) => [...o]),
+      into,
+    };
   }
 
   /** Earliest time of every point: the longest way back to the origin. */

@@ -4,11 +4,11 @@ import { chops } from "../formula/formulation.fixture";
 import { withPreparation } from "../formula/offered";
 import { draftsFor } from "./drafts";
 import { atHeat, heatOf } from "./one-heat";
-import type { AskedBatch, AskedDish, SittingRequest } from "./request";
+import type { BatchRequest, DishRequest, SittingRequest } from "./request";
 import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const cook = { toC: 63, minutes: 40, restMin: 5, ovenC: 180 };
-const batch = (part: Partial<AskedBatch["formulation"]> = {}): AskedBatch => ({
+const batch = (part: Partial<BatchRequest["formulation"]> = {}): BatchRequest => ({
   kind: "batch",
   id: "chops",
   name: "Chops",
@@ -21,7 +21,7 @@ const roots = trayOf("Roots", 50, {
     { name: "carrots", minutes: 35 },
   ],
 });
-const minutesOf = (dish: AskedDish | undefined) =>
+const minutesOf = (dish: DishRequest | undefined) =>
   dish?.kind === "batch" ? dish.formulation.cook?.minutes : dish?.trays[0].minutes;
 
 describe("the one heat of a dish", () => {

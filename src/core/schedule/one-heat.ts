@@ -1,17 +1,19 @@
 import { formulate } from "../formula/formulate";
-import { cookOffered } from "../formula/plate";
+import { cookOf, stagesOf } from "../formula/cook";
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import { heatingTime } from "../heat/damp-roast";
-import { stagesOf } from "../work/cook-stages";
-import type { AskedBatch, AskedDish } from "./request";
+import type { BatchRequest, DishRequest } from "./request";
 
-export const withFormulation = (dish: AskedBatch, part: Partial<AskedBatch["formulation"]>): AskedBatch => ({
+export const withFormulation = (
+  dish: BatchRequest,
+  part: Partial<BatchRequest["formulation"]>,
+): BatchRequest => ({
   ...dish,
   formulation: { ...dish.formulation, ...part },
 });
 
 /** The one heat a dish is baked at; undefined on the hob, and where stages are there for a reason. */
-export function heatOf(dish: AskedDish): number | undefined {
+export function heatOf(dish: DishRequest): number | undefined {
   if (dish.kind === "plain") return dish.ovenC;
   const { cook } = dish.formulation;
   if (cook?.stages && cook.stages.length > 1) return undefined;
@@ -24,10 +26,10 @@ const plainMinutes = (minutes: number, fromC: number, toC: number) =>
 
 /** A dish at another heat, and how many minutes that takes more; undefined where its sums do not work out. */
 export function atHeat(
-  dish: AskedDish,
+  dish: DishRequest,
   fromC: number,
   toC: number,
-): { dish: AskedDish; byMin: number } | undefined {
+): { dish: DishRequest; byMin: number } | undefined {
   if (dish.kind === "plain") {
     const trays = dish.trays.map((t) => ({ ...t, minutes: plainMinutes(t.minutes, fromC, toC) }));
     const longest = (d: { minutes: number }[]) => Math.max(...d.map((t) => t.minutes));
@@ -36,7 +38,7 @@ export function atHeat(
   const sheet = formulate(dish.formulation, { rateFactor: dish.rateFactor ?? 1 });
   if (!sheet.ok) return undefined;
   const { formulation } = dish;
-  const cook = formulation.cook ?? cookOffered(sheet.value.load, formulation.pieces.thicknessMm);
+  const cook = cookOf(formulation, sheet.value.food);
   const crust = sheet.value.crust !== undefined;
   const minutes = stagesOf(formulation, cook)[0].minutes;
   const { thicknessMm } = formulation.pieces;

@@ -1,5 +1,5 @@
 import type { PlainDish, SittingKitchen } from "./dishes";
-import type { AskedDish, SittingRequest } from "./request";
+import type { DishRequest, SittingRequest } from "./request";
 
 /* A small kitchen's sitting, for tests. */
 
@@ -36,6 +36,6 @@ export const trayOf = (name: string, minutes: number, part: Partial<PlainDish> =
 
 export const sittingOfDishes = (
   tableMs: number,
-  dishes: AskedDish[],
+  dishes: DishRequest[],
   part: Partial<SittingRequest> = {},
 ): SittingRequest => ({ tableMs, timeZone: "Europe/London", dishes, ...USUAL_HOURS, ...part });

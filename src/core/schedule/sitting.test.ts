@@ -6,14 +6,14 @@ import { nightsBetween } from "./hours";
 import { breaches } from "./limits";
 import { offersFor } from "./offers";
 import { provisionsOf } from "./provisions";
-import type { AskedBatch, AskedDish, SittingRequest } from "./request";
+import type { BatchRequest, DishRequest, SittingRequest } from "./request";
 import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const MIN = 60_000;
 const HOUR = 60 * MIN;
 const NOW = Date.UTC(2026, 10, 26, 9);
 
-const batch = (id: string, part: Partial<AskedBatch> = {}): AskedBatch => ({
+const batch = (id: string, part: Partial<BatchRequest> = {}): BatchRequest => ({
   kind: "batch",
   id,
   name: id,
@@ -26,7 +26,7 @@ const batch = (id: string, part: Partial<AskedBatch> = {}): AskedBatch => ({
   ...part,
 });
 const tray = (name: string, minutes: number, ovenC = 180) => trayOf(name, minutes, { ovenC });
-const sitting = (dishes: AskedDish[], part: Partial<SittingRequest> = {}) =>
+const sitting = (dishes: DishRequest[], part: Partial<SittingRequest> = {}) =>
   sittingOfDishes(NOW + 33 * HOUR, dishes, part);
 
 function planned(request: SittingRequest) {
@@ -58,7 +58,7 @@ describe("a sitting planned backwards from the table", () => {
       "soak",
       "lift_out",
       "preheat",
-      "bake_1",
+      "stage_1",
       "probe",
       "rest",
       "serve",
@@ -88,8 +88,8 @@ describe("a sitting planned backwards from the table", () => {
     const p = planned(
       sitting([{ ...base, formulation: { ...base.formulation, cook: { ...roast, stages } } }]),
     );
-    expect(p.at("roast/preheat").endMs).toBeLessThanOrEqual(p.at("roast/bake_1").startMs);
-    expect(p.at("roast/bake_2").startMs - p.at("roast/bake_1").endMs).toBeLessThanOrEqual(2 * MIN);
+    expect(p.at("roast/preheat").endMs).toBeLessThanOrEqual(p.at("roast/stage_1").startMs);
+    expect(p.at("roast/stage_2").startMs - p.at("roast/stage_1").endMs).toBeLessThanOrEqual(2 * MIN);
   });
 
   test("what the cook put somewhere stays there, and the rest follows", () => {
@@ -120,10 +120,10 @@ describe("a living plan", () => {
     const cooking = { go_in: at(14), lift_out: at(0.6), stage_1: at(0.5) };
     const on = batch("chops", { doneMs: cooking });
     const plain = planned(sitting([on], { tableMs: NOW + 60 * MIN }));
-    expect(plain.at("chops/bake_1").endMs).toBe(NOW + 10 * MIN);
-    const late = planned(sitting([{ ...on, forecastMs: NOW + 30 * MIN }], { tableMs: NOW + 60 * MIN }));
-    expect(late.at("chops/bake_1").endMs).toBe(NOW + 30 * MIN);
-    expect(canBeHad(sitting([{ ...on, forecastMs: NOW + 90 * MIN }], { tableMs: NOW + 60 * MIN }), NOW)).toBe(
+    expect(plain.at("chops/stage_1").endMs).toBe(NOW + 10 * MIN);
+    const late = planned(sitting([{ ...on, outMs: { probe: NOW + 30 * MIN } }], { tableMs: NOW + 60 * MIN }));
+    expect(late.at("chops/stage_1").endMs).toBe(NOW + 30 * MIN);
+    expect(canBeHad(sitting([{ ...on, outMs: { probe: NOW + 90 * MIN } }], { tableMs: NOW + 60 * MIN }), NOW)).toBe(
       false,
     );
   });

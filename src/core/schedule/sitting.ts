@@ -1,10 +1,19 @@
 import { ONE_HEAT_C, resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
 import { dishTasks } from "./dish-tasks";
-import { COOLER, FRIDGE, HANDS, HOB, OVEN, TRAY, VESSEL, type Dish, type SittingKitchen } from "./dishes";
-import { plainTasks } from "./plain-tasks";
+import {
+  COOLER,
+  FRIDGE,
+  HANDS,
+  HOB,
+  OVEN,
+  TRAY,
+  VESSEL,
+  type ProgramDish,
+  type SittingKitchen,
+} from "./dishes";
 
 export interface Sitting {
-  dishes: Dish[];
+  dishes: ProgramDish[];
   kitchen: SittingKitchen;
   /** On the plan's clock, whose 0 is now. */
   tableMin: number;
@@ -16,43 +25,68 @@ export interface Sitting {
 const AFTER_TABLE_MIN = 6 * 24 * 60;
 
 /**
- * Two ovens are told apart only by heat: each dish is given to one of them, first come first served by heat, so that
- * dishes of one heat share.
+ * A dish stays in one oven through all its stages. Dishes of one and the same heat share; what goes through several heats
+ * has an oven to itself while there is one. First come, first served by the longest in the heat.
  */
-function ovenOf(heats: readonly number[], ovens: number): (ovenC: number) => string {
-  const given: string[] = [];
-  const sorted = [...new Set(heats)].sort((a, b) => a - b);
-  const of = new Map<number, string>();
-  sorted.forEach((heat, i) => {
-    const near =
-      sorted[i - 1] !== undefined && heat - sorted[i - 1] <= ONE_HEAT_C ? of.get(sorted[i - 1]) : undefined;
-    const id = near ?? `${OVEN}${given.length % Math.max(1, ovens) === 0 ? "" : (given.length % ovens) + 1}`;
-    if (!near) given.push(id);
-    of.set(heat, id);
+function ovenOf(dishes: readonly ProgramDish[], ovens: number, variant: number): (dishId: string) => string {
+  const heats = dishes.flatMap((dish) => {
+    const inOven = dish.program.steps.flatMap((s) =>
+      s.kind === "preheat"
+        ? []
+        : s.occupies.flatMap((o) => (o.what === "oven" ? [{ airC: o.airC, min: s.minutes.likely }] : [])),
+    );
+    return inOven.length === 0 ? [] : [{ dish, inOven, minutes: inOven.reduce((sum, h) => sum + h.min, 0) }];
   });
-  return (ovenC) => of.get(ovenC) ?? OVEN;
+  const groups: { ids: string[]; airC: number[]; minutes: number }[] = [];
+  for (const { dish, inOven, minutes } of heats.sort(
+    (x, y) => y.minutes - x.minutes || (x.dish.id < y.dish.id ? -1 : 1),
+  )) {
+    const airC = inOven.map((h) => h.airC);
+    const same = groups.find((g) => [...g.airC, ...airC].every((c) => Math.abs(c - airC[0]) <= ONE_HEAT_C));
+    if (same) {
+      same.ids.push(dish.id);
+      same.minutes = Math.max(same.minutes, minutes);
+    } else groups.push({ ids: [dish.id], airC, minutes });
+  }
+  const loads = Array.from({ length: Math.max(1, ovens) }, () => 0);
+  const of = new Map<string, string>();
+  groups.forEach((group, i) => {
+    const least =
+      (loads.indexOf(Math.min(...loads)) + turnedBy(variant, groups.length - 1 - i)) % loads.length;
+    loads[least] += group.minutes;
+    for (const id of group.ids) of.set(id, least === 0 ? OVEN : `${OVEN}${least + 1}`);
+  });
+  return (dishId) => of.get(dishId) ?? OVEN;
+}
+
+/** The last groups put into another oven than the emptiest: one bit of the variant each. */
+const turnedBy = (variant: number, fromEnd: number): number => (fromEnd < 30 ? (variant >> fromEnd) & 1 : 0);
+
+export interface ProblemOptions {
+  /** Whether turns are put in: they follow settled hours. */
+  turned: boolean;
+  /** Which dish in which oven, where there are several: 0 the emptiest first, others tried when that does not fit. */
+  ovens?: number;
 }
 
 /** The sitting as the planner's problem. */
-export function problemOf(sitting: Sitting): Problem {
+export function problemOf(sitting: Sitting, options: ProblemOptions = { turned: true }): Problem {
   const { kitchen, tableMin } = sitting;
-  const parts = sitting.dishes.map((dish) =>
-    dish.kind === "plain" ? plainTasks(dish, tableMin) : dishTasks(dish, tableMin),
-  );
-  const tasks = parts.flatMap((p) => p.tasks);
-  const heats = tasks.flatMap((t) => t.uses.flatMap((u) => u.ovenC ?? []));
-  const which = ovenOf(heats, kitchen.ovens);
+  const parts = sitting.dishes.map((dish) => dishTasks(dish, tableMin, options));
+  const which = ovenOf(sitting.dishes, kitchen.ovens, options.ovens ?? 0);
   return {
-    tasks: tasks.map((t) => ({
-      ...t,
-      uses: t.uses.map((u) => (u.ovenC === undefined ? u : { ...u, resourceId: which(u.ovenC) })),
-    })),
+    tasks: parts
+      .flatMap((p) => p.tasks)
+      .map((t) => ({
+        ...t,
+        uses: t.uses.map((u) => (u.resourceId === OVEN ? { ...u, resourceId: which(t.dishId) } : u)),
+      })),
     links: parts.flatMap((p) => p.links),
     resources: resourcesOf(kitchen),
     closed: sitting.closed,
     unloved: sitting.unloved,
     tableMin,
-    horizonMin: tableMin + AFTER_TABLE_MIN,
+    horizonMin: Math.max(0, tableMin) + AFTER_TABLE_MIN,
   };
 }
 

@@ -6,7 +6,7 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
 import type { Formulated } from "@/core/formula/formulate";
-import { cookOffered } from "@/core/formula/plate";
+import { cookOf } from "@/core/formula/cook";
 import { withOwn } from "@/core/formula/with-own";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
@@ -87,9 +87,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
   };
 
-  const cook = worked.ok
-    ? (formulation.cook ?? cookOffered(worked.sheet.load, formulation.pieces.thicknessMm))
-    : undefined;
+  const cook = worked.ok ? cookOf(formulation, worked.sheet.food) : undefined;
   const bases = worked.ok ? basesOf(formulation, worked.sheet) : undefined;
 
   const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";

@@ -5,7 +5,8 @@ import type { Rate } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { momentShares, outcomeAt } from "@/core/formula/outcome";
-import { cookOffered, onThePlate } from "@/core/formula/plate";
+import { cookOf } from "@/core/formula/cook";
+import { onThePlate } from "@/core/formula/plate";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { findingsFor } from "@/core/safety/findings";
 import { sayFormulationError } from "@/ui/say";
@@ -13,8 +14,12 @@ import { sayFormulationError } from "@/ui/say";
 /** What does not change the sums' heavy part: the soak need not run again when only these do. */
 const light = (f: Formulation) => ({ ...f, pullH: 0, portions: 1, name: "", notes: "", cook: crustCook(f) });
 
-/** A crust's oven and core temperature decide its bake; for the rest the cook comes after the soak. */
-const crustCook = (f: Formulation) => (f.preparation.kind === "saltCrust" ? f.cook : undefined);
+/**
+ * A crust's oven and core temperature decide its bake; of a joint taken apart its parts decide where the salt ends. For the
+ * rest the cook comes after the soak.
+ */
+const crustCook = (f: Formulation) =>
+  f.preparation.kind === "saltCrust" || f.cook?.apart ? f.cook : undefined;
 
 /** Everything the soak of a formulation depends on, as text. */
 export const soakKey = (f: Formulation, rate: Rate | undefined): string => JSON.stringify([light(f), rate]);
@@ -41,7 +46,7 @@ export type Sheet = Extract<ReturnType<typeof useSheet>, { ok: true }>;
 
 /** The same food after the cook and the rest; undefined while it is not asked for. */
 export function usePlate(input: Formulation, { sheet, outcome }: Sheet, asked: boolean) {
-  const cook = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
+  const cook = cookOf(input, sheet.food);
   const plate = useMemo(() => {
     if (!asked) return undefined;
     const result = onThePlate(input, sheet.load, cook);

@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import type { PreparationChoice } from "@/core/formula/defaults";
 import { formulate } from "@/core/formula/formulate";
 import type { Cook, Formulation } from "@/core/formula/model";
-import { cookOffered } from "@/core/formula/plate";
+import { cookOffered } from "@/core/formula/cook";
 import { againstSums } from "@/core/recipe/against-sums";
 import { cookSaid } from "@/core/recipe/cook-said";
 import type { Candidate } from "@/core/recipe/match";
@@ -100,7 +100,11 @@ function useFormulation(read: ReadRecipe, facts: Facts, settled: SettledLine[]):
   const key = JSON.stringify([facts, settled]);
   return useMemo(() => {
     const food = findFood(facts.foodId);
-    const cook = food && cookSaid(read.method, { ...cookOffered({ food }, food.thicknessMm), ovenC });
+    const cook = food && cookSaid(read.method, { ...cookOffered(food, {
+        count: Math.max(1, facts.count),
+        totalMassG: facts.foodG,
+        thicknessMm: food.thicknessMm,
+      }), ovenC });
     const formulation = formulationFrom(
       { ...facts, notes: notesOf(read), lines: settled, ...(cook && { cook }) },
       own,

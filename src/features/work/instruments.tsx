@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Channel, WorkView } from "@/contracts/work";
-import { PROBES } from "@/core/work/cook-parts";
+import { PROBES } from "@/core/program/exits";
 import { fixed } from "@/ui/format";
 import { send } from "@/ui/send";
 

@@ -4,7 +4,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { SheetLine } from "@/core/formula/lines";
 import type { Formulation } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
-import { bandOf, effectOf, judgeWeight, rebalanced, type RealWeights } from "@/core/work/weigh-in";
+import { bandOf, effectOf, judgeWeight, rebalanced, type RealWeights } from "@/core/program/weigh-in";
 import { capital, grams, percent, roughly } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 

@@ -16,7 +16,7 @@ const ROOTS: SittingDish = {
     { name: "beetroot", minutes: 50 },
     { name: "carrots", minutes: 35 },
   ],
-  ovenC: 200,
+  ovenC: 180,
   holdMin: 20,
 };
 

@@ -58,6 +58,9 @@ export interface Bake {
   likelyH: number;
   lateH: number;
   ovenC: number;
+  /** Which is gone by: the trade's count, or the heat engine where that is longer. */
+  by: "trade" | "engine";
+  engineMin?: number;
   rules: { id: string; minutes: number; text: string }[];
 }
 

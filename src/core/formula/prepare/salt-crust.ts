@@ -30,6 +30,8 @@ const SCALES_MM = 2;
 const PEEL_MM = 10;
 /** A moderate-hot oven, where none was named, °C. *Practice*: 190 to 220. */
 export const CRUST_OVEN_C = 200;
+/** A crust rests so long before it is opened, where nobody said. *Practice*. */
+const CRUST_REST_MIN = 5;
 
 /** Whole food buried in damp salt and baked: the crust is a vessel, and its salt follows from its geometry. */
 export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result<Prepared, FormulationError> {
@@ -53,7 +55,15 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
     pieces: count,
   };
   const cook = input.cook;
-  const bake = bakeOf(c.food, c.foodG / count, crust.food.heightMm, cook?.ovenC ?? CRUST_OVEN_C);
+  const bake = bakeOf(
+    c.food,
+    { massG: c.foodG / count, thicknessMm: crust.food.heightMm, startC: input.holding.temperatureC },
+    {
+      ovenC: cook?.stages?.[0].ovenC ?? cook?.ovenC ?? CRUST_OVEN_C,
+      endC: cook?.toC ?? c.food.targetC,
+      restMin: cook?.restMin ?? CRUST_REST_MIN,
+    },
+  );
   const lines = [saltWeighed, ...liquid, ...weighedLines(input.lines, bases, c.pantry).map((w) => w.line)];
   const naclG = lines.reduce((sum, l) => sum + l.naclG, 0);
   return ok({

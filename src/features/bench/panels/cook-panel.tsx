@@ -2,7 +2,7 @@ import { RANGES } from "@/core/formula/ranges";
 import { ruleMinutes, tradeRule } from "@/core/heat/trade-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
 import type { Cook } from "@/core/formula/model";
-import { cookMinutes, presetStages, type StagePreset } from "@/core/work/cook-stages";
+import { cookMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";

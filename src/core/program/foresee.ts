@@ -1,13 +1,17 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
-import { cookOffered } from "../formula/plate";
+import { isOven } from "../formula/cook";
 import { forecastDone, type Forecast } from "../heat/forecast";
-import type { CookedPart } from "./cook-parts";
-import { stagesOf } from "./cook-stages";
+import type { Exit } from "./exits";
 
 const MIN_MS = 60_000;
 const MOST_READINGS = 60;
+
+export interface Sample {
+  channel: string;
+  atMs: number;
+  value: number;
+}
 
 /** What a part's own probe read since it went into the heat, and what that foresees. */
 export interface Foreseen {
@@ -18,24 +22,34 @@ export interface Foreseen {
 
 /** @param inMs when it went into the heat  @param samples of every channel, oldest first */
 export function foreseeDone(
-  input: Formulation,
-  sheet: Formulated,
-  part: CookedPart,
+  sheet: Pick<Formulated, "food">,
+  exit: Exit,
   inMs: number,
-  samples: readonly { channel: string; atMs: number; value: number }[],
+  samples: readonly Sample[],
 ): Foreseen {
-  const cook = input.cook ?? cookOffered(sheet.load, input.pieces.thicknessMm);
   const readings = samples
-    .filter((s) => s.channel === part.channel && s.atMs >= inMs)
+    .filter((s) => s.channel === exit.channel && s.atMs >= inMs)
     .map((s) => ({ atMin: (s.atMs - inMs) / MIN_MS, coreC: s.value }));
   const forecast = forecastDone({
     shape: bodyShapeOf(sheet.food),
-    halfThicknessMm: part.channel === "probe" ? sheet.soak.body.pathMm : part.thicknessMm / 2,
-    ovenC: stagesOf(input, cook)[0].ovenC,
-    targetC: part.pullC,
+    // Heat comes from all sides, also where salt does not.
+    halfThicknessMm: exit.thicknessMm / 2,
+    ovenC: airAt(exit, readings.at(-1)?.atMin ?? 0),
+    targetC: exit.outC,
     readings: thinned(readings),
   });
   return { readings, forecast };
+}
+
+/** The oven it stands in at a minute of its cook. */
+function airAt({ stages }: Exit, atMin: number): number {
+  const ovens = stages.filter(isOven);
+  let until = 0;
+  for (const stage of ovens) {
+    until += stage.minutes;
+    if (atMin < until) return stage.ovenC;
+  }
+  return ovens.at(-1)?.ovenC ?? 180;
 }
 
 /** Enough readings to fit, evenly taken: more only cost time. */

@@ -2,7 +2,7 @@ import { chops, worked } from "../formula/formulation.fixture";
 import { simulated } from "../instruments/instrument";
 import { roastCore } from "../instruments/kitchen-truth";
 import { roast } from "../heat/roasts.fixture";
-import { cookedParts } from "./cook-parts";
+import { exitsOf } from "./exits";
 import { foreseeDone } from "./foresee";
 
 const MIN = 60_000;
@@ -10,7 +10,7 @@ const IN = Date.UTC(2026, 10, 27, 18);
 const cook = { toC: 63, minutes: 60, restMin: 5, ovenC: 180 };
 const input = chops({ cook });
 const sheet = worked(input);
-const [whole] = cookedParts(input, sheet, cook);
+const [whole] = exitsOf(input, sheet);
 
 /** A roast as the house's own model of an oven has it, read by a probe that jitters. */
 const truth = roast({ shape: "slab", halfThicknessMm: 25, ovenC: 180, filmWPerM2K: 20 });
@@ -26,12 +26,12 @@ function readTo(minutes: number, everyS = 30) {
 }
 const doneMin = (() => {
   let s = 0;
-  while (core(s) < whole.pullC) s += 10;
+  while (core(s) < whole.outC) s += 10;
   return s / 60;
 })();
 
 test("from its probe half-way through, within a quarter of what remains", () => {
-  const { forecast, readings } = foreseeDone(input, sheet, whole, IN, readTo(doneMin / 2));
+  const { forecast, readings } = foreseeDone(sheet, whole, IN, readTo(doneMin / 2));
   expect(readings.length).toBeGreaterThan(10);
   const remains = doneMin / 2;
   expect(Math.abs((forecast?.doneMin ?? NaN) - doneMin)).toBeLessThan(remains / 4);
@@ -43,18 +43,18 @@ test("what other instruments say, and what was read before it went in, is not it
     { ...r, channel: "fridge", value: 4 },
     { ...r, atMs: r.atMs - 24 * 60 * MIN, value: 90 },
   ]);
-  const alone = foreseeDone(input, sheet, whole, IN, own);
-  expect(foreseeDone(input, sheet, whole, IN, [...others, ...own])).toEqual(alone);
+  const alone = foreseeDone(sheet, whole, IN, own);
+  expect(foreseeDone(sheet, whole, IN, [...others, ...own])).toEqual(alone);
 });
 
 test("read each second or each half minute, it foresees about the same: readings are thinned, not the news", () => {
-  const seldom = foreseeDone(input, sheet, whole, IN, readTo(doneMin / 2)).forecast;
-  const often = foreseeDone(input, sheet, whole, IN, readTo(doneMin / 2, 1));
+  const seldom = foreseeDone(sheet, whole, IN, readTo(doneMin / 2)).forecast;
+  const often = foreseeDone(sheet, whole, IN, readTo(doneMin / 2, 1));
   expect(often.readings.length).toBeGreaterThan(500);
   expect(Math.abs((often.forecast?.doneMin ?? NaN) - (seldom?.doneMin ?? NaN))).toBeLessThan(doneMin / 10);
 });
 
 test("with nothing read, or hardly anything, nothing is foreseen", () => {
-  expect(foreseeDone(input, sheet, whole, IN, [])).toEqual({ readings: [], forecast: undefined });
-  expect(foreseeDone(input, sheet, whole, IN, readTo(1)).forecast).toBeUndefined();
+  expect(foreseeDone(sheet, whole, IN, [])).toEqual({ readings: [], forecast: undefined });
+  expect(foreseeDone(sheet, whole, IN, readTo(1)).forecast).toBeUndefined();
 });

@@ -1,0 +1,99 @@
+import type { BodyShape } from "../diffusion/grid";
+
+/**
+ * A piece of flesh in the heat as rings of equal width: what the air brings, less what the evaporating water takes, flesh
+ * that conducts better as it warms. Explicit in time; time runs in diffusion times (half thickness squared over the cold
+ * diffusivity), so that one run serves every pace.
+ */
+
+/** What the face meets. */
+export interface Air {
+  airC: number;
+  /** Film times half thickness over the cold conductivity. */
+  biot: number;
+  /** How freely the face gives off water, 0 a dry one, 1 an open pan of water. */
+  wetness: number;
+}
+
+/** Psychrometer constant at one atmosphere, Pa/K (FAO Irrigation and Drainage Paper 56, 0.665e-3 × pressure). */
+const PSYCHROMETER_PA_PER_K = 67;
+/** Vapour in the air of a closed oven with a roast in it, Pa. Estimate. */
+const OVEN_VAPOUR_PA = 3000;
+/** Conductivity of moist flesh rises so much per °C, as that of its water does. *From memory*. */
+const CONDUCTS_MORE_PER_C = 0.0018;
+export const RINGS = 12;
+/** Explicit steps are stable to a half of the ring's own diffusion time; the warm flesh conducts up to a fifth more. */
+export const RING_STEP = 0.4 / RINGS ** 2 / (1 + CONDUCTS_MORE_PER_C * 100);
+
+const EXPONENT = { slab: 0, cylinder: 1, sphere: 2 } as const;
+
+/**
+ * Saturation vapour pressure of water, Pa.
+ * @param celsius −20 to 120
+ * Source: Magnus form with the constants of the WMO Guide to Instruments (No. 8); within 1 % up to the boil.
+ */
+export const saturationPa = (celsius: number): number =>
+  611.2 * Math.exp((17.62 * celsius) / (243.12 + celsius));
+
+export class Rings {
+  private readonly volumes: Float64Array;
+  private readonly faces: Float64Array;
+  private readonly into = new Float64Array(RINGS);
+
+  private constructor(
+    private readonly shape: BodyShape,
+    private readonly at: Float64Array,
+  ) {
+    const n = EXPONENT[shape];
+    this.volumes = Float64Array.from(
+      { length: RINGS },
+      (_, i) => ((i + 1) ** (n + 1) - i ** (n + 1)) / (n + 1),
+    );
+    this.faces = Float64Array.from({ length: RINGS }, (_, i) => (i + 1) ** n);
+  }
+
+  static at(shape: BodyShape, everywhereC: number): Rings {
+    return new Rings(shape, new Float64Array(RINGS).fill(everywhereC));
+  }
+
+  copy(): Rings {
+    return new Rings(this.shape, this.at.slice());
+  }
+
+  get coreC(): number {
+    return this.at[0];
+  }
+
+  get faceC(): number {
+    return this.at[RINGS - 1];
+  }
+
+  /** Volume-weighted mean, °C. */
+  get meanC(): number {
+    let heat = 0;
+    let volume = 0;
+    for (let i = 0; i < RINGS; i++) {
+      heat += this.at[i] * this.volumes[i];
+      volume += this.volumes[i];
+    }
+    return heat / volume;
+  }
+
+  /** One step of `RING_STEP` diffusion times, or a shorter one. */
+  step({ airC, biot, wetness }: Air, dt = RING_STEP): void {
+    const { at, into, faces, volumes } = this;
+    into.fill(0);
+    for (let i = 0; i < RINGS - 1; i++) {
+      const k = 1 + (CONDUCTS_MORE_PER_C * (at[i] + at[i + 1])) / 2;
+      const flow = k * faces[i] * (at[i + 1] - at[i]);
+      into[i] += flow;
+      into[i + 1] -= flow;
+    }
+    const face = at[RINGS - 1];
+    const cooled = (wetness * (saturationPa(Math.min(face, 110)) - OVEN_VAPOUR_PA)) / PSYCHROMETER_PA_PER_K;
+    // Half a ring lies between the last middle and the face: film and half ring in a row.
+    const film = biot / RINGS / (1 + biot / (2 * RINGS));
+    into[RINGS - 1] += film * faces[RINGS - 1] * (airC - face - cooled);
+    for (let i = 0; i < RINGS; i++) at[i] += (into[i] * dt * RINGS ** 2) / volumes[i];
+  }
+}

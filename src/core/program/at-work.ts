@@ -1,0 +1,209 @@
+import type { Exit } from "./exits";
+import { coreState, type CoreState } from "./core-watch";
+import type { Sample } from "./foresee";
+import { isAct, type Program, type Step, type StepKind } from "./step";
+
+/** Where a batch stands: what was done, what was said to be not done, what was read. */
+export interface Progress {
+  /** When the food went, or goes, in; ms. */
+  startedAtMs: number;
+  /** When each act was done, by id. */
+  done: Readonly<Record<string, number>>;
+  /** Acts somebody said were not done, and will not be. */
+  skipped: readonly string[];
+  samples: readonly Sample[];
+  /** When each exit is foretold to be at its exit, by channel. */
+  outMs: Readonly<Record<string, number>>;
+  /** Readings before it say nothing, by channel: the probe was set right then. */
+  probeSetMs?: Readonly<Record<string, number>>;
+  nowMs: number;
+}
+
+export type ActState = "done" | "notDone" | "setAside" | "open";
+
+export interface PlacedStep extends Step {
+  dueMs: number;
+  doneMs: number | undefined;
+  state: ActState;
+  /** It moves with what the probe foretells. */
+  foretold: boolean;
+}
+
+const MIN_MS = 60_000;
+
+/** Nobody may pass these over: not the clock, and not a later tick. */
+const NEVER_PASSED: readonly StepKind[] = [
+  "thaw",
+  "chill",
+  "goIn",
+  "ice",
+  "takeOut",
+  "finish",
+  "boil",
+  "temper",
+  "cook",
+  "probe",
+  "ovenOut",
+  "store",
+];
+/** Only while the food stands. */
+const WHILE_IN: readonly StepKind[] = ["turn", "ice"];
+/** Begin the clock of what follows: done early or late, they take it along. */
+const ANCHORS: readonly StepKind[] = ["goIn", "takeOut", "cook", "ovenOut", "temper"];
+/** A thing so late is set aside, where nothing safe hangs on it. */
+const SET_ASIDE_AFTER_MIN = 15;
+/** A batch that has just been started is still being got ready. */
+const GETTING_READY_MIN = 60;
+
+/** An exit in the heat, and what its probe says. */
+export interface InHeat {
+  exit: Exit;
+  sinceMs: number;
+  core: CoreState;
+  /** The act that takes it out. */
+  out: PlacedStep;
+}
+
+export interface AtWork {
+  steps: PlacedStep[];
+  /** The act in hand: the first that is open. */
+  current: PlacedStep | undefined;
+  /** Not ticked off, and nothing hangs on it: one line to say done, or was not done. */
+  setAside: PlacedStep[];
+  inHeat: InHeat[];
+  phase: "gettingReady" | "soaking" | "outOfTheCold" | "inHeat" | "resting" | "served";
+}
+
+/** Where a batch stands now, and what is next. Pure: the clock is passed in. */
+export function atWork(program: Program, exits: readonly Exit[], progress: Progress): AtWork {
+  const { nowMs, done, skipped } = progress;
+  const placed = timed(program, progress);
+  const gone = (step: Step) => done[step.id] !== undefined || skipped.includes(step.id);
+  const outOfSoak = placed.some((s) => (s.kind === "takeOut" || s.kind === "cook") && s.doneMs !== undefined);
+  const lastDone = placed.reduce((last, s, i) => (s.doneMs === undefined ? last : i), -1);
+  const gettingReady =
+    !placed.some((s) => s.kind === "goIn" && s.doneMs !== undefined) &&
+    nowMs < progress.startedAtMs + GETTING_READY_MIN * MIN_MS;
+  const steps = placed.map((s, i): PlacedStep => {
+    if (s.doneMs !== undefined) return { ...s, state: "done" };
+    if (gone(s)) return { ...s, state: "notDone" };
+    if (!isAct(s)) return s;
+    const past = i < lastDone || nowMs > s.dueMs + (s.handsMin + SET_ASIDE_AFTER_MIN) * MIN_MS;
+    const over = outOfSoak && WHILE_IN.includes(s.kind);
+    if (over) return { ...s, state: "setAside" };
+    if (NEVER_PASSED.includes(s.kind) || (gettingReady && s.atMin <= 0)) return s;
+    return past ? { ...s, state: "setAside" } : s;
+  });
+  const inHeat = exits.flatMap((exit) => heatOf(exit, steps, progress));
+  const open = steps.filter((s) => isAct(s) && s.state === "open");
+  return {
+    steps,
+    current: ownAct(open, inHeat),
+    setAside: steps.filter((s) => s.state === "setAside"),
+    inHeat,
+    phase: phaseOf(steps, inHeat),
+  };
+}
+
+/** While food is in the heat, nothing that comes after it is in hand. */
+function ownAct(open: readonly PlacedStep[], inHeat: readonly InHeat[]): PlacedStep | undefined {
+  const [first] = open;
+  if (!first || inHeat.length === 0) return first;
+  const outs = inHeat.map((h) => h.out);
+  const firstOut = outs.reduce((a, b) => (b.dueMs < a.dueMs ? b : a));
+  return first.dueMs > firstOut.dueMs ? firstOut : first;
+}
+
+const AFTER_OVEN: readonly StepKind[] = ["ovenOut", "rest", "beside", "serve", "stock", "store"];
+
+/** Every step on the clock: what was done early or late takes what follows along, and so does the forecast. */
+function timed(program: Program, { startedAtMs, done, outMs }: Progress): PlacedStep[] {
+  const plannedMs = (step: Step) => startedAtMs + step.atMin * MIN_MS;
+  const anchors = program.steps.filter((s) => ANCHORS.includes(s.kind) && done[s.id] !== undefined);
+  const shiftOf = (step: Step): number => {
+    const before = anchors.filter(
+      (a) => a.atMin <= step.atMin && a.id !== step.id && (!a.part || !step.part || a.part === step.part),
+    );
+    const last = before.reduce<Step | undefined>((l, a) => (!l || a.atMin >= l.atMin ? a : l), undefined);
+    return last ? done[last.id] - plannedMs(last) : 0;
+  };
+  const foretold = foretoldShift(program, { done, outMs }, plannedMs);
+  return program.steps
+    .map((step): PlacedStep => {
+      const own = foretold.get(step.part ?? "") ?? (step.part ? undefined : Math.max(...foretold.values()));
+      const follows = AFTER_OVEN.includes(step.kind) && own !== undefined && Number.isFinite(own);
+      return {
+        ...step,
+        dueMs: Math.round(plannedMs(step) + (follows ? own : shiftOf(step))),
+        doneMs: done[step.id],
+        state: "open",
+        foretold: follows,
+      };
+    })
+    .sort((a, b) => a.dueMs - b.dueMs || a.atMin - b.atMin);
+}
+
+/** How far each exit that is in the heat is foretold to move, ms, by part. */
+function foretoldShift(
+  program: Program,
+  { done, outMs }: Pick<Progress, "done" | "outMs">,
+  plannedMs: (step: Step) => number,
+): Map<string, number> {
+  const shifts = new Map<string, number>();
+  for (const out of program.steps) {
+    if (out.kind !== "ovenOut" || out.ends.by !== "core" || done[out.id] !== undefined) continue;
+    const foretold = outMs[out.ends.channel];
+    if (foretold !== undefined) shifts.set(out.part ?? "", foretold - plannedMs(out));
+  }
+  return shifts;
+}
+
+function heatOf(exit: Exit, steps: readonly PlacedStep[], progress: Progress): InHeat[] {
+  const into = steps.find(
+    (s) =>
+      (s.kind === "cook" || s.kind === "goIn") &&
+      s.ends.by === "core" &&
+      s.ends.channel === exit.channel &&
+      s.doneMs !== undefined,
+  );
+  const out = steps.find(
+    (s) => s.kind === "ovenOut" && s.ends.by === "core" && s.ends.channel === exit.channel,
+  );
+  if (!into?.doneMs || !out || out.state === "done" || out.state === "notDone") return [];
+  const since = Math.max(into.doneMs, progress.probeSetMs?.[exit.channel] ?? 0);
+  return [
+    { exit, sinceMs: into.doneMs, core: coreState(exit, progress.samples, since, progress.nowMs), out },
+  ];
+}
+
+function phaseOf(steps: readonly PlacedStep[], inHeat: readonly InHeat[]): AtWork["phase"] {
+  const done = (kind: StepKind) => steps.some((s) => s.kind === kind && s.state === "done");
+  if (inHeat.length > 0) return "inHeat";
+  if (done("serve")) return "served";
+  if (done("ovenOut")) return "resting";
+  if (done("takeOut") || done("temper")) return "outOfTheCold";
+  return done("goIn") ? "soaking" : "gettingReady";
+}
+
+/** What matters most on a page of several dishes, the lower the more. */
+export type Urgency = 0 | 1 | 2 | 3 | 4 | 5;
+
+/** How much a dish wants a hand now. */
+export function urgencyOf({ inHeat, current }: AtWork, nowMs: number): Urgency {
+  if (inHeat.some((h) => h.core.kind === "takeOut")) return 0;
+  if (inHeat.some((h) => h.core.kind === "silent" || h.core.kind === "slipped")) return 1;
+  const due = current !== undefined && current.dueMs <= nowMs;
+  if (due && NEVER_PASSED.includes(current.kind)) return 2;
+  if (due) return 3;
+  return inHeat.length > 0 ? 4 : 5;
+}
+
+/** Acts whose minutes are over, for hands that are not free: what must be judged, measured, put in or taken out is never among them. */
+const BY_TIMER: readonly StepKind[] = ["clean", "turn", "dry", "season", "preheat", "tend", "beside"];
+
+export function overByNow({ steps }: AtWork, nowMs: number): PlacedStep[] {
+  const open = steps.filter((s) => isAct(s) && s.state === "open");
+  const begins = open.findIndex((s) => NEVER_PASSED.includes(s.kind));
+  const begun = begins === -1 ? open : open.slice(0, begins);
+  return begun.filter((s) => BY_TIMER.includes(s.kind) && nowMs >= s.dueMs + s.handsMin * MIN_MS);
+}

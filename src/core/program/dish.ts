@@ -1,0 +1,21 @@
+import type { Formulated } from "../formula/formulate";
+import type { Cook, Formulation } from "../formula/model";
+import type { Exit } from "./exits";
+
+/** What a program is derived from. */
+export interface WorkedDish {
+  input: Formulation;
+  sheet: Formulated;
+  cook: Cook;
+  exits: Exit[];
+  /** Hours the soak is taken to last: the cook's, or as a plan stretched it. */
+  soakH: number;
+}
+
+export const HOUR = 60;
+
+/** Baked in what it is packed in: it goes in where others are put to soak. */
+export const isCrust = ({ sheet }: WorkedDish): boolean => sheet.crust !== undefined;
+
+/** Nothing stands: it goes into the heat as soon as it is coated. */
+export const noSoak = (dish: WorkedDish): boolean => !isCrust(dish) && dish.soakH * HOUR < 1;

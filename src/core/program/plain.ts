@@ -1,0 +1,92 @@
+import type { PlainDish } from "../schedule/dishes";
+import { lasting, degrees } from "./figures";
+import { tie } from "./soak";
+import { begun, byHand, type Occupies, type Program, type Step } from "./step";
+
+/** What is prepared may stand so long before it is cooked, min. *Practice*. */
+const STANDS_MIN = 240;
+/** Trays that should be ready together may be so far apart, where hands are wanted elsewhere. */
+const TOGETHER_MIN = 3;
+const PREHEAT_MIN = 20;
+const HEATED_WAITS_MIN = 15;
+const SERVE_MIN = 5;
+
+/** The program of something that is only cooked: prepared, the oven heated, each tray in by its time, all out together. */
+export function plainProgram(dish: PlainDish): Program {
+  const { ovenC, prepMin, trays, holdMin } = dish;
+  const longest = trays.reduce((a, b) => (b.minutes > a.minutes ? b : a));
+  const main = `tray_${trays.indexOf(longest)}`;
+  const prep: Step[] =
+    prepMin > 0
+      ? [
+          {
+            ...byHand(
+              "prep",
+              "clean",
+              prepMin,
+              `Prepare the ${lower(dish.name)}`,
+              "Cut alike, so that all of it cooks alike.",
+            ),
+            atMin: -prepMin - longest.minutes,
+          },
+        ]
+      : [];
+  const occupies: Occupies[] =
+    ovenC === undefined ? [{ what: "ring" }] : [{ what: "oven", airC: ovenC }, { what: "tray" }];
+  const inHeat = trays.map((tray, i): Step => ({
+    ...begun(
+      `tray_${i}`,
+      "cook",
+      tray.minutes,
+      `${capital(tray.name)} ${ovenC === undefined ? "on the hob" : `into the oven, ${degrees(ovenC)} °C`}, ${lasting(tray.minutes)}`,
+      trays.length > 1
+        ? "Sorted by their time, so that all are ready together."
+        : "Tender is when a knife slides in.",
+      { occupies, figures: [{ what: "for", value: tray.minutes, unit: "min" }] },
+    ),
+    atMin: -tray.minutes,
+  }));
+  const heat: Step[] =
+    ovenC === undefined
+      ? []
+      : [
+          {
+            ...begun(
+              "preheat",
+              "preheat",
+              PREHEAT_MIN,
+              `Heat the oven to ${degrees(ovenC)} °C`,
+              "An oven takes longer than its lamp says.",
+              {
+                handsMin: 1,
+                occupies: [{ what: "oven", airC: ovenC }],
+              },
+            ),
+            atMin: -longest.minutes - PREHEAT_MIN,
+          },
+        ];
+  const serve = byHand(
+    "serve",
+    "serve",
+    SERVE_MIN,
+    `${capital(dish.name)} to the table`,
+    "Out of the heat, on warm plates.",
+  );
+  return {
+    steps: [...prep, ...heat, ...inHeat, serve].sort((a, b) => a.atMin - b.atMin),
+    ties: [
+      ...prep.flatMap((p) => inHeat.map((t) => tie(p.id, "end", t.id, "start", 0, STANDS_MIN))),
+      ...heat.map((h) => tie(h.id, "end", main, "start", 0, HEATED_WAITS_MIN)),
+      ...inHeat
+        .filter((t) => t.id !== main)
+        .map((t) => tie(main, "end", t.id, "end", -TOGETHER_MIN, TOGETHER_MIN, { wantedMin: 0 })),
+      ...inHeat.map((t) => tie(t.id, "end", "serve", "start", 0, holdMin)),
+    ],
+    soakH: 0,
+    readyMin: prepMin,
+    tableMin: SERVE_MIN,
+  };
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

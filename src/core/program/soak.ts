@@ -1,0 +1,266 @@
+import { coolerPlan } from "../heat/cooler";
+import { vesselLeakWPerK } from "../heat/cold-plan";
+import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
+import { gramsText, lasting, listed, oneDigit } from "./figures";
+import { byHand, byItself, type Figure, type Occupies, type Step, type Tie } from "./step";
+
+/** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */
+const TURN_EVERY_H = 8;
+/** A turn may be so far off its hour, so that it never needs the night; two lie at least so far apart, min. *Practice*. */
+const TURN_SLACK_MIN = 4 * HOUR;
+const TURNS_APART_MIN = 3 * HOUR;
+/** Nothing is turned so shortly before it is taken out, min. *Practice*. */
+const TURN_BEFORE_END_MIN = HOUR;
+/** A cooler's ice is never left longer than this, min (hazard table: every four to five hours). */
+export const ICE_MOST_MIN = 5 * HOUR;
+/** A warm room about the cooler, and what it is kept at, °C. */
+const ROOM_C = 20;
+const KEPT_C = 3;
+/** More than this at once does not go into a cooler beside its food, kg. *Practice*. */
+const MOST_ICE_KG = 10;
+
+/** Where it stands, and in what. */
+export function standsIn({ input, sheet }: WorkedDish): Occupies[] {
+  const { place } = input.holding;
+  const food = sheet.foodG / 1000;
+  const liquid = sheet.liquidMl / 1000;
+  // The vessel, or the pieces on a tray with air about them.
+  const litres = Math.ceil(liquid > 0 ? (food + liquid) * 1.3 : food * 2);
+  return [
+    { what: liquid > 0 ? "vessel" : "tray" },
+    ...(place === "cooler" ? [{ what: "cooler" as const }] : []),
+    ...(place === "fridge" ? [{ what: "fridge" as const, litres }] : []),
+  ];
+}
+
+export const SOAK_NAME = {
+  wetBrine: "brine",
+  dryBrine: "salt",
+  marinade: "marinade",
+  paste: "paste",
+  rub: "rub",
+  saltCrust: "crust",
+  cure: "cure",
+} as const;
+
+/** How many looks at the ice a soak of so many hours takes: as few as keep every gap, the last one too, under five hours. */
+export const iceLooks = (soakH: number): number => Math.floor(Math.round(soakH * HOUR) / ICE_MOST_MIN);
+
+/** Ice for all the hours it stands, g: what goes in at the start, and what each look tops up. */
+export function coolerIce({ input, soakH }: Pick<WorkedDish, "input" | "soakH">): {
+  allG: number;
+  firstG: number;
+  topUpG: number;
+} {
+  const looks = iceLooks(soakH);
+  const everyH = soakH / (looks + 1);
+  const plan = coolerPlan({
+    leakWPerK: vesselLeakWPerK(input),
+    roomC: ROOM_C,
+    keepC: KEPT_C,
+    hours: soakH,
+    topUpEveryH: Math.max(0.5, everyH),
+    mostIceKg: MOST_ICE_KG,
+  });
+  const most = Math.max(0, ...plan.topUps.map((t) => t.iceKg));
+  return { allG: plan.iceKg * 1000, firstG: plan.firstIceKg * 1000, topUpG: most * 1000 };
+}
+
+/** Going in, standing, turned and iced, taken out. */
+export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
+  if (isCrust(dish)) return { steps: [], ties: [] };
+  const goIn = goingIn(dish);
+  if (noSoak(dish)) return { steps: [goIn], ties: [] };
+  const minutes = dish.soakH * HOUR;
+  const { place } = dish.input.holding;
+  const soak = byItself(
+    "soak",
+    "soak",
+    minutes,
+    `In its ${SOAK_NAME[dish.input.preparation.kind]}, ${lasting(minutes)}`,
+    `${PLACE[place]} at ${oneDigit(dish.input.holding.temperatureC)} °C, ${dish.input.holding.covered ? "covered" : "bare, so that the surface dries"}.`,
+    { occupies: standsIn(dish), figures: [{ what: "stands", value: dish.soakH, unit: "h" }] },
+  );
+  const turned = turns(dish, minutes);
+  const iced = place === "cooler" ? ice(dish, minutes) : { steps: [], ties: [] };
+  const out = takingOut(dish);
+  return {
+    steps: [
+      { ...goIn, atMin: 0 },
+      { ...soak, atMin: 0 },
+      ...[...turned.steps, ...iced.steps].sort((a, b) => a.atMin - b.atMin),
+      { ...out, atMin: minutes },
+    ],
+    ties: [
+      // It stands from the moment it is in: the minutes of putting it in are its first.
+      tie("go_in", "start", "soak", "start", 0, 0),
+      ...turned.ties,
+      ...iced.ties,
+      tie("soak", "end", "lift_out", "start", 0, 0),
+    ],
+  };
+}
+
+const PLACE = { fridge: "In the fridge", cooler: "In a cooler with ice", counter: "On the counter" } as const;
+
+export const tie = (
+  before: string,
+  from: Tie["from"],
+  after: string,
+  to: Tie["to"],
+  leastMin: number,
+  mostMin?: number,
+  extra: Partial<Tie> = {},
+): Tie => ({ before, from, after, to, leastMin, ...(mostMin !== undefined && { mostMin }), ...extra });
+
+function goingIn(dish: WorkedDish): Step {
+  const { input, sheet } = dish;
+  const p = input.preparation;
+  const straight = noSoak(dish);
+  const lines = sheet.lines;
+  const inBath = lines.reduce((sum, l) => sum + l.massG, 0);
+  const massG = straight || !input.reserve ? inBath : inBath * (1 - input.reserve.share);
+  const grams = `${gramsText(massG)} g`;
+  const figures: Figure[] = [{ what: "on or about it", value: massG, unit: "g" }];
+  const ice = coolerIce(dish);
+  const cooled = input.holding.place === "cooler" && !straight;
+  const iced = cooled ? `; ${gramsText(ice.firstG)} g ice about it` : "";
+  const extra = cooled ? [...figures, { what: "ice", value: ice.firstG, unit: "g" as const }] : figures;
+  const act = (title: string, why: string, look?: string): Step =>
+    byHand("go_in", "goIn", 5, `${title}${iced}`, why, { ...(look && { look }), figures: extra });
+  switch (p.kind) {
+    case "wetBrine":
+      return act(
+        `Submerge it in ${oneDigit(sheet.liquidMl / 1000)} L brine`,
+        "What stands out stays unsalted.",
+        "All of it under, a plate on top.",
+      );
+    case "dryBrine":
+      return act(
+        `Salt ${p.salted === "oneFace" ? "the flesh side" : "every face"} with ${grams}, and onto the rack`,
+        "Uncovered, so that the surface dries.",
+        "More where it is thick.",
+      );
+    case "marinade":
+      return straight
+        ? act(
+            `Drizzle ${grams} marinade over it`,
+            "No time to stand: it seasons the outside only.",
+            "All faces wet.",
+          )
+        : act(
+            `Into ${grams} marinade, close about it`,
+            "Liquid standing beside the food is wasted.",
+            "No air pockets.",
+          );
+    case "paste":
+      return act(
+        `Coat it all over with ${grams} paste`,
+        "A thin, even coat holds; a thick one slides.",
+        "It stays when the piece is held up.",
+      );
+    case "rub": {
+      const inside = p.insideShare > 0 ? `, ${gramsText(massG * p.insideShare)} g of it inside` : "";
+      return act(
+        `Rub on ${grams}, every face${inside}`,
+        p.surface === "oiled"
+          ? "Oil it first: a thin film holds the rub."
+          : "What does not stick falls off, and its salt with it.",
+        "No bare spots.",
+      );
+    }
+    case "cure":
+      return act(
+        `Bury it in ${grams} cure, flesh down`,
+        "Minutes count: set the clock now.",
+        "All the flesh covered.",
+      );
+    case "saltCrust":
+      return act(`Into its crust: ${listed(lines)}`, "The crust is a vessel.");
+  }
+}
+
+function turns({ sheet }: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } {
+  const wet = sheet.liquidMl > 0;
+  const steps: Step[] = [];
+  const ties: Tie[] = [];
+  for (let h = TURN_EVERY_H; wet && h * HOUR < minutes - TURN_BEFORE_END_MIN; h += TURN_EVERY_H) {
+    const id = `turn_${h}`;
+    const at = h * HOUR;
+    const last = steps.at(-1);
+    steps.push({
+      ...byHand(
+        "",
+        "turn",
+        3,
+        "Turn it, press it under again",
+        "Spent liquid lies against the food and slows the salt.",
+      ),
+      id,
+      atMin: at,
+    });
+    ties.push(
+      tie("soak", "start", id, "start", Math.max(0, at - TURN_SLACK_MIN), at + TURN_SLACK_MIN, {
+        wantedMin: at,
+        gently: true,
+        wish: "soak",
+      }),
+      tie(id, "end", "soak", "end", TURN_BEFORE_END_MIN, undefined, { wish: "soak" }),
+    );
+    if (last) ties.push(tie(last.id, "end", id, "start", TURNS_APART_MIN, undefined, { wish: "soak" }));
+  }
+  return { steps, ties };
+}
+
+/** Looked at so often that no gap is over five hours, the last one to the lift-out included. */
+function ice(dish: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } {
+  const looks = iceLooks(dish.soakH);
+  const { topUpG } = coolerIce(dish);
+  const gap = minutes / (looks + 1);
+  const wish = { wish: "ice" as const };
+  const steps = Array.from({ length: looks }, (_, i): Step => ({
+    ...byHand(
+      `ice_${i + 1}`,
+      "ice",
+      3,
+      topUpG > 0 ? `Look at the ice, top it up with about ${gramsText(topUpG)} g` : "Look at the ice",
+      "Ice melts; raw food stays at 4 °C or below.",
+      {
+        look: "The thermometer reads 4 °C or less.",
+        late: "Over five hours without a look the ice may be gone and the food warm.",
+        figures: topUpG > 0 ? [{ what: "ice", value: topUpG, unit: "g" }] : [],
+      },
+    ),
+    atMin: gap * (i + 1),
+  }));
+  const ties = steps.flatMap((step, i): Tie[] => [
+    i === 0
+      ? tie("soak", "start", step.id, "start", 0, ICE_MOST_MIN, { ...wish, wantedMin: gap, gently: true })
+      : tie(steps[i - 1].id, "start", step.id, "start", 30, ICE_MOST_MIN, {
+          ...wish,
+          wantedMin: gap,
+          gently: true,
+        }),
+  ]);
+  const last = steps.at(-1);
+  if (last) ties.push(tie(last.id, "start", "soak", "end", 30, ICE_MOST_MIN - 1, wish));
+  return { steps, ties };
+}
+
+function takingOut(dish: WorkedDish): Step {
+  const { input, sheet } = dish;
+  const { kind } = input.preparation;
+  const rack = kind === "dryBrine" || kind === "rub";
+  const keeps = sheet.soak.window.keepLimitH;
+  const left =
+    kind === "marinade" || kind === "wetBrine" ? " What is left in the vessel is thrown away." : "";
+  const boiled = (input.companions ?? []).some((c) => c.leftover !== undefined);
+  return byHand(
+    "lift_out",
+    "takeOut",
+    5,
+    rack ? "Take it off the rack" : `Take it out of the ${SOAK_NAME[kind]}`,
+    `The rail says when; a taste of the cooked end says whether.${boiled ? " What is left in the vessel is for the sauce." : left}`,
+    { late: `It keeps ${lasting(keeps * HOUR)} in all, and goes on salting.` },
+  );
+}
