@@ -6,8 +6,6 @@ import { seeded } from "@/core/instruments/random";
 
 const HOURS = 48;
 const TABLE_MIN = HOURS * 60;
-/** As in the page: a plan is made better for so long at most. */
-const IMPROVE_MS = 150;
 
 /** A sitting of so many dishes: chains of acts about a soak and a cook, five resources, two nights. */
 function sittingOf(dishes: number, perDish: number, seed: number): Problem {
@@ -79,10 +77,7 @@ function timed<T>(act: () => T): { ms: number; value: T } {
   return { ms: performance.now() - begun, value };
 }
 
-function planned(problem: Problem) {
-  const until = performance.now() + IMPROVE_MS;
-  return plan(problem, { enough: () => performance.now() > until });
-}
+const planned = (problem: Problem) => plan(problem);
 
 /** First plan, plan after one task was put elsewhere, and what clashes when there is half an oven: by size. */
 export function benchSitting(): void {

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { formulationSchema } from "./formulation";
 import { ranged } from "./ranged";
+import { timeZoneSchema } from "./requests";
 import { sheetSnapshotSchema } from "./sheet";
 import { sittingBody } from "./sitting";
 
@@ -56,6 +57,11 @@ export const soakRequest = z.strictObject({
   of: z.union([z.strictObject({ formulation: formulationSchema }), brineRequest.options[0]]),
   atHours: z.array(ranged("pullH")).min(1).max(48),
 });
+/** The work itself, step by step: of a formulation, or of a food as for a brine. */
+export const programRequest = z.strictObject({
+  of: z.union([z.strictObject({ formulation: formulationSchema }), brineRequest.options[0]]),
+  soakHours: ranged("pullH").optional().describe("hours it is to stand; left out, the formulation's own"),
+});
 export const chillRequest = z.strictObject({
   waterG: ranged("waterG").describe("all the water of the brine, ice included, g"),
   saltG: z.number().min(0).max(100_000),
@@ -66,8 +72,14 @@ export const chillRequest = z.strictObject({
 });
 export const planRequest = z.strictObject({
   sitting: sittingBody,
-  timeZone: z.string().min(1).max(60).default("UTC"),
-  nowMs: z.number().int().optional().describe("UTC ms; left out, now"),
+  timeZone: timeZoneSchema.default("UTC"),
+  nowMs: z
+    .number()
+    .int()
+    .min(Date.UTC(2020, 0, 1))
+    .max(Date.UTC(2100, 0, 1))
+    .optional()
+    .describe("UTC ms; left out, now"),
 });
 
 const finding = z.object({
@@ -93,6 +105,57 @@ export const soakAnswer = z.object({
       surfaceFraction: z.number(),
       centreFraction: z.number(),
       bathFraction: z.number().optional(),
+    }),
+  ),
+});
+const occupies = z.discriminatedUnion("what", [
+  z.object({ what: z.literal("fridge"), litres: z.number() }),
+  z.object({ what: z.literal("oven"), airC: z.number() }),
+  ...(["cooler", "vessel", "tray", "ring"] as const).map((what) => z.object({ what: z.literal(what) })),
+]);
+const ends = z.discriminatedUnion("by", [
+  z.object({ by: z.literal("time") }),
+  z.object({ by: z.literal("look") }),
+  z.object({
+    by: z.literal("core"),
+    channel: z.string(),
+    outC: z.number().describe("take it out at, °C"),
+    endC: z.number().describe("so that it ends at, °C"),
+  }),
+]);
+const end = z.enum(["start", "end"]);
+export const programAnswer = z.object({
+  soakHours: z.number(),
+  readyMin: z.number().describe("minutes of getting ready before the food goes in"),
+  tableMin: z.number().describe("when it is served, minutes from going in"),
+  steps: z.array(
+    z.object({
+      id: z.string(),
+      kind: z.string(),
+      title: z.string(),
+      why: z.string(),
+      look: z.string().optional(),
+      figures: z.array(z.object({ what: z.string(), value: z.number(), unit: z.string() })),
+      atMin: z.number().describe("minutes from the food going in; negative before it"),
+      minutes: z.object({ least: z.number(), likely: z.number(), most: z.number() }),
+      handsMin: z.number().describe("so long from its start hands are needed; 0 goes by itself"),
+      occupies: z.array(occupies),
+      ends,
+      late: z.string().optional(),
+      part: z.string().optional(),
+    }),
+  ),
+  ties: z.array(
+    z.object({
+      before: z.string(),
+      from: end,
+      after: z.string(),
+      to: end,
+      leastMin: z.number(),
+      mostMin: z.number().optional(),
+      wantedMin: z.number().optional(),
+      gently: z.literal(true).optional(),
+      wish: z.enum(["soak", "ice"]).optional(),
     }),
   ),
 });

@@ -28,14 +28,20 @@ export const saveVersionRequest = z.strictObject({
   note: z.string().trim().max(REASON_MAX).default(""),
 });
 
+/** A stop passed with a reason. */
+export const acknowledgement = z.strictObject({
+  ruleId: id,
+  reason: z.string().trim().min(3).max(REASON_MAX),
+});
+
 export const startBatchRequest = z.strictObject({
   id: chosenId,
   formulaId: id.nullable(),
   formulation: formulationSchema,
   startAtMs: instantMs,
-  acknowledgements: z
-    .array(z.strictObject({ ruleId: id, reason: z.string().trim().min(3).max(REASON_MAX) }))
-    .max(50),
+  /** When a plan has it taken out; left out, after the formula's own hours. */
+  takeOutAtMs: instantMs.optional(),
+  acknowledgements: z.array(acknowledgement).max(50),
 });
 export type StartBatchRequest = z.infer<typeof startBatchRequest>;
 
@@ -55,13 +61,16 @@ export type ReadingRequest = z.infer<typeof readingRequest>;
 
 export const liftRequest = z.strictObject({ atMs: instantMs });
 
+/** A zone the clocks know: anything else would never come to an end of a night. */
+export const timeZoneSchema = z
+  .string()
+  .min(1)
+  .max(60)
+  .refine(isTimeZone, "Name an IANA time zone, such as Europe/London.");
+
 export const kitchenRequest = z.strictObject({
   name: z.string().trim().min(1).max(80).optional(),
-  timeZone: z
-    .string()
-    .max(60)
-    .refine(isTimeZone, "Name an IANA time zone, such as Europe/London.")
-    .optional(),
+  timeZone: timeZoneSchema.optional(),
   measures: z.enum(["us", "metric"]).optional(),
   limits: limitsSchema.optional(),
   words: wordsSchema.optional(),

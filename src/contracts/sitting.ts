@@ -1,5 +1,7 @@
 import { z } from "zod";
 import type { DishRequest, SittingRequest } from "@/core/schedule/request";
+import type { StoredPlan } from "./plan";
+import { acknowledgement } from "./requests";
 import { formulationSchema } from "./formulation";
 import { equipmentSchema, quietSchema } from "./kitchen";
 
@@ -81,14 +83,34 @@ export interface SittingView {
   body: SittingBody;
   timeZone: string;
   running: Running[];
+  /** Acts of plain dishes that were ticked off, by dish and step. */
+  plainDone: Record<string, Record<string, number>>;
+  /** The plan that was decided. */
+  plan: StoredPlan;
 }
+
+/** A dish of a sitting is started: which batch it becomes, and why a stop is passed. */
+export const startDishRequest = z.strictObject({
+  batchId: z.uuid(),
+  baseRevision: z.number().int().min(0),
+  acknowledgements: z.array(acknowledgement).max(50),
+});
+
+/** An act of a plain dish, ticked off. */
+export const sittingActRequest = z.strictObject({
+  taskId: z.string().min(1).max(200),
+  atMs: instantMs,
+  notDone: z.boolean().optional(),
+});
 
 /** What the planner is asked: running dishes with what was done of them. A batch that is gone is left out. */
 export function requestOf({
   body,
   timeZone,
   running,
-}: Pick<SittingView, "body" | "timeZone" | "running">): SittingRequest {
+  plainDone,
+}: Pick<SittingView, "body" | "timeZone" | "running"> &
+  Partial<Pick<SittingView, "plainDone">>): SittingRequest {
   const { tableMs, kitchen, quiet, absences, pins, getsUp } = body;
   return {
     tableMs,
@@ -99,7 +121,8 @@ export function requestOf({
     pins,
     getsUp,
     dishes: body.dishes.flatMap((dish): DishRequest[] => {
-      if (dish.kind === "plain") return [dish];
+      if (dish.kind === "plain")
+        return [plainDone?.[dish.id] ? { ...dish, doneMs: plainDone[dish.id] } : dish];
       if (dish.kind === "running") return running.filter((r) => r.id === dish.id);
       return [{ kind: "batch", id: dish.id, name: dish.name, formulation: dish.formulation }];
     }),
@@ -119,7 +142,10 @@ export function bodyFrom(body: SittingBody, request: SittingRequest): SittingBod
       const asked = request.dishes.find((d) => d.id === dish.id);
       if (dish.kind === "formula" && asked?.kind === "batch")
         return { ...dish, formulation: asked.formulation };
-      return dish.kind === "plain" && asked?.kind === "plain" ? asked : dish;
+      if (dish.kind !== "plain" || asked?.kind !== "plain") return dish;
+      const plain = { ...asked };
+      delete plain.doneMs;
+      return plain;
     }),
   };
 }

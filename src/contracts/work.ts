@@ -13,6 +13,8 @@ export const actRequest = z.strictObject({
   atMs: instantMs,
   /** Nobody tapped: its minutes were over and the cook had asked for that. */
   byTimer: z.boolean().optional(),
+  /** It was not done, and will not be: behind all the same. */
+  notDone: z.boolean().optional(),
 });
 
 export const weighRequest = z.strictObject({
@@ -74,6 +76,8 @@ export interface WorkView {
   batchId: string;
   /** Act ids and when each was done, in the batch's own time. */
   done: Record<string, number>;
+  /** Acts said to be not done. */
+  skipped: string[];
   weights: Record<string, number>;
   /** All lines times this, since something was poured over. */
   scaledBy: number;

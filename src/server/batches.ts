@@ -47,6 +47,10 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   const known = kitchen.rates[formulation.foodId];
   const { snapshot, findings } = workOut(formulation, known, kitchen.limits);
   checkStart(startAtMs, nowMs);
+  if (request.takeOutAtMs !== undefined && request.takeOutAtMs < startAtMs)
+    throw new Refusal(422, "Taken out before it goes in", "takeOutAtMs: not before startAtMs.", {
+      issues: [{ path: "takeOutAtMs", message: "not before startAtMs" }],
+    });
   const reasons = new Map(request.acknowledgements.map((a) => [a.ruleId, a.reason]));
   const open = findings.filter((f) => f.severity === "stop" && !reasons.has(f.id));
   if (open.length > 0) {
@@ -70,7 +74,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
         body: formulation,
         sheet: snapshot,
         startedAtMs: startAtMs,
-        plannedLiftAtMs: Math.round(startAtMs + formulation.pullH * HOUR_MS),
+        plannedLiftAtMs: request.takeOutAtMs ?? Math.round(startAtMs + formulation.pullH * HOUR_MS),
         priorFactor: known?.factor ?? 1,
         priorDoubt: known?.doubt ?? null,
         rateFactor: known?.factor ?? 1,

@@ -1,6 +1,7 @@
 import { notFound as showNotFound } from "next/navigation";
 import { newFormulation } from "@/core/formula/defaults";
 import { findFood } from "@/core/materials/lookup";
+import { loadAtWorkView } from "./at-work";
 import { finishedBatches, loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import { loadWork } from "./work";
 import { database, databaseFile } from "./database";
@@ -124,12 +125,8 @@ export function loadVersions(id: string, search: Search) {
   });
 }
 
-export const loadAtWork = () => ({
-  kitchen: loadKitchen(database()),
-  running: runningBatches(database()),
-  cooking: unjudgedBatches(database(), 6),
-  nowMs: Date.now(),
-});
+/** Everything at work; opened for one batch, that one first. */
+export const loadAtWork = (id: string | null) => orNotFound(() => loadAtWorkView(database(), id, Date.now()));
 
 export const loadSittings = () => ({
   kitchen: loadKitchen(database()),
@@ -145,18 +142,11 @@ export const loadSittingPage = (id: string) => ({
   nowMs: Date.now(),
 });
 
-export const loadRun = (id: string) => ({
-  kitchen: loadKitchen(database()),
-  batch: orNotFound(() => loadBatch(database(), id)),
-  work: loadWork(database(), id, Date.now()),
-  nowMs: Date.now(),
-});
-
 /** A sitting's plan on paper. */
 export function loadPrintSitting(id: string) {
   const sitting = orNotFound(() => loadSitting(database(), id, Date.now()));
   try {
-    return { sitting, planned: plannedNow(sitting, Date.now()) };
+    return { sitting, planned: plannedNow(sitting) };
   } catch (error) {
     if (error instanceof Refusal) return { sitting, planned: undefined };
     throw error;

@@ -123,7 +123,16 @@ export const batchEvents = sqliteTable(
       .notNull()
       .references(() => batches.id),
     kind: text("kind", {
-      enum: ["started", "lifted", "lift_undone", "act_done", "act_timed", "act_undone", "judged"],
+      enum: [
+        "started",
+        "lifted",
+        "lift_undone",
+        "act_done",
+        "act_timed",
+        "act_not_done",
+        "act_undone",
+        "judged",
+      ],
     }).notNull(),
     /** Which act, for acts. */
     what: text("what"),
@@ -181,6 +190,8 @@ export const batchActs = sqliteTable(
     /** When it was done, by the cook's word, in the batch's own time. */
     doneAtMs: integer("done_at_ms").notNull(),
     recordedAtMs: integer("recorded_at_ms").notNull(),
+    /** Said to be not done, and not to come: behind as well, but not done. */
+    notDone: integer("not_done", { mode: "boolean" }).notNull().default(false),
   },
   (t) => [primaryKey({ columns: [t.batchId, t.actId] })],
 );
@@ -267,4 +278,22 @@ export const sittings = sqliteTable("sittings", {
   revision: integer("revision").notNull(),
   tableMs: integer("table_ms").notNull(),
   changedAtMs: integer("changed_at_ms").notNull(),
+  /** The plan as it was decided, with what it was made from; null until one is asked for. */
+  plan: text("plan", { mode: "json" }),
 });
+
+/** Acts of what is only cooked at a sitting; one row an act, whoever tapped first. */
+export const sittingActs = sqliteTable(
+  "sitting_acts",
+  {
+    sittingId: text("sitting_id")
+      .notNull()
+      .references(() => sittings.id, { onDelete: "cascade" }),
+    /** The dish and the step. */
+    taskId: text("task_id").notNull(),
+    doneAtMs: integer("done_at_ms").notNull(),
+    recordedAtMs: integer("recorded_at_ms").notNull(),
+    notDone: integer("not_done", { mode: "boolean" }).notNull().default(false),
+  },
+  (t) => [primaryKey({ columns: [t.sittingId, t.taskId] })],
+);

@@ -1,12 +1,23 @@
 import type { SittingBody } from "@/contracts/sitting";
+import { preparationOffered } from "@/core/formula/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { findAnything } from "./find";
-import { liftBatch, startBatch } from "./batches";
+import { liftBatch, loadBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
 import { Refusal } from "./problem";
 import { keepSample } from "./samples";
-import { createSitting, listSittings, loadSitting, removeSitting, saveSitting } from "./sittings";
+import {
+  confirmSittingAct,
+  createSitting,
+  listSittings,
+  loadSitting,
+  planAgain,
+  removeSitting,
+  saveSitting,
+  startDish,
+  undoSittingAct,
+} from "./sittings";
 import { confirmAct } from "./work";
 
 const NOW = Date.UTC(2026, 10, 27, 9);
@@ -52,7 +63,7 @@ test("kept, read back, listed by its table, the latest first, and taken out", ()
 test("of two cooks who change it at once the second is told, and nothing of the first's is lost", () => {
   const { id } = createSitting(db, body(), NOW);
   const mine = body({ name: "Mine" });
-  expect(saveSitting(db, id, { body: body({ name: "Theirs" }), baseRevision: 1 }, NOW)).toEqual({
+  expect(saveSitting(db, id, { body: body({ name: "Theirs" }), baseRevision: 1 }, NOW)).toMatchObject({
     revision: 2,
   });
   let refused: unknown;
@@ -63,7 +74,7 @@ test("of two cooks who change it at once the second is told, and nothing of the 
   }
   expect(refused).toMatchObject({ status: 409, extra: { currentVersion: 2 } });
   expect(loadSitting(db, id, NOW).body.name).toBe("Theirs");
-  expect(saveSitting(db, id, { body: mine, baseRevision: 2 }, NOW)).toEqual({ revision: 3 });
+  expect(saveSitting(db, id, { body: mine, baseRevision: 2 }, NOW)).toMatchObject({ revision: 3 });
 });
 
 test("one that is not there is not saved", () => {
@@ -99,7 +110,7 @@ describe("a dish that a batch stands behind", () => {
     const batchId = underWay();
     const id = withBatch(batchId);
     confirmAct(db, batchId, "stage_1", { atMs: NOW }, NOW);
-    expect(loadSitting(db, id, NOW).running[0].forecastMs).toBeUndefined();
+    expect(loadSitting(db, id, NOW).running[0].outMs).toBeUndefined();
     // A core that rises as a thick piece does: slowly, then a degree a minute.
     for (let min = 0; min <= 30; min++)
       keepSample(
@@ -108,11 +119,96 @@ describe("a dish that a batch stands behind", () => {
         { channel: "probe", atMs: NOW + min * MIN, value: 6 + 0.028 * min ** 2 + 0.3 * min },
         NOW + 30 * MIN,
       );
-    const { forecastMs } = loadSitting(db, id, NOW + 30 * MIN).running[0];
+    const forecastMs = loadSitting(db, id, NOW + 30 * MIN).running[0].outMs?.probe;
     expect(forecastMs).toBeGreaterThan(NOW + 31 * MIN);
     expect(forecastMs).toBeLessThan(NOW + 120 * MIN);
   });
 });
+
+describe("its plan is decided, kept and shared", () => {
+  const chopsDish = {
+    kind: "formula" as const,
+    id: "chops",
+    name: "Chops",
+    formulaId: null,
+    formulation: chops({
+      preparation: preparationOffered("dry", 0.012),
+      readiness: "outside",
+      pullH: 8,
+      cook: { toC: 63, minutes: 40, restMin: 5, ovenC: 180 },
+    }),
+  };
+  const planned = (id: string, nowMs: number) => {
+    const { answer } = loadSitting(db, id, nowMs).plan;
+    if (answer.status !== "planned") throw new Error(answer.status);
+    return answer;
+  };
+
+  test("looked at hours later it is the same plan; the clock moves nothing", () => {
+    const { id } = createSitting(db, body({ dishes: [chopsDish, trayOf("Roots", 50)] }), NOW);
+    const first = loadSitting(db, id, NOW).plan;
+    expect(loadSitting(db, id, NOW + 9 * HOUR).plan).toEqual(first);
+    expect(planned(id, NOW + 9 * HOUR).tasks.every((t) => t.startMs % MIN === 0)).toBe(true);
+  });
+
+  test("changed by hand it is decided anew; asked again by hand, too", () => {
+    const { id } = createSitting(db, body({ dishes: [chopsDish] }), NOW);
+    const serve = () => planned(id, NOW + HOUR).tasks.find((t) => t.stepId === "serve")?.endMs;
+    expect(serve()).toBe(NOW + 33 * HOUR);
+    const later = body({ dishes: [chopsDish], tableMs: NOW + 34 * HOUR });
+    saveSitting(db, id, { body: later, baseRevision: 1 }, NOW + HOUR);
+    expect(serve()).toBe(NOW + 34 * HOUR);
+    expect(planAgain(db, id, NOW + 2 * HOUR).plan.plannedAtMs).toBe(NOW + 2 * HOUR);
+  });
+
+  test("started in one request: the batch goes in and comes out when the plan says; the rest of the plan stays", () => {
+    const { id } = createSitting(db, body({ dishes: [chopsDish, trayOf("Roots", 50)] }), NOW);
+    const before = planned(id, NOW);
+    const soak = before.tasks.find((t) => t.id === "chops/soak");
+    const request = { batchId: BATCH, baseRevision: 1, acknowledgements: [] };
+    const started = startDish(db, id, "chops", request, NOW);
+    expect(started.revision).toBe(2);
+    expect(started.body.dishes[0]).toEqual({ kind: "running", id: "chops", name: "Chops", batchId: BATCH });
+    const batch = loadBatch(db, BATCH);
+    expect([batch.startedAtMs, batch.plannedLiftAtMs]).toEqual([soak?.startMs, soak?.endMs]);
+    // Sent again because its answer was lost: once.
+    expect(startDish(db, id, "chops", request, NOW).revision).toBe(2);
+    const at = (tasks: typeof before.tasks) => tasks.map((t) => [t.id, t.startMs]);
+    expect(at(planned(id, NOW).tasks)).toEqual(at(before.tasks));
+  });
+
+  test("a start that fails changes nothing", () => {
+    const { id } = createSitting(db, body({ dishes: [chopsDish] }), NOW);
+    const request = { batchId: BATCH, baseRevision: 9, acknowledgements: [] };
+    expect(() => startDish(db, id, "chops", request, NOW)).toThrow("Somebody changed this sitting");
+    expect(() => loadBatch(db, BATCH)).toThrow(Refusal);
+    expect(loadSitting(db, id, NOW).body.dishes[0].kind).toBe("formula");
+  });
+
+  test("acts that were done go out of it, and what is still to come stays where it was", () => {
+    const { id } = createSitting(db, body({ dishes: [chopsDish, trayOf("Roots", 50)] }), NOW);
+    startDish(db, id, "chops", { batchId: BATCH, baseRevision: 1, acknowledgements: [] }, NOW);
+    const before = planned(id, NOW).tasks;
+    const dry = before.find((t) => t.id === "chops/check_dry");
+    const nowMs = (dry?.startMs ?? NaN) + 3 * MIN;
+    confirmAct(db, BATCH, "check_dry", { atMs: nowMs }, nowMs);
+    const after = planned(id, nowMs).tasks;
+    expect(after.map((t) => t.id)).not.toContain("chops/check_dry");
+    for (const id of ["chops/stage_1", "chops/serve", "roots/tray_0"])
+      expect(after.find((t) => t.id === id)?.startMs).toBe(before.find((t) => t.id === id)?.startMs);
+  });
+
+  test("something plain is ticked off too", () => {
+    const { id } = createSitting(db, body(), NOW);
+    confirmSittingAct(db, id, { taskId: "roots/prep", atMs: NOW }, NOW);
+    expect(planned(id, NOW).tasks.map((t) => t.stepId)).not.toContain("prep");
+    undoSittingAct(db, id, "roots/prep");
+    expect(planned(id, NOW).tasks.map((t) => t.stepId)).toContain("prep");
+    expect(() => confirmSittingAct(db, id, { taskId: "none/prep", atMs: NOW }, NOW)).toThrow(Refusal);
+  });
+});
+
+const BATCH = "7e9f7b2a-6c0f-4a34-9d5e-0a5a6d0f3c11";
 
 test("found by its own name and by its dishes'", () => {
   const { id } = createSitting(db, body({ name: "Étienne’s supper" }), NOW);

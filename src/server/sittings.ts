@@ -1,21 +1,25 @@
 import { randomUUID } from "node:crypto";
-import { desc, eq } from "drizzle-orm";
+import { and, desc, eq } from "drizzle-orm";
+import type { z } from "zod";
+import { storedPlan, type StoredPlan } from "@/contracts/plan";
 import {
   sittingBody,
   type Running,
   type SittingBody,
   type SittingHead,
   type SittingView,
+  type sittingActRequest,
+  type startDishRequest,
 } from "@/contracts/sitting";
 import { formulate } from "@/core/formula/formulate";
-import { cookOffered } from "@/core/formula/plate";
-import { cookedParts } from "@/core/work/cook-parts";
-import { foreseeDone } from "@/core/work/foresee";
-import { loadBatch } from "./batches";
+import { exitsOf } from "@/core/program/exits";
+import { foreseeDone } from "@/core/program/foresee";
+import { loadBatch, startBatch } from "./batches";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
+import { planAnew, planOf } from "./plans";
 import { notFound, Refusal } from "./problem";
-import { sittings } from "./schema";
+import { sittingActs, sittings } from "./schema";
 import { loadWork } from "./work";
 
 export function createSitting(db: Db, body: SittingBody, nowMs: number): { id: string; revision: number } {
@@ -24,30 +28,41 @@ export function createSitting(db: Db, body: SittingBody, nowMs: number): { id: s
   return { id, revision: 1 };
 }
 
-/** @throws Refusal 409 when somebody else saved it since `baseRevision` */
+/**
+ * Saves a sitting and decides its plan.
+ * @throws Refusal 409 when somebody else saved it since `baseRevision`
+ */
 export function saveSitting(
   db: Db,
   id: string,
   { body, baseRevision }: { body: SittingBody; baseRevision: number },
   nowMs: number,
-): { revision: number } {
+): SittingView {
   return db.transaction((tx) => {
-    const row = tx.select().from(sittings).where(eq(sittings.id, id)).get();
-    if (!row) throw notFound("sitting");
-    if (row.revision !== baseRevision)
-      throw new Refusal(
-        409,
-        "Changed elsewhere meanwhile",
-        "Somebody changed this sitting since you opened it. Yours was not saved; take theirs, or save yours over it.",
-        { currentVersion: row.revision },
-      );
-    const revision = row.revision + 1;
-    tx.update(sittings)
-      .set({ body, revision, tableMs: body.tableMs, changedAtMs: nowMs })
-      .where(eq(sittings.id, id))
-      .run();
-    return { revision };
+    putBody(tx, id, body, baseRevision, nowMs);
+    return loadSitting(tx, id, nowMs);
   });
+}
+
+function putBody(tx: Db, id: string, body: SittingBody, baseRevision: number, nowMs: number): void {
+  const row = rowOf(tx, id);
+  if (row.revision !== baseRevision)
+    throw new Refusal(
+      409,
+      "Changed elsewhere meanwhile",
+      "Somebody changed this sitting since you opened it. Yours was not saved; take theirs, or save yours over it.",
+      { currentVersion: row.revision },
+    );
+  tx.update(sittings)
+    .set({ body, revision: row.revision + 1, tableMs: body.tableMs, changedAtMs: nowMs })
+    .where(eq(sittings.id, id))
+    .run();
+}
+
+function rowOf(db: Db, id: string) {
+  const row = db.select().from(sittings).where(eq(sittings.id, id)).get();
+  if (!row) throw notFound("sitting");
+  return row;
 }
 
 export function removeSitting(db: Db, id: string): void {
@@ -66,10 +81,20 @@ export const listSittings = (db: Db): SittingHead[] =>
     });
 
 export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
-  const row = db.select().from(sittings).where(eq(sittings.id, id)).get();
-  if (!row) throw notFound("sitting");
+  const { sitting, stored } = withoutPlan(db, id, nowMs);
+  return { ...sitting, plan: planOf(db, sitting, stored, nowMs) };
+}
+
+/** A plan from now, by the cook's hand: time went by, and nobody did what was planned; or a better one is taken. */
+export function planAgain(db: Db, id: string, nowMs: number): SittingView {
+  const { sitting } = withoutPlan(db, id, nowMs);
+  return { ...sitting, plan: planAnew(db, sitting, nowMs) };
+}
+
+function withoutPlan(db: Db, id: string, nowMs: number) {
+  const row = rowOf(db, id);
   const body = sittingBody.parse(row.body);
-  return {
+  const sitting: Omit<SittingView, "plan"> = {
     id,
     revision: row.revision,
     body,
@@ -77,28 +102,111 @@ export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
     running: body.dishes.flatMap((dish) =>
       dish.kind === "running" ? (runningOf(db, dish.id, dish.name, dish.batchId, nowMs) ?? []) : [],
     ),
+    plainDone: plainDone(db, id),
   };
+  // One that does not read any more is as none: it is decided anew.
+  const read = storedPlan.safeParse(row.plan);
+  return { sitting, stored: read.success ? (row.plan as StoredPlan) : null };
 }
 
-/** A batch as the planner needs it: what was done, and what its probe foresees. Undefined where it is gone. */
+function plainDone(db: Db, id: string): SittingView["plainDone"] {
+  const done: SittingView["plainDone"] = {};
+  for (const act of db.select().from(sittingActs).where(eq(sittingActs.sittingId, id)).all()) {
+    const [dishId, stepId] = act.taskId.split("/");
+    (done[dishId] ??= {})[stepId] = act.doneAtMs;
+  }
+  return done;
+}
+
+/** Ticks off an act of something plain. Two people tapping do it once. */
+export function confirmSittingAct(
+  db: Db,
+  id: string,
+  { taskId, atMs, notDone = false }: z.infer<typeof sittingActRequest>,
+  nowMs: number,
+): void {
+  const body = sittingBody.parse(rowOf(db, id).body);
+  const [dishId] = taskId.split("/");
+  if (!body.dishes.some((d) => d.kind === "plain" && d.id === dishId)) throw notFound("dish");
+  db.insert(sittingActs)
+    .values({ sittingId: id, taskId, doneAtMs: atMs, recordedAtMs: nowMs, notDone })
+    .onConflictDoNothing()
+    .run();
+}
+
+export function undoSittingAct(db: Db, id: string, taskId: string): void {
+  db.delete(sittingActs)
+    .where(and(eq(sittingActs.sittingId, id), eq(sittingActs.taskId, taskId)))
+    .run();
+}
+
+/**
+ * Starts a dish of a sitting: the batch, the dish that is now under way and the plan, all or nothing. It goes in when the
+ * plan has it go in, and is taken out when the plan has it taken out.
+ * @throws Refusal 409, 422 as a start and a save do
+ */
+export function startDish(
+  db: Db,
+  id: string,
+  dishId: string,
+  { batchId, baseRevision, acknowledgements }: z.infer<typeof startDishRequest>,
+  nowMs: number,
+): SittingView {
+  return db.transaction((tx) => {
+    const { body, plan } = loadSitting(tx, id, nowMs);
+    const dish = body.dishes.find((d) => d.id === dishId);
+    // Asked again because the answer was lost: it is under way already.
+    if (dish?.kind === "running" && dish.batchId === batchId) return loadSitting(tx, id, nowMs);
+    if (dish?.kind !== "formula") throw notFound("dish to start");
+    const at = (step: string) =>
+      plan.answer.status === "planned"
+        ? plan.answer.tasks.find((t) => t.id === `${dishId}/${step}`)
+        : undefined;
+    const soak = at("soak");
+    const startAtMs = soak?.startMs ?? at("go_in")?.startMs ?? nowMs;
+    startBatch(
+      tx,
+      {
+        id: batchId,
+        formulaId: dish.formulaId,
+        formulation: dish.formulation,
+        startAtMs,
+        ...(soak && { takeOutAtMs: soak.endMs }),
+        acknowledgements,
+      },
+      nowMs,
+    );
+    const dishes = body.dishes.map((d) =>
+      d.id === dishId ? { kind: "running" as const, id: dish.id, name: dish.name, batchId } : d,
+    );
+    putBody(tx, id, { ...body, dishes }, baseRevision, nowMs);
+    return loadSitting(tx, id, nowMs);
+  });
+}
+
+const HOUR_MS = 3_600_000;
+
+/** A batch as the planner needs it: what was done, and what its probes foresee. Undefined where it is gone. */
 function runningOf(db: Db, id: string, name: string, batchId: string, nowMs: number): Running | undefined {
   try {
     const batch = loadBatch(db, batchId);
     const work = loadWork(db, batchId, nowMs);
-    const doneMs: Record<string, number> = { go_in: batch.startedAtMs, ...work.done };
-    // Not gone in yet: the plan may still move it.
-    if (batch.startedAtMs > nowMs) delete doneMs.go_in;
+    const doneMs: Record<string, number> = { ...work.done };
+    for (const act of work.skipped) doneMs[act] = nowMs;
+    // Gone in by the clock, where nobody ticked it off; later than now, the plan may still move it.
+    if (batch.startedAtMs <= nowMs) doneMs.go_in ??= batch.startedAtMs;
     if (work.liftedAtMs !== null) doneMs.lift_out ??= work.liftedAtMs;
-    const { formulation } = batch;
+    const outMs = forecastsOf(batch.formulation, batch.rate.factor, doneMs, work.readings);
     return {
       kind: "batch",
       id,
       name,
       batchId,
-      formulation,
+      formulation: batch.formulation,
       rateFactor: batch.rate.factor,
+      soakH: (batch.plannedLiftAtMs - batch.startedAtMs) / HOUR_MS,
       doneMs,
-      ...forecastOf(formulation, batch.rate.factor, doneMs, work.readings),
+      ...(Object.keys(outMs).length > 0 && { outMs }),
     };
   } catch (error) {
     if (error instanceof Refusal && error.status === 404) return undefined;
@@ -106,17 +214,27 @@ function runningOf(db: Db, id: string, name: string, batchId: string, nowMs: num
   }
 }
 
-function forecastOf(
+/** When each exit that is in the heat is foretold to come out. */
+function forecastsOf(
   formulation: Running["formulation"],
   rateFactor: number,
   doneMs: Record<string, number>,
   readings: { channel: string; atMs: number; value: number }[],
-): { forecastMs?: number } {
+): Record<string, number> {
+  const crust = formulation.preparation.kind === "saltCrust";
+  const anyInMs =
+    doneMs.stage_1 ?? doneMs.p1_stage_1 ?? doneMs.p2_stage_1 ?? (crust ? doneMs.go_in : undefined);
+  if (anyInMs === undefined || readings.length === 0) return {};
   const sheet = formulate(formulation, { rateFactor });
-  const inMs = doneMs.stage_1 ?? (formulation.preparation.kind === "saltCrust" ? doneMs.go_in : undefined);
-  if (!sheet.ok || inMs === undefined) return {};
-  const cook = formulation.cook ?? cookOffered(sheet.value.load, formulation.pieces.thicknessMm);
-  const [whole] = cookedParts(formulation, sheet.value, cook);
-  const foreseen = foreseeDone(formulation, sheet.value, whole, inMs, readings);
-  return foreseen.forecast ? { forecastMs: Math.round(inMs + foreseen.forecast.doneMin * 60_000) } : {};
+  if (!sheet.ok) return {};
+  const apart = formulation.cook?.apart === true;
+  return Object.fromEntries(
+    exitsOf(formulation, sheet.value).flatMap((exit, i) => {
+      const inMs = apart ? doneMs[`p${i + 1}_stage_1`] : anyInMs;
+      const out = doneMs[apart ? `p${i + 1}_oven_out` : "oven_out"];
+      if (inMs === undefined || out !== undefined || (!apart && i > 0)) return [];
+      const { forecast } = foreseeDone(sheet.value, exit, inMs, readings);
+      return forecast ? [[exit.channel, Math.round(inMs + forecast.doneMin * 60_000)]] : [];
+    }),
+  );
 }

@@ -4,30 +4,33 @@ import { loadWork } from "./work";
 
 /** Simulated instruments are asked this often while somebody watches; it also keeps the line open. */
 const TICK_MS = 1000;
+/** More batches than a page shows are not watched. */
+const WATCHED_MOST = 24;
 
 /**
- * The batch as it is, and again whenever it changes: server-sent events. A device that was away connects anew and is told
- * the whole state, so nothing has to be caught up piece by piece.
+ * Batches as they are, and each again whenever it changes: server-sent events. A device that was away connects anew and is
+ * told the whole state, so nothing has to be caught up piece by piece.
  */
-export function batchStream(db: Db, batchId: string, signal: AbortSignal): Response {
+export function workStream(db: Db, batchIds: readonly string[], signal: AbortSignal): Response {
+  const ids = [...new Set(batchIds)].slice(0, WATCHED_MOST);
   // Refused before the stream begins, if there is no such batch.
-  let said = JSON.stringify(loadWork(db, batchId, Date.now()));
+  const said = new Map(ids.map((id) => [id, JSON.stringify(loadWork(db, id, Date.now()))]));
   const encoder = new TextEncoder();
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
-      const tell = () => controller.enqueue(encoder.encode(`data: ${said}\n\n`));
-      const look = () => {
-        const now = JSON.stringify(loadWork(db, batchId, Date.now()));
-        if (now === said) return;
-        said = now;
-        tell();
+      const tell = (text: string) => controller.enqueue(encoder.encode(`data: ${text}\n\n`));
+      const look = (id: string) => {
+        const now = JSON.stringify(loadWork(db, id, Date.now()));
+        if (now === said.get(id)) return;
+        said.set(id, now);
+        tell(now);
       };
-      tell();
-      const timer = setInterval(look, TICK_MS);
-      const quiet = onChange(batchId, look);
+      said.forEach(tell);
+      const timer = setInterval(() => ids.forEach(look), TICK_MS);
+      const quiet = ids.map((id) => onChange(id, () => look(id)));
       signal.addEventListener("abort", () => {
         clearInterval(timer);
-        quiet();
+        for (const stop of quiet) stop();
         controller.close();
       });
     },
@@ -36,3 +39,6 @@ export function batchStream(db: Db, batchId: string, signal: AbortSignal): Respo
     headers: { "content-type": "text/event-stream", "cache-control": "no-store", connection: "keep-alive" },
   });
 }
+
+export const batchStream = (db: Db, batchId: string, signal: AbortSignal): Response =>
+  workStream(db, [batchId], signal);

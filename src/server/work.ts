@@ -27,17 +27,12 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
   const clock = clockOf(row);
   const ownMs = batchTime(clock, nowMs);
   takeSamples(db, row, ownMs);
+  const acts = db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all();
   const judged = db.select().from(outcomes).where(eq(outcomes.batchId, batchId)).get();
   return {
     batchId,
-    done: Object.fromEntries(
-      db
-        .select()
-        .from(batchActs)
-        .where(eq(batchActs.batchId, batchId))
-        .all()
-        .map((a) => [a.actId, a.doneAtMs]),
-    ),
+    done: Object.fromEntries(acts.filter((a) => !a.notDone).map((a) => [a.actId, a.doneAtMs])),
+    skipped: acts.filter((a) => a.notDone).map((a) => a.actId),
     weights: Object.fromEntries(
       db
         .select()
@@ -71,7 +66,7 @@ export function confirmAct(
   db: Db,
   batchId: string,
   actId: string,
-  { atMs, byTimer }: z.infer<typeof actRequest>,
+  { atMs, byTimer, notDone = false }: z.infer<typeof actRequest>,
   nowMs: number,
 ) {
   const standing = db.transaction((tx) => {
@@ -86,10 +81,9 @@ export function confirmAct(
       throw new Refusal(422, "Not yet", "An act is done now or was done before, not in time to come.", {
         issues: [{ path: "atMs", message: "not later than now" }],
       });
-    tx.insert(batchActs).values({ batchId, actId, doneAtMs: atMs, recordedAtMs: nowMs }).run();
-    tx.insert(batchEvents)
-      .values({ batchId, kind: byTimer ? "act_timed" : "act_done", what: actId, atMs, recordedAtMs: nowMs })
-      .run();
+    tx.insert(batchActs).values({ batchId, actId, doneAtMs: atMs, recordedAtMs: nowMs, notDone }).run();
+    const kind = notDone ? "act_not_done" : byTimer ? "act_timed" : "act_done";
+    tx.insert(batchEvents).values({ batchId, kind, what: actId, atMs, recordedAtMs: nowMs }).run();
     return { doneAtMs: atMs, already: false };
   });
   announce(batchId);

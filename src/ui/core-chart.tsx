@@ -1,5 +1,14 @@
-import { Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
-import { fixed } from "./format";
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  XAxis,
+  YAxis,
+} from "recharts";
+import { clock, fixed } from "./format";
 
 interface Point {
   atMin: number;
@@ -9,60 +18,91 @@ interface Point {
 interface Props {
   readings: readonly Point[];
   forecast: readonly Point[];
-  pullC: number;
+  outC: number;
+  endC: number;
   safeMinC: number | null;
+  /** When its minutes begin: the axis is the clock's. */
+  sinceMs: number;
+  timeZone: string;
 }
 
 const TICK = { fill: "var(--quiet)", fontSize: 14 };
+const MIN_MS = 60_000;
 
-/** Readings as a line, the forecast dashed, the pull and the official minimum across. */
-export function CoreChart({ readings, forecast, pullC, safeMinC }: Props) {
+/** Readings as a line, the forecast dashed; across it where to take it out, where it ends, and the official minimum. */
+export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, timeZone }: Props) {
+  const last = readings.at(-1);
+  const said = last
+    ? `Core temperature, ${readings.length} readings, the last ${fixed(last.coreC, 1)} °C; out at ${outC} °C.`
+    : `Core temperature: nothing read yet; out at ${outC} °C.`;
+  const lines = safeMinC !== null && Math.abs(safeMinC - endC) < 0.5 ? "ends, the official minimum" : "ends";
   return (
-    <div className="my-2 h-64" role="img" aria-label={`Core temperature: ${readings.length} readings`}>
+    <div className="my-2 h-64" role="img" aria-label={said}>
       <ResponsiveContainer>
-        <LineChart margin={{ left: 0, right: 16, top: 10, bottom: 4 }}>
+        <ComposedChart margin={{ left: 0, right: 16, top: 14, bottom: 4 }}>
+          <CartesianGrid vertical={false} stroke="var(--line)" />
           <XAxis
             dataKey="atMin"
             type="number"
             domain={[0, "dataMax"]}
             tick={TICK}
-            unit=" min"
-            tickFormatter={(m: number) => fixed(m, 0)}
+            tickFormatter={(m: number) => clock(sinceMs + m * MIN_MS, timeZone)}
             allowDuplicatedCategory={false}
           />
           <YAxis
             tick={TICK}
             unit=" °C"
             width={64}
-            domain={[0, (highest: number) => Math.ceil(highest / 10) * 10 + 10]}
+            domain={[0, (highest: number) => Math.ceil(Math.max(highest, endC) / 10) * 10 + 10]}
             tickFormatter={(c: number) => fixed(c, 0)}
           />
           <ReferenceLine
-            y={pullC}
+            y={outC}
             stroke="var(--color-accent)"
-            label={{ value: "pull", fill: "var(--quiet)" }}
+            strokeWidth={2}
+            label={{ value: `out at ${outC}`, position: "insideTopLeft", fill: "var(--color-accent)" }}
           />
-          {safeMinC !== null && (
-            <ReferenceLine y={safeMinC} stroke="var(--color-error)" strokeDasharray="6 4" />
+          <ReferenceLine
+            y={endC}
+            stroke="var(--color-success)"
+            strokeWidth={2}
+            label={{
+              value: `${lines} ${fixed(endC, 0)}`,
+              position: "insideTopLeft",
+              fill: "var(--color-success)",
+            }}
+          />
+          {safeMinC !== null && lines === "ends" && (
+            <ReferenceLine
+              y={safeMinC}
+              stroke="var(--color-error)"
+              strokeDasharray="6 4"
+              label={{
+                value: `official minimum ${fixed(safeMinC, 0)}`,
+                position: "insideTopRight",
+                fill: "var(--quiet)",
+              }}
+            />
           )}
           <Line
             data={[...readings]}
             dataKey="coreC"
-            stroke="var(--color-accent)"
+            stroke="var(--color-base-content)"
             strokeWidth={3}
             dot={readings.length < 20}
             isAnimationActive={false}
           />
-          <Line
+          <Area
             data={[...forecast]}
             dataKey="coreC"
-            stroke="var(--quiet)"
+            stroke="var(--color-accent)"
             strokeWidth={2}
             strokeDasharray="6 5"
+            fill="none"
             dot={false}
             isAnimationActive={false}
           />
-        </LineChart>
+        </ComposedChart>
       </ResponsiveContainer>
     </div>
   );

@@ -5,18 +5,18 @@ import { useEffect, useState } from "react";
 const TICK_MS = 10_000;
 
 /** The present instant, starting from the server's so that the first draw agrees. Countdowns follow instants. */
-export function useNow(serverNowMs: number): number {
+export function useNow(serverNowMs: number, everyMs = TICK_MS): number {
   const [nowMs, setNowMs] = useState(serverNowMs);
   useEffect(() => {
     const tick = () => setNowMs(Date.now());
     tick();
-    const timer = setInterval(tick, TICK_MS);
+    const timer = setInterval(tick, everyMs);
     // A tablet that slept missed its ticks: catch up the moment it wakes.
     document.addEventListener("visibilitychange", tick);
     return () => {
       clearInterval(timer);
       document.removeEventListener("visibilitychange", tick);
     };
-  }, []);
+  }, [everyMs]);
   return nowMs;
 }

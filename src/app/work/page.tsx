@@ -5,5 +5,5 @@ import { loadAtWork } from "@/server/pages";
 export const metadata: Metadata = { title: "At work" };
 
 export default function AtWorkPage() {
-  return <AtWork {...loadAtWork()} />;
+  return <AtWork {...loadAtWork(null)} />;
 }

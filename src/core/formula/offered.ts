@@ -62,6 +62,9 @@ const USUAL_PULL_H: Record<PreparationChoice, number> = {
   cure: 0.5,
 };
 
+/** *Practice*. */
+const RINSE_MIN = 15;
+
 const FISH_PULL_H: Partial<Record<PreparationChoice, number>> = { marinade: 1 / 3, paste: 0.5, timed: 0.5 };
 
 /** A formulation turned to another preparation, keeping the food, the salt, the name and every line that still fits. */
@@ -79,6 +82,13 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
     sugarPerSalt: choice === "cure" ? Math.max(f.sugarPerSalt, 0.5) : f.sugarPerSalt,
     // A rack lets the surface dry; everything wet is covered.
     holding: { ...f.holding, covered: choice !== "dry" && choice !== "rub" },
+    // A strong bath leaves salt at the surface: the usual quarter of an hour in fresh water, to be left out by who likes.
+    rinse:
+      choice === "timed"
+        ? (f.rinse ?? { minutes: RINSE_MIN })
+        : choice === "equilibrium"
+          ? f.rinse
+          : undefined,
     pullH: (fish ? FISH_PULL_H[choice] : undefined) ?? USUAL_PULL_H[choice],
     reserve: wet ? f.reserve : undefined,
   };

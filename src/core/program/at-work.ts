@@ -14,6 +14,8 @@ export interface Progress {
   samples: readonly Sample[];
   /** When each exit is foretold to be at its exit, by channel. */
   outMs: Readonly<Record<string, number>>;
+  /** When a sitting's plan has each step begin, by id; left out, the program's own hours. */
+  plannedMs?: Readonly<Record<string, number>>;
   /** Readings before it say nothing, by channel: the probe was set right then. */
   probeSetMs?: Readonly<Record<string, number>>;
   nowMs: number;
@@ -117,7 +119,7 @@ function ownAct(open: readonly PlacedStep[], inHeat: readonly InHeat[]): PlacedS
 const AFTER_OVEN: readonly StepKind[] = ["ovenOut", "rest", "beside", "serve", "stock", "store"];
 
 /** Every step on the clock: what was done early or late takes what follows along, and so does the forecast. */
-function timed(program: Program, { startedAtMs, done, outMs }: Progress): PlacedStep[] {
+function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan = {} }: Progress): PlacedStep[] {
   const plannedMs = (step: Step) => startedAtMs + step.atMin * MIN_MS;
   const anchors = program.steps.filter((s) => ANCHORS.includes(s.kind) && done[s.id] !== undefined);
   const shiftOf = (step: Step): number => {
@@ -134,7 +136,9 @@ function timed(program: Program, { startedAtMs, done, outMs }: Progress): Placed
       const follows = AFTER_OVEN.includes(step.kind) && own !== undefined && Number.isFinite(own);
       return {
         ...step,
-        dueMs: Math.round(plannedMs(step) + (follows ? own : shiftOf(step))),
+        dueMs: follows
+          ? Math.round(plannedMs(step) + own)
+          : (plan[step.id] ?? Math.round(plannedMs(step) + shiftOf(step))),
         doneMs: done[step.id],
         state: "open",
         foretold: follows,

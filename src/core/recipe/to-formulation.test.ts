@@ -99,7 +99,9 @@ describe("into a formula", () => {
     );
     const duck = findFood("duck_leg");
     if (!duck) throw new Error("food");
-    expect(cookSaid(method, cookOffered(duck, { count: 1, totalMassG: duck.pieceMassG, thicknessMm: 30 }))).toMatchObject({
+    expect(
+      cookSaid(method, cookOffered(duck, { count: 1, totalMassG: duck.pieceMassG, thicknessMm: 30 })),
+    ).toMatchObject({
       restMin: 10,
       stages: [
         { ovenC: 220, minutes: 20 },

@@ -21,6 +21,8 @@ const MIN_MS = 60_000;
 export interface PlannedTask {
   id: string;
   dishId: string;
+  /** The dish by its name. */
+  dish: string;
   /** The step of the dish's program it is. */
   stepId: string;
   kind: StepKind;
@@ -222,6 +224,23 @@ function withSoak(dish: ProgramDish, leftMin: number): ProgramDish {
   };
 }
 
+/** A sitting whose soaks stand as long as a plan decided. */
+export function withPlannedSoaks(sitting: Sitting, soakH: Readonly<Record<string, number>>): Sitting {
+  return {
+    ...sitting,
+    dishes: sitting.dishes.map((dish) => {
+      const planned = soakH[dish.id];
+      if (planned === undefined || !dish.batch) return dish;
+      const allMin = Math.round(planned * 60);
+      return {
+        ...dish,
+        program: programOf(dish.batch.input, dish.batch.sheet, { soakH: planned }),
+        soak: { minMin: allMin, preferMin: allMin, maxMin: allMin },
+      };
+    }),
+  };
+}
+
 /** With its turns near their hours; and, where hands are wanted elsewhere, with turns at any hour. */
 function withTurns(sitting: Sitting): Sitting[] {
   const loose = (dish: ProgramDish): ProgramDish => ({
@@ -247,6 +266,7 @@ function planned(
   const steps = new Map(
     sitting.dishes.flatMap((d) => d.program.steps.map((s) => [taskIdOf(d.id, s.id), s] as const)),
   );
+  const names = new Map(sitting.dishes.map((d) => [d.id, d.name]));
   const needless = needlessPreheats(problem, times);
   return {
     status: "planned",
@@ -264,6 +284,7 @@ function planned(
         return {
           id: task.id,
           dishId: task.dishId,
+          dish: names.get(task.dishId) ?? "",
           stepId: step?.id ?? task.id,
           kind: step?.kind ?? "clean",
           title: task.title,

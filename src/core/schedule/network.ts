@@ -1,5 +1,14 @@
 import type { End, Minute, Problem } from "./model";
-import type { Ties } from "./polish";
+
+/** x_to − x_from ≤ weight, by the point it binds: those that pull on it, and those it pulls on. */
+export interface Ties {
+  from: readonly number[];
+  to: readonly number[];
+  weight: readonly number[];
+  /** Edges that leave a point, and that come to it. */
+  out: readonly (readonly number[])[];
+  into: readonly (readonly number[])[];
+}
 
 /**
  * Temporal constraints between the ends of tasks, and the latest time each may have. A simple temporal network (Dechter,

@@ -1,6 +1,6 @@
 import { lastConflict, type Watch } from "./conflicts";
 import type { CostModel } from "./cost-model";
-import type { Network } from "./network";
+import type { Network, Ties } from "./network";
 
 /** Steps a point is tried to be moved by, minutes: far first. */
 const STEPS = [480, 120, 30, 10, 5, 2, 1];
@@ -52,16 +52,6 @@ const ways = (step: number, wanted: boolean): [number, boolean][] =>
         [step, false],
         [-step, false],
       ];
-
-/** x_to − x_from ≤ weight, by the point it binds: those that pull on it, and those it pulls on. */
-export interface Ties {
-  from: readonly number[];
-  to: readonly number[];
-  weight: readonly number[];
-  /** Edges that leave a point, and that come to it. */
-  out: readonly (readonly number[])[];
-  into: readonly (readonly number[])[];
-}
 
 /** The times with one point moved and all that must follow; undefined where the origin would have to. */
 function pushed(

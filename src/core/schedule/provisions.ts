@@ -1,8 +1,7 @@
 import { dishFacts } from "../formula/dish-facts";
 import { formulate, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
-import { coolerPlan } from "../heat/cooler";
-import { vesselLeakWPerK } from "../heat/cold-plan";
+import { coolerIce } from "../program/soak";
 import { brineHeatCapacity, splitHotAndIce } from "../solution/chill";
 import type { Vessel } from "../vessel/vessel";
 import type { SittingRequest } from "./request";
@@ -27,7 +26,11 @@ export interface Provisions {
 }
 
 /** What a sitting takes, all dishes together. Plain dishes are not weighed here. */
-export function provisionsOf(request: SittingRequest): Provisions {
+export function provisionsOf(
+  request: SittingRequest,
+  /** Hours each dish stands by its plan; left out, its own. */
+  soakH: Readonly<Record<string, number>> = {},
+): Provisions {
   const foods = new Map<string, Provision>();
   const lines = new Map<string, Provision>();
   const add = (to: Map<string, Provision>, id: string, name: string, massG: number, dish: string) => {
@@ -50,7 +53,7 @@ export function provisionsOf(request: SittingRequest): Provisions {
     if (dish.doneMs?.go_in !== undefined) continue;
     vessels.push({ dish: dish.name, vessel: dish.formulation.vessel });
     iceG.brines += brineIceG(sheet);
-    iceG.coolers += coolerIceG(dish.formulation);
+    iceG.coolers += coolerIceG(dish.formulation, soakH[dish.id] ?? dish.formulation.pullH);
     add(foods, sheet.food.id, sheet.food.name, sheet.foodG, dish.name);
     for (const line of [...sheet.lines, ...sheet.companions])
       add(lines, line.id, line.name, line.massG, dish.name);
@@ -78,21 +81,5 @@ function brineIceG(sheet: Formulated): number {
   return splitHotAndIce(sheet.waterG / 1000, sheet.naclG / 1000, hot, ICE_C, COLD_C).iceKg * 1000;
 }
 
-const ROOM_C = 20;
-/** A cooler is looked at this often (hazard table). */
-const LOOK_EVERY_H = 4;
-/** More than this at once does not go into a cooler beside its food, kg. *Practice*. */
-const MOST_ICE_KG = 10;
-
-function coolerIceG(formulation: Formulation): number {
-  if (formulation.holding.place !== "cooler") return 0;
-  const plan = coolerPlan({
-    leakWPerK: vesselLeakWPerK(formulation),
-    roomC: ROOM_C,
-    keepC: COLD_C,
-    hours: formulation.pullH,
-    topUpEveryH: LOOK_EVERY_H,
-    mostIceKg: MOST_ICE_KG,
-  });
-  return plan.iceKg * 1000;
-}
+const coolerIceG = (input: Formulation, soakH: number): number =>
+  input.holding.place === "cooler" ? coolerIce({ input, soakH }).allG : 0;

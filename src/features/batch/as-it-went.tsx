@@ -2,6 +2,8 @@
 
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
+import type { Formulated } from "@/core/formula/formulate";
+import { exitsOf } from "@/core/program/exits";
 import { FAULT_NAME } from "@/core/journal/outcome";
 import { CoreChart } from "@/ui/core-chart";
 import { capital, grams } from "@/ui/format";
@@ -10,12 +12,21 @@ const MIN_MS = 60_000;
 const SCORES = ["salt", "evenness", "texture", "juiciness", "surface", "timing"] as const;
 
 /** Plan against what really happened: weights, core, judgement. Nothing where nothing was entered. */
-export function AsItWent({ batch, work }: { batch: BatchDetail; work: WorkView }) {
+export function AsItWent({
+  batch,
+  work,
+  sheet,
+}: {
+  batch: BatchDetail;
+  work: WorkView;
+  sheet: Formulated | undefined;
+}) {
   const weighed = batch.sheet.lines.filter((l) => work.weights[l.id] !== undefined);
   const inMs = work.done.stage_1 ?? work.done.go_in ?? batch.startedAtMs;
   const core = work.readings
     .filter((r) => r.channel === "probe" && r.atMs >= inMs)
     .map((r) => ({ atMin: (r.atMs - inMs) / MIN_MS, coreC: r.value }));
+  const exit = sheet && exitsOf(batch.formulation, sheet)[0];
   return (
     <>
       {weighed.length > 0 && (
@@ -43,8 +54,11 @@ export function AsItWent({ batch, work }: { batch: BatchDetail; work: WorkView }
           <CoreChart
             readings={core}
             forecast={[]}
-            pullC={batch.formulation.cook?.toC ?? 60}
-            safeMinC={null}
+            outC={exit?.outC ?? 60}
+            endC={exit?.endC ?? 63}
+            safeMinC={sheet?.food.safeMinC ?? null}
+            sinceMs={inMs}
+            timeZone={batch.timeZone}
           />
         </section>
       )}

@@ -103,7 +103,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
           {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}
-          <AsItWent batch={batch} work={work} />
+          <AsItWent batch={batch} work={work} sheet={sheet} />
           {sheet && <PlanAndReal batch={batch} work={work} sheet={sheet} />}
           <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
           <Times batch={batch} />

@@ -1,7 +1,7 @@
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
-import { actsFor } from "@/core/work/acts";
+import { actsIn, programOf } from "@/core/program/program";
 import { duration, shortDate } from "@/ui/format";
 
 const MIN_MS = 60_000;
@@ -11,7 +11,10 @@ const NEAR_MIN = 5;
 /** Every act that was confirmed: when it was to be, when it was. */
 export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; sheet: Formulated }) {
   const { batch, work, sheet } = props;
-  const acts = actsFor(batch.formulation, sheet).filter((a) => work.done[a.id] !== undefined);
+  const soakH = (batch.plannedLiftAtMs - batch.startedAtMs) / (60 * MIN_MS);
+  const acts = actsIn(programOf(batch.formulation, sheet, { soakH })).filter(
+    (a) => work.done[a.id] !== undefined,
+  );
   if (acts.length === 0) return null;
   return (
     <section className="mt-6" aria-label="Plan and what was">

@@ -7,6 +7,8 @@ import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
 import type { Formulated } from "@/core/formula/formulate";
 import { cookOf } from "@/core/formula/cook";
+import { exitsOf } from "@/core/program/exits";
+import { programOf } from "@/core/program/program";
 import { withOwn } from "@/core/formula/with-own";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
@@ -88,6 +90,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   };
 
   const cook = worked.ok ? cookOf(formulation, worked.sheet.food) : undefined;
+  const exits = worked.ok ? exitsOf(formulation, worked.sheet) : [];
   const bases = worked.ok ? basesOf(formulation, worked.sheet) : undefined;
 
   const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";
@@ -143,7 +146,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           <LinesPanel {...panel} bases={bases} />
           <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
           <HoldingPanel {...panel} />
-          {cook && <CookPanel {...panel} cook={cook} />}
+          {cook && <CookPanel {...panel} cook={cook} exits={exits} />}
           <CompanionsPanel {...panel} bases={bases} cookMin={cook?.minutes ?? 0} />
           <label className="block">
             <span className="text-quiet">Notes</span>
@@ -182,7 +185,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           formulation={formulation}
           formulaId={draft.formulaId}
           findings={worked.findings}
-          startAtMs={nowMs}
+          program={programOf(formulation, worked.sheet, { exits })}
           timeZone={kitchen.timeZone}
           onStarted={clear}
           onClose={() => setStarting(false)}

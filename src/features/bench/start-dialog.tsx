@@ -6,6 +6,8 @@ import { v4 as newId } from "uuid";
 import type { Problem } from "@/contracts/requests";
 import type { Formulation } from "@/core/formula/model";
 import type { Finding } from "@/core/safety/rule";
+import type { Program } from "@/core/program/step";
+import { Choice } from "@/ui/choice";
 import { FindingCard } from "@/ui/findings";
 import { dayAndClock, fromLocalField, toLocalField } from "@/ui/format";
 import { Modal } from "@/ui/modal";
@@ -15,13 +17,18 @@ interface Props {
   formulation: Formulation;
   formulaId: string | null;
   findings: Finding[];
-  startAtMs: number;
+  program: Program;
   timeZone: string;
   onStarted: () => void;
   onClose: () => void;
 }
 
 const HOUR_MS = 3_600_000;
+const MIN_MS = 60_000;
+const FIVE_MS = 5 * MIN_MS;
+
+/** To the next five minutes, as a clock on a wall is read. */
+const nextFive = (ms: number): number => Math.ceil(ms / FIVE_MS) * FIVE_MS;
 const REASON_MIN = 3;
 
 /** Starts a batch at a chosen time. A stop wants a reason, and the reason is kept with the batch. */
@@ -29,20 +36,26 @@ export function StartDialog({
   formulation,
   formulaId,
   findings,
-  startAtMs: offeredMs,
+  program,
   timeZone,
   onStarted,
   onClose,
 }: Props) {
   const router = useRouter();
+  // The present when it is opened, not when the page was: and nothing goes in before it is got ready.
+  const [offeredMs] = useState(() => nextFive(Date.now() + program.readyMin * MIN_MS));
+  const [by, setBy] = useState<"goesIn" | "eaten">("goesIn");
   const [start, setStart] = useState(() => toLocalField(offeredMs, timeZone));
+  const [eaten, setEaten] = useState(() => toLocalField(offeredMs + program.tableMin * MIN_MS, timeZone));
   const [reasons, setReasons] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const [id] = useState(() => newId());
 
   const stops = findings.filter((f) => f.severity === "stop");
-  const startAtMs = fromLocalField(start, timeZone);
+  const tableMs = fromLocalField(eaten, timeZone);
+  const startAtMs =
+    by === "goesIn" ? fromLocalField(start, timeZone) : tableMs && tableMs - program.tableMin * MIN_MS;
   const open = stops.filter((f) => (reasons[f.id] ?? "").trim().length < REASON_MIN);
 
   const begin = async () => {
@@ -67,14 +80,23 @@ export function StartDialog({
 
   return (
     <Modal title={`Start ${formulation.name}`} onClose={onClose}>
+      <Choice
+        label="By when"
+        value={by}
+        options={[
+          { value: "goesIn", label: "when it goes in" },
+          { value: "eaten", label: "when we eat" },
+        ]}
+        onChange={setBy}
+      />
       <div className="field-row">
-        <label htmlFor="start-at">Goes in at</label>
+        <label htmlFor="start-at">{by === "goesIn" ? "Goes in at" : "We eat at"}</label>
         <input
           id="start-at"
           type="datetime-local"
           className="entry figure"
-          value={start}
-          onChange={(event) => setStart(event.target.value)}
+          value={by === "goesIn" ? start : eaten}
+          onChange={(event) => (by === "goesIn" ? setStart : setEaten)(event.target.value)}
         />
       </div>
       {startAtMs === undefined ? (
@@ -82,10 +104,18 @@ export function StartDialog({
           Enter a date and time, such as {toLocalField(offeredMs, timeZone).replace("T", " ")}.
         </p>
       ) : (
-        <p className="py-2">
-          Lift out <strong>{dayAndClock(startAtMs + formulation.pullH * HOUR_MS, timeZone)}</strong>
-          <span className="text-quiet"> ({timeZone})</span>
-        </p>
+        <dl className="grid grid-cols-[auto_1fr] gap-x-3 py-2">
+          <When term="Begin getting ready" atMs={startAtMs - program.readyMin * MIN_MS} timeZone={timeZone} />
+          <When term="Goes in" atMs={startAtMs} timeZone={timeZone} />
+          <When
+            term={formulation.preparation.kind === "saltCrust" ? "Out of the oven" : "Take out"}
+            atMs={startAtMs + formulation.pullH * HOUR_MS}
+            timeZone={timeZone}
+          />
+          <When term="On the table" atMs={startAtMs + program.tableMin * MIN_MS} timeZone={timeZone} />
+          <dt className="text-quiet">Clock of</dt>
+          <dd>{timeZone}</dd>
+        </dl>
       )}
       <div className="space-y-2">
         {stops.map((finding) => (
@@ -126,5 +156,14 @@ export function StartDialog({
         </button>
       </div>
     </Modal>
+  );
+}
+
+function When({ term, atMs, timeZone }: { term: string; atMs: number; timeZone: string }) {
+  return (
+    <>
+      <dt className="text-quiet">{term}</dt>
+      <dd className="figure font-semibold">{dayAndClock(atMs, timeZone)}</dd>
+    </>
   );
 }

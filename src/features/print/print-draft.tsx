@@ -6,6 +6,7 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
+import { programOf } from "@/core/program/program";
 import { readDraft } from "@/ui/draft-storage";
 import { PrintPage } from "./print-page";
 
@@ -33,5 +34,6 @@ export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula
   }
   const sheet = snapshotOf(result.value, outcomeAt(result.value, formulation.pullH, formulation.portions));
   const { measures, name: kitchenName, timeZone } = kitchen;
-  return <PrintPage data={{ formulation, sheet, measures, kitchenName, timeZone }} back={back} />;
+  const program = programOf(formulation, result.value);
+  return <PrintPage data={{ formulation, sheet, program, measures, kitchenName, timeZone }} back={back} />;
 }

@@ -7,7 +7,9 @@ import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";
 import { ShareCode } from "@/ui/share-code";
 import { WeighLines } from "@/ui/weigh-lines";
+import type { Program } from "@/core/program/step";
 import { Also } from "@/ui/measures";
+import { Method } from "./method";
 
 export interface PrintData {
   formulation: Formulation;
@@ -15,6 +17,8 @@ export interface PrintData {
   measures: MeasureSystem;
   kitchenName: string;
   timeZone: string;
+  /** What is done, step by step. */
+  program: Program;
   /** Left out for a draft: nothing has been put in yet. */
   startedAtMs?: number;
 }
@@ -40,6 +44,7 @@ export function PrintSheet({
   measures,
   kitchenName,
   timeZone,
+  program,
   startedAtMs,
 }: PrintData) {
   const { ready, past, atPull } = sheet;
@@ -87,6 +92,7 @@ export function PrintSheet({
       </dl>
       <h2 className="text-xl">Weigh out</h2>
       <WeighLines lines={sheet.lines} measures={measures} />
+      <Method program={program} startedAtMs={startedAtMs} timeZone={timeZone} />
       {f.notes && <p className="mt-3 whitespace-pre-wrap">{f.notes}</p>}
       {f.reserve && (
         <p className="mt-3 font-semibold">

@@ -100,11 +100,16 @@ function useFormulation(read: ReadRecipe, facts: Facts, settled: SettledLine[]):
   const key = JSON.stringify([facts, settled]);
   return useMemo(() => {
     const food = findFood(facts.foodId);
-    const cook = food && cookSaid(read.method, { ...cookOffered(food, {
-        count: Math.max(1, facts.count),
-        totalMassG: facts.foodG,
-        thicknessMm: food.thicknessMm,
-      }), ovenC });
+    const cook =
+      food &&
+      cookSaid(read.method, {
+        ...cookOffered(food, {
+          count: Math.max(1, facts.count),
+          totalMassG: facts.foodG,
+          thicknessMm: food.thicknessMm,
+        }),
+        ovenC,
+      });
     const formulation = formulationFrom(
       { ...facts, notes: notesOf(read), lines: settled, ...(cook && { cook }) },
       own,

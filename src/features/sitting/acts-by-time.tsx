@@ -31,6 +31,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) 
             <li key={task.id} className="flex items-baseline gap-3 border-b border-dotted border-line py-1">
               <span className="figure w-16 shrink-0 text-xl">{clock(task.startMs, timeZone)}</span>
               <span className="flex-1">
+                <b>{task.dish}</b>:{" "}
                 {batchId ? (
                   <a href={`/work/${batchId}`} className="underline">
                     <Also>{task.title}</Also>

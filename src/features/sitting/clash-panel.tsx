@@ -1,10 +1,11 @@
 import type { Answer } from "@/core/schedule/answer";
 import type { Offer } from "@/core/schedule/offers";
+import type { Offers } from "./use-plan";
 import { sayDemand, sayOffer } from "./say";
 
 interface Props {
   answer: Extract<Answer, { status: "clash" }>;
-  offers: Offer[] | "working";
+  offers: Offers;
   timeZone: string;
   tablePast: boolean;
   titleOf: (taskId: string) => string;
@@ -20,7 +21,7 @@ export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTak
       </div>
       {!tablePast && answer.clash.length > 0 && (
         <>
-          <p className="text-lg">These cannot all be had together; any one given up clears this clash:</p>
+          <p className="text-lg">These wishes collide. Letting go of any one of them solves it:</p>
           <ul className="list-disc pl-6 text-lg">
             {answer.clash.map((facts, i) => (
               <li key={i}>{sayDemand(facts)}</li>
@@ -28,15 +29,16 @@ export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTak
           </ul>
         </>
       )}
-      {answer.unsure && (
-        <p className="text-sm text-quiet">Not every way was tried: it is a crowded sitting.</p>
-      )}
-      <h3 className="mt-3 text-xl">The least that helps</h3>
+      {answer.unsure && <p className="text-sm text-quiet">Too many possibilities to check them all.</p>}
+      <h3 className="mt-3 text-xl">Smallest changes that make it fit</h3>
       {offers === "working" && <p role="status">Trying changes…</p>}
-      {offers !== "working" && offers.length === 0 && (
+      {offers === "failed" && (
+        <p role="alert">The planner broke. What you entered is kept; load the page again.</p>
+      )}
+      {Array.isArray(offers) && offers.length === 0 && (
         <p>Nothing small helps: fewer dishes, or another day.</p>
       )}
-      {offers !== "working" && (
+      {Array.isArray(offers) && (
         <ol className="space-y-2">
           {offers.map((offer) => (
             <li key={offer.id}>

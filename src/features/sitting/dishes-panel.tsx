@@ -4,6 +4,7 @@ import { v4 as newId } from "uuid";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { BatchView, FormulaView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
+import { HoursChoice } from "./hours-choice";
 import { PlainDishForm } from "./plain-dish-form";
 
 interface Props {
@@ -49,6 +50,18 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
             <span className="flex-1">
               <span className="font-semibold">{dish.name}</span>
               <span className="block text-sm text-quiet">{KINDS[dish.kind]}</span>
+              {dish.kind === "formula" && (
+                <HoursChoice
+                  dish={dish}
+                  onChange={(hours) =>
+                    onChange(
+                      dishes.map((d) =>
+                        d === dish ? { ...dish, formulation: { ...dish.formulation, hours } } : d,
+                      ),
+                    )
+                  }
+                />
+              )}
             </span>
             {dish.kind === "formula" && (
               <button type="button" className="btn min-h-11" onClick={() => onStart(dish)}>

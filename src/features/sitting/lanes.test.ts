@@ -11,7 +11,13 @@ const task = (
 ): PlannedTask => ({
   id,
   dishId: "loin",
+  dish: "loin",
+  stepId: id,
+  kind: "tend",
   title: id,
+  why: "",
+  figures: [],
+  handsMin: 0,
   startMs: fromMin * MIN,
   endMs: (fromMin + minutes) * MIN,
   earliestMs: 0,

@@ -47,7 +47,7 @@ export function PlanView(props: Props) {
     <section aria-label="Plan" aria-busy={working}>
       {next && (
         <p className="text-2xl">
-          Next: <b className="figure">{dayAndClock(next.startMs, timeZone)}</b> {next.title}
+          Next: <b className="figure">{dayAndClock(next.startMs, timeZone)}</b> {next.dish}: {next.title}
         </p>
       )}
       <div className="hidden flex-wrap items-center gap-3 md:flex">

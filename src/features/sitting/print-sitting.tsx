@@ -22,7 +22,7 @@ export function PrintSitting({ sitting, planned }: Props) {
       ) : (
         <p>It does not fit as it stands: open the sitting, and take one of the changes offered.</p>
       )}
-      <Provisions request={requestOf(sitting)} />
+      <Provisions request={requestOf(sitting)} soakH={planned?.soakH} />
     </main>
   );
 }

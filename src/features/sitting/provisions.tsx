@@ -9,8 +9,12 @@ import { useMemo } from "react";
 const SHAPE_WORDS = Object.fromEntries(VESSEL_SHAPES.map(({ value, label }) => [value, label]));
 
 /** What to buy and weigh for all dishes together, and who must not eat which. */
-export function Provisions({ request }: { request: SittingRequest }) {
-  const { lines, foods, dishes, vessels, iceG } = useMemo(() => provisionsOf(request), [request]);
+export function Provisions(props: { request: SittingRequest; soakH?: Readonly<Record<string, number>> }) {
+  const { request, soakH } = props;
+  const { lines, foods, dishes, vessels, iceG } = useMemo(
+    () => provisionsOf(request, soakH),
+    [request, soakH],
+  );
   if (foods.length === 0) return null;
   return (
     <section aria-label="Shopping and weighing out" className="mt-6">

@@ -6,7 +6,13 @@ const MIN = 60_000;
 const task = (id: string, startMin: number, minutes = 10, part: Partial<PlannedTask> = {}): PlannedTask => ({
   id,
   dishId: "lamb",
+  dish: "Lamb",
+  stepId: id,
+  kind: "tend",
   title: id,
+  why: "",
+  figures: [],
+  handsMin: 0,
   startMs: startMin * MIN,
   endMs: (startMin + minutes) * MIN,
   earliestMs: startMin * MIN,
@@ -22,7 +28,7 @@ describe("what moved", () => {
 
   test("one act later, and nothing else", () => {
     expect(sayMoved(before, [task("lamb out", 125), task("carve", 150)])).toBe(
-      "lamb out 25 min later; nothing else moves",
+      "Lamb: lamb out 25 min later; nothing else moves",
     );
   });
 

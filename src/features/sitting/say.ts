@@ -19,7 +19,7 @@ export function sayDemand(facts: DemandFacts): string {
     case "absence":
       return "nobody is there in an absence";
     case "ice":
-      return `${facts.dish} wants its ice looked at every four hours`;
+      return `${facts.dish} wants its ice looked at every five hours or less`;
     case "pinned":
       return `“${facts.title}” was put where it is`;
     case "resource":
@@ -71,6 +71,8 @@ export function sayOffer(facts: OfferFacts, timeZone: string, titleOf: (taskId: 
       return `Let “${titleOf(facts.taskId)}” move again`;
     case "readySooner":
       return `${facts.dish}: content with ${facts.readiness === "outside" ? "the outside seasoned" : "the mean seasoned"}, ${duration(facts.hours)}`;
+    case "letStretch":
+      return `${facts.dish}: let its hours stretch`;
     case "strongBrine":
       return `${facts.dish}: the stronger brine, ${fixed(facts.percent, 0)} %, ${duration(facts.hours)}`;
     case "dryBrine":
@@ -99,7 +101,7 @@ export function sayMoved(before: readonly PlannedTask[], after: readonly Planned
   const moved = after.flatMap((task) => {
     const old = was.get(task.id);
     const byMin = old ? Math.round((task.startMs - old.startMs) / 60_000) : 0;
-    return Math.abs(byMin) >= TELL_MIN ? [{ title: task.title, byMin }] : [];
+    return Math.abs(byMin) >= TELL_MIN ? [{ title: `${task.dish}: ${task.title}`, byMin }] : [];
   });
   const gone = before.filter((t) => !after.some((a) => a.id === t.id)).length;
   const come = after.filter((t) => !was.has(t.id)).length;

@@ -7,7 +7,7 @@ import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contr
 import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
 import type { PlannedTask } from "@/core/schedule/answer";
 import { stillOvenC } from "@/core/heat/oven";
-import { fromLocalField, toLocalField } from "@/ui/format";
+import { dayAndClock, fromLocalField, toLocalField } from "@/ui/format";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
@@ -18,7 +18,7 @@ import { KitchenPanel } from "./kitchen-panel";
 import { PlanView } from "./plan-view";
 import { Provisions } from "./provisions";
 import { sayMoved } from "./say";
-import { usePlan } from "./use-plan";
+import { useOffers } from "./use-plan";
 import { useSitting } from "./use-sitting";
 
 interface Props {
@@ -33,13 +33,13 @@ interface Props {
 export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
   const router = useRouter();
   const nowMs = useNow(serverNowMs);
-  const { view, kept, change, takeTheirs, keepMine } = useSitting(first);
-  const { body, timeZone } = view;
+  const { view, kept, change, take, takeTheirs, keepMine } = useSitting(first);
+  const { body, timeZone, plan } = view;
   const request = useMemo(() => requestOf(view), [view]);
-  const planning = usePlan(request, nowMs);
-  const answer =
-    planning.status === "done" ? planning.answer : planning.status === "working" ? planning.last : undefined;
-  const planned = answer?.status === "planned" ? answer : undefined;
+  const { answer } = plan;
+  const working = kept === "keeping";
+  const offers = useOffers(request, answer, nowMs);
+  const planned = answer.status === "planned" ? answer : undefined;
   const log = useMoves(planned?.tasks);
   const [problem, setProblem] = useState<string | null>(null);
   const titles = useRef(new Map<string, string>());
@@ -58,31 +58,27 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   // One name for one start: tapped again because no answer came, it makes no second batch.
   const starts = useRef(new Map<string, string>());
   const start = async (dish: Extract<SittingDish, { kind: "formula" }>) => {
-    const id = starts.current.get(dish.id) ?? newId();
-    starts.current.set(dish.id, id);
-    const goIn = planned?.tasks.find((t) => t.id === `${dish.id}/go_in`);
-    const sent = await send<{ id: string }>("POST", "/api/batches", {
-      id,
-      formulaId: dish.formulaId,
-      formulation: dish.formulation,
-      startAtMs: goIn?.startMs ?? Date.now(),
+    const batchId = starts.current.get(dish.id) ?? newId();
+    starts.current.set(dish.id, batchId);
+    const sent = await send<SittingView>("POST", `/api/sittings/${view.id}/dishes/${dish.id}/start`, {
+      batchId,
+      baseRevision: view.revision,
       acknowledgements: [],
     });
     // A stop wants a reason: the Bench asks for it and keeps it.
     const bench =
       !sent.ok && sent.problem.status === 422 ? " Start it on the Bench, which asks for the reason." : "";
-    // Done with, or the id of another's: the next start is a new one.
-    if (sent.ok || sent.problem.status === 409) starts.current.delete(dish.id);
     if (!sent.ok) return setProblem(`${dish.name}: ${sent.problem.detail}${bench}`);
     setProblem(null);
-    change((b) => ({
-      ...b,
-      dishes: b.dishes.map((d) =>
-        d.id === dish.id ? { kind: "running", id: dish.id, name: dish.name, batchId: sent.value.id } : d,
-      ),
-    }));
+    take(sent.value);
     router.refresh();
   };
+  const planAgain = async () => {
+    const sent = await send<SittingView>("POST", `/api/sittings/${view.id}/plan`);
+    if (!sent.ok) return setProblem(sent.problem.detail);
+    take(sent.value);
+  };
+  const overdue = planned?.tasks.find((t) => t.handsOn && nowMs - t.startMs > OVERDUE_MS);
 
   return (
     <Shell
@@ -157,23 +153,39 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           aria-label="The hours, and what they take"
         >
           {body.dishes.length === 0 && <p className="text-lg">Add the dishes: the hours fall into place.</p>}
-          {planning.status === "failed" && (
-            <p role="alert">The planner broke. What you entered is kept; load the page again.</p>
-          )}
-          {answer?.status === "broken" && (
+          {answer.status === "broken" && (
             <p role="alert" className="text-lg">
               The sums of {answer.dish} no longer work out: open it on the Bench.
             </p>
           )}
-          {planning.status === "done" && planning.answer.status === "clash" && (
+          {answer.status === "clash" && !working && (
             <ClashPanel
-              answer={planning.answer}
-              offers={planning.offers}
+              answer={answer}
+              offers={offers}
               timeZone={timeZone}
-              tablePast={body.tableMs <= planning.nowMs}
+              tablePast={body.tableMs <= nowMs}
               titleOf={(id) => titles.current.get(id) ?? id}
               onTake={(offer) => change((b) => bodyFrom(b, offer.request))}
             />
+          )}
+          {overdue && (
+            <p className="mb-3 flex flex-wrap items-center gap-3 border-l-8 border-warning bg-base-100 p-3 text-lg">
+              <span className="flex-1">
+                {overdue.dish}: “{overdue.title}” was planned for {dayAndClock(overdue.startMs, timeZone)} and
+                is not ticked off. The plan stays as it is until you change it.
+              </span>
+              <button type="button" className="btn min-h-11" onClick={() => void planAgain()}>
+                Plan again from now
+              </button>
+            </p>
+          )}
+          {plan.better && !overdue && (
+            <p className="mb-3 flex flex-wrap items-center gap-3 border-l-8 border-primary bg-base-100 p-3 text-lg">
+              <span className="flex-1">{sayBetter(plan.better)}</span>
+              <button type="button" className="btn min-h-11" onClick={() => void planAgain()}>
+                Take the better plan
+              </button>
+            </p>
           )}
           {planned && body.dishes.length > 0 && (
             <PlanView
@@ -181,18 +193,26 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
               body={body}
               timeZone={timeZone}
               nowMs={nowMs}
-              working={planning.status === "working"}
+              working={working}
               log={log}
               onMove={move}
               onUnpin={(taskId) => change((b) => ({ ...b, pins: b.pins.filter((p) => p.taskId !== taskId) }))}
             />
           )}
-          <Provisions request={request} />
+          <Provisions request={request} soakH={planned?.soakH} />
         </div>
       </div>
     </Shell>
   );
 }
+
+/** So late without a tick an act is said to be. */
+const OVERDUE_MS = 15 * 60_000;
+
+const sayBetter = (better: NonNullable<SittingView["plan"]["better"]>): string =>
+  better.waitsLessMin > 0
+    ? `There is a better plan now: hot food waits ${better.waitsLessMin} min less.`
+    : "There is a better plan now: hours nearer to those you wanted.";
 
 const LOG_MOST = 8;
 

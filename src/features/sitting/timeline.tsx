@@ -178,7 +178,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, pinnedHere }: BarProps) {
     event.preventDefault();
     onMove(task, task.startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
   };
-  const said = `${task.title}: ${dayAndClock(task.startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${pinnedHere ? ", put here" : ""}`;
+  const said = `${task.dish}: ${task.title}: ${dayAndClock(task.startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${pinnedHere ? ", put here" : ""}`;
   return (
     <g>
       {task.latestMs - task.earliestMs > SNAP_MS && (

@@ -24,8 +24,6 @@ export function useSitting(first: SittingView) {
   const overtaken = useRef(false);
   const path = `/api/sittings/${first.id}`;
 
-  const look = useRef<(take: boolean) => Promise<void>>(async () => undefined);
-
   const flush = useCallback(async () => {
     if (sending.current) return;
     sending.current = true;
@@ -33,13 +31,13 @@ export function useSitting(first: SittingView) {
       const body = waiting.current;
       waiting.current = null;
       setKept("keeping");
-      const sent = await send<{ revision: number }>("PUT", path, { body, baseRevision: revision.current });
+      const sent = await send<SittingView>("PUT", path, { body, baseRevision: revision.current });
       if (sent.ok) {
         revision.current = sent.value.revision;
         overtaken.current = false;
         setKept("kept");
-        // A dish may have become a running batch: what stands behind it is the server's to say.
-        if (waiting.current === null) void look.current(false);
+        // What stands behind its dishes, and the plan, are the server's to say.
+        if (waiting.current === null) setView(sent.value);
         continue;
       }
       waiting.current ??= body;
@@ -73,13 +71,13 @@ export function useSitting(first: SittingView) {
         newest.current = fresh.body;
         setView(fresh);
         setKept("kept");
-      } else setView((v) => ({ ...v, running: fresh.running }));
+      } else if (waiting.current === null && !sending.current)
+        setView((v) => ({ ...v, running: fresh.running, plainDone: fresh.plainDone, plan: fresh.plan }));
     },
     [path],
   );
 
   useEffect(() => {
-    look.current = lookNow;
     const timer = setInterval(() => {
       void lookNow(false);
       // What a lost line kept here goes when it is back; a conflict waits for the cook.
@@ -95,5 +93,11 @@ export function useSitting(first: SittingView) {
     revision.current = ((await response.json()) as SittingView).revision;
     await flush();
   };
-  return { view, kept, change, takeTheirs: () => void lookNow(true), keepMine: () => void keepMine() };
+  /** What the server answered to something other than a save: a dish started, a plan made anew. */
+  const take = (fresh: SittingView) => {
+    revision.current = fresh.revision;
+    newest.current = fresh.body;
+    setView(fresh);
+  };
+  return { view, kept, change, take, takeTheirs: () => void lookNow(true), keepMine: () => void keepMine() };
 }

@@ -2,29 +2,49 @@
 
 import { Bell, BellOff } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
-import type { PlacedAct } from "./act-state";
+import { openActs, type DishAtWork } from "./dish-at-work";
 
 const TONE_HZ = 660;
 const TONE_S = 0.5;
 /** Only what has just come due is sounded: not what was due while the tablet was away. */
 const JUST_MS = 60_000;
+/** What must come out of the heat now is sounded again so often, until a hand says that it is out. */
+const AGAIN_MS = 60_000;
 
-/** Sound and, if allowed, a notification at due acts; the screen stays awake while it is on. */
-export function Alarms({ acts, nowMs }: { acts: readonly PlacedAct[]; nowMs: number }) {
+interface Props {
+  dishes: readonly DishAtWork[];
+  /** Put off by the cook for so long, by dish and channel. */
+  snoozed: Readonly<Record<string, number>>;
+}
+
+/** Sound, vibration and, if allowed, a notification at due acts; the screen stays awake while it is on. */
+export function Alarms({ dishes, snoozed }: Props) {
   const [on, setOn] = useState(false);
-  const sounded = useRef(new Set<string>());
+  const sounded = useRef(new Map<string, number>());
   useWakeLock(on);
   useEffect(() => {
     if (!on) return;
-    for (const act of acts) {
-      const late = nowMs - act.dueMs;
-      if (act.doneMs !== undefined || late < 0 || late > JUST_MS || sounded.current.has(act.id)) continue;
-      sounded.current.add(act.id);
-      tone();
-      if ("Notification" in window && Notification.permission === "granted")
-        new Notification(act.title, { body: act.why, tag: act.id });
+    const again = (key: string) => {
+      const before = sounded.current.get(key);
+      return before === undefined || Date.now() - before >= AGAIN_MS;
+    };
+    for (const dish of dishes) {
+      for (const { core, exit } of dish.at.inHeat) {
+        const key = `${dish.key}/${exit.channel}`;
+        const pressing = core.kind === "takeOut" || core.kind === "silent" || core.kind === "slipped";
+        if (!pressing || dish.nowMs < (snoozed[key] ?? 0) || !again(`heat:${key}`)) continue;
+        sounded.current.set(`heat:${key}`, Date.now());
+        tell(dish.name, core.kind === "takeOut" ? "Take it out now" : "Look at the probe", key);
+      }
+      for (const act of openActs(dish)) {
+        const late = dish.nowMs - act.dueMs;
+        const key = `${dish.key}/${act.id}`;
+        if (late < 0 || late > JUST_MS || sounded.current.has(key)) continue;
+        sounded.current.set(key, Date.now());
+        tell(`${dish.name}: ${act.title}`, act.why, key);
+      }
     }
-  }, [acts, nowMs, on]);
+  }, [dishes, snoozed, on]);
   const toggle = () => {
     if (!on && "Notification" in window && Notification.permission === "default")
       void Notification.requestPermission();
@@ -36,6 +56,15 @@ export function Alarms({ acts, nowMs }: { acts: readonly PlacedAct[]; nowMs: num
       {on ? "Sounding, screen awake" : "Sound and stay awake"}
     </button>
   );
+}
+
+const BUZZ_MS = [300, 150, 300];
+
+function tell(title: string, body: string, tag: string): void {
+  tone();
+  if ("vibrate" in navigator) navigator.vibrate(BUZZ_MS);
+  if ("Notification" in window && Notification.permission === "granted")
+    new Notification(title, { body, tag });
 }
 
 function tone(): void {

@@ -1,83 +1,243 @@
 "use client";
 
 import Link from "next/link";
-import { batchTime } from "@/contracts/work";
-import type { BatchView, KitchenView } from "@/contracts/views";
-import { batchNote, nextAct } from "@/ui/batch-state";
-import { capital, duration, whenFrom } from "@/ui/format";
+import { useCallback, useMemo, useState } from "react";
+import type { AtWorkView } from "@/contracts/at-work";
+import type { PlacedStep } from "@/core/program/at-work";
+import type { Entry } from "@/ui/outbox-queue";
+import { batchNote } from "@/ui/batch-state";
 import { Shell } from "@/ui/shell/shell";
+import { useLasting } from "@/ui/use-lasting";
 import { useNow } from "@/ui/use-now";
+import { Alarms } from "./alarms";
+import { batchAtWork, byUrgency, openActs, plainAtWork, workedBatch, type DishAtWork } from "./dish-at-work";
+import { DishCard } from "./dish-card";
+import { DishPanels } from "./dish-panels";
+import { HandsFree } from "./hands-free";
+import { Instruments } from "./instruments";
+import { Strip } from "./strip";
+import { SetAside, ThenList } from "./then-list";
+import { useKitchenWork } from "./use-kitchen-work";
 
-interface Props {
-  kitchen: KitchenView;
-  running: BatchView[];
-  cooking: BatchView[];
-  nowMs: number;
-}
+/** Most taps are sent sooner, and nothing need be said of them. */
+const SAID_AFTER_MS = 1000;
+const TICK_MS = 500;
+const SNOOZE_MS = 5 * 60_000;
+/** Matters so much that it stands above whatever the cook looks at: food that must come out, a probe that is silent or slipped. */
+const PRESSING = 1;
 
-/** Every batch with something still to do: the soaks, and what is to be cooked, eaten and judged. */
-export function AtWork({ kitchen, running, cooking, nowMs: serverNowMs }: Props) {
-  const nowMs = useNow(serverNowMs);
+/** Everything at work on one page: what matters most now, large; then the acts of all dishes by time. */
+export function AtWork({
+  kitchen,
+  batches,
+  works: first,
+  sittings: firstSittings,
+  focusId,
+  nowMs: serverNowMs,
+}: AtWorkView) {
+  const { works, sittings, connected, waiting, problem, act, tickPlain } = useKitchenWork(
+    first,
+    firstSittings,
+  );
+  const wallMs = useNow(serverNowMs, TICK_MS);
+  const behind = useLasting(!connected || waiting > 0, SAID_AFTER_MS);
+  const [focus, setFocus] = useState<string | null>(focusId);
+  const [shown, setShown] = useState<{ key: string; id: string } | null>(null);
+  const [snoozed, setSnoozed] = useState<Record<string, number>>({});
+  const [probeSetMs, setProbeSetMs] = useState<Record<string, number>>({});
+  const worked = useMemo(() => batches.map(workedBatch), [batches]);
+  const dishes = useMemo(() => {
+    const told = { sittings, probeSetMs, wallMs };
+    const ofBatches = worked.flatMap((w) =>
+      w && works[w.batch.id] ? [batchAtWork(w, works[w.batch.id], told)] : [],
+    );
+    return byUrgency([...ofBatches, ...sittings.flatMap((s) => plainAtWork(s, told, kitchen.timeZone))]);
+  }, [worked, works, sittings, probeSetMs, wallMs, kitchen.timeZone]);
+
+  const chosen = dishes.find((d) => d.key === focus) ?? dishes[0];
+  const pressing = dishes.filter((d) => d.urgency <= PRESSING && d.key !== chosen?.key);
+
+  const put = useCallback(
+    (dish: DishAtWork, step: PlacedStep, how: { byTimer?: true; notDone?: true; atMs?: number } = {}) => {
+      const atMs = Math.round(how.atMs ?? dish.nowMs);
+      if (dish.plain) return tickPlain(dish.plain.sittingId, dish.plain.dishId, step.id, atMs);
+      const flags = { ...(how.byTimer && { byTimer: true }), ...(how.notDone && { notDone: true }) };
+      act(dish.key, { method: "PUT", path: `acts/${step.id}`, body: { atMs, ...flags } });
+      if (!how.notDone) liftToo(dish, step, atMs, (entry) => act(dish.key, entry));
+      setShown(null);
+    },
+    [act, tickPlain],
+  );
+  const undo = (dish: DishAtWork, id: string) => {
+    if (dish.plain) return;
+    act(dish.key, { method: "DELETE", path: `acts/${id}` });
+    setShown({ key: dish.key, id });
+  };
+  const onOver = useCallback(
+    (dish: DishAtWork, id: string) => {
+      const step = dish.at.steps.find((s) => s.id === id);
+      if (step) put(dish, step, { byTimer: true });
+    },
+    [put],
+  );
+
+  const card = (dish: DishAtWork) => {
+    const key = shown?.key === dish.key ? shown.id : undefined;
+    return (
+      <DishCard
+        key={dish.key}
+        dish={dish}
+        shownId={key}
+        snoozed={snoozed}
+        onAct={(step, notDone) => put(dish, step, notDone ? { notDone: true } : {})}
+        onSnooze={(channel) =>
+          setSnoozed((s) => ({ ...s, [`${dish.key}/${channel}`]: dish.nowMs + SNOOZE_MS }))
+        }
+        onProbeSet={(channel) => setProbeSetMs((s) => ({ ...s, [`${dish.key}/${channel}`]: dish.nowMs }))}
+      />
+    );
+  };
+  const list = (of: (dish: DishAtWork) => PlacedStep[]) =>
+    dishes
+      .flatMap((dish) => of(dish).map((a) => ({ dish, act: a })))
+      .sort((a, b) => (a.act.doneMs ?? a.act.dueMs) - (b.act.doneMs ?? b.act.dueMs));
+  const current =
+    chosen &&
+    (chosen.at.steps.find((s) => shown?.key === chosen.key && s.id === shown.id) ?? chosen.at.current);
+  const then = list((d) => openActs(d).filter((a) => !(d.key === chosen?.key && a.id === current?.id)));
+  const behindUs = list((d) => d.at.steps.filter((s) => s.state === "done" || s.state === "notDone"));
+  const asides = dishes.filter((d) => d.at.setAside.length > 0);
+  const batch = chosen?.worked?.batch;
+  const broken = batches.filter((_, i) => !worked[i]);
+
   return (
-    <Shell title="At work" note={kitchen.name}>
-      <div className="space-y-8 p-4 lg:p-6">
-        {running.length + cooking.length === 0 && (
-          <p className="text-lg">
-            Nothing is at work.{" "}
-            <Link href="/bench" className="underline">
-              Start a batch on the Bench
-            </Link>
-            .
-          </p>
-        )}
-        {running.length > 0 && (
-          <section>
-            <h2 className="text-2xl">Standing now</h2>
-            <ul>
-              {running.map((batch) => {
-                const ownMs = batchTime(batch.clock, nowMs);
-                const next = nextAct(batch, ownMs);
-                const hours = (next.atMs - ownMs) / 3_600_000;
-                return (
-                  <BatchRow key={batch.id} batch={batch}>
-                    {capital(next.act)} {whenFrom(next.atMs, ownMs, batch.timeZone)}
-                    {hours > 0 ? `, in ${duration(hours)}` : ", due"}
-                  </BatchRow>
-                );
-              })}
-            </ul>
-          </section>
-        )}
-        {cooking.length > 0 && (
-          <section>
-            <h2 className="text-2xl">To cook, eat and judge</h2>
-            <ul>
-              {cooking.map((batch) => (
-                <BatchRow key={batch.id} batch={batch}>
-                  out {whenFrom(batch.liftedAtMs ?? nowMs, nowMs, batch.timeZone)}
-                </BatchRow>
-              ))}
-            </ul>
-          </section>
-        )}
-      </div>
+    <Shell
+      title="At work"
+      note={
+        batch ? (
+          <span>
+            <Link href={`/batch/${batch.id}`} className="font-semibold underline">
+              {batch.name}
+            </Link>{" "}
+            · {batchNote(batch)}
+            {chosen.work && chosen.work.clock.speed !== 1 && ` · rehearsal, ${chosen.work.clock.speed} ×`}
+          </span>
+        ) : (
+          kitchen.name
+        )
+      }
+      actions={
+        <>
+          <HandsFree dishes={dishes} onOver={onOver} />
+          <Alarms dishes={dishes} snoozed={snoozed} />
+        </>
+      }
+    >
+      {behind && (
+        <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
+          {connected ? "" : "The last known state is shown; taps are kept here. "}
+          {waiting > 0 && `${waiting} not sent yet.`}
+        </p>
+      )}
+      {problem && (
+        <p className="border-l-8 border-error bg-base-100 px-4 py-2" role="alert">
+          {problem}
+        </p>
+      )}
+      {broken.map((b) => (
+        <p key={b.id} className="p-4">
+          The sums of {b.name} no longer work out; its sheet stands on{" "}
+          <Link className="underline" href={`/batch/${b.id}`}>
+            its own page
+          </Link>
+          .
+        </p>
+      ))}
+      <Strip dishes={dishes} focus={chosen?.key} onFocus={setFocus} />
+      {!chosen && (
+        <p className="p-6 text-lg">
+          Nothing is at work.{" "}
+          <Link href="/bench" className="underline">
+            Start a batch on the Bench
+          </Link>
+          .
+        </p>
+      )}
+      {chosen && (
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 lg:grid-cols-[minmax(0,1fr)_26rem] lg:p-6">
+          <div className="space-y-6">
+            {pressing.map(card)}
+            {card(chosen)}
+            <DishPanels
+              dish={chosen}
+              current={current}
+              act={(entry) => act(chosen.key, entry)}
+              sent={waiting === 0}
+            />
+          </div>
+          <aside className="space-y-6">
+            {asides.length > 0 && (
+              <section aria-label="Not ticked off">
+                <h2 className="text-xl">Not ticked off</h2>
+                {asides.map((dish) => (
+                  <SetAside
+                    key={dish.key}
+                    dish={dish}
+                    onAll={(acts, notDone) =>
+                      acts.forEach((step) =>
+                        put(
+                          dish,
+                          step,
+                          notDone ? { notDone: true } : { atMs: Math.min(step.dueMs, dish.nowMs) },
+                        ),
+                      )
+                    }
+                  />
+                ))}
+              </section>
+            )}
+            <section aria-label="Acts">
+              <h2 className="text-xl">{dishes.length > 1 ? "Then, all dishes" : "Then"}</h2>
+              <ThenList
+                acts={then}
+                named={dishes.length > 1}
+                onShow={(d, id) => (setFocus(d.key), setShown({ key: d.key, id }))}
+                onUndo={undo}
+              />
+            </section>
+            <details>
+              <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">
+                Done <span className="figure text-base">{behindUs.length}</span>
+              </summary>
+              <ThenList
+                acts={behindUs}
+                named={dishes.length > 1}
+                onShow={(d, id) => (setFocus(d.key), setShown({ key: d.key, id }))}
+                onUndo={undo}
+              />
+            </details>
+            {batch && chosen.work?.liftedAtMs === null && chosen.work.done.go_in !== undefined && (
+              <Link className="btn min-h-11 w-full" href={`/batch/${batch.id}`}>
+                Late or early? What it holds now
+              </Link>
+            )}
+            {batch && chosen.work && (
+              <Instruments batchId={batch.id} work={chosen.work} exits={chosen.worked?.exits ?? []} />
+            )}
+          </aside>
+        </div>
+      )}
     </Shell>
   );
 }
 
-function BatchRow({ batch, children }: { batch: BatchView; children: React.ReactNode }) {
-  return (
-    <li className="border-b border-line">
-      <Link
-        href={`/work/${batch.id}`}
-        className="flex min-h-16 flex-wrap items-center justify-between gap-x-6 py-2"
-      >
-        <span>
-          <span className="block font-display text-xl font-bold">{batch.name}</span>
-          <span className="text-quiet">{batchNote(batch)}</span>
-        </span>
-        <span className="figure text-lg">{children}</span>
-      </Link>
-    </li>
-  );
+/** What is in the heat, resting or on the table is out of its soak, whether or not that was tapped. */
+function liftToo(dish: DishAtWork, step: PlacedStep, atMs: number, tell: (entry: Entry) => void): void {
+  const { work, worked } = dish;
+  if (!work || !worked || work.liftedAtMs !== null) return;
+  const kinds = worked.sheet.crust
+    ? ["ovenOut", "serve", "store"]
+    : ["takeOut", "finish", "cook", "ovenOut", "serve", "store"];
+  if (!kinds.includes(step.kind)) return;
+  tell({ method: "POST", path: "lift", body: { atMs: Math.max(atMs, work.startedAtMs) } });
 }

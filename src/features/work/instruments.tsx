@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Channel, WorkView } from "@/contracts/work";
-import { PROBES } from "@/core/program/exits";
+import type { Exit } from "@/core/program/exits";
 import { fixed } from "@/ui/format";
 import { send } from "@/ui/send";
 
@@ -24,22 +24,22 @@ const SPEEDS = [1, 60, 600];
 interface Props {
   batchId: string;
   work: WorkView;
-  parts: readonly { name: string }[];
+  exits: readonly Exit[];
 }
 
 /** Simulated instruments, and a clock that can be run faster: to rehearse a batch before a Saturday. */
-export function Instruments({ batchId, work, parts }: Props) {
+export function Instruments({ batchId, work, exits }: Props) {
   const [problem, setProblem] = useState<string | null>(null);
   const tell = async (method: "POST" | "PUT" | "DELETE", path: string, body?: unknown) => {
     const sent = await send(method, `/api/batches/${batchId}/${path}`, body);
     setProblem(sent.ok ? null : sent.problem.detail);
   };
-  const ofParts = parts.map(({ name }, i) => ({
-    channel: PROBES[i + 1],
-    name: `Probe, ${name}`,
-    unit: "°C",
-  }));
-  const all: Simulated[] = [...SIMULATED, ...ofParts];
+  const ofParts = exits
+    .filter((exit) => exit.name !== "")
+    .map(({ name, channel }) => ({ channel, name: `Probe, ${name}`, unit: "°C" }));
+  // Of a joint taken apart there is no whole to be read.
+  const whole = SIMULATED.filter(({ channel }) => !ofParts.some((part) => part.channel === channel));
+  const all: Simulated[] = [...whole, ...ofParts];
   return (
     <details>
       <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">

@@ -5,6 +5,7 @@ import { notYetSaid, withPending, type Taken } from "./pending";
 const said: WorkView = {
   batchId: "b1",
   done: { weigh_out: 1000 },
+  skipped: [],
   weights: { pickling: 80 },
   scaledBy: 1,
   readings: [{ channel: "probe", atMs: 5000, value: 41 }],

@@ -8,8 +8,15 @@ export function withPending(said: WorkView, pending: readonly Entry[]): WorkView
   const work = { ...said, done: { ...said.done }, weights: { ...said.weights } };
   for (const entry of pending) {
     const [what, id] = entry.path.split("/").slice(4);
-    if (what === "acts" && entry.method === "PUT") work.done[id] ??= bodyOf<{ atMs: number }>(entry).atMs;
-    if (what === "acts" && entry.method === "DELETE") delete work.done[id];
+    if (what === "acts" && entry.method === "PUT") {
+      const { atMs, notDone } = bodyOf<{ atMs: number; notDone?: boolean }>(entry);
+      if (notDone) work.skipped = work.skipped.includes(id) ? work.skipped : [...work.skipped, id];
+      else work.done[id] ??= atMs;
+    }
+    if (what === "acts" && entry.method === "DELETE") {
+      delete work.done[id];
+      work.skipped = work.skipped.filter((act) => act !== id);
+    }
     if (what === "lift") work.liftedAtMs ??= bodyOf<{ atMs: number }>(entry).atMs;
     if (what === "scaled") work.scaledBy = bodyOf<{ scaledBy: number }>(entry).scaledBy;
     if (what === "samples") work.readings = withReading(work.readings, bodyOf<Reading>(entry));
@@ -20,6 +27,9 @@ export function withPending(said: WorkView, pending: readonly Entry[]): WorkView
   }
   return work;
 }
+
+/** Which batch an entry is of; undefined for one of something else. */
+export const batchOf = ({ path }: Entry): string | undefined => /^\/api\/batches\/([^/]+)\//.exec(path)?.[1];
 
 const bodyOf = <T>(entry: Entry) => entry.body as T;
 
@@ -45,8 +55,10 @@ export const notYetSaid = (said: WorkView, taken: readonly Taken[], nowMs: numbe
   taken.filter(
     ({ entry, atMs }, i) =>
       nowMs - atMs < LATEST_MS &&
-      !taken.slice(i + 1).some((later) => thingOf(later.entry) === thingOf(entry)) &&
-      JSON.stringify(withPending(said, [entry])) !== JSON.stringify(said),
+      // What is of another batch this word says nothing of.
+      (batchOf(entry) !== said.batchId ||
+        (!taken.slice(i + 1).some((later) => thingOf(later.entry) === thingOf(entry)) &&
+          JSON.stringify(withPending(said, [entry])) !== JSON.stringify(said))),
   );
 
 /** What is set or taken back, whichever way; every reading is a thing of its own. */

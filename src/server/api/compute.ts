@@ -7,6 +7,8 @@ import {
   marinadeRequest,
   planAnswer,
   planRequest,
+  programAnswer,
+  programRequest,
   rubRequest,
   sheetAnswer,
   soakAnswer,
@@ -18,6 +20,7 @@ import { chillBrine } from "@/core/formula/chill-brine";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
+import { programOf } from "@/core/program/program";
 import { findingsFor } from "@/core/safety/findings";
 import { answerSitting } from "@/core/schedule/answer";
 import { Refusal, refusalFromIssues } from "../problem";
@@ -49,8 +52,6 @@ function compute<Q extends z.ZodType, A extends z.ZodType>(
   };
 }
 
-/** A plan is made better for so long at most, ms. */
-const IMPROVE_MS = 400;
 const COLD_LIMIT_C = 4;
 
 /** Everything that is worked out for others; the names are the last part of the path. */
@@ -82,6 +83,20 @@ export const COMPUTE = {
       }),
     };
   }),
+  program: compute(
+    "The work of a dish, step by step, with every figure it needs",
+    programRequest,
+    programAnswer,
+    ({ of, soakHours }) => {
+      const formulation = brineAsked(of);
+      const { soakH, ...program } = programOf(
+        formulation,
+        worked(formulation),
+        soakHours === undefined ? {} : { soakH: soakHours },
+      );
+      return { soakHours: soakH, ...program };
+    },
+  ),
   chill: compute("Hot water and ice for a brine", chillRequest, chillAnswer, (asked) => {
     if ((asked.iceG ?? 0) >= asked.waterG)
       throw new Refusal(
@@ -101,9 +116,8 @@ export const COMPUTE = {
     };
   }),
   plan: compute("A sitting, planned back from the table", planRequest, planAnswer, (asked, nowMs) => {
-    const until = performance.now() + IMPROVE_MS;
     const request = requestOf({ body: asked.sitting, timeZone: asked.timeZone, running: [] });
-    const answer = answerSitting(request, asked.nowMs ?? nowMs, { enough: () => performance.now() > until });
+    const answer = answerSitting(request, asked.nowMs ?? nowMs);
     switch (answer.status) {
       case "planned":
         return {

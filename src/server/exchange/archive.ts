@@ -72,6 +72,9 @@ const unfit = (why: string) =>
     `${why} Nothing was changed. It wants a zip that “Archive” gave.`,
   );
 
+/** Tables that came after the first archives. */
+const SINCE_LATER: readonly TableName[] = ["sitting_acts"];
+
 /**
  * Reads an archive: every row by its contract, every photo a plain JPEG.
  * @throws Refusal 413, 422 with what is wrong
@@ -82,6 +85,11 @@ export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, 
   if (!head.success) throw unfit("Its kitchen.json does not read as version 1.");
   const tables = {} as Record<TableName, KitchenRow[]>;
   for (const name of TABLE_NAMES) {
+    // Written before there was this table: nothing of it to take in.
+    if (head.data.rows[name] === undefined && SINCE_LATER.includes(name)) {
+      tables[name] = [];
+      continue;
+    }
     const rows = z.array(z.record(z.string(), z.unknown())).safeParse(parsed(files, `tables/${name}.json`));
     if (!rows.success) throw unfit(`tables/${name}.json is not a list of rows.`);
     if (rows.data.length !== head.data.rows[name]) throw unfit(`tables/${name}.json has rows missing.`);

@@ -18,10 +18,12 @@ function saturday(name = "Saturday at the lock") {
 }
 
 test("the calendar reads back: every hands-on act at its instant, over the night the clocks change, with an alarm", () => {
-  const { sitting } = saturday();
+  const { db, id, sitting } = saturday();
   // The table is on the Sunday after the change; the loin goes in before it.
-  const later = { ...sitting, body: { ...sitting.body, tableMs: Date.UTC(2026, 9, 25, 18) } };
-  const { tasks } = plannedNow(later, NOW);
+  const body = { ...sitting.body, tableMs: Date.UTC(2026, 9, 25, 18) };
+  saveSitting(db, id, { body, baseRevision: 1 }, NOW);
+  const later = loadSitting(db, id, NOW);
+  const { tasks } = plannedNow(later);
   const read = new ICAL.Component(ICAL.parse(calendarOf(later, tasks)) as never);
   const events = read.getAllSubcomponents("vevent").map((c) => new ICAL.Event(c));
   const wanted = tasks.filter((t) => t.handsOn);
@@ -29,8 +31,8 @@ test("the calendar reads back: every hands-on act at its instant, over the night
   for (const task of wanted) {
     const event = events.find((e) => e.uid === `${later.id}/${task.id}`);
     expect(event?.startDate.toJSDate().getTime()).toBe(task.startMs);
-    expect(event?.endDate.toJSDate().getTime()).toBe(task.endMs);
-    expect(event?.summary).toBe(task.title);
+    expect(event?.endDate.toJSDate().getTime()).toBe(task.startMs + Math.max(1, task.handsMin) * 60_000);
+    expect(event?.summary).toBe(`${task.dish}: ${task.title}`);
     expect(event?.component.getFirstSubcomponent("valarm")).not.toBeNull();
   }
   const soak = tasks.find((t) => t.id.endsWith("/soak"));
@@ -38,12 +40,10 @@ test("the calendar reads back: every hands-on act at its instant, over the night
 });
 
 test("the acts as CSV read back; a name that a table program would run is plain text", () => {
-  const { sitting } = saturday();
-  const named = {
-    ...sitting,
-    body: { ...sitting.body, dishes: sitting.body.dishes.map((d) => ({ ...d, name: '=SUM(1,2)"' })) },
-  };
-  const { tasks } = plannedNow(named, NOW);
+  const { db, id, sitting } = saturday();
+  const dishes = sitting.body.dishes.map((d) => ({ ...d, name: '=SUM(1,2)"' }));
+  const named = saveSitting(db, id, { body: { ...sitting.body, dishes }, baseRevision: 1 }, NOW);
+  const { tasks } = plannedNow(named);
   const { data } = Papa.parse<Record<string, string>>(actsCsv(named, tasks), { header: true });
   expect(data).toHaveLength(tasks.length);
   expect(data[0].dish).toBe("'=SUM(1,2)\"");
@@ -51,9 +51,10 @@ test("the acts as CSV read back; a name that a table program would run is plain 
 });
 
 test("a sitting that does not fit has no calendar, and says so", () => {
-  const { sitting } = saturday();
-  const past = { ...sitting, body: { ...sitting.body, tableMs: NOW + 3_600_000 } };
-  expect(() => plannedNow(past, NOW)).toThrow("does not fit");
+  const { db, id, sitting } = saturday();
+  const soon = { ...sitting.body, tableMs: NOW + 3_600_000 };
+  const past = saveSitting(db, id, { body: soon, baseRevision: 1 }, NOW);
+  expect(() => plannedNow(past)).toThrow("does not fit");
 });
 
 test("two devices: the second save is told, and nothing is written", () => {

@@ -1,22 +1,18 @@
 import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
 import ical, { ICalAlarmType } from "ical-generator";
-import { requestOf, type SittingBody, type SittingView } from "@/contracts/sitting";
-import { answerSitting, type Answer, type PlannedTask } from "@/core/schedule/answer";
+import type { SittingBody, SittingView } from "@/contracts/sitting";
+import type { Answer, PlannedTask } from "@/core/schedule/answer";
 import { Refusal } from "../problem";
 import { csvOf } from "./csv";
 
-/** A plan is made better for so long at most, ms. */
-const IMPROVE_MS = 500;
 /** The bell rings so long before an act. */
 const ALARM_S = 5 * 60;
 
 export type PlannedSitting = Extract<Answer, { status: "planned" }>;
 
-/** The sitting's plan as it is now. @throws Refusal 422 where there is none */
-export function plannedNow(sitting: SittingView, nowMs: number): PlannedSitting {
-  const until = performance.now() + IMPROVE_MS;
-  const answer = answerSitting(requestOf(sitting), nowMs, { enough: () => performance.now() > until });
+/** The sitting's plan as it was decided: the same on every paper and in every file. @throws Refusal 422 where there is none */
+export function plannedNow({ plan: { answer } }: Pick<SittingView, "plan">): PlannedSitting {
   if (answer.status !== "planned")
     throw new Refusal(
       422,
@@ -30,11 +26,14 @@ export function plannedNow(sitting: SittingView, nowMs: number): PlannedSitting 
 export function calendarOf(sitting: SittingView, tasks: readonly PlannedTask[]): string {
   const calendar = ical({ name: sitting.body.name, prodId: { company: "iron-crock", product: "sitting" } });
   for (const task of tasks.filter((t) => t.handsOn)) {
+    // What goes on by itself takes nobody's evening: its entry is as long as hands are wanted.
+    const endMs = task.startMs + Math.max(1, task.handsMin) * 60_000;
     const event = calendar.createEvent({
       id: `${sitting.id}/${task.id}`,
       start: new Date(task.startMs),
-      end: new Date(Math.max(task.endMs, task.startMs + 60_000)),
-      summary: task.title,
+      end: new Date(endMs),
+      summary: `${task.dish}: ${task.title}`,
+      description: [task.why, task.look].filter(Boolean).join(" "),
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S, description: task.title });
   }
@@ -43,7 +42,6 @@ export function calendarOf(sitting: SittingView, tasks: readonly PlannedTask[]):
 
 /** The acts as CSV (RFC 4180): local times with the zone beside them, and the instants. */
 export function actsCsv(sitting: SittingView, tasks: readonly PlannedTask[]): string {
-  const names = new Map(sitting.body.dishes.map((d) => [d.id, d.name]));
   const local = (ms: number) => format(new TZDate(ms, sitting.timeZone), "yyyy-MM-dd HH:mm");
   return csvOf(
     tasks.map((task) => ({
@@ -52,7 +50,7 @@ export function actsCsv(sitting: SittingView, tasks: readonly PlannedTask[]): st
       zone: sitting.timeZone,
       start_utc: new Date(task.startMs).toISOString(),
       minutes: Math.round((task.endMs - task.startMs) / 60_000),
-      dish: names.get(task.dishId) ?? "",
+      dish: task.dish,
       act: task.title,
       hands_on: task.handsOn ? "yes" : "no",
     })),

@@ -5,6 +5,7 @@ import { formulationSchema } from "@/contracts/formulation";
 import { limitsSchema, ownEntryRequest, usualSchema, wordsSchema } from "@/contracts/kitchen";
 import { readingBody } from "@/contracts/requests";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
+import { storedPlan } from "@/contracts/plan";
 import { sittingBody } from "@/contracts/sitting";
 import { tagsSchema } from "@/contracts/library";
 import { judgedSchema, panRequest } from "@/contracts/work";
@@ -44,7 +45,14 @@ const ROWS: Record<TableName, z.ZodType> = {
   instrument_sessions: columns("instrument_sessions", { pan: reads(panRequest.nullable()) }),
   outcomes: columns("outcomes", { body: reads(judgedSchema) }),
   photos: columns("photos"),
-  sittings: columns("sittings", { body: reads(sittingBody) }),
+  sittings: columns("sittings", { body: reads(sittingBody), plan: reads(storedPlan.nullable()) }),
+  sitting_acts: columns("sitting_acts"),
+};
+
+/** Columns that came later: a row written before them has these. */
+const SINCE: Partial<Record<TableName, KitchenRow>> = {
+  batch_acts: { notDone: false },
+  sittings: { plan: null },
 };
 
 const field = (row: unknown, name: string): unknown => (row as KitchenRow)[name];
@@ -52,4 +60,5 @@ const field = (row: unknown, name: string): unknown => (row as KitchenRow)[name]
 export type KitchenRow = Record<string, unknown>;
 
 /** @throws ZodError where a row is not one of this table's */
-export const checkRow = (name: TableName, row: unknown): KitchenRow => ROWS[name].parse(row) as KitchenRow;
+export const checkRow = (name: TableName, row: unknown): KitchenRow =>
+  ROWS[name].parse({ ...SINCE[name], ...(row as KitchenRow) }) as KitchenRow;

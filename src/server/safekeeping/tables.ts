@@ -19,6 +19,7 @@ export const TABLES = {
   outcomes: schema.outcomes,
   photos: schema.photos,
   sittings: schema.sittings,
+  sitting_acts: schema.sittingActs,
 } satisfies Record<string, SQLiteTable>;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];

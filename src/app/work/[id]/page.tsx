@@ -1,9 +1,10 @@
 import type { Metadata } from "next";
-import { RunBatch } from "@/features/work/run-batch";
-import { loadRun } from "@/server/pages";
+import { AtWork } from "@/features/work/at-work";
+import { loadAtWork } from "@/server/pages";
 
 export const metadata: Metadata = { title: "At work" };
 
-export default async function RunPage({ params }: { params: Promise<{ id: string }> }) {
-  return <RunBatch {...loadRun((await params).id)} />;
+export default async function BatchAtWorkPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  return <AtWork key={id} {...loadAtWork(id)} />;
 }

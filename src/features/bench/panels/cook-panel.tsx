@@ -1,10 +1,14 @@
 import { RANGES } from "@/core/formula/ranges";
-import { ruleMinutes, tradeRule } from "@/core/heat/trade-minutes";
+import type { CookMinutes } from "@/core/heat/cook-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
 import type { Cook } from "@/core/formula/model";
-import { cookMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
+import { minutesOf, ovenMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
+import { plateText, timeText } from "@/core/program/cook";
+import type { Exit } from "@/core/program/exits";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
+import { duration } from "@/ui/format";
+import { useAlso } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 import { PartsEditor } from "./parts-editor";
@@ -29,30 +33,38 @@ function dividedAs(cook: Cook): StagePreset | "own" {
 }
 
 const told = (stages: Cook["stages"]) =>
-  JSON.stringify(stages?.map((s) => [s.ovenC, s.minutes, s.cover, s.action, s.everyMin]));
+  JSON.stringify(stages?.map((s) => [s.ovenC, s.minutes, s.cover, s.action, s.everyMin, s.on]));
 
 const stagesBy = (preset: StagePreset, cook: Cook) =>
   presetStages(preset, cook.ovenC ?? USUAL_OVEN_C, cook.minutes);
 
 /** How it is cooked afterwards: heat evens the salt out before it is eaten. */
-export function CookPanel({ value, cook, change, onValidity }: PanelProps & { cook: Cook }) {
+export function CookPanel({
+  value,
+  cook,
+  exits,
+  change,
+  onValidity,
+}: PanelProps & { cook: Cook; exits: readonly Exit[] }) {
   const food = usePantry().food(value.foodId);
   const crust = value.preparation.kind === "saltCrust";
   const isSeafood = food?.group === "fish" || food?.group === "shellfish";
   const divided = dividedAs(cook);
   const ovenC = cook.ovenC ?? USUAL_OVEN_C;
-  const rule = food && tradeRule(food, ovenC);
-  const pieceG = value.pieces.totalMassG / value.pieces.count;
-  const trade = rule && {
-    form: rule.form,
-    ovenC,
-    minutes: Math.round(ruleMinutes(rule, pieceG, value.pieces.thicknessMm, ovenC) / 5) * 5,
-  };
+  const counted =
+    food && !crust
+      ? minutesOf(food, value.pieces, {
+          ovenC,
+          endC: cook.toC,
+          restMin: cook.restMin,
+          startC: value.holding.temperatureC,
+        })
+      : undefined;
   const set = (part: Partial<Cook>) => change((f) => ({ ...f, cook: { ...cook, ...part } }));
   return (
     <Group title={crust ? "Baked" : "Then cooked"}>
       <QuantityField
-        label="Core, when done"
+        label="Core shall end at"
         unit="°C"
         value={cook.toC}
         rule={RANGES.cookC}
@@ -86,7 +98,7 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
           step={5}
           onChange={(minutes) => set({ minutes })}
           onValidity={onValidity}
-          hint={trade && <TradeMinutes {...trade} onTake={(minutes) => set({ minutes })} />}
+          hint={counted && <CountedMinutes counted={counted} onTake={(minutes) => set({ minutes })} />}
         />
       )}
       {!crust && (
@@ -101,13 +113,14 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
             <StagesEditor
               stages={cook.stages}
               onValidity={onValidity}
-              onChange={(stages) => set({ stages, minutes: cookMinutes(stages) })}
+              onChange={(stages) => set({ stages, minutes: Math.max(1, ovenMinutes(stages)) })}
             />
           )}
           <PartsEditor
             cook={cook}
+            food={food}
             thicknessMm={value.pieces.thicknessMm}
-            onChange={(parts) => set({ parts })}
+            onChange={set}
             onValidity={onValidity}
           />
         </>
@@ -118,6 +131,26 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
         value={cook.restMin}
         rule={RANGES.restMin}
         onChange={(restMin) => set({ restMin })}
+        onValidity={onValidity}
+      />
+      <OutAt cook={cook} exits={exits} />
+      {!crust && (
+        <QuantityField
+          label="Out of the fridge before"
+          unit="min"
+          value={cook.temperMin ?? 0}
+          rule={RANGES.temperMin}
+          step={5}
+          onChange={(temperMin) => set({ temperMin: temperMin > 0 ? temperMin : undefined })}
+          onValidity={onValidity}
+        />
+      )}
+      <QuantityField
+        label="Carving"
+        unit="min"
+        value={cook.carveMin ?? (crust || value.pieces.totalMassG / value.pieces.count >= 1000 ? 10 : 5)}
+        rule={RANGES.carveMin}
+        onChange={(carveMin) => set({ carveMin })}
         onValidity={onValidity}
       />
       <QuantityField
@@ -153,22 +186,51 @@ export function CookPanel({ value, cook, change, onValidity }: PanelProps & { co
   );
 }
 
-/** What the trade counts for this class and size. */
-function TradeMinutes(props: {
-  form: string;
-  ovenC: number;
-  minutes: number;
-  onTake: (minutes: number) => void;
-}) {
-  const { form, ovenC, minutes, onTake } = props;
+/** Two ways to count the minutes, and which of them a plan goes by. */
+function CountedMinutes({ counted, onTake }: { counted: CookMinutes; onTake: (minutes: number) => void }) {
+  const { trade, engineMin, by } = counted;
+  const minutes = Math.round(counted.minutes / 5) * 5 || Math.round(counted.minutes);
   return (
-    <p className="flex items-center justify-between gap-2 py-1 text-sm text-quiet">
-      <span>
-        common practice, {form} at {ovenC} °C: <span className="figure">{minutes}</span> min
-      </span>
-      <button type="button" className="btn min-h-11" onClick={() => onTake(minutes)}>
-        Take it
+    <div className="flex items-center justify-between gap-2 py-1 text-sm text-quiet">
+      <p>
+        {trade && (
+          <>
+            common practice, {trade.rule.form}: <span className="figure">{Math.round(trade.minutes)}</span>{" "}
+            min
+            {engineMin !== undefined && "; "}
+          </>
+        )}
+        {engineMin !== undefined && (
+          <>
+            by its thickness: <span className="figure">{Math.round(engineMin)}</span> min
+          </>
+        )}
+        {trade &&
+          engineMin !== undefined &&
+          `. A plan goes by ${by === "trade" ? "practice" : "the thickness"}, the longer.`}
+      </p>
+      <button type="button" className="btn min-h-11" onClick={() => onTake(Math.max(1, minutes))}>
+        Take {minutes}
       </button>
-    </p>
+    </div>
+  );
+}
+
+/** Where to take it out so that it ends where it shall: the same two figures as at work and on paper. */
+function OutAt({ exits, cook }: { cook: Cook; exits: readonly Exit[] }) {
+  const also = useAlso();
+  return (
+    <ul className="border-l-4 border-accent pl-2 text-lg" aria-label="Out at">
+      {exits.map((exit) => (
+        <li key={exit.channel} data-out-at={exit.name || "whole"}>
+          {exit.name ? `${exit.name}: out` : "Out"} at <b className="figure">{also(`${exit.outC} °C`)}</b>
+          {exit.name && cook.apart && <> after {duration(exit.minutes / 60)}</>}, ends at{" "}
+          {also(plateText(exit))}
+          {exit.time && (
+            <span className="block text-sm">{also(timeText(exit).trim())} Follow your local food code.</span>
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }

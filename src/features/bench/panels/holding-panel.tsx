@@ -4,6 +4,9 @@ import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 
+/** A strong brine's usual stand in fresh water, min. *Practice*. */
+const RINSE_MIN = 15;
+
 /** Where and how cold it stands. */
 export function HoldingPanel({ value, change, onValidity }: PanelProps) {
   const { holding } = value;
@@ -55,6 +58,32 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
           value={!holding.still}
           onChange={(stirred) => set({ still: stirred ? undefined : true })}
         />
+      )}
+      {value.preparation.kind !== "saltCrust" && (
+        <>
+          <Select
+            label="Once it is out"
+            value={value.rinse ? "rinse" : "dry"}
+            options={[
+              { value: "dry", label: "pat dry only" },
+              { value: "rinse", label: "into fresh water" },
+            ]}
+            onChange={(then) =>
+              change((f) => ({ ...f, rinse: then === "rinse" ? { minutes: RINSE_MIN } : undefined }))
+            }
+          />
+          {value.rinse && (
+            <QuantityField
+              label="In fresh water"
+              unit="min"
+              value={value.rinse.minutes}
+              rule={RANGES.rinseMin}
+              step={5}
+              onChange={(minutes) => change((f) => ({ ...f, rinse: { minutes } }))}
+              onValidity={onValidity}
+            />
+          )}
+        </>
       )}
       <Toggle label="Covered" value={holding.covered} onChange={(covered) => set({ covered })} />
     </Group>

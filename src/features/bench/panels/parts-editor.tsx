@@ -1,78 +1,158 @@
 import { Plus, X } from "lucide-react";
 import { PARTS_MAX, RANGES } from "@/core/formula/ranges";
 import type { Cook, CookPart } from "@/core/formula/model";
+import type { Food } from "@/core/materials/types";
+import { Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
-
-const NAMES = ["breast", "legs", "thin end"];
+import { StagesEditor } from "./stages-editor";
 
 interface Props extends Pick<PanelProps, "onValidity"> {
   cook: Cook;
+  food: Food | undefined;
   thicknessMm: number;
-  onChange: (parts: CookPart[] | undefined) => void;
+  onChange: (part: Pick<Cook, "parts" | "apart">) => void;
 }
 
-/** Parts of one joint that come out by a reading of their own: the breast before the legs. */
-export function PartsEditor({ cook, thicknessMm, onChange, onValidity }: Props) {
+/**
+ * Usual parts of a bird: share of its weight, thickness beside the whole's, where each ends, °C. *Practice*, estimates; the
+ * rest is carcass and trimmings.
+ */
+const BIRD_PARTS = [
+  { name: "breast", share: 0.33, thick: 1, toC: 74 },
+  { name: "leg quarters", share: 0.32, thick: 0.9, toC: 85 },
+  { name: "wings", share: 0.12, thick: 0.5, toC: 85 },
+] as const;
+const JOINT_PARTS = [
+  { name: "thick end", share: 0.6, thick: 1, toC: undefined },
+  { name: "thin end", share: 0.4, thick: 0.6, toC: undefined },
+] as const;
+
+/** Parts of one joint: done by a reading of their own on the joint, or taken apart onto trays of their own. Never assumed. */
+export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: Props) {
   const parts = cook.parts ?? [];
+  const usual = food?.kingdom === "bird" ? BIRD_PARTS : JOINT_PARTS;
+  const put = (next: CookPart[]) =>
+    onChange(next.length > 0 ? { parts: next, apart: cook.apart } : { parts: undefined, apart: undefined });
   const set = (index: number, part: Partial<CookPart>) =>
-    onChange(parts.map((p, i) => (i === index ? { ...p, ...part } : p)));
-  const free = NAMES.find((name) => !parts.some((p) => p.name === name)) ?? `part ${parts.length + 1}`;
+    put(parts.map((p, i) => (i === index ? { ...p, ...part } : p)));
+  const next = usual.find(({ name }) => !parts.some((p) => p.name === name));
+  const free = next?.name ?? `part ${parts.length + 1}`;
+  const left = 1 - parts.reduce((sum, p) => sum + (p.share ?? 0), 0);
+  const added = (): CookPart => ({
+    name: free,
+    toC: next?.toC ?? cook.toC,
+    thicknessMm: Math.round(thicknessMm * (next?.thick ?? 1)),
+    ...(cook.apart && { share: Math.max(0.01, Math.min(left, next?.share ?? left)) }),
+  });
   return (
-    <ul aria-label="Parts">
-      {parts.map((part, i) => (
-        <li key={i} className="my-2 border-l-4 border-accent pl-3">
-          <div className="flex items-end justify-between gap-2">
-            <label className="flex-1">
-              <span className="text-sm text-quiet">Part {i + 1}</span>
-              <input
-                className="input min-h-11 w-full"
-                maxLength={40}
-                value={part.name}
-                onChange={(event) => set(i, { name: event.target.value })}
-                onBlur={(event) => event.target.value.trim() === "" && set(i, { name: free })}
-              />
-            </label>
-            <button
-              type="button"
-              className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Leave out part ${i + 1}`}
-              onClick={() => onChange(parts.length > 1 ? parts.filter((_, n) => n !== i) : undefined)}
-            >
-              <X size={18} aria-hidden />
-            </button>
-          </div>
-          <QuantityField
-            label="Its core, when done"
-            unseen={`, part ${i + 1}`}
-            unit="°C"
-            value={part.toC}
-            rule={RANGES.cookC}
-            onChange={(toC) => set(i, { toC })}
-            onValidity={onValidity}
-          />
-          <QuantityField
-            label="Its thickest part"
-            unseen={`, part ${i + 1}`}
-            unit="mm"
-            value={part.thicknessMm}
-            rule={RANGES.thicknessMm}
-            onChange={(mm) => set(i, { thicknessMm: mm })}
-            onValidity={onValidity}
-          />
-        </li>
-      ))}
-      {parts.length < PARTS_MAX && (
-        <li>
-          <button
-            type="button"
-            className="btn min-h-11"
-            onClick={() => onChange([...parts, { name: free, toC: cook.toC, thicknessMm }])}
-          >
-            <Plus size={18} aria-hidden /> A part that comes out by itself
-          </button>
-        </li>
+    <section aria-label="Parts">
+      {parts.length > 0 && (
+        <Toggle
+          label="Taken apart, a tray each"
+          value={cook.apart ?? false}
+          onChange={(apart) =>
+            onChange({
+              apart: apart || undefined,
+              parts: parts.map((p, i) =>
+                apart ? { ...p, share: p.share ?? usual[i]?.share ?? 0.2 } : { ...p, stages: undefined },
+              ),
+            })
+          }
+        />
       )}
-    </ul>
+      <ul>
+        {parts.map((part, i) => (
+          <li key={i} className="my-2 border-l-4 border-accent pl-3">
+            <div className="flex items-end justify-between gap-2">
+              <label className="flex-1">
+                <span className="text-sm text-quiet">Part {i + 1}</span>
+                <input
+                  className="input min-h-11 w-full"
+                  maxLength={40}
+                  value={part.name}
+                  onChange={(event) => set(i, { name: event.target.value })}
+                  onBlur={(event) => event.target.value.trim() === "" && set(i, { name: free })}
+                />
+              </label>
+              <button
+                type="button"
+                className="btn btn-ghost min-h-11 w-11 px-0"
+                aria-label={`Leave out part ${i + 1}`}
+                onClick={() => put(parts.filter((_, n) => n !== i))}
+              >
+                <X size={18} aria-hidden />
+              </button>
+            </div>
+            <QuantityField
+              label="Its core shall end at"
+              unseen={`, part ${i + 1}`}
+              unit="°C"
+              value={part.toC}
+              rule={RANGES.cookC}
+              onChange={(toC) => set(i, { toC })}
+              onValidity={onValidity}
+            />
+            <QuantityField
+              label="Its thickest part"
+              unseen={`, part ${i + 1}`}
+              unit="mm"
+              value={part.thicknessMm}
+              rule={RANGES.thicknessMm}
+              onChange={(mm) => set(i, { thicknessMm: mm })}
+              onValidity={onValidity}
+            />
+            {cook.apart && (
+              <>
+                <QuantityField
+                  label="Share of the weight"
+                  unseen={`, part ${i + 1}`}
+                  unit="%"
+                  value={(part.share ?? 0.2) * 100}
+                  rule={{
+                    ...RANGES.sharePercent,
+                    max: Math.max(1, Math.floor((left + (part.share ?? 0)) * 100)),
+                  }}
+                  onChange={(percent) => set(i, { share: percent / 100 })}
+                  onValidity={onValidity}
+                />
+                {part.stages ? (
+                  <StagesEditor
+                    stages={part.stages}
+                    of={part.name}
+                    onChange={(stages) => set(i, { stages })}
+                    onValidity={onValidity}
+                  />
+                ) : (
+                  <button
+                    type="button"
+                    className="btn min-h-11"
+                    onClick={() =>
+                      set(i, { stages: [{ ovenC: cook.ovenC ?? USUAL_OVEN_C, minutes: 60, cover: "open" }] })
+                    }
+                  >
+                    Stages of its own
+                  </button>
+                )}
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+      {cook.apart && left > 0.005 && (
+        <p className="text-sm text-quiet">
+          <span className="figure">{Math.round(left * 100)}</span> % is carcass and trimmings: to the stock,
+          with its salt.
+        </p>
+      )}
+      {parts.length < PARTS_MAX && (
+        <button type="button" className="btn min-h-11" onClick={() => put([...parts, added()])}>
+          <Plus size={18} aria-hidden /> A part of its own: {free}
+        </button>
+      )}
+    </section>
   );
 }
+
+/** Shown until an oven is named, °C. *Practice*. */
+const USUAL_OVEN_C = 180;

@@ -1,7 +1,7 @@
 import { Plus, X } from "lucide-react";
 import { RANGES, STAGES_MAX } from "@/core/formula/ranges";
 import type { CookStage, Cover } from "@/core/formula/model";
-import { Select } from "@/ui/choice";
+import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
 
@@ -12,9 +12,14 @@ const COVERS: { value: Cover; label: string }[] = [
   { value: "pouch", label: "in a pouch" },
 ];
 
+const PLACES: { value: NonNullable<CookStage["on"]>; label: string }[] = [
+  { value: "oven", label: "in the oven" },
+  { value: "pan", label: "in a hot pan" },
+  { value: "flame", label: "over a flame" },
+];
+
 const ACTIONS: { value: NonNullable<CookStage["action"]> | "none"; label: string }[] = [
   { value: "none", label: "nothing" },
-  { value: "sear", label: "sear" },
   { value: "baste", label: "baste" },
   { value: "turn", label: "turn" },
   { value: "tent", label: "tent with foil" },
@@ -24,15 +29,17 @@ const BASTE_EVERY_MIN = 30;
 
 interface Props extends Pick<PanelProps, "onValidity"> {
   stages: readonly CookStage[];
+  /** Whose they are, where not the whole's. */
+  of?: string;
   onChange: (stages: CookStage[]) => void;
 }
 
 /** Each stretch of the cook: how hot, how long, covered how, and what is done in it. */
-export function StagesEditor({ stages, onChange, onValidity }: Props) {
+export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
   const set = (index: number, part: Partial<CookStage>) =>
     onChange(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
   return (
-    <ol aria-label="Stages">
+    <ol aria-label={of ? `Stages of the ${of}` : "Stages"}>
       {stages.map((stage, i) => (
         <li key={i} className="my-2 border-l-4 border-accent pl-3">
           <p className="flex items-center justify-between">
@@ -48,6 +55,19 @@ export function StagesEditor({ stages, onChange, onValidity }: Props) {
               </button>
             )}
           </p>
+          <Select
+            label={`Where, stage ${i + 1}`}
+            value={stage.on ?? "oven"}
+            options={PLACES}
+            onChange={(on) =>
+              set(
+                i,
+                on === "oven"
+                  ? { on: undefined, perPan: undefined }
+                  : { on, cover: "open", action: undefined },
+              )
+            }
+          />
           <QuantityField
             label="Heat"
             unseen={` of stage ${i + 1}`}
@@ -68,23 +88,45 @@ export function StagesEditor({ stages, onChange, onValidity }: Props) {
             onChange={(minutes) => set(i, { minutes })}
             onValidity={onValidity}
           />
-          <Select
-            label="Covered"
-            value={stage.cover}
-            options={COVERS}
-            onChange={(cover) => set(i, { cover })}
-          />
-          <Select
-            label="In it"
-            value={stage.action ?? "none"}
-            options={ACTIONS}
-            onChange={(action) =>
-              set(i, {
-                action: action === "none" ? undefined : action,
-                everyMin: action === "baste" ? BASTE_EVERY_MIN : undefined,
-              })
-            }
-          />
+          {stage.on === "pan" && (
+            <>
+              <QuantityField
+                label="To a panful"
+                unseen={`, stage ${i + 1}`}
+                unit=""
+                value={stage.perPan ?? 4}
+                rule={RANGES.perPan}
+                onChange={(perPan) => set(i, { perPan })}
+                onValidity={onValidity}
+              />
+              <Toggle
+                label="Skin down first"
+                value={stage.skinDown ?? false}
+                onChange={(skinDown) => set(i, { skinDown: skinDown || undefined })}
+              />
+            </>
+          )}
+          {(stage.on ?? "oven") === "oven" && (
+            <>
+              <Select
+                label="Covered"
+                value={stage.cover}
+                options={COVERS}
+                onChange={(cover) => set(i, { cover })}
+              />
+              <Select
+                label="In it"
+                value={stage.action ?? "none"}
+                options={ACTIONS}
+                onChange={(action) =>
+                  set(i, {
+                    action: action === "none" ? undefined : action,
+                    everyMin: action === "baste" ? BASTE_EVERY_MIN : undefined,
+                  })
+                }
+              />
+            </>
+          )}
           {stage.action === "baste" && (
             <QuantityField
               label="Every"

@@ -1,13 +1,16 @@
 "use client";
 
 import { useState } from "react";
-import { checklistFor } from "@/core/formula/checklist";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { splitProposed } from "@/core/formula/uneven";
 import { roughly } from "@/ui/format";
 import { Modal } from "@/ui/modal";
-import { fill } from "@/ui/say";
+import { programOf } from "@/core/program/program";
+import type { StepKind } from "@/core/program/step";
+
+/** What comes before anything is weighed. */
+const CHECKED: StepKind[] = ["thaw", "inspect", "clean"];
 
 /** Inspect, thaw, clean, score, split: what comes before the salt, for this food. */
 export function ChecklistDialog(props: { input: Formulation; sheet: Formulated; onClose: () => void }) {
@@ -17,25 +20,27 @@ export function ChecklistDialog(props: { input: Formulation; sheet: Formulated; 
   return (
     <Modal title="Before you start" onClose={onClose}>
       <ul>
-        {checklistFor(input, sheet).map((item) => (
-          <li key={item.id} className="border-b border-line" data-check={item.id}>
-            <label className="flex min-h-12 cursor-pointer items-start gap-3 py-2">
-              <input
-                type="checkbox"
-                className="checkbox mt-1"
-                checked={done.includes(item.id)}
-                onChange={(event) =>
-                  setDone(event.target.checked ? [...done, item.id] : done.filter((id) => id !== item.id))
-                }
-              />
-              <span>
-                <span className="block leading-tight font-semibold">{fill(item.act, item.data ?? {})}</span>
-                <span className="block text-sm text-quiet">{fill(item.why, item.data ?? {})}</span>
-                {item.look && <span className="block text-sm">{item.look}</span>}
-              </span>
-            </label>
-          </li>
-        ))}
+        {programOf(input, sheet)
+          .steps.filter((step) => CHECKED.includes(step.kind) && step.atMin < 0)
+          .map((item) => (
+            <li key={item.id} className="border-b border-line" data-check={item.id}>
+              <label className="flex min-h-12 cursor-pointer items-start gap-3 py-2">
+                <input
+                  type="checkbox"
+                  className="checkbox mt-1"
+                  checked={done.includes(item.id)}
+                  onChange={(event) =>
+                    setDone(event.target.checked ? [...done, item.id] : done.filter((id) => id !== item.id))
+                  }
+                />
+                <span>
+                  <span className="block leading-tight font-semibold">{item.title}</span>
+                  <span className="block text-sm text-quiet">{item.why}</span>
+                  {item.look && <span className="block text-sm">{item.look}</span>}
+                </span>
+              </label>
+            </li>
+          ))}
       </ul>
       {split && (
         <section className="mt-3 border-l-4 border-warning pl-2" aria-label="Proposed split">

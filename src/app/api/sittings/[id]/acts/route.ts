@@ -8,6 +8,6 @@ type Context = { params: Promise<{ id: string }> };
 export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const sitting = loadSitting(database(), (await params).id, Date.now());
-    const text = actsCsv(sitting, plannedNow(sitting, Date.now()).tasks);
+    const text = actsCsv(sitting, plannedNow(sitting).tasks);
     return download(text, "text/csv", `${sitting.body.name}.csv`);
   });

@@ -1,0 +1,27 @@
+import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlainDish } from "@/core/schedule/dishes";
+import type { BatchDetail, KitchenView } from "./views";
+import type { WorkView } from "./work";
+
+/** What the page at work is told of a sitting: its decided plan, and what of its plain dishes was ticked off. */
+export interface SittingAtWork {
+  id: string;
+  name: string;
+  tableMs: number;
+  tasks: PlannedTask[];
+  /** Which dish is which batch. */
+  batches: { dishId: string; batchId: string }[];
+  plain: PlainDish[];
+  plainDone: Record<string, Record<string, number>>;
+}
+
+/** Everything at work now: batches, and the sittings they are for. */
+export interface AtWorkView {
+  kitchen: KitchenView;
+  batches: BatchDetail[];
+  works: WorkView[];
+  sittings: SittingAtWork[];
+  /** The batch the page was opened for; null for the whole kitchen. */
+  focusId: string | null;
+  nowMs: number;
+}

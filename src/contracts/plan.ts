@@ -1,0 +1,69 @@
+import { z } from "zod";
+import type { Answer } from "@/core/schedule/answer";
+
+/* A sitting's plan as it is kept. */
+
+const minutesOf = z.number();
+const instantMs = z.number();
+
+const figure = z.object({ what: z.string(), value: z.number(), unit: z.string() });
+
+const task = z.object({
+  id: z.string(),
+  dishId: z.string(),
+  dish: z.string(),
+  stepId: z.string(),
+  kind: z.string(),
+  title: z.string(),
+  why: z.string(),
+  look: z.string().optional(),
+  figures: z.array(figure),
+  startMs: instantMs,
+  endMs: instantMs,
+  earliestMs: instantMs,
+  latestMs: instantMs,
+  handsMin: minutesOf,
+  handsOn: z.boolean(),
+  elastic: z.boolean(),
+  uses: z.array(z.object({ resourceId: z.string(), amount: z.number(), ovenC: z.number().optional() })),
+});
+
+const answer = z.discriminatedUnion("status", [
+  z.object({
+    status: z.literal("planned"),
+    tasks: z.array(task),
+    cost: z.number(),
+    parts: z.record(z.string(), z.number()),
+    nights: z.array(z.object({ fromMs: instantMs, toMs: instantMs })),
+    soakH: z.record(z.string(), z.number()),
+  }),
+  z.object({
+    status: z.literal("clash"),
+    clash: z.array(z.looseObject({ kind: z.string() })),
+    demands: z.array(z.string()),
+    unsure: z.boolean(),
+  }),
+  z.object({ status: z.literal("broken"), dish: z.string() }),
+]);
+
+/** The plan, when it was made and from what; and a better one, where there is one to be offered. */
+export const storedPlan = z.object({
+  version: z.literal(1),
+  /** What it was made from, as text: another text, another plan. */
+  madeFrom: z.string(),
+  plannedAtMs: instantMs,
+  /** The forecasts it was made with, by dish and channel. */
+  outMs: z.record(z.string(), z.record(z.string(), z.number())),
+  answer,
+  better: z.object({ answer, byPoints: z.number(), waitsLessMin: z.number() }).optional(),
+});
+
+/** The same, as the core's types have it: what was stored was the core's own. */
+export interface StoredPlan {
+  version: 1;
+  madeFrom: string;
+  plannedAtMs: number;
+  outMs: Record<string, Record<string, number>>;
+  answer: Answer;
+  better?: { answer: Answer; byPoints: number; waitsLessMin: number };
+}

@@ -1,0 +1,53 @@
+import type { Program } from "@/core/program/step";
+import { dayAndClock, duration } from "@/ui/format";
+import { Also } from "@/ui/measures";
+
+interface Props {
+  program: Program;
+  startedAtMs: number | undefined;
+  timeZone: string;
+}
+
+const MIN_MS = 60_000;
+
+/** The work on paper: every step with its hour and its figures, as the cards at work have it. */
+export function Method({ program, startedAtMs, timeZone }: Props) {
+  return (
+    <section aria-label="What is done" className="mt-4">
+      <h2 className="text-xl">What is done</h2>
+      <ol>
+        {program.steps.map((step) => (
+          <li
+            key={step.id}
+            className="flex items-baseline gap-3 border-b border-dotted border-line py-0.5"
+            data-step={step.id}
+          >
+            <span className="w-28 shrink-0 font-semibold tabular-nums">
+              {startedAtMs === undefined
+                ? sayOffset(step.atMin)
+                : dayAndClock(startedAtMs + step.atMin * MIN_MS, timeZone)}
+            </span>
+            <span>
+              <b>
+                <Also>{step.title}</Also>
+              </b>
+              {step.look && (
+                <>
+                  {" "}
+                  <Also>{step.look}</Also>
+                </>
+              )}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** "25 min before", "going in", "after 20 h". */
+function sayOffset(atMin: number): string {
+  if (Math.abs(atMin) < 0.5) return "going in";
+  const long = duration(Math.abs(atMin) / 60);
+  return atMin < 0 ? `${long} before` : `after ${long}`;
+}

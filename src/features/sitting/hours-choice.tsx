@@ -1,0 +1,53 @@
+import type { SittingDish } from "@/contracts/sitting";
+import { RANGES } from "@/core/formula/ranges";
+import type { SoakHours } from "@/core/formula/model";
+import { mayStretch } from "@/core/schedule/soak-edges";
+import { Choice } from "@/ui/choice";
+import { duration } from "@/ui/format";
+import { QuantityField } from "@/ui/quantity-field";
+
+interface Props {
+  dish: Extract<SittingDish, { kind: "formula" }>;
+  onChange: (hours: SoakHours) => void;
+}
+
+/** Whether the plan may move the hours it stands: held as they are, or between two. A crust bakes for its own. */
+export function HoursChoice({ dish, onChange }: Props) {
+  const { formulation: f } = dish;
+  if (f.preparation.kind === "saltCrust" || f.pullH <= 0) return null;
+  const stretch = mayStretch(f);
+  const own = f.hours?.mode === "stretch" ? f.hours : undefined;
+  return (
+    <>
+      <Choice
+        label={`Hours of ${dish.name}`}
+        value={stretch ? "stretch" : "hold"}
+        options={[
+          { value: "hold", label: `hold my ${duration(f.pullH)}` },
+          { value: "stretch", label: "may stretch" },
+        ]}
+        onChange={(mode) => onChange(mode === "hold" ? { mode } : { mode })}
+      />
+      {stretch && own && (
+        <div className="grid grid-cols-2 gap-2">
+          <QuantityField
+            label="at least"
+            unseen={`, hours of ${dish.name}`}
+            unit="h"
+            value={own.leastH ?? f.pullH}
+            rule={{ ...RANGES.pullH, max: own.mostH ?? RANGES.pullH.max }}
+            onChange={(leastH) => onChange({ ...own, leastH })}
+          />
+          <QuantityField
+            label="at most"
+            unseen={`, hours of ${dish.name}`}
+            unit="h"
+            value={own.mostH ?? f.pullH}
+            rule={{ ...RANGES.pullH, min: own.leastH ?? 0 }}
+            onChange={(mostH) => onChange({ ...own, mostH })}
+          />
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,107 @@
+import type { InHeat } from "@/core/program/at-work";
+import type { Exit } from "@/core/program/exits";
+import { climbText, plateText, timeText } from "@/core/program/cook";
+import { duration, fixed, whenFrom } from "@/ui/format";
+import { Also } from "@/ui/measures";
+
+interface Props {
+  dish: string;
+  heat: InHeat;
+  nowMs: number;
+  timeZone: string;
+  /** When its probe foretells it is at its exit. */
+  outMs: number | undefined;
+  snoozedUntilMs: number;
+  onOut: () => void;
+  onSnooze: () => void;
+  onProbeSet: () => void;
+}
+
+const HOUR_MS = 3_600_000;
+
+/** Food in the heat owns its card until a hand says that it is out. */
+export function HeatCard(props: Props) {
+  const { heat, nowMs, snoozedUntilMs } = props;
+  const { core } = heat;
+  const pressing = core.kind !== "rising" && core.kind !== "unread" && nowMs >= snoozedUntilMs;
+  return (
+    <article
+      className={`rounded-sm p-6 ${pressing ? "bg-accent text-accent-content" : "border-l-8 border-accent bg-base-100"}`}
+      aria-label={`${props.dish}: ${headline(props)}`}
+      data-act={heat.out.id}
+      data-heat={core.kind}
+      role={pressing ? "alert" : undefined}
+    >
+      <p className="text-lg">
+        {named(props.dish, heat.exit)} · in the oven {duration((nowMs - heat.sinceMs) / HOUR_MS)},{" "}
+        <Also>{`${heat.exit.stages.at(-1)?.ovenC ?? ""} °C`}</Also>
+      </p>
+      <h2 className="my-2 text-5xl leading-tight">{headline(props)}</h2>
+      <p className="text-2xl">
+        <Reading {...props} />
+      </p>
+      {heat.exit.time && (
+        <p className="mt-2 text-lg">
+          <Also>{`Under the official minimum.${timeText(heat.exit)} Follow your local food code.`}</Also>
+        </p>
+      )}
+      <div className="mt-6 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className={`btn min-h-16 px-8 text-2xl ${pressing ? "border-white bg-white text-[#1f2326]" : "btn-primary"}`}
+          onClick={props.onOut}
+        >
+          It is out
+        </button>
+        {pressing && (
+          <>
+            <button type="button" className={PLAIN} onClick={props.onSnooze}>
+              5 min more
+            </button>
+            <button type="button" className={PLAIN} onClick={props.onProbeSet}>
+              {core.kind === "takeOut" ? "The probe slipped" : "The probe is set right"}
+            </button>
+          </>
+        )}
+      </div>
+    </article>
+  );
+}
+
+const PLAIN = "btn min-h-16 border-2 border-current bg-transparent px-6 text-xl text-current";
+
+const named = (dish: string, exit: Exit): string => (exit.name ? `${dish}, ${exit.name}` : dish);
+
+function headline({ heat: { core, exit }, nowMs, snoozedUntilMs, outMs, timeZone }: Props): string {
+  const what = exit.name ? `the ${exit.name}` : "it";
+  if (core.kind === "takeOut" && nowMs >= snoozedUntilMs) return `Take ${what} out now`;
+  if (core.kind === "silent") return "The probe is silent";
+  if (core.kind === "slipped") return "The probe has slipped";
+  if (outMs !== undefined) return `Out about ${whenFrom(outMs, nowMs, timeZone)}`;
+  return "In the oven";
+}
+
+function Reading({ heat: { core, exit } }: Props) {
+  const figure = core.kind === "unread" ? undefined : `${fixed(core.coreC, 1)} °C`;
+  const out = `out at ${exit.outC} °C`;
+  const then = `It climbs ${climbText(exit)} more: ${plateText(exit)} on the plate.`;
+  if (figure === undefined) return <Also>{`Nothing read yet; ${out}. ${then}`}</Also>;
+  if (core.kind === "silent")
+    return (
+      <Also>{`It last read ${figure}; ${out}. Nothing for ${duration(core.forMs / HOUR_MS)}: look at the plug, or read it by hand.`}</Also>
+    );
+  if (core.kind === "slipped")
+    return (
+      <Also>{`It fell by ${fixed(core.byC, 0)} °C to ${figure}: meat does not cool in the heat. Put it back into the thickest part.`}</Also>
+    );
+  const over = core.kind === "takeOut" && core.overC >= 0.5 ? `, ${fixed(core.overC, 1)} °C over` : "";
+  return (
+    <>
+      The middle reads{" "}
+      <span className="figure text-3xl" data-core-now>
+        <Also>{figure}</Also>
+      </span>
+      ; <Also>{`${out}${over}. ${then}`}</Also>
+    </>
+  );
+}

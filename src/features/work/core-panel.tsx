@@ -1,0 +1,121 @@
+import dynamic from "next/dynamic";
+import { useState } from "react";
+import { LEAST_READINGS } from "@/core/heat/forecast";
+import type { InHeat } from "@/core/program/at-work";
+import { climbText } from "@/core/program/cook";
+import type { ProbeChannel } from "@/core/program/exits";
+import type { Foreseen } from "@/core/program/foresee";
+import type { QuantityRule } from "@/core/quantity/parse";
+import { capital, duration, fixed, whenFrom } from "@/ui/format";
+import { useAlso, useAmerican } from "@/ui/measures";
+import { QuantityField } from "@/ui/quantity-field";
+
+/** Charts come only where a core is read. */
+const CoreChart = dynamic(async () => (await import("@/ui/core-chart")).CoreChart, { ssr: false });
+
+const CORE: QuantityRule = { dimension: "temperature", min: -20, max: 120 };
+const MIN_MS = 60_000;
+
+interface Props {
+  heat: InHeat;
+  foreseen: Foreseen | undefined;
+  safeMinC: number | null;
+  /** Parts there are besides. */
+  several: boolean;
+  nowMs: number;
+  timeZone: string;
+  onRead: (channel: ProbeChannel, coreC: number) => void;
+}
+
+/** One core in the heat: what it reads, when it will be at its exit, and whether that is early or late. */
+export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, onRead }: Props) {
+  const { exit, sinceMs, out } = heat;
+  const [typed, setTyped] = useState<number | null>(null);
+  const readings = foreseen?.readings ?? [];
+  const forecast = foreseen?.forecast;
+  const last = readings.at(-1)?.coreC;
+  const plannedMs = sinceMs + exit.minutes * MIN_MS;
+  const doneMs = forecast && sinceMs + forecast.doneMin * MIN_MS;
+  const also = useAlso();
+  const lastAmerican = useAmerican(last, "°C");
+  const when = (min: number) => whenFrom(sinceMs + min * MIN_MS, nowMs, timeZone);
+  const named = exit.name ? `Core, ${exit.name}` : several ? "Core of the whole" : "Core";
+  return (
+    <section aria-label={named} className="rounded-sm bg-base-100 p-4" data-core-of={exit.channel}>
+      <div className="flex flex-wrap items-baseline justify-between gap-4">
+        <h3 className="text-2xl">{capital(named)}</h3>
+        <p className="figure text-5xl" data-core>
+          {last === undefined ? "–" : `${fixed(last, 1)} °C`}
+          {lastAmerican && <span className="ml-3 text-2xl text-quiet">{lastAmerican}</span>}
+        </p>
+      </div>
+      <p className="text-lg">
+        Out at <b className="figure">{also(`${exit.outC} °C`)}</b>, to end at{" "}
+        {also(`${fixed(exit.endC, 0)} °C`)} (it climbs {also(climbText(exit))}).
+        {safeMinC !== null && (
+          <>
+            {" "}
+            Official minimum <b className="figure">{also(`${fixed(safeMinC, 0)} °C`)}</b>.
+          </>
+        )}
+      </p>
+      {safeMinC !== null && exit.endC < safeMinC && (
+        <p className="mt-1 border-l-8 border-error pl-2" role="alert">
+          Under the official minimum. Not for the young, the old, the pregnant or the ill; follow your local
+          food code.
+        </p>
+      )}
+      <p className="mt-2 text-2xl" data-forecast>
+        {forecast && doneMs
+          ? `Out about ${when(forecast.doneMin)} (${when(forecast.earlyMin)} to ${when(forecast.lateMin)})`
+          : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
+      </p>
+      {forecast && doneMs && <p className="text-lg">{sayDrift(doneMs, plannedMs, nowMs, out.foretold)}</p>}
+      <CoreChart
+        readings={readings}
+        forecast={forecast?.curve ?? []}
+        outC={exit.outC}
+        endC={exit.endC}
+        safeMinC={safeMinC}
+        sinceMs={sinceMs}
+        timeZone={timeZone}
+      />
+      <div className="flex items-end gap-3">
+        <QuantityField
+          label="Probe reads"
+          unseen={exit.name ? `, ${exit.name}` : undefined}
+          unit="°C"
+          value={typed ?? last ?? 20}
+          rule={CORE}
+          digits={1}
+          onChange={setTyped}
+        />
+        <button
+          type="button"
+          className="btn min-h-11"
+          disabled={typed === null}
+          onClick={() => {
+            if (typed !== null) onRead(exit.channel, typed);
+            setTyped(null);
+          }}
+        >
+          Enter it
+        </button>
+      </div>
+    </section>
+  );
+}
+
+const NEAR_MIN = 4;
+
+/** Early or late against the plan, and what to change. */
+function sayDrift(doneMs: number, plannedMs: number, nowMs: number, follows: boolean): string {
+  const lateMin = (doneMs - plannedMs) / MIN_MS;
+  if (Math.abs(lateMin) < NEAR_MIN) return "On time.";
+  const by = duration(Math.abs(lateMin) / 60);
+  const moved = follows ? " What comes after it has moved along." : "";
+  if (lateMin < 0)
+    return `${by} early: 20 °C less, or a longer rest; a tented roast forgives half an hour.${moved}`;
+  const left = (doneMs - nowMs) / MIN_MS;
+  return `${by} late: ${left > 20 ? "20 °C more shortens the rest of it by about a seventh, or " : ""}set the table back ${by}.${moved}`;
+}

@@ -1,0 +1,156 @@
+import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
+import type { BatchDetail } from "@/contracts/views";
+import { batchTime, type WorkView } from "@/contracts/work";
+import { formulate, type Formulated } from "@/core/formula/formulate";
+import { atWork, urgencyOf, type AtWork, type PlacedStep, type Urgency } from "@/core/program/at-work";
+import { exitsOf, type Exit } from "@/core/program/exits";
+import { foreseeDone, type Foreseen } from "@/core/program/foresee";
+import { plainProgram } from "@/core/program/plain";
+import { programOf } from "@/core/program/program";
+import type { Program } from "@/core/program/step";
+
+const HOUR_MS = 3_600_000;
+const MIN_MS = 60_000;
+
+/** What is derived of a batch once, whatever the clock says. */
+export interface WorkedBatch {
+  batch: BatchDetail;
+  sheet: Formulated;
+  exits: Exit[];
+  program: Program;
+}
+
+/** One dish on the page at work. */
+export interface DishAtWork {
+  key: string;
+  name: string;
+  timeZone: string;
+  /** Its own clock: a rehearsal runs faster than everybody's. */
+  nowMs: number;
+  at: AtWork;
+  urgency: Urgency;
+  /** Behind it a batch, or something plain of a sitting. */
+  worked?: WorkedBatch;
+  work?: WorkView;
+  foreseen: Record<string, Foreseen>;
+  plain?: { sittingId: string; dishId: string };
+}
+
+/** @returns undefined where its sums no longer work out */
+export function workedBatch(batch: BatchDetail): WorkedBatch | undefined {
+  const { formulation } = batch;
+  const sheet = formulate(formulation, { rateFactor: batch.rate.factor });
+  if (!sheet.ok) return undefined;
+  const exits = exitsOf(formulation, sheet.value);
+  const soakH = (batch.plannedLiftAtMs - batch.startedAtMs) / HOUR_MS;
+  return { batch, sheet: sheet.value, exits, program: programOf(formulation, sheet.value, { soakH, exits }) };
+}
+
+interface Told {
+  sittings: readonly SittingAtWork[];
+  /** When a probe was set right, by batch and channel. */
+  probeSetMs: Readonly<Record<string, number>>;
+  wallMs: number;
+}
+
+/** A batch as it stands now: by its sitting's plan where it has one, and by what was done and read. */
+export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): DishAtWork {
+  const { batch, sheet, exits, program } = worked;
+  const nowMs = batchTime(work.clock, told.wallMs);
+  const foreseen = Object.fromEntries(
+    exits.flatMap((exit) => {
+      const inMs = heatFrom(program, exit, work);
+      return inMs === undefined ? [] : [[exit.channel, foreseeDone(sheet, exit, inMs, work.readings)]];
+    }),
+  );
+  const outMs = Object.fromEntries(
+    exits.flatMap((exit) => {
+      const inMs = heatFrom(program, exit, work);
+      const forecast = foreseen[exit.channel]?.forecast;
+      return inMs !== undefined && forecast ? [[exit.channel, inMs + forecast.doneMin * MIN_MS]] : [];
+    }),
+  );
+  const at = atWork(program, exits, {
+    startedAtMs: work.done.go_in ?? work.startedAtMs,
+    done: work.done,
+    skipped: work.skipped,
+    samples: work.readings,
+    outMs,
+    plannedMs: plannedFor(batch.id, told.sittings),
+    probeSetMs: Object.fromEntries(
+      exits.map((exit) => [exit.channel, told.probeSetMs[`${batch.id}/${exit.channel}`] ?? 0]),
+    ),
+    nowMs,
+  });
+  return {
+    key: batch.id,
+    name: batch.name,
+    timeZone: batch.timeZone,
+    nowMs,
+    at,
+    urgency: urgencyOf(at, nowMs),
+    worked,
+    work,
+    foreseen,
+  };
+}
+
+function heatFrom(program: Program, exit: Exit, work: WorkView): number | undefined {
+  const into = program.steps.find(
+    (s) =>
+      (s.kind === "cook" || s.kind === "goIn") && s.ends.by === "core" && s.ends.channel === exit.channel,
+  );
+  // A part that stays on its joint went in with the whole.
+  return work.done[into?.id ?? "stage_1"] ?? (into?.kind === "goIn" ? work.done.go_in : undefined);
+}
+
+function plannedFor(batchId: string, sittings: readonly SittingAtWork[]): Record<string, number> {
+  for (const sitting of sittings) {
+    const dish = sitting.batches.find((b) => b.batchId === batchId);
+    if (dish)
+      return Object.fromEntries(
+        sitting.tasks.filter((t) => t.dishId === dish.dishId).map((t) => [t.stepId, t.startMs]),
+      );
+  }
+  return {};
+}
+
+/** What is only cooked at a sitting, from its plan. */
+export function plainAtWork(sitting: SittingAtWork, told: Told, timeZone: string): DishAtWork[] {
+  return sitting.plain.map((dish) => {
+    const plannedMs = Object.fromEntries(
+      sitting.tasks.filter((t) => t.dishId === dish.id).map((t) => [t.stepId, t.startMs]),
+    );
+    const at = atWork(plainProgram(dish), [], {
+      startedAtMs: sitting.tableMs,
+      done: sitting.plainDone[dish.id] ?? {},
+      skipped: [],
+      samples: [],
+      outMs: {},
+      plannedMs,
+      nowMs: told.wallMs,
+    });
+    return {
+      key: `${sitting.id}/${dish.id}`,
+      name: dish.name,
+      timeZone,
+      nowMs: told.wallMs,
+      at,
+      urgency: urgencyOf(at, told.wallMs),
+      foreseen: {},
+      plain: { sittingId: sitting.id, dishId: dish.id },
+    };
+  });
+}
+
+/** Everything at work, what matters most first. */
+export const byUrgency = (dishes: readonly DishAtWork[]): DishAtWork[] =>
+  [...dishes].sort((a, b) => a.urgency - b.urgency || dueOf(a) - dueOf(b));
+
+const dueOf = ({ at, nowMs }: DishAtWork): number => (at.current ? at.current.dueMs - nowMs : Infinity);
+
+/** Acts of a dish still to be ticked off, by time. */
+export const openActs = ({ at }: DishAtWork): PlacedStep[] =>
+  at.steps.filter((s) => s.handsMin > 0 && s.state === "open");
+
+export type { AtWorkView };

@@ -1,0 +1,64 @@
+import type { PlacedStep } from "@/core/program/at-work";
+import type { Entry } from "@/ui/outbox-queue";
+import { CorePanel } from "./core-panel";
+import type { DishAtWork } from "./dish-at-work";
+import { JudgePanel } from "./judge-panel";
+import { WeighIn } from "./weigh-in";
+
+interface Props {
+  dish: DishAtWork;
+  current: PlacedStep | undefined;
+  /** Everything tapped here is with the server. */
+  sent: boolean;
+  act: (entry: Entry) => void;
+}
+
+/** What belongs to the dish in hand: the scale while it is weighed, its cores while it is in the heat, the table after it. */
+export function DishPanels({ dish, current, sent, act }: Props) {
+  const { worked, work, at, nowMs, timeZone } = dish;
+  if (!worked || !work) return null;
+  const { batch, sheet } = worked;
+  const served = at.steps.some((s) => s.kind === "serve" && s.state === "done");
+  return (
+    <>
+      {current?.kind === "weighOut" && (
+        <WeighIn
+          input={batch.formulation}
+          sheet={sheet}
+          weights={work.weights}
+          scale={work.scale}
+          scaledBy={work.scaledBy}
+          onScale={(scaledBy) => act({ method: "PUT", path: "scaled", body: { scaledBy } })}
+          // A real scale is poured onto by hand: only the simulated one has to be told.
+          onPan={(pan) =>
+            work.instruments.includes("scale") && act({ method: "PUT", path: "instruments/scale", body: pan })
+          }
+          onWeigh={(lineId, grams) => act({ method: "PUT", path: "weights", body: { lineId, grams } })}
+        />
+      )}
+      {at.inHeat.map((heat) => (
+        <CorePanel
+          key={heat.exit.channel}
+          heat={heat}
+          foreseen={dish.foreseen[heat.exit.channel]}
+          safeMinC={sheet.food.safeMinC}
+          several={worked.exits.length > 1}
+          nowMs={nowMs}
+          timeZone={timeZone}
+          onRead={(channel, coreC) =>
+            act({ method: "POST", path: "samples", body: { channel, atMs: Math.round(nowMs), value: coreC } })
+          }
+        />
+      ))}
+      {(served || (!current && at.inHeat.length === 0)) && (
+        <JudgePanel
+          batch={batch}
+          sheet={sheet}
+          work={work}
+          sent={sent}
+          onJudge={(judged) => act({ method: "PUT", path: "outcome", body: judged })}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,94 @@
+import { Undo2 } from "lucide-react";
+import type { PlacedStep } from "@/core/program/at-work";
+import { whenFrom } from "@/ui/format";
+import { Also } from "@/ui/measures";
+import type { DishAtWork } from "./dish-at-work";
+
+export interface Listed {
+  dish: DishAtWork;
+  act: PlacedStep;
+}
+
+interface Props {
+  acts: readonly Listed[];
+  /** Said only where there are several dishes. */
+  named: boolean;
+  onShow: (dish: DishAtWork, id: string) => void;
+  onUndo: (dish: DishAtWork, id: string) => void;
+}
+
+/** Acts by time; a tap shows one large, a done one can be taken back. */
+export function ThenList({ acts, named, onShow, onUndo }: Props) {
+  return (
+    <ol>
+      {acts.map(({ dish, act }) => (
+        <li
+          key={`${dish.key}/${act.id}`}
+          className="flex items-center gap-2 border-b border-line"
+          data-listed={act.id}
+        >
+          <button
+            type="button"
+            className="flex min-h-12 flex-1 cursor-pointer items-baseline gap-3 py-2 text-left"
+            onClick={() => onShow(dish, act.id)}
+          >
+            <span className="figure w-24 shrink-0 text-lg">
+              {whenFrom(act.doneMs ?? act.dueMs, dish.nowMs, dish.timeZone)}
+            </span>
+            <span className={act.state === "open" ? "" : "line-through decoration-line"}>
+              <b>
+                {named && `${dish.name}: `}
+                <Also>{act.title}</Also>
+              </b>
+              {act.foretold && act.state === "open" && (
+                <span className="block text-sm text-quiet">moves with what the probe foretells</span>
+              )}
+            </span>
+          </button>
+          {act.state !== "open" && (
+            <button
+              type="button"
+              className="btn btn-ghost min-h-11"
+              aria-label={`Not done: ${act.title}`}
+              onClick={() => onUndo(dish, act.id)}
+            >
+              <Undo2 size={18} aria-hidden />
+            </button>
+          )}
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+interface AsideProps {
+  dish: DishAtWork;
+  onAll: (acts: readonly PlacedStep[], notDone: boolean) => void;
+}
+
+/** What was not ticked off, in one line: all of it done, or none. */
+export function SetAside({ dish, onAll }: AsideProps) {
+  const { setAside } = dish.at;
+  if (setAside.length === 0) return null;
+  const what = setAside.map((a) => `${a.title} ${whenFrom(a.dueMs, dish.nowMs, dish.timeZone)}`).join(", ");
+  return (
+    <p className="text-sm" data-set-aside={dish.name}>
+      <b>{dish.name}</b>: <Also>{what}</Also>.{" "}
+      <button
+        type="button"
+        className="min-h-11 font-bold text-primary underline"
+        onClick={() => onAll(setAside, false)}
+      >
+        Done
+      </button>{" "}
+      ·{" "}
+      <button
+        type="button"
+        className="min-h-11 font-bold text-primary underline"
+        onClick={() => onAll(setAside, true)}
+      >
+        Was not done
+      </button>
+    </p>
+  );
+}

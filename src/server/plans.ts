@@ -1,0 +1,112 @@
+import { eq } from "drizzle-orm";
+import type { StoredPlan } from "@/contracts/plan";
+import { requestOf, type SittingView } from "@/contracts/sitting";
+import { answerSitting } from "@/core/schedule/answer";
+import { keptPlan } from "@/core/schedule/keep-plan";
+import type { SittingRequest } from "@/core/schedule/request";
+import type { Db } from "./database";
+import { storageProblem } from "./problem";
+import { sittings } from "./schema";
+
+/** A forecast that moved by less changes no plan: a probe jitters. */
+const FORECAST_MOVED_MS = 3 * 60_000;
+
+type Planless = Omit<SittingView, "plan">;
+
+/**
+ * The sitting's plan: the one that was decided, unless the cook changed the sitting, or work has moved on. Decided once,
+ * kept, and read by every screen, paper, calendar and file.
+ */
+export function planOf(db: Db, sitting: Planless, stored: StoredPlan | null, nowMs: number): StoredPlan {
+  const request = steadied(requestOf(sitting), stored);
+  const madeFrom = keyOf(request);
+  if (stored?.madeFrom === madeFrom) return stored;
+  const plan = decided(request, stored, madeFrom, nowMs);
+  keep(db, sitting.id, plan);
+  return plan;
+}
+
+/** Decided anew from now, by the cook's own hand. */
+export function planAnew(db: Db, sitting: Planless, nowMs: number): StoredPlan {
+  const request = requestOf(sitting);
+  const plan = planned(request, keyOf(request), nowMs, { answer: answerSitting(request, nowMs) });
+  keep(db, sitting.id, plan);
+  return plan;
+}
+
+function decided(
+  request: SittingRequest,
+  stored: StoredPlan | null,
+  madeFrom: string,
+  nowMs: number,
+): StoredPlan {
+  const before = stored?.answer;
+  const byHand = !stored || settingsOf(stored.madeFrom) !== settingsOf(madeFrom);
+  return planned(
+    request,
+    madeFrom,
+    nowMs,
+    // Changed by hand: decided anew. Moved on at work: what still holds stays.
+    !byHand && before?.status === "planned"
+      ? keptPlan(request, before, nowMs)
+      : { answer: answerSitting(request, nowMs) },
+  );
+}
+
+const planned = (
+  request: SittingRequest,
+  madeFrom: string,
+  nowMs: number,
+  found: Pick<StoredPlan, "answer" | "better">,
+): StoredPlan => ({
+  version: 1,
+  madeFrom,
+  plannedAtMs: nowMs,
+  outMs: Object.fromEntries(
+    request.dishes.flatMap((d) => (d.kind === "batch" && d.outMs ? [[d.id, { ...d.outMs }]] : [])),
+  ),
+  ...found,
+});
+
+/** Forecasts that hardly moved are taken as they were when the plan was made. */
+function steadied(request: SittingRequest, stored: StoredPlan | null): SittingRequest {
+  if (!stored) return request;
+  return {
+    ...request,
+    dishes: request.dishes.map((dish) => {
+      if (dish.kind !== "batch" || !dish.outMs) return dish;
+      const was = stored.outMs[dish.id] ?? {};
+      const outMs = Object.fromEntries(
+        Object.entries(dish.outMs).map(([channel, ms]) => [
+          channel,
+          was[channel] !== undefined && Math.abs(ms - was[channel]) < FORECAST_MOVED_MS ? was[channel] : ms,
+        ]),
+      );
+      return { ...dish, outMs };
+    }),
+  };
+}
+
+/** What a plan is made from: what the cook set, and what was done and foretold. */
+const keyOf = (request: SittingRequest): string =>
+  JSON.stringify({
+    set: { ...request, dishes: request.dishes.map((d) => ({ ...d, doneMs: undefined, outMs: undefined })) },
+    went: request.dishes.map((d) => [d.id, d.doneMs ?? {}, d.kind === "batch" ? (d.outMs ?? {}) : {}]),
+  });
+
+function settingsOf(madeFrom: string): string {
+  try {
+    return JSON.stringify((JSON.parse(madeFrom) as { set: unknown }).set);
+  } catch {
+    return "";
+  }
+}
+
+function keep(db: Db, id: string, plan: StoredPlan): void {
+  try {
+    db.update(sittings).set({ plan }).where(eq(sittings.id, id)).run();
+  } catch (error) {
+    // A disk that takes nothing keeps nobody from reading: the same plan is found again.
+    if (!storageProblem(error)) throw error;
+  }
+}
