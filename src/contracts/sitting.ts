@@ -72,6 +72,8 @@ export interface SittingHead {
   name: string;
   tableMs: number;
   dishes: string[];
+  /** Something of it is under way. */
+  begun: boolean;
 }
 
 /** What stands behind a running dish now. */

@@ -29,27 +29,28 @@ export function loadAtWorkView(db: Db, focusId: string | null, nowMs: number): A
 
 /** Sittings somebody has begun, or is about to: their decided plans. */
 export function sittingsAtWork(db: Db, nowMs: number): SittingAtWork[] {
-  return listSittings(db)
-    .filter(({ tableMs }) => tableMs - BEFORE_MS <= nowMs && nowMs <= tableMs + AFTER_MS)
-    .flatMap(({ id }): SittingAtWork[] => {
-      const { body, plan, plainDone } = loadSitting(db, id, nowMs);
-      const batches = body.dishes.flatMap((d) =>
-        d.kind === "running" ? [{ dishId: d.id, batchId: d.batchId }] : [],
-      );
-      // Nothing of it is begun: it is not at work, only planned.
-      if (plan.answer.status !== "planned" || (batches.length === 0 && Object.keys(plainDone).length === 0))
-        return [];
-      const today = body.tableMs - PLAIN_BEFORE_MS <= nowMs;
-      return [
-        {
-          id,
-          name: body.name,
-          tableMs: body.tableMs,
-          tasks: plan.answer.tasks,
-          batches,
-          plain: today ? body.dishes.filter((d) => d.kind === "plain") : [],
-          plainDone,
-        },
-      ];
-    });
+  return (
+    listSittings(db)
+      // One of which nothing is begun is not at work, only planned: its plan is not asked for.
+      .filter(({ tableMs, begun }) => begun && tableMs - BEFORE_MS <= nowMs && nowMs <= tableMs + AFTER_MS)
+      .flatMap(({ id }): SittingAtWork[] => {
+        const { body, plan, plainDone } = loadSitting(db, id, nowMs);
+        const batches = body.dishes.flatMap((d) =>
+          d.kind === "running" ? [{ dishId: d.id, batchId: d.batchId }] : [],
+        );
+        if (plan.answer.status !== "planned") return [];
+        const today = body.tableMs - PLAIN_BEFORE_MS <= nowMs;
+        return [
+          {
+            id,
+            name: body.name,
+            tableMs: body.tableMs,
+            tasks: plan.answer.tasks,
+            batches,
+            plain: today ? body.dishes.filter((d) => d.kind === "plain") : [],
+            plainDone,
+          },
+        ];
+      })
+  );
 }

@@ -6,9 +6,10 @@ import type { StartBatchRequest } from "@/contracts/requests";
 import { sheetSnapshotSchema, snapshotOf } from "@/contracts/sheet";
 import type { BatchDetail, BatchView, Rate } from "@/contracts/views";
 import { ensembleWindow, softened } from "@/core/formula/ensemble";
-import { formulate } from "@/core/formula/formulate";
+import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
+import { actsIn, programOf } from "@/core/program/program";
 import { findingsFor } from "@/core/safety/findings";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
@@ -19,7 +20,15 @@ import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";
 import { readingsOf } from "./readings";
-import { acknowledgements, batches, batchEvents, formulaVersions, outcomes, readings } from "./schema";
+import {
+  acknowledgements,
+  batchActs,
+  batches,
+  batchEvents,
+  formulaVersions,
+  outcomes,
+  readings,
+} from "./schema";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -45,7 +54,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   const { formulation, startAtMs } = request;
   const kitchen = loadKitchen(db);
   const known = kitchen.rates[formulation.foodId];
-  const { snapshot, findings } = workOut(formulation, known, kitchen.limits);
+  const { snapshot, findings, sheet } = workOut(formulation, known, kitchen.limits);
   checkStart(startAtMs, nowMs);
   if (request.takeOutAtMs !== undefined && request.takeOutAtMs < startAtMs)
     throw new Refusal(422, "Taken out before it goes in", "takeOutAtMs: not before startAtMs.", {
@@ -88,6 +97,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
     tx.insert(batchEvents)
       .values({ batchId: id, kind: "started", atMs: startAtMs, recordedAtMs: nowMs })
       .run();
+    if (startAtMs < nowMs - JUST_NOW_MS) tickedBefore(tx, id, { formulation, sheet, startAtMs, nowMs });
     for (const finding of findings) {
       const reason = reasons.get(finding.id);
       if (reason === undefined) continue;
@@ -96,6 +106,29 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
     }
     return { id };
   });
+}
+
+/** A start so shortly ago is a start now. */
+const JUST_NOW_MS = 2 * 60_000;
+
+/** What is entered as gone in already was got ready before: none of it is due any more. */
+function tickedBefore(
+  db: Db,
+  batchId: string,
+  started: { formulation: Formulation; sheet: Formulated; startAtMs: number; nowMs: number },
+): void {
+  const { formulation, sheet, startAtMs, nowMs } = started;
+  for (const step of actsIn(programOf(formulation, sheet)))
+    if (step.atMin < 0 || step.id === "go_in")
+      db.insert(batchActs)
+        .values({
+          batchId,
+          actId: step.id,
+          doneAtMs: Math.round(startAtMs + step.atMin * 60_000),
+          recordedAtMs: nowMs,
+        })
+        .onConflictDoNothing()
+        .run();
 }
 
 /** Members of the ensemble behind a stored window: fewer than on the Bench, the answer waits for them. */
@@ -120,7 +153,7 @@ function workOut(formulation: Formulation, known: Rate | undefined, limits: Kitc
     rateDoubt: known?.doubt,
   });
   const soft = softened(sheet.value.soak.window, window);
-  return { snapshot: snapshotOf(sheet.value, atPull, soft), findings };
+  return { snapshot: snapshotOf(sheet.value, atPull, soft), findings, sheet: sheet.value };
 }
 
 function checkStart(startAtMs: number, nowMs: number): void {

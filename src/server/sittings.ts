@@ -77,7 +77,8 @@ export const listSittings = (db: Db): SittingHead[] =>
     .all()
     .map((row) => {
       const { name, tableMs, dishes } = sittingBody.parse(row.body);
-      return { id: row.id, name, tableMs, dishes: dishes.map((d) => d.name) };
+      const begun = dishes.some((d) => d.kind === "running") || Object.keys(plainDone(db, row.id)).length > 0;
+      return { id: row.id, name, tableMs, dishes: dishes.map((d) => d.name), begun };
     });
 
 export function loadSitting(db: Db, id: string, nowMs: number): SittingView {

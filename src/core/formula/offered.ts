@@ -1,5 +1,6 @@
 import { findFood, isSeafood } from "../materials/lookup";
 import { choiceOf, preparationOffered, type PreparationChoice } from "./defaults";
+import type { Vessel } from "../vessel/vessel";
 import type { Formulation, FormulaLine, LineLaw } from "./model";
 
 /* What a cook is handed when another preparation is chosen: a mixture to change, a vessel that suits, a usual hour. */
@@ -67,6 +68,18 @@ const RINSE_MIN = 15;
 
 const FISH_PULL_H: Partial<Record<PreparationChoice, number>> = { marinade: 1 / 3, paste: 0.5, timed: 0.5 };
 
+/** What goes into an oven. */
+const OVENPROOF: readonly string[] = ["stainless", "glazed_ceramic", "enamelled", "aluminium", "bare_iron"];
+/** A full-size kitchen tray. */
+const TRAY: Vessel = {
+  shape: "tray",
+  lengthMm: 530,
+  widthMm: 325,
+  heightMm: 40,
+  material: "stainless",
+  plate: false,
+};
+
 /** A formulation turned to another preparation, keeping the food, the salt, the name and every line that still fits. */
 export function withPreparation(f: Formulation, choice: PreparationChoice): Formulation {
   const before = choiceOf(f.preparation);
@@ -80,6 +93,7 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
     preparation: preparationOffered(choice, choice === "crust" ? 0.008 : target),
     lines: untouched ? (STARTERS[choice] ?? []) : f.lines.map((l) => fitting(l, choice, wet)),
     sugarPerSalt: choice === "cure" ? Math.max(f.sugarPerSalt, 0.5) : f.sugarPerSalt,
+    vessel: choice === "crust" && !OVENPROOF.includes(f.vessel.material) ? TRAY : f.vessel,
     // A rack lets the surface dry; everything wet is covered.
     holding: { ...f.holding, covered: choice !== "dry" && choice !== "rub" },
     // A strong bath leaves salt at the surface: the usual quarter of an hour in fresh water, to be left out by who likes.

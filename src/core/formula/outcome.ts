@@ -52,7 +52,7 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
   const bath = f.contact.kind === "bath" ? moment.bath : undefined;
   const inFleshG = over((m) => m.mean);
   const rinsed = f.rinseMin === undefined ? undefined : rinsedMoment(f, hours, f.rinseMin);
-  const kept = rinsed && moment.mean > 0 ? rinsed.moment.mean / moment.mean : 1;
+  const kept = rinsed?.kept ?? 1;
   return {
     ...momentShares(f, moment),
     alongside: sizes.slice(1).map(({ moment: m }) => ({

@@ -27,10 +27,12 @@ const sharesOf = ({ flesh }: Pick<Formulated, "flesh">, m: SoakMoment): RinsedSh
 /**
  * The food after so many minutes in fresh cold water, five times its own water and changed once.
  * @param hours it had stood when it was taken out
+ * @returns the shares before and after, and how much of its salt the flesh keeps
  */
 export function rinsedMoment(f: Rinsed, hours: number, minutes: number) {
   const { before, after } = run(f, hours, minutes);
-  return { moment: after, shares: sharesOf(f, after), before: sharesOf(f, before) };
+  const kept = before.mean > 0 ? Math.min(1, after.mean / before.mean) : 1;
+  return { kept, shares: sharesOf(f, after), before: sharesOf(f, before) };
 }
 
 /** The figures before and after. */

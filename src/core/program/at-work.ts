@@ -86,6 +86,8 @@ export function atWork(program: Program, exits: readonly Exit[], progress: Progr
   const gettingReady =
     !placed.some((s) => s.kind === "goIn" && s.doneMs !== undefined) &&
     nowMs < progress.startedAtMs + GETTING_READY_MIN * MIN_MS;
+  // What waits for an act that nobody may pass over waits with it.
+  const waitsFrom = placed.findIndex((s) => isAct(s) && !gone(s) && NEVER_PASSED.includes(s.kind));
   const steps = placed.map((s, i): PlacedStep => {
     if (s.doneMs !== undefined) return { ...s, state: "done" };
     if (gone(s)) return { ...s, state: "notDone" };
@@ -94,7 +96,7 @@ export function atWork(program: Program, exits: readonly Exit[], progress: Progr
     const over = outOfSoak && WHILE_IN.includes(s.kind);
     if (over) return { ...s, state: "setAside" };
     if (NEVER_PASSED.includes(s.kind) || (gettingReady && s.atMin <= 0)) return s;
-    return past ? { ...s, state: "setAside" } : s;
+    return past && (waitsFrom === -1 || i < waitsFrom) ? { ...s, state: "setAside" } : s;
   });
   const inHeat = exits.flatMap((exit) => heatOf(exit, steps, progress));
   const open = steps.filter((s) => isAct(s) && s.state === "open");

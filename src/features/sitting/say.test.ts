@@ -36,7 +36,7 @@ describe("what moved", () => {
     const many = Array.from({ length: 7 }, (_, i) => task(`act ${i}`, i * 20));
     const moved = many.map((t, i) => task(t.id, i * 20 - i * 5));
     expect(sayMoved(many, moved)).toBe(
-      "act 6 30 min earlier; act 5 25 min earlier; act 4 20 min earlier; act 3 15 min earlier; 2 more move with it",
+      "Lamb: act 6 30 min earlier; Lamb: act 5 25 min earlier; Lamb: act 4 20 min earlier; Lamb: act 3 15 min earlier; 2 more move with it",
     );
   });
 

@@ -67,7 +67,9 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
       )}
       <p className="mt-2 text-2xl" data-forecast>
         {forecast && doneMs
-          ? `Out about ${when(forecast.doneMin)} (${when(forecast.earlyMin)} to ${when(forecast.lateMin)})`
+          ? forecast.earlyMin === forecast.lateMin
+            ? `At its exit since ${when(forecast.doneMin)}`
+            : `Out about ${when(forecast.doneMin)} (${when(forecast.earlyMin)} to ${when(forecast.lateMin)})`
           : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
       </p>
       {forecast && doneMs && <p className="text-lg">{sayDrift(doneMs, plannedMs, nowMs, out.foretold)}</p>}

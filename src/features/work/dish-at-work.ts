@@ -67,7 +67,9 @@ export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): Di
     exits.flatMap((exit) => {
       const inMs = heatFrom(program, exit, work);
       const forecast = foreseen[exit.channel]?.forecast;
-      return inMs !== undefined && forecast ? [[exit.channel, inMs + forecast.doneMin * MIN_MS]] : [];
+      return inMs !== undefined && forecast
+        ? [[exit.channel, Math.max(nowMs, inMs + forecast.doneMin * MIN_MS)]]
+        : [];
     }),
   );
   const at = atWork(program, exits, {

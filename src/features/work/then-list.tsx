@@ -61,6 +61,9 @@ export function ThenList({ acts, named, onShow, onUndo }: Props) {
   );
 }
 
+/** So many of them by name: it is one line, not a column. */
+const TOLD = 1;
+
 interface AsideProps {
   dish: DishAtWork;
   onAll: (acts: readonly PlacedStep[], notDone: boolean) => void;
@@ -70,13 +73,18 @@ interface AsideProps {
 export function SetAside({ dish, onAll }: AsideProps) {
   const { setAside } = dish.at;
   if (setAside.length === 0) return null;
-  const what = setAside.map((a) => `${a.title} ${whenFrom(a.dueMs, dish.nowMs, dish.timeZone)}`).join(", ");
+  const told = setAside
+    .slice(-TOLD)
+    .map((a) => `${a.title}, ${whenFrom(a.dueMs, dish.nowMs, dish.timeZone)}`)
+    .join("; ");
+  const more = setAside.length - Math.min(TOLD, setAside.length);
+  const what = more > 0 ? `${more} earlier; ${told}` : told;
   return (
     <p className="text-sm" data-set-aside={dish.name}>
       <b>{dish.name}</b>: <Also>{what}</Also>.{" "}
       <button
         type="button"
-        className="min-h-11 font-bold text-primary underline"
+        className="font-bold text-primary underline"
         onClick={() => onAll(setAside, false)}
       >
         Done
@@ -84,7 +92,7 @@ export function SetAside({ dish, onAll }: AsideProps) {
       ·{" "}
       <button
         type="button"
-        className="min-h-11 font-bold text-primary underline"
+        className="font-bold text-primary underline"
         onClick={() => onAll(setAside, true)}
       >
         Was not done

@@ -7,7 +7,7 @@ import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
 import { createSitting } from "../sittings";
 import { demoSittings } from "./sittings";
-import { judgeBatch } from "../work";
+import { confirmAct, judgeBatch } from "../work";
 import { batches, formulas } from "../schema";
 import type { OwnEntryRequest } from "@/contracts/kitchen";
 import { findSalt } from "@/core/materials/lookup";
@@ -15,7 +15,9 @@ import { calibratedSalt } from "@/core/materials/pantry";
 import type { Salt } from "@/core/materials/types";
 import { VOLUME_ML } from "@/core/quantity/units";
 import type { KitchenLimits } from "@/core/safety/limits";
+import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
+import { actsIn, programOf } from "@/core/program/program";
 import { DUCK_LEGS, PORK_LOIN } from "./brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "./fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "./mixtures";
@@ -124,8 +126,27 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       words: "Skin like paper after the night bare on the rack.",
     });
     eaten(duck.formulaId, DUCK_LEGS, 6, { salt: 1, texture: 1, surface: 2, faults: [], words: "" });
-    begin(loin.formulaId, PORK_LOIN, 25.5);
-    begin(duck.formulaId, DUCK_LEGS, 23);
-    begin(lamb.formulaId, LAMB_SHOULDER, 7.5);
+    const soaking: [string, Formulation, number][] = [
+      [loin.formulaId, PORK_LOIN, 25.5],
+      [duck.formulaId, DUCK_LEGS, 23],
+      [lamb.formulaId, LAMB_SHOULDER, 7.5],
+    ];
+    for (const [formulaId, formulation, h] of soaking)
+      tickPast(tx, begin(formulaId, formulation, h), formulation, { startedAtMs: hoursAgo(h), nowMs });
   });
+}
+
+/** Acts of a running batch that were due by now are ticked off, as a canteen would have. */
+function tickPast(
+  db: Db,
+  batchId: string,
+  formulation: Formulation,
+  { startedAtMs, nowMs }: { startedAtMs: number; nowMs: number },
+): void {
+  const sheet = formulate(formulation);
+  if (!sheet.ok) throw new Error(`${formulation.name} does not work out`);
+  for (const act of actsIn(programOf(formulation, sheet.value))) {
+    const atMs = Math.round(startedAtMs + act.atMin * 60_000);
+    if (atMs <= nowMs) confirmAct(db, batchId, act.id, { atMs }, nowMs);
+  }
 }

@@ -68,7 +68,8 @@ export function HeatCard(props: Props) {
   );
 }
 
-const PLAIN = "btn min-h-16 border-2 border-current bg-transparent px-6 text-xl text-current";
+const PLAIN =
+  "min-h-16 cursor-pointer rounded-sm border-2 border-current px-6 text-xl font-semibold focus-visible:outline-3";
 
 const named = (dish: string, exit: Exit): string => (exit.name ? `${dish}, ${exit.name}` : dish);
 
