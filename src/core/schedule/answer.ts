@@ -16,6 +16,8 @@ import { demandFacts, problemOf, type DemandFacts, type ProblemOptions, type Sit
 import { soakEdges } from "./soak-edges";
 
 const MIN_MS = 60_000;
+/** The demand of the night's closed hours. */
+const QUIET = "quiet";
 
 /** A task of a plan, in instants on whole minutes. */
 export interface PlannedTask {
@@ -76,7 +78,7 @@ export function sittingOf(request: SittingRequest, nowMs: number): Sitting | { b
     kitchen: request.kitchen,
     tableMin: minute(request.tableMs),
     closed: [
-      ...(request.getsUp ? [] : night.closed),
+      ...night.closed,
       ...request.absences.map((a, i) => ({
         fromMin: minute(a.fromMs),
         toMin: minute(a.toMs),
@@ -117,7 +119,7 @@ export function problemFor(
   nowMs: number,
   options: ProblemOptions = { turned: true },
 ): Problem {
-  const problem = problemOf(sitting, options);
+  const problem = gotUpFor(request, problemOf(sitting, options), options.upFor ?? "ice");
   const known = new Set(problem.tasks.map((t) => t.id));
   return {
     ...problem,
@@ -133,6 +135,19 @@ export function problemFor(
 }
 
 /**
+ * Quiet hours hold for every act. Where somebody gets up, it is for the ice, which cannot wait; only where that does not do,
+ * for anything.
+ */
+function gotUpFor(request: SittingRequest, problem: Problem, upFor: "ice" | "anything"): Problem {
+  if (!request.getsUp) return problem;
+  if (upFor === "anything") return { ...problem, closed: problem.closed.filter((c) => c.demand !== QUIET) };
+  return {
+    ...problem,
+    tasks: problem.tasks.map((t) => (/\/ice_\d+$/.test(t.id) ? { ...t, upFor: QUIET } : t)),
+  };
+}
+
+/**
  * Plans a sitting, or says what clashes. Deterministic: the same request at the same minute gives the same plan on any
  * machine. First the hours of every soak are settled, then what is done within them is put in.
  */
@@ -143,7 +158,8 @@ export function answerSitting(request: SittingRequest, askedMs: number): Answer 
   const settled = settledHours(request, sitting, nowMs);
   if (!settled) return clashing(sitting, problemFor(request, sitting, nowMs));
   for (const tried of withTurns(settled.sitting)) {
-    const problem = problemFor(request, tried, nowMs, { turned: true, ovens: settled.ovens });
+    const { ovens, upFor } = settled;
+    const problem = problemFor(request, tried, nowMs, { turned: true, ovens, upFor });
     const result = plan(problem);
     if (result.status === "planned") return planned(request, tried, problem, result.planned, nowMs);
   }
@@ -153,6 +169,7 @@ export function answerSitting(request: SittingRequest, askedMs: number): Answer 
 
 interface Settled {
   ovens: number;
+  upFor: "ice" | "anything";
   sitting: Sitting;
   problem: Problem;
   planned: Planned;
@@ -187,11 +204,13 @@ function firstOven(
   sitting: Sitting,
   nowMs: number,
 ): Omit<Settled, "sitting"> | undefined {
-  for (let ovens = 0; ovens < (request.kitchen.ovens > 1 ? OVEN_VARIANTS : 1); ovens++) {
-    const problem = problemFor(request, sitting, nowMs, { turned: false, ovens });
-    const result = plan(problem, ovens === 0 ? {} : { budget: OTHER_OVENS_BUDGET });
-    if (result.status === "planned") return { ovens, problem, planned: result.planned };
-  }
+  const nights = request.getsUp ? (["ice", "anything"] as const) : (["ice"] as const);
+  for (const upFor of nights)
+    for (let ovens = 0; ovens < (request.kitchen.ovens > 1 ? OVEN_VARIANTS : 1); ovens++) {
+      const problem = problemFor(request, sitting, nowMs, { turned: false, ovens, upFor });
+      const result = plan(problem, ovens === 0 ? {} : { budget: OTHER_OVENS_BUDGET });
+      if (result.status === "planned") return { ovens, upFor, problem, planned: result.planned };
+    }
   return undefined;
 }
 
@@ -352,8 +371,11 @@ export function canBeHad(request: SittingRequest, nowMs: number): boolean {
   for (let more = 0; more <= OTHER_HOURS; more++) {
     const dishes = sitting.dishes.map((d) => iced(d, more));
     if (more > 0 && dishes.every((d, i) => d === sitting.dishes[i])) return false;
-    const problem = problemFor(request, { ...sitting, dishes }, wholeMinute(nowMs), { turned: false });
-    if (search(problem, { budget: LOOK_BUDGET }).status === "found") return true;
+    for (const upFor of request.getsUp ? (["ice", "anything"] as const) : (["ice"] as const)) {
+      const options = { turned: false, upFor };
+      const problem = problemFor(request, { ...sitting, dishes }, wholeMinute(nowMs), options);
+      if (search(problem, { budget: LOOK_BUDGET }).status === "found") return true;
+    }
   }
   return false;
 }

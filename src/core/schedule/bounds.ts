@@ -29,7 +29,9 @@ export function overAsked(
         },
       ];
     });
-    const shut = resource.kind === "hands" ? problem.closed.filter((c) => !without.has(c.demand)) : [];
+    // Where somebody gets up for one of them, there are hands at night as well.
+    const allHours = resource.kind !== "hands" || problem.tasks.some((t) => t.upFor !== undefined);
+    const shut = allHours ? [] : problem.closed.filter((c) => !without.has(c.demand));
     return intervalOver(users, resource.capacity, shut, partly);
   });
 }

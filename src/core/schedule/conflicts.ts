@@ -1,4 +1,4 @@
-import { heatsClash, resourceDemand, type Closed, type Problem, type Use } from "./model";
+import { heatsClash, isBoundBy, resourceDemand, type Closed, type Problem, type Use } from "./model";
 import { timeOf } from "./network";
 
 /** Tasks that cannot all have a resource at once: some pair of them must follow one another. */
@@ -58,7 +58,8 @@ export function lastConflict(watch: Watch, times: Int32Array): Conflict | undefi
   for (const task of watch.handsOn) {
     const [start, end] = [timeOf(times, task, "start"), timeOf(times, task, "end")];
     for (const closed of watch.closed)
-      if (start < closed.toMin && end > closed.fromMin) keep({ kind: "closed", task, closed, atMin: start });
+      if (isBoundBy(watch.problem.tasks[task], closed) && start < closed.toMin && end > closed.fromMin)
+        keep({ kind: "closed", task, closed, atMin: start });
   }
   for (const user of watch.users) {
     const crowd = crowdOf(user, times);

@@ -49,7 +49,8 @@ function asItWas(request: SittingRequest, before: PlannedAnswer, askedMs: number
   const worked = sittingOf(request, nowMs);
   if ("broken" in worked) return undefined;
   const sitting = withPlannedSoaks(worked, before.soakH);
-  const problem = problemFor(request, sitting, nowMs);
+  // What somebody got up for may have been anything.
+  const problem = problemFor(request, sitting, nowMs, { turned: true, upFor: "anything" });
   const old = new Map(before.tasks.map((t) => [t.id, t]));
   const minute = (ms: number) => Math.round((ms - nowMs) / MIN_MS);
   const plan: Record<string, { start: number; end: number }> = {};

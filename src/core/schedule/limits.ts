@@ -1,4 +1,4 @@
-import { heatsClash, type Plan, type Problem } from "./model";
+import { heatsClash, isBoundBy, type Plan, type Problem } from "./model";
 
 /** A hard limit that a plan breaks. */
 export interface Breach {
@@ -24,7 +24,7 @@ export function breaches(problem: Problem, plan: Plan): Breach[] {
       const until = Math.min(task.untilMin ?? Infinity, problem.horizonMin);
       if (start < (task.fromMin ?? 0) || start > (task.latestStartMin ?? Infinity) || end > until)
         found.push({ what: "window", taskId: task.id });
-      if (task.handsOn && problem.closed.some((c) => start < c.toMin && end > c.fromMin))
+      if (problem.closed.some((c) => isBoundBy(task, c) && start < c.toMin && end > c.fromMin))
         found.push({ what: "closed", taskId: task.id });
       return found;
     }),

@@ -28,6 +28,8 @@ export interface Task {
   latestStartMin?: Minute;
   /** What asks for its least and its longest time: named when it clashes. */
   demand?: string;
+  /** Somebody gets up for it where nothing else helps: not bound by the hours of these demands. */
+  upFor?: string;
   /** It is hot food: the nearer to the table it ends, the better. */
   hot?: boolean;
 }
@@ -96,6 +98,10 @@ export type Plan = Readonly<Record<string, Placed>>;
 
 /** Ovens that differ by less are one heat, °C. *Practice*. */
 export const ONE_HEAT_C = 10;
+
+/** Whether closed hours bind a task. */
+export const isBoundBy = (task: Pick<Task, "handsOn" | "upFor">, closed: Closed): boolean =>
+  task.handsOn && task.upFor !== closed.demand;
 
 /** Whether two uses of one oven cannot be at once for their heats. */
 export const heatsClash = (a: Use, b: Use): boolean =>

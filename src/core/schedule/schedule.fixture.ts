@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { costOf } from "./cost";
 import { breaches } from "./limits";
-import type { Plan, Problem, Task } from "./model";
+import { seeded } from "../instruments/random";
+import type { Link, Plan, Problem, Task } from "./model";
 
 /** Small sittings on a coarse clock of twelve ticks: windows, chains, one oven at two heats, one pair of hands. */
 export const SMALL_HORIZON = 12;
@@ -111,4 +112,70 @@ function onlyFirst(problem: Problem, n: number): Problem {
   const tasks = problem.tasks.slice(0, n);
   const has = (id: string) => tasks.some((t) => t.id === id);
   return { ...problem, tasks, links: problem.links.filter((l) => has(l.before) && has(l.after)) };
+}
+
+const TABLE_MIN = 48 * 60;
+
+/** A sitting of so many dishes: chains of acts about a soak and a cook, five resources, two nights. */
+export function crowdedEvening(dishes: number, perDish: number, seed: number, hands: number): Problem {
+  const draw = seeded(seed);
+  const between = (low: number, high: number) => low + Math.floor(draw() * (high - low));
+  const tasks: Task[] = [];
+  const links: Link[] = [];
+  for (let d = 0; d < dishes; d++) {
+    const soakAt = Math.floor(perDish * 0.4);
+    const cookAt = perDish - 4;
+    // A kitchen with two ovens bakes at two heats.
+    const oven = d % 2 === 0 ? { resourceId: "oven", ovenC: 180 } : { resourceId: "oven2", ovenC: 220 };
+    for (let k = 0; k < perDish; k++) {
+      const soak = k === soakAt;
+      const cook = k === cookAt;
+      const handsOn = !soak && !cook;
+      const minMin = soak ? between(300, 700) : cook ? between(30, 90) : between(3, 11);
+      tasks.push({
+        id: `d${d}k${k}`,
+        dishId: `d${d}`,
+        title: `dish ${d} act ${k}`,
+        minMin,
+        preferMin: soak ? minMin + 200 : minMin,
+        maxMin: soak ? minMin + 900 : minMin,
+        handsOn,
+        uses: [
+          ...(handsOn ? [{ resourceId: "hands", amount: 1 }] : []),
+          ...(soak ? [{ resourceId: "fridge", amount: 12 }] : []),
+          ...(cook ? [{ ...oven, amount: 1 }] : []),
+        ],
+        ...(k === perDish - 1 && { fromMin: TABLE_MIN - 45, untilMin: TABLE_MIN, demand: `table:${d}` }),
+        ...(soak && { demand: `soak:${d}` }),
+        hot: cook,
+      });
+      if (k === 0) continue;
+      const tight = soak || k === soakAt + 1;
+      const maxMin = tight ? 5 : k >= cookAt ? 45 : 240;
+      links.push({
+        before: `d${d}k${k - 1}`,
+        from: "end",
+        after: `d${d}k${k}`,
+        to: "start",
+        minMin: 0,
+        maxMin,
+      });
+    }
+  }
+  const night = (fromH: number) => ({ fromMin: fromH * 60, toMin: (fromH + 8) * 60, demand: "quiet" });
+  return {
+    tasks,
+    links,
+    resources: [
+      { id: "hands", name: "hands", kind: "hands", capacity: hands },
+      { id: "fridge", name: "fridge", kind: "fridge", capacity: 140 },
+      { id: "oven", name: "oven", kind: "oven", capacity: 4 },
+      { id: "oven2", name: "oven 2", kind: "oven", capacity: 4 },
+      { id: "hob", name: "hob", kind: "hob", capacity: 4 },
+    ],
+    closed: [night(8), night(32)],
+    unloved: [{ fromMin: 7 * 60, toMin: 8 * 60 }],
+    tableMin: TABLE_MIN,
+    horizonMin: TABLE_MIN + 120,
+  };
 }

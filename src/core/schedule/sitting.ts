@@ -65,6 +65,8 @@ const turnedBy = (variant: number, fromEnd: number): number => (fromEnd < 30 ? (
 export interface ProblemOptions {
   /** Whether turns are put in: they follow settled hours. */
   turned: boolean;
+  /** Where somebody gets up: for the ice alone, or for anything. */
+  upFor?: "ice" | "anything";
   /** Which dish in which oven, where there are several: 0 the emptiest first, others tried when that does not fit. */
   ovens?: number;
 }
