@@ -96,7 +96,7 @@ test("before you start: a checklist for this food; uneven pieces are split", asy
   await expect(page.getByText("Too unlike to share one time")).toBeVisible();
   await page.getByRole("button", { name: "Before you start" }).click();
   const dialog = page.getByRole("dialog");
-  for (const id of ["label", "thaw_fridge", "no_washing", "dry", "split"])
+  for (const id of ["check_label", "thaw", "check_dry"])
     await expect(dialog.locator(`[data-check="${id}"]`)).toBeVisible();
   await dialog.getByRole("checkbox").first().check();
   await expect(dialog.getByRole("region", { name: "Proposed split" })).toContainText("Two trays, two times");

@@ -56,15 +56,9 @@ test("a tap that was taken stays taken, though an older word of the stream's com
 }) => {
   let old: string | undefined;
   let told = 0;
-  await page.route("**/api/batches/*/stream", async (route) => {
-    old ??= await (
-      await page.request.get(
-        route
-          .request()
-          .url()
-          .replace(/stream$/, "work"),
-      )
-    ).text();
+  await page.route("**/api/work/stream?*", async (route) => {
+    const id = /\/work\/([\w-]+)/.exec(page.url())?.[1];
+    old ??= await (await page.request.get(`/api/batches/${id}/work`)).text();
     await route.fulfill({ contentType: "text/event-stream", body: `retry: 200\ndata: ${old}\n\n` });
     told++;
   });

@@ -138,8 +138,25 @@ describe("food in the heat owns its dish", () => {
   });
 
   test("a probe that falls silent near the end is said to be; far from it, it is not", () => {
-    const near = probe([[30, out - 11]], inMs);
-    const far = probe([[30, out - 13]], inMs);
+    const steady = (c: number) =>
+      probe(
+        [
+          [29, c - 2],
+          [29.5, c - 1],
+          [30, c],
+        ] as const,
+        inMs,
+      );
+    const [near, far] = [steady(out - 11), steady(out - 13)];
+    const byHand = probe(
+      [
+        [10, 20],
+        [18, 31],
+        [30, out - 11],
+      ] as const,
+      inMs,
+    );
+    expect(coreState(exits[0], byHand, inMs, inMs + 50 * MIN).kind).toBe("rising");
     expect(coreState(exits[0], near, inMs, inMs + 32.9 * MIN).kind).toBe("rising");
     expect(coreState(exits[0], near, inMs, inMs + 33 * MIN)).toMatchObject({
       kind: "silent",

@@ -165,16 +165,23 @@ function foretoldShift(
 }
 
 function heatOf(exit: Exit, steps: readonly PlacedStep[], progress: Progress): InHeat[] {
-  const into = steps.find(
+  const ofExit = steps.find(
     (s) =>
       (s.kind === "cook" || s.kind === "goIn") &&
       s.ends.by === "core" &&
       s.ends.channel === exit.channel &&
       s.doneMs !== undefined,
   );
-  const out = steps.find(
-    (s) => s.kind === "ovenOut" && s.ends.by === "core" && s.ends.channel === exit.channel,
-  );
+  // A part that stays on its joint goes in with the whole, and comes out by its own probe.
+  const held = steps.find((s) => s.id === `part_${exit.channel}`);
+  const into = held
+    ? steps.find(
+        (s) => (s.kind === "cook" || s.kind === "goIn") && s.ends.by === "core" && s.doneMs !== undefined,
+      )
+    : ofExit;
+  const out =
+    held ??
+    steps.find((s) => s.kind === "ovenOut" && s.ends.by === "core" && s.ends.channel === exit.channel);
   if (!into?.doneMs || !out || out.state === "done" || out.state === "notDone") return [];
   const since = Math.max(into.doneMs, progress.probeSetMs?.[exit.channel] ?? 0);
   return [

@@ -14,8 +14,9 @@ export type CoreState =
 
 /** So near its exit a silent probe is a hand's business, °C. *Practice*. */
 const NEAR_END_C = 12;
-/** A probe that says nothing for so long is silent. */
+/** A probe that says nothing for so long is silent, and for so many of its own intervals: one read by hand is read seldom. */
 const SILENT_MS = 3 * 60_000;
+const SILENT_INTERVALS = 5;
 /** Meat does not cool in the heat: a fall of so much in so short a time is the probe's, °C. */
 const SLIP_C = 4;
 const SLIP_WITHIN_MS = 5 * 60_000;
@@ -39,10 +40,22 @@ export function coreState(
   if (reached)
     return { kind: "takeOut", coreC: last.value, overC: last.value - exit.outC, sinceMs: reached.atMs };
   const forMs = nowMs - last.atMs;
-  if (forMs >= SILENT_MS && last.value >= exit.outC - NEAR_END_C)
+  if (forMs >= silentAfterMs(own) && last.value >= exit.outC - NEAR_END_C)
     return { kind: "silent", coreC: last.value, forMs };
   return { kind: "rising", coreC: last.value };
 }
+
+/** How long this probe may say nothing: by the interval it has kept lately. */
+function silentAfterMs(own: readonly Sample[]): number {
+  const lately = own.slice(-INTERVALS_LOOKED_AT - 1);
+  const gaps = lately.slice(1).map((s, i) => s.atMs - lately[i].atMs);
+  // Read once or twice it keeps no interval yet.
+  if (gaps.length < 2) return Infinity;
+  const median = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)];
+  return Math.max(SILENT_MS, SILENT_INTERVALS * median);
+}
+
+const INTERVALS_LOOKED_AT = 10;
 
 /** How far the last reading lies under the highest of the minutes before it; 0 where it does not fall like that. */
 function slipOf(own: readonly Sample[]): number {

@@ -105,7 +105,10 @@ export function AtWork({
     chosen &&
     (chosen.at.steps.find((s) => shown?.key === chosen.key && s.id === shown.id) ?? chosen.at.current);
   const then = list((d) => openActs(d).filter((a) => !(d.key === chosen?.key && a.id === current?.id)));
-  const behindUs = list((d) => d.at.steps.filter((s) => s.state === "done" || s.state === "notDone"));
+  // What is done is looked up for one dish: the list of all of them is nobody's.
+  const behindUs = list((d) =>
+    d === chosen ? d.at.steps.filter((s) => s.state === "done" || s.state === "notDone") : [],
+  );
   const asides = dishes.filter((d) => d.at.setAside.length > 0);
   const batch = chosen?.worked?.batch;
   const broken = batches.filter((_, i) => !worked[i]);

@@ -85,6 +85,7 @@ export function SetAside({ dish, onAll }: AsideProps) {
       <button
         type="button"
         className="font-bold text-primary underline"
+        aria-label={`Done: all of ${dish.name} that is not ticked off`}
         onClick={() => onAll(setAside, false)}
       >
         Done
@@ -93,6 +94,7 @@ export function SetAside({ dish, onAll }: AsideProps) {
       <button
         type="button"
         className="font-bold text-primary underline"
+        aria-label={`Was not done: all of ${dish.name} that is not ticked off`}
         onClick={() => onAll(setAside, true)}
       >
         Was not done
