@@ -17,7 +17,7 @@ export interface Clash {
   unsure: boolean;
 }
 
-const CLASH_BUDGET = 300;
+const CLASH_BUDGET = 150;
 
 /**
  * The demands that clash: a set that cannot be had together, though it can without any one of its members. By deletion:

@@ -1,16 +1,11 @@
-import {
-  answerSitting,
-  problemFor,
-  sittingOf,
-  withPlannedSoaks,
-  type Answer,
-  type PlannedTask,
-} from "./answer";
+import { answerSitting, type Answer, type PlannedTask } from "./answer";
 import { costOf, costParts } from "./cost";
 import { isHelper } from "./dish-tasks";
 import { breaches } from "./limits";
 import type { Plan } from "./model";
+import { MIN_MS, problemFor, sittingOf } from "./read-request";
 import type { SittingRequest } from "./request";
+import { withPlannedSoaks } from "./settle";
 
 type PlannedAnswer = Extract<Answer, { status: "planned" }>;
 
@@ -22,7 +17,6 @@ export interface KeptPlan {
 
 /** A plan so much better is worth a word, points. *Practice*: twenty minutes of waiting less. */
 const WORTH_SAYING = 20;
-const MIN_MS = 60_000;
 
 /**
  * The plan of a sitting that has moved on: acts were done, a probe foretells. What still holds stays just where it is, so

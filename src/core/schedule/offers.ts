@@ -1,4 +1,4 @@
-import { canBeHad, earliestTable } from "./answer";
+import { canBeHad, earliestTable } from "./earliest";
 import { draftsFor, type Draft, type OfferFacts } from "./drafts";
 import type { SittingRequest } from "./request";
 

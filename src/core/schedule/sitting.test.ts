@@ -1,7 +1,10 @@
 import { preparationOffered } from "../formula/defaults";
 import { chops } from "../formula/formulation.fixture";
 import { withPreparation } from "../formula/offered";
-import { answerSitting, canBeHad, earliestTable, problemFor, sittingOf, withPlannedSoaks } from "./answer";
+import { answerSitting } from "./answer";
+import { canBeHad, earliestTable } from "./earliest";
+import { problemFor, sittingOf } from "./read-request";
+import { withPlannedSoaks } from "./settle";
 import { nightsBetween } from "./hours";
 import { breaches } from "./limits";
 import { offersFor } from "./offers";
