@@ -58,15 +58,14 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   const target = Number(/([\d.]+)\s*g/.exec(await row.innerText())?.[1]);
   await page.getByLabel("Tare: the empty bowl").fill("120");
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target * 1.3));
-  await expect(row.getByRole("status")).toHaveText("over");
-  await expect(page.getByRole("alert").first()).toContainText("Scale it all up by 1.30");
+  await expect(row.getByRole("status")).toHaveText(/^[\d.]+ g over$/);
+  const over = page.getByRole("alert").filter({ hasText: "ran over" });
+  await expect(over).toContainText("Take out again");
+  await expect(over).toContainText("more of everything is more salt in it");
+  await expect(page.getByRole("button", { name: "Scale it all up" })).toHaveCount(0);
   await expect(page.locator("[data-effect]")).toContainText("% salt at the pull");
-  // Scaled up, the line lies in its band again; back to the sheet, it is over again.
-  await page.getByRole("button", { name: "Scale it all up" }).click();
-  await expect(page.locator("[data-scaled]")).toContainText("1.30");
-  await expect(row.getByRole("status")).toHaveText("right");
-  await page.getByRole("button", { name: "Back to the sheet" }).click();
-  await expect(row.getByRole("status")).toHaveText("over");
+  await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target / 2));
+  await expect(row.getByRole("status")).toHaveText(/^[\d.]+ g to go$/);
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target));
   await expect(row.getByRole("status")).toHaveText("right");
 
@@ -262,9 +261,13 @@ test("a joint in two parts, cooked in stages of the cook's own; hands full, the 
   await expect(card(page).first()).toHaveAttribute("data-act", "stage_2", { timeout: 40_000 });
   await page.getByRole("button", { name: "Done", exact: true }).click();
   await page.getByText(/^Done \d/).click();
-  await expect(page.getByRole("button", { name: "Not done: Tent it with foil" })).toHaveCount(1, {
-    timeout: 40_000,
-  });
+  // The breast, and what else wants its eyes, is ticked as it comes.
+  await expect(async () => {
+    const tented = page.getByRole("button", { name: "Not done: Tent it with foil" });
+    if ((await tented.count()) === 0)
+      await page.getByRole("button", { name: "Done", exact: true }).click({ timeout: 1000 });
+    await expect(tented).toHaveCount(1, { timeout: 1500 });
+  }).toPass({ timeout: 40_000 });
   await pace(page, 1);
   await page.goto(page.url().replace("/work/", "/batch/"));
   await expect(page.getByText(/Passed by the timer: tend/)).toBeVisible();

@@ -82,9 +82,12 @@ export class BenchPage {
   }
 
   /** Starts the batch on the Bench and comes out on the Shelf. */
-  async start(): Promise<void> {
+  /** @param at when it goes in, as a date-and-time field has it; left out, as soon as it can be got ready */
+  async start(at?: string): Promise<void> {
     await this.page.getByRole("button", { name: "Start this batch" }).first().click();
-    await this.page.getByRole("dialog").getByRole("button", { name: "Start this batch" }).click();
+    const dialog = this.page.getByRole("dialog");
+    if (at) await dialog.getByLabel("Goes in at").fill(at);
+    await dialog.getByRole("button", { name: "Start this batch" }).click();
     await expect(this.page.getByRole("heading", { name: "Shelf", level: 1 })).toBeVisible();
   }
 }

@@ -1,4 +1,5 @@
 import { expect, test } from "./kitchen";
+import { hoursOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
 
 test("two cooks lift the same batch at once: it is lifted once, at the first time", async ({
@@ -8,7 +9,7 @@ test("two cooks lift the same batch at once: it is lifted once, at the first tim
   const bench = new BenchPage(page);
   await bench.open();
   await bench.name("Two hands");
-  await bench.start();
+  await bench.start(hoursOn(0));
   const other = await context.newPage();
   await other.goto("/");
   const tap = (p: typeof page) => p.getByRole("button", { name: "Lifted out: Two hands" }).click();

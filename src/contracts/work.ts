@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { PROBES } from "@/core/program/exits";
+import { SCALED_MOST } from "@/core/program/weigh-in";
 import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
 
 const id = z.string().min(1).max(80);
@@ -24,7 +25,7 @@ export const weighRequest = z.strictObject({
 });
 
 /** Every line scaled to the one that was poured over; 1 is the sheet as it stood. */
-export const scaleRequest = z.strictObject({ scaledBy: z.number().min(1).max(10) });
+export const scaleRequest = z.strictObject({ scaledBy: z.number().min(1).max(SCALED_MOST) });
 
 /** A reading typed by hand, or sent by an instrument. */
 export const sampleRequest = z.strictObject({

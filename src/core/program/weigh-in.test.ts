@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { chops, worked } from "../formula/formulation.fixture";
 import { outcomeAt } from "../formula/outcome";
-import { bandOf, effectOf, judgeWeight, rebalanced } from "./weigh-in";
+import { bandOf, effectOf, judgeWeight, offBy, rebalanced, SCALED_MOST } from "./weigh-in";
 
 describe("weighing in", () => {
   const f = chops();
@@ -20,7 +20,7 @@ describe("weighing in", () => {
   test("poured over: everything up by one factor keeps the strength", () => {
     fc.assert(
       fc.property(fc.double({ min: 1.03, max: 2, noNaN: true }), (factor) => {
-        const all = rebalanced(sheet.lines, { [salt.id]: salt.massG * factor });
+        const all = rebalanced(f, sheet, { [salt.id]: salt.massG * factor });
         return (
           Math.abs(all.factor - factor) < 1e-9 &&
           all.lines.every((l, i) => Math.abs(l.massG - sheet.lines[i].massG * factor) < 1e-9)
@@ -28,6 +28,30 @@ describe("weighing in", () => {
       }),
       { seed: 141 },
     );
+  });
+
+  test("how far it is off, in grams; nothing within the band", () => {
+    const { lowG, highG } = bandOf(salt);
+    expect(offBy(salt, highG)).toBe(0);
+    expect(offBy(salt, lowG)).toBe(0);
+    expect(offBy(salt, salt.massG + 40)).toBeCloseTo(40, 9);
+    expect(offBy(salt, salt.massG - 40)).toBeCloseTo(-40, 9);
+  });
+
+  test("scaled up only within what is allowed: the factor, the vessel, and never the salt on the food", () => {
+    const over = (input: typeof f, factor: number) => {
+      const s = worked(input);
+      const line = s.lines.find((l) => l.role === "salt");
+      return line && rebalanced(input, s, { [line.id]: line.massG * factor }).refused;
+    };
+    const tub = { ...f.vessel, shape: "box" as const, lengthMm: 300, widthMm: 200, heightMm: 150 };
+    const roomy = { ...f, vessel: { ...tub, lengthMm: 2000, widthMm: 1500, heightMm: 900 } };
+    expect(over(f, 1.1)).toBeUndefined();
+    expect(over({ ...f, vessel: tub }, 9)).toBe("overflows");
+    expect(over(roomy, SCALED_MOST - 0.01)).toBeUndefined();
+    expect(over(roomy, SCALED_MOST + 0.01)).toBe("tooMuch");
+    const dry = { kind: "dryBrine", targetFraction: 0.014, salted: "allFaces" } as const;
+    expect(over({ ...f, preparation: dry }, 1.1)).toBe("saltsTheFood");
   });
 
   test("left as it is: more salt ends saltier; the right weight changes nothing", () => {

@@ -3,11 +3,13 @@ import type { SoakError } from "../diffusion/stages";
 import type { Formulated } from "../formula/formulate";
 import type { SheetLine } from "../formula/lines";
 import type { Formulation } from "../formula/model";
+import { RANGES } from "../formula/ranges";
 import { momentAt } from "../diffusion/moment";
 import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/equilibrium";
 import { computeSoak, type SoakLoad } from "../formula/soak";
 import type { SoakWindow } from "../formula/window";
 import { scaleStepG } from "../quantity/rounding";
+import { liquidLevel } from "../vessel/fit";
 
 /** How close a line must come, relative, by what it is for. *Practice*: salt decides, aromatics forgive. */
 const TOLERANCE: Record<SheetLine["role"], number> = {
@@ -37,20 +39,59 @@ export function judgeWeight(line: Pick<SheetLine, "role" | "massG">, netG: numbe
 /** Grams by line id, as they were really weighed. */
 export type RealWeights = Readonly<Record<string, number>>;
 
+/** Grams over (above zero) or still to go (below); 0 within the band. */
+export function offBy(line: Pick<SheetLine, "role" | "massG">, netG: number): number {
+  return judgeWeight(line, netG) === "right" ? 0 : netG - line.massG;
+}
+
+/** Why not everything may be scaled up to the line that ran over. */
+export type ScalingRefusal =
+  /** The salt lies on the food, all of it: more of everything is more salt in the same food. */
+  | "saltsTheFood"
+  /** The vessel does not hold so much. */
+  | "overflows"
+  /** Past {@link SCALED_MOST}, or a line past what is weighed. */
+  | "tooMuch";
+
 export interface Rebalance {
   /** Everything times this keeps the proportions: the most over-poured line decides. */
   factor: number;
   lines: { id: string; massG: number }[];
+  refused?: ScalingRefusal;
 }
 
-/** Scales every line up to the one that was poured over, so that the strength stays what it was. */
-export function rebalanced(lines: readonly SheetLine[], real: RealWeights): Rebalance {
-  const factor = lines.reduce((most, l) => {
+/** A batch is scaled up by no more than this. *Practice*. */
+export const SCALED_MOST = 10;
+
+/** Scales every line up to the one that was poured over, so that the strength of the liquid stays what it was. */
+export function rebalanced(input: Formulation, sheet: Formulated, real: RealWeights): Rebalance {
+  const factor = sheet.lines.reduce((most, l) => {
     const poured = real[l.id];
     return poured === undefined || l.massG <= 0 ? most : Math.max(most, poured / l.massG);
   }, 1);
-  return { factor, lines: lines.map((l) => ({ id: l.id, massG: l.massG * factor })) };
+  const lines = sheet.lines.map((l) => ({ id: l.id, massG: l.massG * factor }));
+  const refused = refusalOf(input, sheet, factor, lines);
+  return { factor, lines, ...(refused && { refused }) };
 }
+
+function refusalOf(
+  input: Formulation,
+  sheet: Formulated,
+  factor: number,
+  lines: Rebalance["lines"],
+): ScalingRefusal | undefined {
+  if (sheet.liquidMl <= 0) return "saltsTheFood";
+  const water = new Set(sheet.lines.flatMap((l) => (l.role === "water" ? [l.id] : [])));
+  const mostG = (id: string) => (water.has(id) ? RANGES.waterG.max : RANGES.lineG.max);
+  if (factor > SCALED_MOST || lines.some((l) => l.massG > mostG(l.id))) return "tooMuch";
+  return liquidLevel(input.vessel, sheet.fit, sheet.liquidMl * factor).overflowMl > 0
+    ? "overflows"
+    : undefined;
+}
+
+/** Every line of a sheet as it is after scaling up. */
+export const scaledWeights = (lines: Rebalance["lines"]): RealWeights =>
+  Object.fromEntries(lines.map((l) => [l.id, l.massG]));
 
 export interface AcceptedEffect {
   /** Salt in the flesh at the planned pull, and in unlimited time; mass fractions. */

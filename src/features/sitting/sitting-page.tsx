@@ -33,7 +33,7 @@ interface Props {
 export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
   const router = useRouter();
   const nowMs = useNow(serverNowMs);
-  const { view, kept, change, take, takeTheirs, keepMine } = useSitting(first);
+  const { view, kept, change, settled, take, takeTheirs, keepMine } = useSitting(first);
   const { body, timeZone, plan } = view;
   const request = useMemo(() => requestOf(view), [view]);
   const { answer } = plan;
@@ -62,7 +62,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
     starts.current.set(dish.id, batchId);
     const sent = await send<SittingView>("POST", `/api/sittings/${view.id}/dishes/${dish.id}/start`, {
       batchId,
-      baseRevision: view.revision,
+      baseRevision: await settled(),
       acknowledgements: [],
     });
     // A stop wants a reason: the Bench asks for it and keeps it.

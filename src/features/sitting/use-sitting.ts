@@ -21,11 +21,11 @@ export function useSitting(first: SittingView) {
   /** What is shown, for changes that follow one another faster than the page is drawn. */
   const newest = useRef(first.body);
   const sending = useRef(false);
+  const line = useRef<Promise<void>>(Promise.resolve());
   const overtaken = useRef(false);
   const path = `/api/sittings/${first.id}`;
 
-  const flush = useCallback(async () => {
-    if (sending.current) return;
+  const sendAll = useCallback(async () => {
     sending.current = true;
     while (waiting.current) {
       const body = waiting.current;
@@ -47,6 +47,12 @@ export function useSitting(first: SittingView) {
     }
     sending.current = false;
   }, [path]);
+
+  /** One line of saves: whoever asks while it is moving waits for its end. */
+  const flush = useCallback(() => {
+    if (!sending.current) line.current = sendAll();
+    return line.current;
+  }, [sendAll]);
 
   const change = useCallback(
     (part: Partial<SittingBody> | ((body: SittingBody) => SittingBody)) => {
@@ -99,5 +105,18 @@ export function useSitting(first: SittingView) {
     newest.current = fresh.body;
     setView(fresh);
   };
-  return { view, kept, change, take, takeTheirs: () => void lookNow(true), keepMine: () => void keepMine() };
+  /** Everything entered is kept first. @returns the revision that then stands */
+  const settled = async (): Promise<number> => {
+    await flush();
+    return revision.current;
+  };
+  return {
+    view,
+    kept,
+    change,
+    settled,
+    take,
+    takeTheirs: () => void lookNow(true),
+    keepMine: () => void keepMine(),
+  };
 }
