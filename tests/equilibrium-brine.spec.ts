@@ -40,12 +40,12 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await expect(sheet).toContainText("Saturday chops");
   await expect(sheet.locator('[data-line="pickling"]')).toContainText(String(Math.round(nacl / 0.997)));
   await expect(page.getByRole("region", { name: "Tub labels" })).toContainText("Made by");
-  // A sheet on one page, the labels on the next.
+  // The sheet, the method and the labels, a page each.
   const pdf = await page.pdf({
     format: "A4",
     margin: { top: "12mm", bottom: "12mm", left: "12mm", right: "12mm" },
   });
-  expect(pdf.toString("latin1").match(/\/Type\s*\/Page\b/g)).toHaveLength(2);
+  expect(pdf.toString("latin1").match(/\/Type\s*\/Page\b/g)).toHaveLength(3);
   await page.getByRole("link", { name: "Back" }).click();
 
   await expect(page.getByLabel("Name of the formula")).toHaveValue("Saturday chops");

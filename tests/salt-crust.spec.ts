@@ -1,5 +1,6 @@
 import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
+import { hoursOn } from "./kitchen-clock";
 
 test("salt crust with egg white: salt from the geometry, whites by the cup, the rule beside it; saved and started", async ({
   page,
@@ -51,7 +52,7 @@ test("salt crust with egg white: salt from the geometry, whites by the cup, the 
   await bench.enter("Salt over it", "12");
   await page.getByRole("button", { name: "Bake as reckoned" }).click();
   await bench.save();
-  await bench.start();
+  await bench.start(hoursOn(0));
   const card = page.getByRole("article", { name: "Mullet in its crust" });
   await expect(card).toContainText("salt crust · 1.1 kg");
   await expect(card).toContainText("out of the oven");

@@ -8,7 +8,8 @@ interface Props {
   tasks: readonly PlannedTask[];
   dishes: ReadonlyMap<string, { batchId?: string }>;
   timeZone: string;
-  pinned: ReadonlySet<string>;
+  /** What the cook put where it is. */
+  pinned: { has: (taskId: string) => boolean };
   onUnpin?: (taskId: string) => void;
 }
 

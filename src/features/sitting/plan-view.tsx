@@ -40,7 +40,7 @@ export function PlanView(props: Props) {
   const roomMs = (LEAST_PX / pxPerMin) * MIN_MS;
   const lanes =
     by === "dish" ? lanesByDish(planned.tasks, body.dishes, roomMs) : lanesByResource(planned.tasks, roomMs);
-  const pinned = new Set(body.pins.map((p) => p.taskId));
+  const pinned = new Map(body.pins.map((p) => [p.taskId, p.startMs]));
   const dishes = new Map(body.dishes.map((d) => [d.id, d.kind === "running" ? { batchId: d.batchId } : {}]));
   const next = planned.tasks.find((t) => t.startMs >= nowMs && t.handsOn);
   return (

@@ -13,7 +13,8 @@ interface Props {
   timeZone: string;
   /** How much of a minute a pixel is. */
   pxPerMin: number;
-  pinned: ReadonlySet<string>;
+  /** Where the cook put a task, by its id. */
+  pinned: ReadonlyMap<string, number>;
   onMove: (task: PlannedTask, startMs: number) => void;
 }
 
@@ -75,7 +76,7 @@ export function Timeline(props: Props) {
                 task={task}
                 x={x}
                 y={NAME_PX + r * ROW_PX}
-                pinnedHere={props.pinned.has(task.id)}
+                putMs={props.pinned.get(task.id)}
               />
             )),
           )}
@@ -140,16 +141,19 @@ interface BarProps extends Props {
   task: PlannedTask;
   x: (ms: number) => number;
   y: number;
-  pinnedHere: boolean;
+  putMs: number | undefined;
 }
 
 /** One task: dragged or nudged, it is put there and the rest follows. */
-function Bar({ task, x, y, pxPerMin, timeZone, onMove, pinnedHere }: BarProps) {
+function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
   const [pulled, setPulled] = useState<number | null>(null);
   const from = useRef(0);
   const shiftMs = pulled ?? 0;
-  const left = x(task.startMs + shiftMs);
-  const width = Math.max(LEAST_PX, x(task.endMs) - x(task.startMs));
+  // Put somewhere, it lies there at once; the rest follows when the plan has been made.
+  const startMs = putMs ?? task.startMs;
+  const endMs = startMs + task.endMs - task.startMs;
+  const left = x(startMs + shiftMs);
+  const width = Math.max(LEAST_PX, x(endMs) - x(startMs));
   const heat = task.uses.find((u) => u.ovenC !== undefined);
   const fill = task.elastic
     ? "url(#soaking)"
@@ -169,16 +173,16 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, pinnedHere }: BarProps) {
     setPulled(Math.round(ms / SNAP_MS) * SNAP_MS);
   };
   const drop = () => {
-    if (pulled) onMove(task, task.startMs + pulled);
+    if (pulled) onMove(task, startMs + pulled);
     setPulled(null);
   };
   const nudge = (event: KeyboardEvent) => {
     const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    onMove(task, task.startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
+    onMove(task, startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
   };
-  const said = `${task.dish}: ${task.title}: ${dayAndClock(task.startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${pinnedHere ? ", put here" : ""}`;
+  const said = `${task.dish}: ${task.title}: ${dayAndClock(startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${putMs !== undefined ? ", put here" : ""}`;
   return (
     <g>
       {task.latestMs - task.earliestMs > SNAP_MS && (
@@ -203,8 +207,8 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, pinnedHere }: BarProps) {
         width={width}
         height={ROW_PX - 7}
         fill={fill}
-        stroke={pinnedHere ? "var(--color-warning)" : "var(--color-base-content)"}
-        strokeWidth={pinnedHere ? 3 : 1}
+        stroke={putMs !== undefined ? "var(--color-warning)" : "var(--color-base-content)"}
+        strokeWidth={putMs !== undefined ? 3 : 1}
         className="cursor-grab focus-visible:outline-3 focus-visible:outline-primary"
         onPointerDown={grab}
         onPointerMove={pull}
@@ -226,7 +230,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, pinnedHere }: BarProps) {
       )}
       {pulled !== null && (
         <text x={left} y={y - 4} fontSize={14} fill="var(--color-base-content)" className="figure">
-          {dayAndClock(task.startMs + pulled, timeZone)}
+          {dayAndClock(startMs + pulled, timeZone)}
         </text>
       )}
     </g>
