@@ -16,12 +16,18 @@ export interface Kitchen {
   start: () => Promise<void>;
 }
 
-const freshFile = () => path.join(mkdtempSync(path.join(tmpdir(), "crock-")), "kitchen.db");
+export const freshFile = () => path.join(mkdtempSync(path.join(tmpdir(), "crock-")), "kitchen.db");
+
+interface Opened {
+  example?: boolean;
+  databasePath?: string;
+  env?: Record<string, string>;
+}
 
 /** A server of its own, on a database of its own: empty, or the example kitchen. */
 export async function openKitchen(
   port: number,
-  { example = false, databasePath = freshFile() }: { example?: boolean; databasePath?: string } = {},
+  { example = false, databasePath = freshFile(), env = {} }: Opened = {},
 ): Promise<Kitchen> {
   if (example) copyFileSync(EXAMPLE, databasePath);
   const url = `http://127.0.0.1:${port}`;
@@ -33,7 +39,7 @@ export async function openKitchen(
       server = spawn(
         process.execPath,
         ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
-        { env: { ...process.env, DATABASE_PATH: databasePath, TZ: ZONE }, stdio: "ignore" },
+        { env: { ...process.env, DATABASE_PATH: databasePath, TZ: ZONE, ...env }, stdio: "ignore" },
       );
       await answers(url, server);
     },

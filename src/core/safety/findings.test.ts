@@ -202,6 +202,73 @@ describe("the hazards of marinades, crusts, cures and what goes beside them", ()
     expect(findings(input)).toContainEqual(expect.objectContaining({ id, severity }));
   });
 
+  describe("cooked: just under, at and just over", () => {
+    const ids = (input: Formulation) => findings(input).map((f) => f.id);
+    const roast = of("pork_loin_bonein", "rub");
+    const weighing = (totalMassG: number) => ({
+      ...roast,
+      pieces: { ...roast.pieces, totalMassG },
+      cook: { ...cook, ovenC: 120 },
+    });
+    const staged = (first: number, last: number): Formulation => ({
+      ...weighing(2600),
+      cook: {
+        ...cook,
+        stages: [
+          { ovenC: first, minutes: 60, cover: "lid" },
+          { ovenC: last, minutes: 30, cover: "open" },
+        ],
+      },
+    });
+
+    test("an oven under 163 °C, in whichever stage; not at it, not for a small roast", () => {
+      expect(ids(staged(162, 220))).toContain("slow_oven");
+      expect(ids(staged(220, 162))).toContain("slow_oven");
+      expect(ids(staged(163, 220))).not.toContain("slow_oven");
+      expect(ids(weighing(2000))).not.toContain("slow_oven");
+      expect(ids(weighing(2001))).toContain("slow_oven");
+    });
+
+    test("a crust in plastic is a stop; in metal none; a bag and a pail never", () => {
+      const crusted = (part: Partial<Formulation["vessel"]>) =>
+        findings({ ...mullet, vessel: { ...mullet.vessel, shape: "tray", ...part } });
+      for (const material of ["food_plastic", "unknown_plastic"] as const)
+        expect(crusted({ material })).toContainEqual(
+          expect.objectContaining({ id: "vessel_in_oven", severity: "stop" }),
+        );
+      expect(crusted({ material: "stainless" }).map((f) => f.id)).not.toContain("vessel_in_oven");
+      expect(crusted({ material: "stainless", shape: "bag" }).map((f) => f.id)).toContain("vessel_in_oven");
+      // A brine's own tub stays out of the oven.
+      expect(ids({ ...vessel({ material: "food_plastic" }), cook })).not.toContain("vessel_in_oven");
+    });
+
+    test("a tray a millimetre shorter than the crust is said to be; the longer side counts", () => {
+      const needed = worked(mullet).crust?.tray;
+      if (!needed) throw new Error("no crust");
+      const long = Math.max(needed.lengthMm, needed.widthMm);
+      const tray = (lengthMm: number, widthMm: number) =>
+        ids({ ...mullet, vessel: { ...mullet.vessel, shape: "tray", lengthMm, widthMm } });
+      expect(tray(long - 1, 200)).toContain("tray_too_short");
+      expect(tray(long, 200)).not.toContain("tray_too_short");
+      expect(tray(200, long + 1)).not.toContain("tray_too_short");
+    });
+
+    test("an end under the one-moment minimum is held against the table; at the minimum it is not", () => {
+      const duck = of("duck_breast", "dry");
+      const ends = (toC: number) => ids({ ...duck, cook: { toC, minutes: 30, restMin: 10, ovenC: 180 } });
+      expect(ends(66)).toContain("time_at_temperature");
+      expect(ends(74)).not.toContain("time_at_temperature");
+    });
+
+    test("a cook under four fifths of the trade's minutes is said to be short", () => {
+      const duck = of("duck_whole", "dry");
+      const takes = (minutes: number) =>
+        ids({ ...duck, cook: { toC: 80, minutes, restMin: 10, ovenC: 180 } });
+      expect(takes(20)).toContain("shorter_than_practice");
+      expect(takes(400)).not.toContain("shorter_than_practice");
+    });
+  });
+
   test("a crust is baked at once: no soak is warned about", () => {
     const ids = findings({
       ...mullet,

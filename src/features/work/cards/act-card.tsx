@@ -21,7 +21,7 @@ export function ActCard({ act, dish, nowMs, timeZone, onDone, onNotDone }: Props
   return (
     <article
       className={`rounded-sm border-l-8 bg-base-100 p-5 ${due ? "border-accent" : "border-primary"}`}
-      aria-label={`Now: ${dish}: ${act.title}`}
+      aria-label={`${due ? "Now" : "Next"}: ${dish}: ${act.title}`}
       data-act={act.id}
     >
       <p className="text-lg text-quiet">
