@@ -1,5 +1,6 @@
 import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
+import { hoursOn } from "./kitchen-clock";
 
 test("equilibrium brine: from the scale to a saved, running batch, a printed sheet and a lift-out", async ({
   page,
@@ -49,7 +50,7 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await page.getByRole("link", { name: "Back" }).click();
 
   await expect(page.getByLabel("Name of the formula")).toHaveValue("Saturday chops");
-  await bench.start();
+  await bench.start(hoursOn(0));
   const card = page.getByRole("article", { name: "Saturday chops" });
   await expect(card).toContainText("equilibrium brine · 8 pieces · 1.6 kg");
   await expect(card).toContainText(/lift out (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);

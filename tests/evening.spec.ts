@@ -1,5 +1,6 @@
 import { copyFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import { pathToFileURL } from "node:url";
 import Database from "better-sqlite3";
 import type { PlannedTask } from "../src/core/schedule/answer";
 import type { SittingView } from "../src/contracts/sitting";
@@ -33,10 +34,10 @@ class Evening {
     db.close();
     const clockFile = `${databasePath}.clock`;
     writeFileSync(clockFile, "0");
-    const preload = path.resolve("tests/stepped-clock.cjs");
+    const preload = pathToFileURL(path.resolve("tests/stepped-clock.mjs")).href;
     const kitchen = await openKitchen(port, {
       databasePath,
-      env: { CLOCK_FILE: clockFile, NODE_OPTIONS: `--require ${preload}` },
+      env: { CLOCK_FILE: clockFile, NODE_OPTIONS: `--import ${preload}` },
     });
     return new Evening(page, kitchen.url, clockFile, kitchen.kill);
   }
@@ -113,7 +114,6 @@ async function lived(page: Page, evening: Evening): Promise<void> {
       await card.getByRole("button", { name: "Done", exact: true }).click();
     }
     seen.push(task?.id ?? "");
-    console.log(new Date(evening.now).toISOString(), task?.id);
     expect(seen.length).toBeLessThan(200);
     await expect
       .poll(async () => (await openTasks(page, url, sittingId)).some((t) => t.id === task?.id))

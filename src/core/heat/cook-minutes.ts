@@ -30,7 +30,7 @@ export interface CookMinutes {
 }
 
 /** A fridge-cold piece, °C. */
-export const FRIDGE_COLD_C = 4;
+const FRIDGE_COLD_C = 4;
 /** Where neither the trade nor the engine says anything. *Practice*. */
 const GUESS_MIN = 30;
 

@@ -57,7 +57,7 @@ describe("getting ready and standing", () => {
     const late = now(gone, 8.5);
     expect(late.setAside.map((s) => s.id)).toEqual(["turn_8"]);
     expect(late.current?.id).toBe("turn_16");
-    const { chill_brine: _, ...unchilled } = gone;
+    const unchilled = Object.fromEntries(Object.entries(gone).filter(([id]) => id !== "chill_brine"));
     expect(now(unchilled, 8.5).current?.id).toBe("chill_brine");
   });
 
@@ -206,6 +206,13 @@ describe("food in the heat owns its dish", () => {
 test("by a sitting's plan, where there is one", () => {
   const at = now({}, 0, { plannedMs: { weigh_out: START - 3 * HOUR } });
   expect(step(at, "weigh_out")?.dueMs).toBe(START - 3 * HOUR);
+});
+
+test("an oven that the plan has hot already is not heated again; without a plan it is, and what was done stays", () => {
+  expect(step(now({}, 0), "preheat")).toBeDefined();
+  expect(step(now({}, 0, { plannedMs: { stage_1: START } }), "preheat")).toBeUndefined();
+  expect(step(now({}, 0, { plannedMs: { preheat: START } }), "preheat")?.dueMs).toBe(START);
+  expect(step(now({ preheat: START }, 0, { plannedMs: { stage_1: START } }), "preheat")?.state).toBe("done");
 });
 
 describe("hands full: the clock moves on", () => {

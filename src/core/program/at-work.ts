@@ -133,6 +133,7 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan = {
   };
   const foretold = foretoldShift(program, { done, outMs }, plannedMs);
   return program.steps
+    .filter((step) => !needless(step, done, plan))
     .map((step): PlacedStep => {
       const own = foretold.get(step.part ?? "") ?? (step.part ? undefined : Math.max(...foretold.values()));
       const follows = AFTER_OVEN.includes(step.kind) && own !== undefined && Number.isFinite(own);
@@ -148,6 +149,13 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan = {
     })
     .sort((a, b) => a.dueMs - b.dueMs || a.atMin - b.atMin);
 }
+
+/** An oven that a sitting's plan has hot already, for another dish, is not heated again. */
+const needless = (step: Step, done: Progress["done"], plan: Readonly<Record<string, number>>): boolean =>
+  step.kind === "preheat" &&
+  done[step.id] === undefined &&
+  plan[step.id] === undefined &&
+  Object.keys(plan).length > 0;
 
 /** How far each exit that is in the heat is foretold to move, ms, by part. */
 function foretoldShift(

@@ -73,7 +73,12 @@ function asItWas(request: SittingRequest, before: PlannedAnswer, askedMs: number
   if (breaches(problem, plan).length > 0) return undefined;
   return {
     ...before,
-    ...retimed(before, plan, nowMs),
+    ...retimed(
+      before,
+      plan,
+      nowMs,
+      new Set(problem.tasks.flatMap((t) => (t.latestStartMin === 0 ? [t.id] : []))),
+    ),
     cost: costOf(problem, plan),
     parts: costParts(problem, plan),
   };
@@ -83,7 +88,12 @@ const hostOf = (taskId: string): string => taskId.replace(/#hands$/, "");
 const HEATS_MIN = 20;
 
 /** What is still to come of the old plan, with the lengths that progress gave it. */
-function retimed(before: PlannedAnswer, plan: Plan, nowMs: number): { tasks: PlannedTask[] } {
+function retimed(
+  before: PlannedAnswer,
+  plan: Plan,
+  nowMs: number,
+  underWay: ReadonlySet<string>,
+): { tasks: PlannedTask[] } {
   return {
     tasks: before.tasks.flatMap((task): PlannedTask[] => {
       const now = plan[task.id];
@@ -94,6 +104,8 @@ function retimed(before: PlannedAnswer, plan: Plan, nowMs: number): { tasks: Pla
           ...task,
           startMs: began ? task.startMs : nowMs + now.start * MIN_MS,
           endMs: nowMs + now.end * MIN_MS,
+          // It goes on by itself: the hands it wanted have been there.
+          ...(underWay.has(task.id) && { handsMin: 0, handsOn: false }),
         },
       ];
     }),

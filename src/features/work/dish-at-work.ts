@@ -154,5 +154,3 @@ const dueOf = ({ at, nowMs }: DishAtWork): number => (at.current ? at.current.du
 /** Acts of a dish still to be ticked off, by time. */
 export const openActs = ({ at }: DishAtWork): PlacedStep[] =>
   at.steps.filter((s) => s.handsMin > 0 && s.state === "open");
-
-export type { AtWorkView };

@@ -1,5 +1,5 @@
 /* Preloaded into a server under test: its clock runs on, from the instant a file beside it says. */
-const { readFileSync } = require("node:fs");
+import { readFileSync } from "node:fs";
 
 const Real = Date;
 const file = process.env.CLOCK_FILE;
