@@ -106,7 +106,7 @@ async function lived(page: Page, evening: Evening): Promise<void> {
     ).toBeDefined();
     // Nothing is late, nothing was passed over, nothing alarms.
     await expect(page.getByRole("region", { name: "Not ticked off" })).toHaveCount(0);
-    if (task?.kind === "ovenOut") await takenOut(page);
+    if (task?.kind === "ovenOut") await takenOut(page, evening);
     else {
       await expect(
         page.locator('[data-heat="takeOut"], [data-heat="silent"], [data-heat="slipped"]'),
@@ -127,7 +127,7 @@ async function lived(page: Page, evening: Evening): Promise<void> {
 }
 
 /** Read a little under its exit it stays in; at its exit the card says so, and asks for a hand. */
-async function takenOut(page: Page): Promise<void> {
+async function takenOut(page: Page, evening: Evening): Promise<void> {
   const heat = page.locator("[data-heat]").first();
   const panel = page.locator("[data-core-of]").first();
   if ((await panel.count()) > 0) {
@@ -136,6 +136,7 @@ async function takenOut(page: Page): Promise<void> {
       [exit - 4, "rising"],
       [exit, "takeOut"],
     ] as const) {
+      await evening.at(evening.now + MIN / 2);
       await panel.getByLabel(/^Probe reads/).fill(String(coreC));
       await panel.getByRole("button", { name: "Enter it" }).click();
       await expect(heat).toHaveAttribute("data-heat", state);

@@ -80,15 +80,19 @@ test("two hours set on the Bench are two hours in the plan", async ({ page }) =>
     const rail = page.getByRole("slider");
     await rail.focus();
     await page.keyboard.press("Home");
-    for (let i = 0; i < 300 && Number(await rail.getAttribute("aria-valuenow")) < 1.95; i++)
+    const hours = async () => Number(await rail.getAttribute("aria-valuenow"));
+    for (let i = 0; i < 60 && (await hours()) < 1.95; i++) {
+      const before = await hours();
       await page.keyboard.press("ArrowRight");
-    expect(Number(await rail.getAttribute("aria-valuenow"))).toBeCloseTo(2, 1);
+      await expect.poll(hours).toBeGreaterThan(before);
+    }
+    expect(Math.abs((await hours()) - 2)).toBeLessThan(0.2);
   });
   const view = await sittingOf(page, "Chops, two hours", "18:00");
   const pullH = view.body.dishes[0].kind === "formula" ? view.body.dishes[0].formulation.pullH : 0;
   const soak = tasksOf(view).find((t) => t.stepId === "soak");
   expect(((soak?.endMs ?? 0) - (soak?.startMs ?? 0)) / MIN).toBe(Math.round(pullH * 60));
-  await expect(page.getByText("hold my 2 h", { exact: true })).toBeVisible();
+  await expect(page.getByText(/^hold my 2 h/)).toBeVisible();
 });
 
 test("a night in a cooler: its ice is looked at within every five hours to the end", async ({ page }) => {

@@ -31,7 +31,7 @@ const STRETCH: Record<StepKind, number> = {
   ice: 2,
   takeOut: 3,
   finish: 4,
-  boil: 4,
+  boil: 9,
   dry: 4,
   season: 4,
   apart: 4,
@@ -48,6 +48,9 @@ const STRETCH: Record<StepKind, number> = {
   stock: 10,
   store: 10,
 };
+
+/** Done at their own hours, they say nothing of how far the food has come: an oven is hot before it is lifted out. */
+const NOT_THE_FOOD: readonly StepKind[] = ["preheat", "beside", "boil", "stock"];
 
 /**
  * Every step of a program as a task with its window, one for one. What is done is left out; a soak under way, or a cook, is
@@ -73,7 +76,10 @@ function openSteps({ program, done }: ProgramDish): Step[] {
       -1,
       ...program.steps
         .filter(
-          (s) => done[s.id] !== undefined && (part === undefined || s.part === undefined || s.part === part),
+          (s) =>
+            done[s.id] !== undefined &&
+            !NOT_THE_FOOD.includes(s.kind) &&
+            (part === undefined || s.part === undefined || s.part === part),
         )
         .map((s) => STRETCH[s.kind]),
     );
@@ -96,6 +102,7 @@ function over(steps: readonly Step[], step: Step, done: ProgramDish["done"]): bo
     (s) =>
       done[s.id] !== undefined &&
       s.id !== step.id &&
+      !NOT_THE_FOOD.includes(s.kind) &&
       (s.part === step.part || s.part === undefined || step.part === undefined) &&
       (STRETCH[s.kind] > STRETCH[step.kind] ||
         (s.kind === "cook" && step.kind === "cook" && s.atMin > step.atMin)),

@@ -54,6 +54,14 @@ test("an act done at its minute moves nothing that is still to come", () => {
   expect(planned(answer).tasks.map((t) => t.stepId)).not.toContain(went.at(-1));
 });
 
+test("an oven heated before the food is lifted out passes nothing over", () => {
+  const went = [...before("lift_out"), "preheat"];
+  const nowMs = (at(first, "loin/preheat")?.startMs ?? 0) + MIN;
+  const { answer } = keptPlan(after(went), first, nowMs);
+  for (const id of ["lift_out", "dry", "stage_1", "oven_out"])
+    expect([id, at(answer, `loin/${id}`)?.startMs]).toEqual([id, at(first, `loin/${id}`)?.startMs]);
+});
+
 test("what is under way goes on by itself, and wants no hands again", () => {
   const into = at(first, "loin/stage_1")?.startMs ?? 0;
   const { answer } = keptPlan(after([...before("stage_1"), "stage_1"]), first, into + 5 * MIN);
