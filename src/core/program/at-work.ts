@@ -121,7 +121,7 @@ function ownAct(open: readonly PlacedStep[], inHeat: readonly InHeat[]): PlacedS
 const AFTER_OVEN: readonly StepKind[] = ["ovenOut", "rest", "beside", "serve", "stock", "store"];
 
 /** Every step on the clock: what was done early or late takes what follows along, and so does the forecast. */
-function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan = {} }: Progress): PlacedStep[] {
+function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan }: Progress): PlacedStep[] {
   const plannedMs = (step: Step) => startedAtMs + step.atMin * MIN_MS;
   const anchors = program.steps.filter((s) => ANCHORS.includes(s.kind) && done[s.id] !== undefined);
   const shiftOf = (step: Step): number => {
@@ -141,7 +141,7 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan = {
         ...step,
         dueMs: follows
           ? Math.round(plannedMs(step) + own)
-          : (plan[step.id] ?? Math.round(plannedMs(step) + shiftOf(step))),
+          : (plan?.[step.id] ?? Math.round(plannedMs(step) + shiftOf(step))),
         doneMs: done[step.id],
         state: "open",
         foretold: follows,
@@ -151,11 +151,8 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan = {
 }
 
 /** An oven that a sitting's plan has hot already, for another dish, is not heated again. */
-const needless = (step: Step, done: Progress["done"], plan: Readonly<Record<string, number>>): boolean =>
-  step.kind === "preheat" &&
-  done[step.id] === undefined &&
-  plan[step.id] === undefined &&
-  Object.keys(plan).length > 0;
+const needless = (step: Step, done: Progress["done"], plan: Progress["plannedMs"]): boolean =>
+  step.kind === "preheat" && plan !== undefined && plan[step.id] === undefined && done[step.id] === undefined;
 
 /** How far each exit that is in the heat is foretold to move, ms, by part. */
 function foretoldShift(

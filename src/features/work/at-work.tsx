@@ -10,7 +10,15 @@ import { Shell } from "@/ui/shell/shell";
 import { useLasting } from "@/ui/use-lasting";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
-import { batchAtWork, byUrgency, openActs, plainAtWork, workedBatch, type DishAtWork } from "./dish-at-work";
+import {
+  batchAtWork,
+  byUrgency,
+  onCard,
+  openActs,
+  plainAtWork,
+  workedBatch,
+  type DishAtWork,
+} from "./dish-at-work";
 import { DishCard } from "./dish-card";
 import { DishPanels } from "./dish-panels";
 import { HandsFree } from "./hands-free";
@@ -101,10 +109,10 @@ export function AtWork({
     dishes
       .flatMap((dish) => of(dish).map((a) => ({ dish, act: a })))
       .sort((a, b) => (a.act.doneMs ?? a.act.dueMs) - (b.act.doneMs ?? b.act.dueMs));
-  const current =
-    chosen &&
-    (chosen.at.steps.find((s) => shown?.key === chosen.key && s.id === shown.id) ?? chosen.at.current);
-  const then = list((d) => openActs(d).filter((a) => !(d.key === chosen?.key && a.id === current?.id)));
+  const shows = chosen && onCard(chosen, shown?.key === chosen.key ? shown.id : undefined);
+  const current = shows?.act;
+  const onIt = [current?.id, ...(shows?.heats.map((h) => h.out.id) ?? [])];
+  const then = list((d) => openActs(d).filter((a) => !(d.key === chosen?.key && onIt.includes(a.id))));
   // What is done is looked up for one dish: the list of all of them is nobody's.
   const behindUs = list((d) =>
     d === chosen ? d.at.steps.filter((s) => s.state === "done" || s.state === "notDone") : [],

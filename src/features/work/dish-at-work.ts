@@ -2,7 +2,14 @@ import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
 import { batchTime, type WorkView } from "@/contracts/work";
 import { formulate, type Formulated } from "@/core/formula/formulate";
-import { atWork, urgencyOf, type AtWork, type PlacedStep, type Urgency } from "@/core/program/at-work";
+import {
+  atWork,
+  urgencyOf,
+  type AtWork,
+  type InHeat,
+  type PlacedStep,
+  type Urgency,
+} from "@/core/program/at-work";
 import { exitsOf, type Exit } from "@/core/program/exits";
 import { foreseeDone, type Foreseen } from "@/core/program/foresee";
 import { plainProgram } from "@/core/program/plain";
@@ -106,7 +113,8 @@ function heatFrom(program: Program, exit: Exit, work: WorkView): number | undefi
   return work.done[into?.id ?? "stage_1"] ?? (into?.kind === "goIn" ? work.done.go_in : undefined);
 }
 
-function plannedFor(batchId: string, sittings: readonly SittingAtWork[]): Record<string, number> {
+/** When its sitting's plan has each step begin; undefined where it is in none. */
+function plannedFor(batchId: string, sittings: readonly SittingAtWork[]): Record<string, number> | undefined {
   for (const sitting of sittings) {
     const dish = sitting.batches.find((b) => b.batchId === batchId);
     if (dish)
@@ -114,7 +122,7 @@ function plannedFor(batchId: string, sittings: readonly SittingAtWork[]): Record
         sitting.tasks.filter((t) => t.dishId === dish.dishId).map((t) => [t.stepId, t.startMs]),
       );
   }
-  return {};
+  return undefined;
 }
 
 /** What is only cooked at a sitting, from its plan. */
@@ -150,6 +158,30 @@ export const byUrgency = (dishes: readonly DishAtWork[]): DishAtWork[] =>
   [...dishes].sort((a, b) => a.urgency - b.urgency || dueOf(a) - dueOf(b));
 
 const dueOf = ({ at, nowMs }: DishAtWork): number => (at.current ? at.current.dueMs - nowMs : Infinity);
+
+/** An act that is due so soon goes before food that only waits in the heat. */
+const SOON_MS = 2 * MIN_MS;
+
+/**
+ * What the card of a dish shows: food that must come out of the heat above everything; an act that is asked for or due; else
+ * how the food in the heat gets on.
+ */
+export function onCard(
+  { at, nowMs }: DishAtWork,
+  shownId: string | undefined,
+): { heats: InHeat[]; act: PlacedStep | undefined } {
+  const asked = at.steps.find((s) => s.id === shownId);
+  const current = asked ?? at.current;
+  const pressing = at.inHeat.filter((h) => h.core.kind !== "rising" && h.core.kind !== "unread");
+  const due = current !== undefined && (asked !== undefined || current.dueMs - nowMs <= SOON_MS);
+  const heats =
+    pressing.length > 0
+      ? pressing
+      : asked || (due && current.kind !== "ovenOut")
+        ? []
+        : at.inHeat.slice(0, 1);
+  return { heats, act: heats.length > 0 && !asked ? undefined : current };
+}
 
 /** Acts of a dish still to be ticked off, by time. */
 export const openActs = ({ at }: DishAtWork): PlacedStep[] =>

@@ -1,7 +1,7 @@
 import type { PlacedStep } from "@/core/program/at-work";
 import { ActCard } from "./cards/act-card";
 import { HeatCard } from "./cards/heat-card";
-import type { DishAtWork } from "./dish-at-work";
+import { onCard, type DishAtWork } from "./dish-at-work";
 
 interface Props {
   dish: DishAtWork;
@@ -14,24 +14,16 @@ interface Props {
 }
 
 const MIN_MS = 60_000;
-/** An act that is due so soon goes before food that only waits in the heat. */
-const SOON_MS = 2 * MIN_MS;
 
 /** What of one dish matters most now: food that must come out of the heat, the act in hand, or how it gets on. */
 export function DishCard({ dish, shownId, snoozed, onAct, onSnooze, onProbeSet }: Props) {
   const { at, nowMs, timeZone, name } = dish;
-  const asked = at.steps.find((s) => s.id === shownId);
-  const current = asked ?? at.current;
-  const pressing = at.inHeat.filter((h) => h.core.kind !== "rising" && h.core.kind !== "unread");
-  const due = current !== undefined && (asked !== undefined || current.dueMs - nowMs <= SOON_MS);
-  const heats =
-    pressing.length > 0 ? pressing : due && current.kind !== "ovenOut" ? [] : at.inHeat.slice(0, 1);
-  const shown = heats.length > 0 && !asked ? undefined : current;
-  if (!current && at.inHeat.length === 0)
+  const { heats, act: shown } = onCard(dish, shownId);
+  if (!shown && at.inHeat.length === 0)
     return <p className="font-display text-3xl">{name}: all done. How was it?</p>;
   return (
     <>
-      {(asked && pressing.length === 0 ? [] : heats).map((heat) => {
+      {heats.map((heat) => {
         const inMs = heat.sinceMs;
         const forecast = dish.foreseen[heat.exit.channel]?.forecast;
         return (
