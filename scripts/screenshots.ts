@@ -1,5 +1,4 @@
 /** Takes the pictures in docs/screenshots from the example kitchen: `npm run screenshots`, after a build. */
-import { roastCore } from "@/core/instruments/kitchen-truth";
 import { spawn } from "node:child_process";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -10,6 +9,7 @@ import { openDatabase } from "@/server/database";
 import { runningBatches } from "@/server/batches";
 import { listFormulas } from "@/server/formulas";
 import { loadDemoKitchen } from "@/server/demo/load";
+import { takeEvening } from "./evening-shots";
 
 const PORT = 3233;
 const BASE = `http://127.0.0.1:${PORT}`;
@@ -57,22 +57,9 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
   };
   return [
     { file: "shelf", path: "/" },
-    { file: "shelf-phone", path: "/", size: PHONE },
     { file: "bench-wet", path: loin },
     { file: "bench-marinade", path: bench("Buttermilk lamb shoulder") },
     { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
-    {
-      file: "ledger",
-      path: bench("Beef short ribs, smoked paprika rub"),
-      act: async (p) => {
-        await p.getByText("where its").click();
-        // Only its own column moves: the page itself must not.
-        await p.getByRole("region", { name: "Salt ledger" }).evaluate((ledger) => {
-          const column = ledger.closest(".overflow-y-auto, [class*='overflow-y-auto']");
-          if (column instanceof HTMLElement) column.scrollTop += ledger.getBoundingClientRect().top - 90;
-        });
-      },
-    },
     { file: "why", path: loin, act: why },
     { file: "batch", path: `/batch/${loinBatchId}` },
     {
@@ -89,49 +76,23 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
     },
     { file: "printed-sheet", path: `/print/batch/${loinBatchId}`, size: { width: 900, height: 1250 } },
     {
+      file: "printed-method",
+      path: `/print/batch/${loinBatchId}`,
+      size: { width: 900, height: 1000 },
+      act: (p) =>
+        p.getByRole("region", { name: "What is done" }).evaluate((method) => method.scrollIntoView()),
+    },
+    {
       file: "at-work-weigh-in",
       path: `/work/${loinBatchId}`,
       act: async (p) => {
-        await p.getByRole("button", { name: /Weigh everything out/ }).click();
+        await p
+          .getByRole("button", { name: /Weigh out/ })
+          .first()
+          .click();
         await p.getByLabel("Tare: the empty bowl").fill("180");
-        await p.getByLabel(/^Scale reads.*fine sea salt$/).fill("310");
-        await p.waitForTimeout(800);
-      },
-    },
-    {
-      file: "at-work-forecast",
-      path: `/work/${loinBatchId}`,
-      dark: true,
-      act: async (p) => {
-        for (const act of ["lift_out", "stage_1"])
-          await p
-            .getByRole("button", { name: act === "lift_out" ? /Lift it out/ : /Into the oven/ })
-            .first()
-            .click()
-            .then(() => p.getByRole("button", { name: "Done", exact: true }).click());
-        const now = Date.now();
-        const core = roastCore(
-          {
-            shape: "cylinder",
-            halfThicknessMm: 28,
-            startC: 6,
-            ovenC: 180,
-            swingC: 8,
-            swingS: 900,
-            filmWPerM2K: 20,
-          },
-          1,
-        );
-        for (let minute = 0; minute <= 26; minute += 2)
-          await p.request.post(`${BASE}/api/batches/${loinBatchId}/samples`, {
-            data: {
-              channel: "probe",
-              atMs: now + minute * 60_000,
-              value: Math.round(core(minute * 60) * 10) / 10,
-            },
-          });
-        await p.getByRole("region", { name: "Cook" }).scrollIntoViewIfNeeded();
-        await p.waitForTimeout(1500);
+        await p.getByLabel(/^Scale reads.*fine sea salt$/).fill("330");
+        await p.waitForTimeout(1200);
       },
     },
     { file: "sitting", path: "/sitting", act: sitting("Saturday at the lock", "Next:") },
@@ -184,6 +145,7 @@ async function main(): Promise<void> {
   );
   const browser = await chromium.launch(BROWSER);
   try {
+    await takeEvening(browser);
     await new Promise((done) => setTimeout(done, 3000));
     const formulas = listFormulas(db);
     const idOf = (name: string) => formulas.find((f) => f.name === name)?.id ?? "";

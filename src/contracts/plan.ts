@@ -56,6 +56,8 @@ export const storedPlan = z.object({
   outMs: z.record(z.string(), z.record(z.string(), z.number())),
   answer,
   better: z.object({ answer, byPoints: z.number(), waitsLessMin: z.number() }).optional(),
+  /** Where it fits no longer: the plan that was followed until then. */
+  followed: answer.optional(),
 });
 
 /** The same, as the core's types have it: what was stored was the core's own. */
@@ -66,4 +68,14 @@ export interface StoredPlan {
   outMs: Record<string, Record<string, number>>;
   answer: Answer;
   better?: { answer: Answer; byPoints: number; waitsLessMin: number };
+  followed?: Answer;
+}
+
+/** The plan a kitchen goes by: the one decided; where that fits no longer, the last that did. */
+export function planFollowed({
+  answer,
+  followed,
+}: StoredPlan): Extract<Answer, { status: "planned" }> | undefined {
+  if (answer.status === "planned") return answer;
+  return followed?.status === "planned" ? followed : undefined;
 }

@@ -1,3 +1,4 @@
+import { planFollowed } from "@/contracts/plan";
 import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
@@ -38,14 +39,15 @@ export function sittingsAtWork(db: Db, nowMs: number): SittingAtWork[] {
         const batches = body.dishes.flatMap((d) =>
           d.kind === "running" ? [{ dishId: d.id, batchId: d.batchId }] : [],
         );
-        if (plan.answer.status !== "planned") return [];
+        const goesBy = planFollowed(plan);
+        if (!goesBy) return [];
         const today = body.tableMs - PLAIN_BEFORE_MS <= nowMs;
         return [
           {
             id,
             name: body.name,
             tableMs: body.tableMs,
-            tasks: plan.answer.tasks,
+            tasks: goesBy.tasks,
             batches,
             plain: today ? body.dishes.filter((d) => d.kind === "plain") : [],
             plainDone,

@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import type { StoredPlan } from "@/contracts/plan";
+import { planFollowed, type StoredPlan } from "@/contracts/plan";
 import { requestOf, type SittingView } from "@/contracts/sitting";
 import { answerSitting } from "@/core/schedule/answer";
 import { keptPlan } from "@/core/schedule/keep-plan";
@@ -40,24 +40,21 @@ function decided(
   madeFrom: string,
   nowMs: number,
 ): StoredPlan {
-  const before = stored?.answer;
+  const before = stored ? planFollowed(stored) : undefined;
   const byHand = !stored || settingsOf(stored.madeFrom) !== settingsOf(madeFrom);
-  return planned(
-    request,
-    madeFrom,
-    nowMs,
-    // Changed by hand: decided anew. Moved on at work: what still holds stays.
-    !byHand && before?.status === "planned"
-      ? keptPlan(request, before, nowMs)
-      : { answer: answerSitting(request, nowMs) },
-  );
+  // Changed by hand: decided anew. Moved on at work: what still holds stays.
+  const found =
+    !byHand && before ? keptPlan(request, before, nowMs) : { answer: answerSitting(request, nowMs) };
+  // A kitchen in the middle of its evening does not lose what it goes by because the table cannot be held.
+  const followed = found.answer.status !== "planned" && before ? { followed: before } : {};
+  return planned(request, madeFrom, nowMs, { ...found, ...followed });
 }
 
 const planned = (
   request: SittingRequest,
   madeFrom: string,
   nowMs: number,
-  found: Pick<StoredPlan, "answer" | "better">,
+  found: Pick<StoredPlan, "answer" | "better" | "followed">,
 ): StoredPlan => ({
   version: 1,
   madeFrom,

@@ -60,7 +60,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
             y={outC}
             stroke="var(--color-accent)"
             strokeWidth={2}
-            label={{ value: `out at ${outC}`, position: "insideBottomLeft", fill: "var(--color-accent)" }}
+            label={{ value: `out at ${outC}`, position: "insideTopLeft", fill: "var(--color-accent)" }}
           />
           <ReferenceLine
             y={endC}

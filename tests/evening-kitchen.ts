@@ -1,0 +1,75 @@
+import { copyFileSync, writeFileSync } from "node:fs";
+import path from "node:path";
+import { pathToFileURL } from "node:url";
+import Database from "better-sqlite3";
+import type { PlannedTask } from "../src/core/schedule/answer";
+import type { SittingView } from "../src/contracts/sitting";
+import { expect, type Page } from "./kitchen";
+import { EXAMPLE, freshFile, openKitchen } from "./server";
+
+/** A whole evening on a clock that is wound on from act to act: the server's and the browser's together. */
+export class Evening {
+  private nowMs = Date.now();
+  private constructor(
+    private readonly page: Page,
+    readonly url: string,
+    private readonly clockFile: string,
+    readonly kill: () => Promise<void>,
+  ) {}
+
+  /** The example kitchen with nothing at work but what this evening starts. */
+  static async open(page: Page, port: number, example = EXAMPLE): Promise<Evening> {
+    const databasePath = freshFile();
+    copyFileSync(example, databasePath);
+    const db = new Database(databasePath);
+    const ofBatches = db
+      .prepare<[], { name: string }>(
+        "SELECT m.name FROM sqlite_master m, pragma_table_info(m.name) c WHERE c.name = 'batch_id'",
+      )
+      .all();
+    db.pragma("foreign_keys = OFF");
+    for (const { name } of [...ofBatches, { name: "batches" }]) db.prepare(`DELETE FROM "${name}"`).run();
+    db.close();
+    const clockFile = `${databasePath}.clock`;
+    writeFileSync(clockFile, "0");
+    const preload = pathToFileURL(path.resolve("tests/stepped-clock.mjs")).href;
+    const kitchen = await openKitchen(port, {
+      databasePath,
+      env: { CLOCK_FILE: clockFile, NODE_OPTIONS: `--import ${preload}` },
+    });
+    return new Evening(page, kitchen.url, clockFile, kitchen.kill);
+  }
+
+  /** Winds on to an instant, never back. */
+  async at(ms: number): Promise<void> {
+    this.nowMs = Math.max(this.nowMs, ms);
+    writeFileSync(this.clockFile, String(this.nowMs - Date.now()));
+    await this.page.clock.setFixedTime(this.nowMs);
+    // The server reads its clock's file every few hundredths of a second.
+    await this.page.waitForTimeout(40);
+  }
+
+  get now(): number {
+    return this.nowMs;
+  }
+}
+
+/** What of a sitting's plan still wants hands, by time. */
+export async function openTasks(page: Page, url: string, sittingId: string): Promise<PlannedTask[]> {
+  const view = (await (await page.request.get(`${url}/api/sittings/${sittingId}`)).json()) as SittingView;
+  if (view.plan.answer.status !== "planned") throw new Error(JSON.stringify(view.plan.answer));
+  return view.plan.answer.tasks.filter((t) => t.handsOn);
+}
+
+/** Opens the example's Saturday and starts every dish of it. @returns the sitting's id */
+export async function startSaturday(page: Page, url: string): Promise<string> {
+  await page.goto(`${url}/sitting`);
+  await page.getByRole("link", { name: /Saturday at the lock/ }).click();
+  await expect(page.getByRole("region", { name: "Plan", exact: true })).toBeVisible();
+  const starts = page.getByRole("button", { name: "Start", exact: true });
+  for (let left = await starts.count(); left > 0; left--) {
+    await starts.first().click();
+    await expect(starts).toHaveCount(left - 1);
+  }
+  return page.url().split("/").at(-1) ?? "";
+}
