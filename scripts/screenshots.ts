@@ -86,10 +86,8 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
       file: "at-work-weigh-in",
       path: `/work/${loinBatchId}`,
       act: async (p) => {
-        await p
-          .getByRole("button", { name: /Weigh out/ })
-          .first()
-          .click();
+        await p.locator("summary", { hasText: /^Done/ }).click();
+        await p.locator('[data-listed="weigh_out"] button').first().click();
         await p.getByLabel("Tare: the empty bowl").fill("180");
         await p.getByLabel(/^Scale reads.*fine sea salt$/).fill("330");
         await p.waitForTimeout(1200);

@@ -208,6 +208,20 @@ test("by a sitting's plan, where there is one", () => {
   expect(step(at, "weigh_out")?.dueMs).toBe(START - 3 * HOUR);
 });
 
+test("foretold early it rests the longer: it is not served before the table; foretold late it is", () => {
+  const table = START + (offset("serve") + 10) * MIN;
+  const serve = (outMin: number) =>
+    step(
+      now(inOven, ovenH + 0.5, {
+        outMs: { probe: START + (offset("oven_out") + outMin) * MIN },
+        plannedMs: { serve: table },
+      }),
+      "serve",
+    )?.dueMs;
+  expect(serve(-20)).toBe(table);
+  expect(serve(30)).toBe(table + 20 * MIN);
+});
+
 test("an oven that the plan has hot already is not heated again; without a plan it is, and what was done stays", () => {
   expect(step(now({}, 0), "preheat")).toBeDefined();
   expect(step(now({}, 0, { plannedMs: { stage_1: START } }), "preheat")).toBeUndefined();

@@ -120,6 +120,9 @@ function ownAct(open: readonly PlacedStep[], inHeat: readonly InHeat[]): PlacedS
 
 const AFTER_OVEN: readonly StepKind[] = ["ovenOut", "rest", "beside", "serve", "stock", "store"];
 
+/** Done early it rests the longer: nobody eats before the table. */
+const AT_TABLE: readonly StepKind[] = ["serve", "store"];
+
 /** Every step on the clock: what was done early or late takes what follows along, and so does the forecast. */
 function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan }: Progress): PlacedStep[] {
   const plannedMs = (step: Step) => startedAtMs + step.atMin * MIN_MS;
@@ -140,7 +143,10 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan }: 
       return {
         ...step,
         dueMs: follows
-          ? Math.round(plannedMs(step) + own)
+          ? Math.max(
+              Math.round(plannedMs(step) + own),
+              AT_TABLE.includes(step.kind) ? (plan?.[step.id] ?? 0) : 0,
+            )
           : (plan?.[step.id] ?? Math.round(plannedMs(step) + shiftOf(step))),
         doneMs: done[step.id],
         state: "open",
