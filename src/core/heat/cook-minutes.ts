@@ -29,8 +29,6 @@ export interface CookMinutes {
   engineMin?: number;
 }
 
-/** A fridge-cold piece, °C. */
-const FRIDGE_COLD_C = 4;
 /** Where neither the trade nor the engine says anything. *Practice*. */
 const GUESS_MIN = 30;
 

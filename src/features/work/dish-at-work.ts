@@ -1,4 +1,4 @@
-import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
+import type { SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
 import { batchTime, type WorkView } from "@/contracts/work";
 import { formulate, type Formulated } from "@/core/formula/formulate";
