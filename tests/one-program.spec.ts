@@ -74,6 +74,38 @@ test("a bird in two stages is planned to the minute: 195 at 135 °C, then 135 at
   expect(await minuteOf(page, "Heat the oven to 135 °C")).toBeLessThan(inAt);
 });
 
+test("a bird in parts on two trays: each goes in by its own time, each comes out at its own, for one table", async ({
+  page,
+}) => {
+  await formulaNamed(page, "Duck on two trays", async (bench) => {
+    await bench.choose("Kind", "duck, whole");
+    await bench.enter("Pieces", "1");
+    await bench.school("Dry");
+    await page.getByRole("button", { name: "A part of its own: breast" }).click();
+    await page.getByRole("button", { name: "A part of its own: leg quarters" }).click();
+    await bench.toggle("Taken apart, a tray each");
+  });
+  const tasks = tasksOf(await sittingOf(page, "Duck on two trays", "18:00"));
+  const task = (stepId: string) => {
+    const found = tasks.find((t) => t.stepId === stepId);
+    if (!found) throw new Error(`no ${stepId} among ${tasks.map((t) => t.stepId).join(", ")}`);
+    return found;
+  };
+  const serve = task("serve").startMs;
+  for (const part of ["p1", "p2"]) {
+    const into = task(`${part}_stage_1`);
+    const out = task(`${part}_oven_out`);
+    expect(into.uses).toContainEqual(expect.objectContaining({ resourceId: "tray", amount: 1 }));
+    expect(out.startMs).toBe(into.endMs);
+    expect(serve - out.startMs).toBeGreaterThanOrEqual(0);
+    expect((serve - out.startMs) / MIN).toBeLessThan(60);
+    await expect(plan(page).getByRole("listitem").filter({ hasText: out.title }).first()).toBeVisible();
+  }
+  expect(task("p1_stage_1").startMs).not.toBe(task("p2_stage_1").startMs);
+  // What is no part goes to the stock.
+  await expect(plan(page)).toContainText(/stock/i);
+});
+
 test("two hours set on the Bench are two hours in the plan", async ({ page }) => {
   await formulaNamed(page, "Chops, two hours", async (bench) => {
     await bench.school("Marinade");
