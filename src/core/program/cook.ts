@@ -1,27 +1,22 @@
-import { bedBatches } from "../formula/companions";
 import { isOven, stagesOf } from "../formula/cook";
 import type { CookStage, Cover } from "../formula/model";
-import { glazeWindowMin } from "../heat/glaze";
+import { bedding, glazing } from "./beside";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
-import { degrees, gramsOf, lasting, listed, spokenMinutes } from "./figures";
+import { degrees, lasting } from "./figures";
+import { climbText, probing, takeOut } from "./probing";
 import { tie } from "./soak";
-import { begun, byHand, byItself, type Occupies, type Step, type Tie } from "./step";
+import { begun, byHand, byItself, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 
 /** An oven is heated for so long, and may wait so long for what goes in. *Practice*. */
 const PREHEAT_MIN = 20;
 const HEATED_WAITS_MIN = 15;
-/** Acts inside a cook may be so far off, where hands are wanted elsewhere. */
-const TEND_SLACK_MIN = 4;
 /** Nothing is basted or turned in a stage's last minutes. */
 const TEND_BEFORE_END_MIN = 5;
 /** The probe is looked at so long before the end. */
 const PROBE_BEFORE_MIN = 15;
 /** A rest may be drawn out so long under foil and a cloth. *Practice*. */
 const HOLD_MIN = 30;
-/** Trays that end together may do so this far apart, where hands are wanted elsewhere. */
-const TOGETHER_MIN = 3;
-
 const COVERED: Record<Cover, string> = {
   open: "open",
   lid: "under a lid",
@@ -239,8 +234,6 @@ function staged(
   );
 }
 
-const inHeat = (airC: number): Occupies[] => [{ what: "oven", airC }, { what: "tray" }];
-
 function tending(
   stage: CookStage,
   id: string,
@@ -268,95 +261,6 @@ function tending(
     );
   }
   return { steps, ties };
-}
-
-const SIGNS = {
-  bird: "Juices run clear, the leg's joint loosens.",
-  fish: "It flakes and is opaque to the bone.",
-  tender: "A fork turns in it.",
-  flesh: "It springs back under a thumb.",
-  root: "A skewer slides in.",
-} as const;
-/** From here on a joint is cooked to fall apart, °C. *Practice*. */
-const TENDER_FROM_C = 85;
-
-/** What to look for beside the thermometer. *Practice*. */
-function signOf({ sheet: { food } }: WorkedDish, exit: Exit): string {
-  if (food.kingdom === "plant" || food.kingdom === "fungus") return SIGNS.root;
-  if (food.kingdom === "bird") return SIGNS.bird;
-  if (food.kingdom === "mammal") return exit.endC >= TENDER_FROM_C ? SIGNS.tender : SIGNS.flesh;
-  return food.group === "fish" ? SIGNS.fish : SIGNS.flesh;
-}
-
-function probing(dish: WorkedDish, exit: Exit, id: string): Step {
-  const crust = isCrust(dish);
-  const { safeMinC } = dish.sheet.food;
-  const where = exit.name ? `the ${exit.name}` : "the thickest part";
-  return byHand(
-    id,
-    "probe",
-    2,
-    `Probe ${where}${crust ? ", through the crust" : ""}: out at ${exit.outC} °C`,
-    `The thermometer decides. Out of the heat it climbs ${climbText(exit)}, to end at ${degrees(exit.endC)} °C.`,
-    {
-      look:
-        safeMinC === null
-          ? signOf(dish, exit)
-          : `${signOf(dish, exit)} Official minimum ${degrees(safeMinC)} °C.`,
-      figures: [
-        { what: "out at", value: exit.outC, unit: "°C" },
-        { what: "ends at", value: exit.endC, unit: "°C" },
-      ],
-      late: "Not read, nobody knows whether the middle is done.",
-    },
-  );
-}
-
-/** "about 5 to 9 °C", "hardly at all". */
-export function climbText({ climb }: Pick<Exit, "climb">): string {
-  const [low, high] = [Math.round(climb.low), Math.round(climb.high)];
-  if (high < 1) return "hardly at all";
-  return low === high ? `about ${high} °C` : `about ${low} to ${high} °C`;
-}
-
-function takeOut(dish: WorkedDish, exit: Exit, id: string): Step {
-  const crust = isCrust(dish);
-  const named = exit.name ? `the ${exit.name}` : "it";
-  const sign = crust ? `The crust rings hard, golden to brown. ${signOf(dish, exit)}` : signOf(dish, exit);
-  return {
-    ...byHand(
-      id,
-      "ovenOut",
-      2,
-      `Take ${named} out at ${exit.outC} °C`,
-      `It climbs ${climbText(exit)} more: ${plateText(exit)} on the plate.${timeText(exit)}`,
-      {
-        look: sign,
-        figures: [
-          { what: "out at", value: exit.outC, unit: "°C" },
-          { what: "ends at", value: exit.endC, unit: "°C" },
-        ],
-        late: "Every minute more dries it.",
-      },
-    ),
-    ends: { by: "core", channel: exit.channel, outC: exit.outC, endC: exit.endC },
-  };
-}
-
-/** "63 to 67 °C": what it ends at. */
-export function plateText({ endC, climb }: Pick<Exit, "endC" | "climb">): string {
-  const most = Math.round(endC + climb.high - climb.low);
-  return most <= endC ? `${degrees(endC)} °C` : `${degrees(endC)} to ${most} °C`;
-}
-
-/** What the published table asks at an end under the one-moment minimum, and what this cook gives. */
-export function timeText({ time }: Pick<Exit, "time">): string {
-  if (!time) return "";
-  const given =
-    time.reachedMin === undefined
-      ? `${spokenMinutes(time.givenMin)}, not enough by the table`
-      : spokenMinutes(time.givenMin);
-  return ` At ${degrees(time.atC)} °C the published table asks ${spokenMinutes(time.askedMin)}; this cook gives ${given}.`;
 }
 
 function partProbe(dish: WorkedDish, exit: Exit): { step: Step; tie: Tie } {
@@ -394,82 +298,6 @@ const searMinutes = (dish: WorkedDish): number =>
   (dish.exits[0]?.stages ?? [])
     .filter((s) => !isOven(s))
     .reduce((sum, s, i) => sum + searing(dish, s, `sear_${i + 1}`).minutes.likely, 0);
-
-function glazing(
-  { input, sheet }: WorkedDish,
-  stages: readonly CookStage[],
-  prefix: string,
-  out: string,
-  endMin: number,
-): { steps: Step[]; ties: Tie[] } {
-  const glaze = input.companions?.find((c) => c.kind === "glaze");
-  const lines = sheet.companions.filter((l) => l.part === "glaze");
-  if (!glaze) return { steps: [], ties: [] };
-  const { high } = glazeWindowMin(stages[stages.length - 1].ovenC);
-  const lastMin = Math.min(glaze.lastMin ?? high, high);
-  const id = `${prefix}glaze`;
-  return {
-    steps: [
-      {
-        ...byHand(
-          id,
-          "tend",
-          3,
-          `Brush the glaze on, thin, ${lasting(lastMin)} before the end`,
-          "Sugar burns: only in the last minutes.",
-          {
-            look: "A clean brush: not the one that touched raw food.",
-            figures: lines.map(gramsOf),
-          },
-        ),
-        atMin: endMin - lastMin,
-      },
-    ],
-    // Never sooner than its last minutes.
-    ties: [
-      tie(id, "start", out, "start", Math.max(0, lastMin - TEND_SLACK_MIN), lastMin, { wantedMin: lastMin }),
-    ],
-  };
-}
-
-/** Vegetables beside it, sorted by baking time, so that all is ready with the food or so long after it as the cook said. */
-function bedding(dish: WorkedDish, whole: Tray): { steps: Step[]; ties: Tie[] } {
-  const bed = dish.input.companions?.find((c) => c.kind === "bed");
-  if (!bed || whole.ovenMin <= 0) return { steps: [], ties: [] };
-  const staysMin = bed.staysMin ?? 0;
-  const stages = dish.exits[0].stages.filter(isOven);
-  const lines = dish.sheet.companions.filter((l) => l.part === "bed");
-  const fromMin = whole.steps.find((s) => s.kind === "cook" || s.id === "go_in")?.atMin ?? 0;
-  const steps: Step[] = [];
-  const ties: Tie[] = [];
-  for (const batch of bedBatches(bed, whole.ovenMin + staysMin)) {
-    const id = `bed_${batch.bakeMin}`;
-    const own = lines.filter((l) => batch.ingredientIds.includes(l.id));
-    steps.push({
-      ...begun(
-        id,
-        "tend",
-        batch.bakeMin,
-        `Into the oven beside it: ${listed(own)}, ${lasting(batch.bakeMin)}`,
-        staysMin > 0
-          ? `It stays in ${lasting(staysMin)} after the food is out to rest.`
-          : "Sorted by baking time, so that all is done with the food.",
-        {
-          // Of several heats it takes them as they come; of one, that one.
-          occupies: stages.length === 1 ? inHeat(stages[0].ovenC) : [{ what: "tray" }],
-          figures: [...own.map(gramsOf), { what: "for", value: batch.bakeMin, unit: "min" }],
-        },
-      ),
-      atMin: fromMin + batch.inAtMin,
-    });
-    ties.push(
-      tie("oven_out", "start", id, "end", staysMin - TOGETHER_MIN, staysMin + TOGETHER_MIN, {
-        wantedMin: staysMin,
-      }),
-    );
-  }
-  return { steps, ties };
-}
 
 /** The oven comes to its heat before the first thing that needs it: the food, or a bed that goes in first. */
 function heated(dish: WorkedDish, steps: Step[], ties: Tie[]): { steps: Step[]; ties: Tie[] } {

@@ -158,3 +158,9 @@ export const byItself = (
 ): Step => ({ ...byHand(id, kind, minutes, title, why, extra), handsMin: 0 });
 
 const handsOf = (extra: Extra) => (extra.handsMin === undefined ? {} : { handsMin: extra.handsMin });
+
+/** What stands in the oven stands on a tray. */
+export const inHeat = (airC: number): Occupies[] => [{ what: "oven", airC }, { what: "tray" }];
+
+/** Acts inside a cook may be so far off, where hands are wanted elsewhere. */
+export const TEND_SLACK_MIN = 4;

@@ -50,7 +50,7 @@ const STRETCH: Record<StepKind, number> = {
 };
 
 /** Done at their own hours, they say nothing of how far the food has come: an oven is hot before it is lifted out. */
-const NOT_THE_FOOD: readonly StepKind[] = ["preheat", "beside", "boil", "stock"];
+const NOT_THE_FOOD: readonly StepKind[] = ["preheat", "tend", "beside", "boil", "stock"];
 
 /**
  * Every step of a program as a task with its window, one for one. What is done is left out; a soak under way, or a cook, is

@@ -2,7 +2,7 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import { LEAST_READINGS } from "@/core/heat/forecast";
 import type { InHeat } from "@/core/program/at-work";
-import { climbText } from "@/core/program/cook";
+import { climbText } from "@/core/program/probing";
 import type { ProbeChannel } from "@/core/program/exits";
 import type { Foreseen } from "@/core/program/foresee";
 import type { QuantityRule } from "@/core/quantity/parse";

@@ -3,7 +3,7 @@ import type { CookMinutes } from "@/core/heat/cook-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
 import type { Cook } from "@/core/formula/model";
 import { minutesOf, ovenMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
-import { plateText, timeText } from "@/core/program/cook";
+import { plateText, timeText } from "@/core/program/probing";
 import type { Exit } from "@/core/program/exits";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";

@@ -1,6 +1,6 @@
 import type { InHeat } from "@/core/program/at-work";
 import type { Exit } from "@/core/program/exits";
-import { climbText, plateText, timeText } from "@/core/program/cook";
+import { climbText, plateText, timeText } from "@/core/program/probing";
 import { duration, fixed, whenFrom } from "@/ui/format";
 import { Also } from "@/ui/measures";
 
