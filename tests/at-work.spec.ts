@@ -1,6 +1,7 @@
 import { expect, test, type Page } from "./kitchen";
 import sharp from "sharp";
-import type { BenchPage } from "./bench-page";
+import { BenchPage } from "./bench-page";
+import { hoursOn } from "./kitchen-clock";
 import { card, done, startedBatch } from "./work-page";
 import { simulated } from "../src/core/instruments/instrument";
 
@@ -262,4 +263,44 @@ test("a joint in two parts, cooked in stages of the cook's own; ticked ahead, it
   }
   // The joint itself is still in the oven, whatever was ticked.
   await expect(page.locator("[data-heat]").first()).toHaveAttribute("data-act", "oven_out");
+});
+
+test("hands full: a turn passes by the clock, and the record says so", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Turned by nobody");
+  // Six minutes before its turn at eight hours.
+  await bench.start(hoursOn(-7.9));
+  await page.getByRole("link", { name: "Open Turned by nobody" }).click();
+  await page.locator('a[href^="/work/"]').click();
+  await expect(card(page)).toHaveAttribute("data-act", "turn_8");
+  await page.getByRole("button", { name: "Hands full" }).click();
+  await page.getByText("Instruments and rehearsal").click();
+  await pace(page, 60);
+  await page.getByText(/^Done \d/).click();
+  await expect(page.getByRole("button", { name: /^Not done: Turn it/ })).toHaveCount(1, { timeout: 40_000 });
+  await pace(page, 1);
+  await page.goto(page.url().replace("/work/", "/batch/"));
+  await expect(page.getByText(/Passed by the timer: turn/)).toBeVisible();
+});
+
+test("a brine poured over is scaled up and back again, with what that does said beside it", async ({
+  page,
+}) => {
+  await startedBatch(page, "Poured over", async (bench) => {
+    await bench.choose("Salt", "pickling salt");
+  });
+  await upTo(page, "weigh_out");
+  const row = page.locator('[data-weigh="pickling"]');
+  const target = Number(/([\d.]+)\s*g/.exec(await row.innerText())?.[1]);
+  await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(target * 1.3));
+  const over = page.getByRole("alert").filter({ hasText: "ran over" });
+  await expect(over).toContainText(/Scale it all up by 1\.[23]\d/);
+  await expect(over).toContainText("% salt at the pull");
+  // Scaled up, the line lies in its band again; back to the sheet, it is over again.
+  await page.getByRole("button", { name: "Scale it all up" }).click();
+  await expect(page.locator("[data-scaled]")).toContainText(/1\.[23]\d/);
+  await expect(row.getByRole("status")).toHaveText("right");
+  await page.getByRole("button", { name: "Back to the sheet" }).click();
+  await expect(row.getByRole("status")).toHaveText(/g over$/);
 });
