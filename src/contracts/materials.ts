@@ -1,6 +1,17 @@
 import { z } from "zod";
+import {
+  FOOD_FLAGS,
+  FOOD_FORMS,
+  FOOD_GROUPS,
+  INGREDIENT_FLAGS,
+  INGREDIENT_GROUPS,
+  KINGDOMS,
+  SALT_FLAGS,
+  SALT_GRADES,
+} from "@/core/materials/facts";
 import type { OwnMaterials } from "@/core/materials/pantry";
-import type { Food, Ingredient, Salt } from "@/core/materials/types";
+import { ACID_KINDS, type Food, type Ingredient, type Salt } from "@/core/materials/types";
+import { upgradedFood, upgradedIngredient, upgradedSalt } from "./older-materials";
 
 /** A share of the whole, 0 to 1. */
 const fraction = z.number().min(0).max(1);
@@ -19,8 +30,12 @@ const identity = {
   name: z.string().trim().min(1, "It needs a name.").max(120),
 };
 
+const flagsOf = <T extends Record<string, string>>(flags: T) =>
+  z.array(z.enum(Object.keys(flags) as (keyof T & string)[])).max(Object.keys(flags).length);
+const grade = z.enum(SALT_GRADES);
+
 /** A salt; spoon densities in g/mL, level and unpacked. */
-export const saltSchema = z.strictObject({
+const salt = z.strictObject({
   ...identity,
   crystal: text,
   densityGPerMl: z.number().min(0.1, "At least 0.1 g/mL.").max(2.2, "Solid salt is 2.16 g/mL: no more."),
@@ -35,27 +50,24 @@ export const saltSchema = z.strictObject({
   fitWetBrine: text,
   fitDryBrine: text,
   fitSaltCrust: text,
+  gradeWetBrine: grade,
+  gradeDryBrine: grade,
+  gradeSaltCrust: grade,
+  flags: flagsOf(SALT_FLAGS),
   notes: text,
   ...standing,
-}) satisfies z.ZodType<Salt>;
+});
 
-const acidKind = z.enum([
-  "none",
-  "citric",
-  "acetic",
-  "lactic",
-  "tartaric",
-  "malic",
-  "gluconic",
-  "hydroxycitric",
-  "ascorbic",
-  "phosphoric",
-]);
+export const saltSchema = z.preprocess(upgradedSalt, salt) satisfies z.ZodType<Salt>;
 
-export const ingredientSchema = z
+const acidKind = z.enum(ACID_KINDS);
+
+const ingredient = z
   .strictObject({
     ...identity,
-    group: z.string().min(1).max(60),
+    group: z.enum(INGREDIENT_GROUPS),
+    flags: flagsOf(INGREDIENT_FLAGS),
+    poured: z.boolean(),
     densityGPerMl: z.number().min(0.02).max(3).nullable(),
     gEach: z.number().min(0.001).max(20_000).nullable(),
     eachUnit: z.string().max(40),
@@ -70,6 +82,9 @@ export const ingredientSchema = z
     fatFraction: fraction,
     alcoholFraction: fraction,
     protease: z.enum(["none", "mild", "strong"]),
+    scoville: z.number().min(0).max(16_000_000),
+    thickens: z.number().min(0).max(100),
+    unsaltedId: z.string().min(1).max(80).optional(),
     allergens,
     maybeAllergens: allergens,
     scorchC: z.number().min(80).max(400).nullable(),
@@ -79,16 +94,19 @@ export const ingredientSchema = z
   .refine((i) => i.waterFraction + i.sugarFraction + i.fatFraction + i.saltFraction <= 1.02, {
     message: "Water, sugar, fat and salt together cannot be more than 100 %.",
     path: ["waterFraction"],
-  }) satisfies z.ZodType<Ingredient>;
+  });
+
+export const ingredientSchema = z.preprocess(upgradedIngredient, ingredient) satisfies z.ZodType<Ingredient>;
 
 const diffusivity = z.number().min(1e-12).max(1e-8);
 
-export const foodSchema = z
+const food = z
   .strictObject({
     ...identity,
-    group: z.string().min(1).max(60),
-    kingdom: z.string().max(60),
-    form: z.string().max(60),
+    group: z.enum(FOOD_GROUPS),
+    kingdom: z.enum(KINGDOMS),
+    form: z.enum(FOOD_FORMS),
+    flags: flagsOf(FOOD_FLAGS),
     pieceMassLowG: z.number().min(0.1).max(200_000),
     pieceMassG: z.number().min(0.1).max(200_000),
     pieceMassHighG: z.number().min(0.1).max(200_000),
@@ -118,7 +136,9 @@ export const foodSchema = z
   .refine((f) => f.boneFraction + f.edibleFraction <= 1.001, {
     message: "Bone and edible flesh together cannot be more than 100 %.",
     path: ["edibleFraction"],
-  }) satisfies z.ZodType<Food>;
+  });
+
+export const foodSchema = z.preprocess(upgradedFood, food) satisfies z.ZodType<Food>;
 
 const SOME = 60;
 

@@ -1,9 +1,25 @@
 import { celsiusFromFahrenheit } from "../quantity/units";
-import { DANGER_ZONE, FOOD_CODE, lethalitySeconds, safeMinimumFor } from "../safety/official";
+import { DANGER_ZONE, FOOD_CODE, lethalitySeconds, SAFE_MINIMUMS, type SafeClass } from "../safety/official";
 import type { Nested } from "./case";
 
+/** Cases name a food in words; the product knows it by its facts. The first that matches speaks. */
+const CALLED: readonly [RegExp, SafeClass][] = [
+  [/fully cooked ham/i, "reheatedHam"],
+  [/leftover|casserole|reheat/i, "leftovers"],
+  [/poultry|chicken|turkey|duck|goose|bird|stuffing/i, "poultry"],
+  [/ground|minced|sausage/i, "ground"],
+  [/egg/i, "egg"],
+  [/fish|shellfish|shrimp|lobster|scallop|clam/i, "seafood"],
+  [/beef|pork|veal|lamb|goat|ham|steak|chop|roast/i, "wholeCut"],
+];
+
+const rowFor = (food: string) => {
+  const row = CALLED.find(([called]) => called.test(food))?.[1];
+  return row && SAFE_MINIMUMS[row];
+};
+
 export function minimumInternal(i: { food: string }): Nested {
-  const row = safeMinimumFor(i.food);
+  const row = rowFor(i.food);
   return {
     deg_F: row?.degF ?? NaN,
     deg_C: celsiusFromFahrenheit(row?.degF ?? NaN),

@@ -1,3 +1,4 @@
+import { isRoast } from "../materials/facts";
 import type { Food } from "../materials/types";
 import { equivalentBody } from "./equivalent";
 import type { BodyShape } from "./grid";
@@ -40,7 +41,7 @@ export function diffusivityAt(at4C: number, temperatureC: number): number {
  */
 export function bodyShapeOf(food: Pick<Food, "shape" | "form">): BodyShape {
   if (food.shape !== "irregular") return food.shape;
-  return /roast/.test(food.form) ? "cylinder" : "slab";
+  return isRoast(food.form) ? "cylinder" : "slab";
 }
 
 /**

@@ -1,6 +1,5 @@
 import { pantryOf } from "../materials/pantry";
 import type { Ingredient } from "../materials/types";
-import { heatUnits } from "../materials/chilli";
 import type { Formulated } from "./formulate";
 import type { SheetLine } from "./lines";
 import type { Formulation } from "./model";
@@ -50,11 +49,11 @@ export function dishFacts(input: Formulation, sheet: Formulated): DishFacts {
     used.reduce((total, { ingredient, line }) => total + line.massG * of(ingredient), 0);
   const certain = new Set([...sheet.food.allergens, ...used.flatMap(({ ingredient: i }) => i.allergens)]);
   const maybe = new Set(used.flatMap(({ ingredient: i }) => i.maybeAllergens).filter((a) => !certain.has(a)));
-  const units = sum((i) => heatUnits(i.id)) / sheet.flesh.massG;
+  const units = sum((i) => i.scoville) / sheet.flesh.massG;
   return {
     allergens: [...certain].sort(),
     maybeAllergens: [...maybe].sort(),
-    honey: used.some(({ ingredient: i }) => /honey/.test(i.id)),
+    honey: used.some(({ ingredient: i }) => i.flags.includes("honey")),
     alcoholPerPortionG: sum((i) => i.alcoholFraction) / input.portions,
     heatUnits: units,
     heat: heatName(units),
@@ -70,8 +69,9 @@ export function withHeat(input: Formulation, sheet: Formulated, wantedUnits: num
   const now = dishFacts(input, sheet).heatUnits;
   if (now <= 0) return input;
   const factor = wantedUnits / now;
+  const pantry = pantryOf(input.own);
   const turned = <T extends { ingredientId: string; amountG: number }>(l: T): T =>
-    heatUnits(l.ingredientId) > 0 ? { ...l, amountG: l.amountG * factor } : l;
+    (pantry.ingredient(l.ingredientId)?.scoville ?? 0) > 0 ? { ...l, amountG: l.amountG * factor } : l;
   return {
     ...input,
     lines: input.lines.map(turned),

@@ -1,6 +1,7 @@
 import { rawStorageLimitH } from "../materials/lookup";
 import { practiceFor, type Method } from "../materials/practice";
 import type { Food } from "../materials/types";
+import { SHARP_PH } from "../safety/official";
 import type { Mix } from "./mix";
 
 export type PastReason =
@@ -12,9 +13,6 @@ export interface KeepLimit {
   reason: Exclude<PastReason, "over_salted">;
   method: Method;
 }
-
-/** Marinades under this pH are sharp: the food table's acid hours hold (its own definition). */
-const SHARP_PH = 4;
 
 /** The shortest of what limits a preparation, and which it was. */
 export function keepLimit(food: Food, method: Method, mix?: Mix): KeepLimit {

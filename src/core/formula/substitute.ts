@@ -1,4 +1,3 @@
-import { heatUnits } from "../materials/chilli";
 import type { Ingredient } from "../materials/types";
 import { citricPerG } from "./mix";
 import type { FormulaLine } from "./model";
@@ -47,7 +46,7 @@ const SALTY_FROM = 0.03;
 
 /** Which quality a line is there for; swaps keep that one. */
 function qualityOf(i: Ingredient): { keeps: Keeps; per: (other: Ingredient) => number } | undefined {
-  if (heatUnits(i.id) > 1000) return { keeps: "heat", per: (o) => heatUnits(o.id) };
+  if (i.scoville > 1000) return { keeps: "heat", per: (o) => o.scoville };
   if (i.group === "oil") return { keeps: "fat", per: (o) => (o.group === "oil" ? 1 : 0) };
   if (/^acid_(powder|citrus|vinegar|fruit|wine)$/.test(i.group) && citricPerG(i) > 0.005)
     return {

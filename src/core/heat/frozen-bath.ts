@@ -1,4 +1,5 @@
 import type { BodyShape } from "../diffusion/grid";
+import { COLD_LIMIT_C } from "../safety/official";
 import { brineFreezingPointC } from "../solution/sodium-chloride";
 
 /**
@@ -20,8 +21,8 @@ const FLESH_KG_PER_M3 = 1050;
 const FILM_W_PER_M2_K = 150;
 const CELLS = 20;
 const RECORD_EVERY_S = 300;
-/** FSIS line between cold and warm, 40 °F, °C; *from memory*. */
-export const WARM_C = 4.4;
+/** Bath warmer than this is not cold any more. */
+export const WARM_C = COLD_LIMIT_C;
 
 export interface FrozenBathInput {
   shape: BodyShape;

@@ -1,4 +1,5 @@
 import { interpolate } from "../interpolate";
+import { isOnTheBone, isRoast, isWhole } from "../materials/facts";
 import { isSeafood } from "../materials/lookup";
 import { rows as COOK_RULES } from "../materials/tables/doneness.table";
 import { rows as OVENS } from "../materials/tables/ovens.table";
@@ -123,16 +124,16 @@ const SMALL_BIRD_G = 900;
 
 /** Which rules speak of a food that is in no table, by what it is said to be. */
 function familyByFacts(food: Food, pieceG: number): Family | null {
-  const whole = food.form.startsWith("whole");
+  const whole = isWhole(food.form);
   if (isSeafood(food)) {
     if (food.kingdom === "crustacean") return food.form === "piece" ? "prawn" : null;
     if (food.kingdom === "mollusc") return null;
     return whole ? "wholeFish" : "fishPiece";
   }
-  const roast = food.form.includes("roast");
+  const roast = isRoast(food.form);
   switch (food.kingdom) {
     case "bird":
-      if (!whole) return food.form.includes("bone-in") ? "thigh" : "breast";
+      if (!whole) return isOnTheBone(food.form) ? "thigh" : "breast";
       return pieceG >= LARGE_BIRD_G ? "largeBird" : pieceG < SMALL_BIRD_G ? "smallBird" : "wholeBird";
     case "mammal":
       if (food.form === "ground") return "patty";

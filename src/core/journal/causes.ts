@@ -3,6 +3,7 @@ import type { Formulation } from "../formula/model";
 import type { Outcome } from "../formula/outcome";
 import { cookOf as cookFor } from "../formula/cook";
 import { splitProposed } from "../formula/uneven";
+import { isPoor } from "../materials/facts";
 import type { FaultId } from "./outcome";
 
 /** What was really done, where it is known. */
@@ -166,7 +167,7 @@ const manyWhites: Weigh = (b) =>
       )
     : undefined;
 const fineSalt: Weigh = (b) =>
-  b.sheet.crust && /poor|no/.test(b.sheet.salt.fitSaltCrust)
+  b.sheet.crust && isPoor(b.sheet.salt.gradeSaltCrust)
     ? cause(
         "fine_salt",
         0.9,

@@ -1,3 +1,4 @@
+import { RAW_STORAGE_H } from "../safety/official";
 import type { Food, Hazard, Ingredient, Salt } from "./types";
 import { rows as foodRows } from "./tables/foods.table";
 import { rows as hazardRows } from "./tables/hazards.table";
@@ -29,6 +30,7 @@ export const isSeafood = (food: Food): boolean => food.group === "fish" || food.
 
 /** Raw storage in the fridge, h: poultry, fish and minced meat 2 days, other meat 5. USDA FSIS, *from memory*. */
 export function rawStorageLimitH(food: Food): number | undefined {
-  if (food.kingdom === "bird" || isSeafood(food) || food.form === "ground") return 48;
-  return food.kingdom === "mammal" ? 120 : undefined;
+  if (food.kingdom === "bird" || isSeafood(food) || food.form === "ground")
+    return RAW_STORAGE_H.poultryFishAndGround;
+  return food.kingdom === "mammal" ? RAW_STORAGE_H.wholeCuts : undefined;
 }

@@ -1,3 +1,4 @@
+import { isRoast, isWhole } from "./facts";
 import { isSeafood } from "./lookup";
 import { rows } from "./tables/methods.table";
 import type { Food, Practice } from "./types";
@@ -65,12 +66,12 @@ function wetRow(food: Food): string {
 }
 
 function dryRow(food: Food): string {
-  if (/duck|goose/.test(food.id)) return "db_duck";
+  if (food.flags.includes("fatty_bird")) return "db_duck";
   if (food.kingdom === "bird") return isWholeBird(food) ? "db_poultry_whole" : "db_poultry_piece";
   if (food.group === "pork") return "db_pork";
-  if (food.kingdom === "mammal") return /roast/.test(food.form) ? "db_roast" : "db_steak";
+  if (food.kingdom === "mammal") return isRoast(food.form) ? "db_roast" : "db_steak";
   if (isSeafood(food)) return "db_fish";
   return food.kingdom === "plant_gel" || food.kingdom === "dairy_gel" ? "db_tofu" : "db_veg";
 }
 
-export const isWholeBird = (food: Food): boolean => food.form.startsWith("whole") && food.kingdom === "bird";
+export const isWholeBird = (food: Food): boolean => isWhole(food.form) && food.kingdom === "bird";

@@ -1,3 +1,14 @@
+import type {
+  FoodFlag,
+  FoodForm,
+  FoodGroup,
+  IngredientFlag,
+  IngredientGroup,
+  Kingdom,
+  SaltFlag,
+  SaltGrade,
+} from "./facts";
+
 /** A value's standing: published and recalled, trade practice, or an estimate. Shown wherever the value is used. */
 export interface Provenance {
   provenance: string;
@@ -10,9 +21,11 @@ export interface Provenance {
 export interface Food extends Provenance {
   id: string;
   name: string;
-  group: string;
-  kingdom: string;
-  form: string;
+  group: FoodGroup;
+  kingdom: Kingdom;
+  form: FoodForm;
+  /** What hazards and practice hang on, beyond group, kingdom and form. */
+  flags: FoodFlag[];
   pieceMassLowG: number;
   pieceMassG: number;
   pieceMassHighG: number;
@@ -64,26 +77,35 @@ export interface Salt extends Provenance {
   fitWetBrine: string;
   fitDryBrine: string;
   fitSaltCrust: string;
+  gradeWetBrine: SaltGrade;
+  gradeDryBrine: SaltGrade;
+  gradeSaltCrust: SaltGrade;
+  flags: SaltFlag[];
   notes: string;
 }
 
-export type AcidKind =
-  | "none"
-  | "citric"
-  | "acetic"
-  | "lactic"
-  | "tartaric"
-  | "malic"
-  | "gluconic"
-  | "hydroxycitric"
-  | "ascorbic"
-  | "phosphoric";
+export const ACID_KINDS = [
+  "none",
+  "citric",
+  "acetic",
+  "lactic",
+  "tartaric",
+  "malic",
+  "gluconic",
+  "hydroxycitric",
+  "ascorbic",
+  "phosphoric",
+] as const;
+export type AcidKind = (typeof ACID_KINDS)[number];
 
 /** Something that goes into a brine, marinade, paste, rub, crust or sauce beside salt. */
 export interface Ingredient extends Provenance {
   id: string;
   name: string;
-  group: string;
+  group: IngredientGroup;
+  flags: IngredientFlag[];
+  /** It joins a liquid: poured, or so soft that its water mixes in. Its water is then water of the bath. */
+  poured: boolean;
   /** Spoon (bulk) density, g/mL; null where it is only counted. */
   densityGPerMl: number | null;
   gEach: number | null;
@@ -105,6 +127,12 @@ export interface Ingredient extends Provenance {
   alcoholFraction: number;
   /** How strongly its enzymes soften flesh. */
   protease: "none" | "mild" | "strong";
+  /** Capsicum heat of a gram as it is used, Scoville units; 0 for what is not hot. *From memory* of published middles. */
+  scoville: number;
+  /** As a binder, what a gram does beside a gram of chickpea flour; 0 for what does not thicken. *Practice*, estimates. */
+  thickens: number;
+  /** The same thing sold without salt. */
+  unsaltedId?: string;
   allergens: string[];
   /** Allergens some makers add: read the label. */
   maybeAllergens: string[];

@@ -1,41 +1,39 @@
 import { rawStorageLimitH } from "../materials/lookup";
+import type { Food } from "../materials/types";
+import { COLD_LIMIT_C, DANGER_ZONE, HOT_ROOM_C } from "./official";
 import { hazardRule, stands, type Rule } from "./rule";
 
-/** FSIS line between cold and warm, 40 °F, °C; *from memory*. */
-export const COLD_LIMIT_C = 4.4;
-/** FSIS: two hours warm in all, one above 32 °C; *from memory*. */
-const COUNTER_LIMIT_H = 2;
-const HOT_ROOM_C = 32;
-
-const perishable = (group: string) => group !== "vegetable";
+/** Whole raw vegetables keep in a cool room; everything else is perishable. */
+const perishable = (food: Food) => food.group !== "vegetable";
 
 export const COLD_RULES: readonly Rule[] = [
   hazardRule("brine_room_temp", {
     title: "Soak not refrigerated",
     because:
-      "{{pullH}} h at {{temperatureC}} °C. Perishable food may stay above 4 °C for 2 h in all, no longer.",
+      "{{pullH}} h at {{temperatureC}} °C. Perishable food may stay above {{coldC}} °C for {{limitH}} h in all, no longer.",
     check: (c) => {
       const { input, sheet } = c;
       const { place, temperatureC } = input.holding;
       const warm = place === "counter" || (place === "cooler" && temperatureC > COLD_LIMIT_C);
-      return stands(c) && warm && perishable(sheet.food.group) && input.pullH > 0.5
-        ? { pullH: input.pullH, temperatureC, limitH: COUNTER_LIMIT_H }
+      return stands(c) && warm && perishable(sheet.food) && input.pullH > 0.5
+        ? { pullH: input.pullH, temperatureC, limitH: DANGER_ZONE.hours, coldC: COLD_LIMIT_C }
         : undefined;
     },
   }),
   hazardRule("fridge_too_warm", {
-    because: "The fridge is at {{temperatureC}} °C; raw food is kept at or below 4 °C.",
+    because: "The fridge is at {{temperatureC}} °C; raw food is kept at or below {{coldC}} °C.",
     check: ({ input }) =>
       input.holding.place === "fridge" && input.holding.temperatureC > COLD_LIMIT_C
-        ? { temperatureC: input.holding.temperatureC }
+        ? { temperatureC: input.holding.temperatureC, coldC: COLD_LIMIT_C }
         : undefined,
   }),
   hazardRule("hot_brine", {
     title: "Brine not cold before the food goes in",
-    because: "The brine is at {{brineStartC}} °C; it must be at or below 4 °C before raw food goes in.",
+    because:
+      "The brine is at {{brineStartC}} °C; it must be at or below {{coldC}} °C before raw food goes in.",
     check: ({ input }) =>
       input.preparation.kind === "wetBrine" && input.holding.brineStartC > COLD_LIMIT_C
-        ? { brineStartC: input.holding.brineStartC }
+        ? { brineStartC: input.holding.brineStartC, coldC: COLD_LIMIT_C }
         : undefined,
   }),
   hazardRule("cooler_ice_melt", {
@@ -55,16 +53,15 @@ export const COLD_RULES: readonly Rule[] = [
   hazardRule("scombroid", {
     severity: "caution",
     because: "{{food}}: this kind makes histamine when warm, and cooking does not remove it.",
-    check: ({ sheet }) =>
-      /mackerel|sardine|tuna/.test(sheet.food.id) ? { food: sheet.food.name } : undefined,
+    check: ({ sheet }) => (sheet.food.flags.includes("scombroid") ? { food: sheet.food.name } : undefined),
   }),
   hazardRule("danger_zone_total", {
     because: "{{pullH}} h at {{temperatureC}} °C is more than the {{limitH}} h in all that it may be warm.",
     check: (c) => {
       const { place, temperatureC } = c.input.holding;
-      const limitH = temperatureC > HOT_ROOM_C ? 1 : COUNTER_LIMIT_H;
+      const limitH = temperatureC > HOT_ROOM_C ? DANGER_ZONE.hoursAbove90F : DANGER_ZONE.hours;
       const { pullH } = c.input;
-      return stands(c) && place === "counter" && perishable(c.sheet.food.group) && pullH > limitH
+      return stands(c) && place === "counter" && perishable(c.sheet.food) && pullH > limitH
         ? { pullH, temperatureC, limitH }
         : undefined;
     },

@@ -1,3 +1,4 @@
+import { isPoor } from "../materials/facts";
 import { hazardRule, type Rule } from "./rule";
 
 /** A cover thinner than this cracks in the oven. *Practice*: about 12 mm. */
@@ -24,7 +25,7 @@ export const CRUST_RULES: readonly Rule[] = [
     source: "common practice, no source",
     deferTo: "your own record",
     check: ({ input, sheet }) =>
-      isCrust(input.preparation.kind) && /^(poor|no$|never|wasteful)/.test(sheet.salt.fitSaltCrust)
+      isCrust(input.preparation.kind) && isPoor(sheet.salt.gradeSaltCrust)
         ? { salt: sheet.salt.name, fit: sheet.salt.fitSaltCrust }
         : undefined,
   },

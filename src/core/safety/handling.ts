@@ -26,8 +26,12 @@ export const HANDLING_RULES: readonly Rule[] = [
     title: "Nitrite is out of scope",
     because:
       "“{{word}}” is named. Iron Crock does not compute nitrite or nitrate cures, canning or long keeping.",
-    check: ({ input }) => {
-      const word = CURING_WORDS.exec(`${input.name} ${input.notes}`)?.[0];
+    check: ({ input, sheet, ingredients }) => {
+      const flagged = sheet.salt.flags.includes("nitrite")
+        ? sheet.salt.name
+        : ingredients.find((i) => i.flags.includes("nitrite"))?.name;
+      // What a cook writes is no typed fact, but a name or note that asks for it is answered all the same.
+      const word = flagged ?? CURING_WORDS.exec(`${input.name} ${input.notes}`)?.[0];
       return word ? { word } : undefined;
     },
   }),

@@ -4,12 +4,9 @@ import { isOven, minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
 import type { Cook, Formulation } from "../formula/model";
 import { spokenMinutes } from "../program/figures";
 import { exitsOf } from "../program/exits";
+import { FISH_SAFE_C, ROAST_FLOOR_C } from "./official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
-/** USDA FSIS: fish is done at 145 °F, °C; *from memory*. */
-const FISH_SAFE_C = 62.8;
-/** USDA FSIS: no roasting under 325 °F, °C; *from memory*. */
-const ROAST_FLOOR_C = 163;
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */
 const COAT_BURNS_AFTER_MIN = 25;
 const SUGARY = 0.05;
@@ -64,13 +61,13 @@ export const HEAT_RULES: readonly Rule[] = [
       input.vessel.material === "glass" && (cook.inColdDish || cook.broil) ? {} : undefined,
   }),
   hazardRule("slow_oven", {
-    because: "{{massKg}} kg in an oven at {{ovenC}} °C; the usual floor is 163 °C.",
+    because: "{{massKg}} kg in an oven at {{ovenC}} °C; the usual floor is {{floorC}} °C.",
     // Every stage counts: a hot end does not make up for hours in a cool oven.
     check: ({ input, sheet, cook }) => {
       const heats = heatsNamed(input, cook);
       const ovenC = Math.min(...heats);
       return heats.length > 0 && ovenC < ROAST_FLOOR_C && sheet.food.safeMinC !== null && sheet.foodG > 2000
-        ? { massKg: sheet.foodG / 1000, ovenC }
+        ? { massKg: sheet.foodG / 1000, ovenC, floorC: ROAST_FLOOR_C }
         : undefined;
     },
   }),
@@ -165,7 +162,7 @@ export const HEAT_RULES: readonly Rule[] = [
   hazardRule("raw_fish_parasites", {
     because: "{{food}} {{how}}: raw or lightly cooked fish can carry parasites and germs.",
     check: ({ input, sheet, cook }) => {
-      if (!isSeafood(sheet.food)) return undefined;
+      if (!sheet.food.flags.includes("parasites")) return undefined;
       if (input.servedRaw) return { food: sheet.food.name, how: "eaten raw" };
       return cook.toC < FISH_SAFE_C ? { food: sheet.food.name, how: `cooked to ${cook.toC} °C` } : undefined;
     },

@@ -1,14 +1,11 @@
 import { isSeafood } from "../materials/lookup";
 import { hazardRule, type Rule, type RuleContext } from "./rule";
-import { COLD_LIMIT_C } from "./cold";
+import { COLD_LIMIT_C, SHARP_PH } from "./official";
 
-/** The hazard table's line for a sharp marinade. */
-const SHARP_PH = 4;
 /** An enzyme source past this share of the food runs away. Hazard table, *practice*. */
 const ENZYME_MOST = 0.05;
 
 const hasOil = ({ sheet }: RuleContext) => (sheet.mix?.fatFraction ?? 0) > 0.2;
-const FRESH = /^(garlic|fresh_herb|chilli)/;
 
 export const MIXTURE_RULES: readonly Rule[] = [
   hazardRule("over_acid_fish", {
@@ -60,7 +57,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
     check: (c) => {
       const { temperatureC, place } = c.input.holding;
       const warm = place === "counter" || temperatureC > COLD_LIMIT_C;
-      const fresh = c.ingredients.some((i) => FRESH.test(i.id) || i.group === "fresh_herb");
+      const fresh = c.ingredients.some((i) => i.flags.includes("fresh_in_oil"));
       const long = c.input.pullH > 96 || (warm && c.input.pullH > 2);
       return hasOil(c) && fresh && long ? { temperatureC, pullH: c.input.pullH } : undefined;
     },
@@ -71,7 +68,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   }),
   hazardRule("mustard_oil_rule", {
     because: "Mustard oil is among the lines.",
-    check: ({ ingredients }) => (ingredients.some((i) => i.id === "mustard_oil") ? {} : undefined),
+    check: ({ ingredients }) => (ingredients.some((i) => i.flags.includes("erucic")) ? {} : undefined),
   }),
   {
     id: "hidden_salt",

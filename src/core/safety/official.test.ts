@@ -1,22 +1,35 @@
 import fc from "fast-check";
 import { carryOverC, carryOverRule } from "../heat/carry-over";
-import { FOOD_CODE, lethalitySeconds, lethalitySecondsC, safeMinimumFor } from "./official";
+import { findFood, FOODS } from "../materials/lookup";
+import { FOOD_CODE, lethalitySeconds, lethalitySecondsC, safeClassOf, SAFE_MINIMUMS } from "./official";
 
 describe("official minimums (USDA FSIS chart, from memory)", () => {
   test.each([
-    ["duck legs", 165, 0],
-    ["pork loin roast", 145, 3],
-    ["minced lamb", 160, 0],
-    ["grey mullet, a fish", 145, 0],
-    ["fully cooked ham, reheating", 140, 0],
-    ["egg dishes", 160, 0],
-    ["leftovers", 165, 0],
-  ])("%s: %d °F, rest %d min", (food, degF, restMin) => {
-    expect(safeMinimumFor(food)).toMatchObject({ degF, restMin });
+    ["duck_leg", 165, 0],
+    ["pork_loin_roast", 145, 3],
+    ["beef_ground", 160, 0],
+    ["grey_mullet_whole", 145, 0],
+    ["mussel", 145, 0],
+    ["egg_shell", 160, 0],
+  ])("%s: %d °F, rest %d min", (id, degF, restMin) => {
+    const row = safeClassOf(findFood(id)!);
+    expect(row && SAFE_MINIMUMS[row]).toMatchObject({ degF, restMin });
   });
 
+  test.each([["reheatedHam", 140] as const, ["leftovers", 165] as const])("%s: %d °F", (row, degF) =>
+    expect(SAFE_MINIMUMS[row].degF).toBe(degF),
+  );
+
   test("none is recalled for a root", () => {
-    expect(safeMinimumFor("celeriac")).toBeUndefined();
+    expect(safeClassOf(findFood("celeriac")!)).toBeUndefined();
+  });
+
+  test("every food's minimum is the chart's, or none where the chart has none", () => {
+    for (const food of FOODS) {
+      const row = safeClassOf(food);
+      if (food.safeMinC === null || !row) continue;
+      expect(Math.abs(food.safeMinC - (SAFE_MINIMUMS[row].degF - 32) / 1.8)).toBeLessThan(0.6);
+    }
   });
 
   test("cooling is two stages, six hours in all (FDA Food Code 3-501.14, from memory)", () => {

@@ -1,4 +1,5 @@
 import { interpolate } from "../interpolate";
+import type { Kingdom } from "../materials/facts";
 import type { Food } from "../materials/types";
 
 /**
@@ -7,42 +8,53 @@ import type { Food } from "../materials/types";
  * food code go before them.
  */
 
-export interface SafeMinimum {
-  name: string;
-  matches: RegExp;
-  degF: number;
-  restMin: number;
-}
+export type SafeClass =
+  "reheatedHam" | "leftovers" | "poultry" | "ground" | "egg" | "seafood" | "game" | "wholeCut";
 
-/** In the order asked: the first that matches speaks. */
-export const SAFE_MINIMUMS: readonly SafeMinimum[] = [
-  { name: "fully cooked ham, reheated", matches: /fully cooked ham/i, degF: 140, restMin: 0 },
-  {
-    name: "leftovers and casseroles",
-    matches: /leftover|casserole|reheat/i,
-    degF: 165,
-    restMin: 0,
-  },
-  { name: "poultry", matches: /poultry|chicken|turkey|duck|goose|bird|stuffing/i, degF: 165, restMin: 0 },
-  { name: "ground meat", matches: /ground|minced|sausage/i, degF: 160, restMin: 0 },
-  { name: "egg dishes", matches: /egg/i, degF: 160, restMin: 0 },
-  {
-    name: "fish and shellfish",
-    matches: /fish|shellfish|shrimp|lobster|scallop|clam/i,
-    degF: 145,
-    restMin: 0,
-  },
-  {
+/** The chart's rows: where the middle must have been, and how long it rests. */
+export const SAFE_MINIMUMS: Record<SafeClass, { name: string; degF: number; restMin: number }> = {
+  reheatedHam: { name: "fully cooked ham, reheated", degF: 140, restMin: 0 },
+  leftovers: { name: "leftovers and casseroles", degF: 165, restMin: 0 },
+  poultry: { name: "poultry", degF: 165, restMin: 0 },
+  ground: { name: "ground meat", degF: 160, restMin: 0 },
+  egg: { name: "egg dishes", degF: 160, restMin: 0 },
+  seafood: { name: "fish and shellfish", degF: 145, restMin: 0 },
+  game: { name: "wild game", degF: 160, restMin: 0 },
+  wholeCut: {
     name: "beef, pork, veal, lamb: steaks, chops, roasts; fresh ham",
-    matches: /beef|pork|veal|lamb|goat|ham|steak|chop|roast/i,
     degF: 145,
     restMin: 3,
   },
-];
+};
 
-/** The official minimum for a food named in words; undefined where none is recalled. */
-export const safeMinimumFor = (food: string): SafeMinimum | undefined =>
-  SAFE_MINIMUMS.find((row) => row.matches.test(food));
+/** Which row of the chart speaks of a food; undefined for plants, cheese and their like. */
+export function safeClassOf(food: Pick<Food, "group" | "kingdom" | "form">): SafeClass | undefined {
+  if (food.kingdom === "bird") return "poultry";
+  if (food.kingdom === "egg") return "egg";
+  if (SEA.has(food.kingdom)) return "seafood";
+  if (food.kingdom !== "mammal") return undefined;
+  if (food.form === "ground") return "ground";
+  return food.group === "game" ? "game" : "wholeCut";
+}
+const SEA: ReadonlySet<Kingdom> = new Set(["fish_lean", "fish_fatty", "crustacean", "mollusc"]);
+
+const celsius = (degF: number): number => (degF - 32) / 1.8;
+
+/** FSIS: the line between cold and warm, 40 °F, °C. */
+export const COLD_LIMIT_C = celsius(40);
+/** FSIS: no roasting in air under 325 °F, °C. */
+export const ROAST_FLOOR_C = celsius(325);
+/** FSIS: fish is done at 145 °F, °C. */
+export const FISH_SAFE_C = celsius(SAFE_MINIMUMS.seafood.degF);
+/** FSIS: the air over which food may be out one hour only, 90 °F, °C. */
+export const HOT_ROOM_C = celsius(90);
+/** FSIS cold storage chart: raw in the fridge, h. */
+export const RAW_STORAGE_H = { poultryFishAndGround: 48, wholeCuts: 120 };
+/** FDA: sodium a day for most adults; and the table's own line for one portion, mg. */
+export const SODIUM_MG = { day: 2300, portion: 1500 };
+/** Under this pH a marinade is sharp (hazard and food tables); under the other it eats bare metal. */
+export const SHARP_PH = 4;
+export const EATS_METAL_PH = 4.5;
 
 /** FSIS: so long warm in all; an hour where the air is over 32 °C. */
 export const DANGER_ZONE = { fromF: 40, toF: 140, hours: 2, hoursAbove90F: 1 };

@@ -1,11 +1,10 @@
 import { cutProposals } from "../formula/dish-ledger";
 import { saturationFraction } from "../solution/sodium-chloride";
+import { SODIUM_MG } from "./official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** Salt in the flesh most eaters object to, mass fraction. *Practice* (METHODS: taste bands). */
 const HAM_LIKE_FRACTION = 0.02;
-/** FDA: a day's sodium is 2300 mg; the table warns at this much in one portion, mg. *From memory*. */
-const SODIUM_PORTION_MG = 1500;
 /** Native salt above which food counts as salted already, mass fraction. *Practice*. */
 const SALTED_ALREADY_FRACTION = 0.008;
 
@@ -50,7 +49,9 @@ export const SALT_RULES: readonly Rule[] = [
   hazardRule("double_salt", {
     because: "It holds {{percent}} % salt before you begin. The sums count it; a second dose adds up fast.",
     check: ({ sheet }) =>
-      sheet.flesh.nativeSaltFraction > SALTED_ALREADY_FRACTION
+      sheet.flesh.nativeSaltFraction > SALTED_ALREADY_FRACTION ||
+      sheet.food.flags.includes("cured") ||
+      sheet.food.flags.includes("smoked")
         ? { percent: sheet.flesh.nativeSaltFraction * 100 }
         : undefined,
   }),
@@ -78,10 +79,10 @@ export const SALT_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("sodium_restricted", {
-    because: "{{sodiumMg}} mg of sodium a portion; a day's limit for most adults is 2300 mg.",
+    because: "{{sodiumMg}} mg of sodium a portion; a day's limit for most adults is {{dayMg}} mg.",
     check: ({ atPull }) =>
-      atPull.ledger.sodiumMgPerPortion > SODIUM_PORTION_MG
-        ? { sodiumMg: atPull.ledger.sodiumMgPerPortion }
+      atPull.ledger.sodiumMgPerPortion > SODIUM_MG.portion
+        ? { sodiumMg: atPull.ledger.sodiumMgPerPortion, dayMg: SODIUM_MG.day }
         : undefined,
   }),
   hazardRule("potassium_salt", {

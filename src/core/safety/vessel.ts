@@ -1,4 +1,5 @@
 import { fridgeMiss } from "../vessel/vessel";
+import { EATS_METAL_PH } from "./official";
 import { hazardRule, stands, type Rule } from "./rule";
 
 const REACTIVE: Record<string, string> = {
@@ -7,8 +8,6 @@ const REACTIVE: Record<string, string> = {
   copper: "Copper",
 };
 
-/** Acid counts against a metal under this pH (hazard table). */
-const SOUR_PH = 4.5;
 /** Room a vessel should have above food and brine, share. *Practice* (hazard table). */
 const ROOM = 1.15;
 
@@ -18,7 +17,7 @@ export const VESSEL_RULES: readonly Rule[] = [
     check: (c) => {
       const { input, sheet } = c;
       const metal = REACTIVE[input.vessel.material];
-      const sour = sheet.mix?.pH !== undefined && sheet.mix.pH < SOUR_PH;
+      const sour = sheet.mix?.pH !== undefined && sheet.mix.pH < EATS_METAL_PH;
       return metal && stands(c) && input.pullH > 0.5
         ? { metal, pullH: input.pullH, what: sour ? "acid and salt" : "salt" }
         : undefined;

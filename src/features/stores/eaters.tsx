@@ -4,6 +4,7 @@ import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
 import { HEATS } from "@/core/formula/dish-facts";
+import { SODIUM_MG } from "@/core/safety/official";
 import type { Eater, KitchenLimits } from "@/core/safety/limits";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Select, Toggle } from "@/ui/choice";
@@ -14,7 +15,7 @@ import { AllergenBoxes } from "./own/allergen-boxes";
 import { SaveProblem, useSave } from "./use-save";
 
 const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };
-const USUAL_LIMIT_MG = 1500;
+const USUAL_LIMIT_MG = SODIUM_MG.portion;
 
 const newEater = (): Eater => ({
   id: newId(),

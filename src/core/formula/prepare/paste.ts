@@ -16,25 +16,6 @@ export const THICKNESSES: Record<Thickness, { binderPerWater: number; coatMm: nu
   ridges: { binderPerWater: 0.55, coatMm: 3.5 },
 };
 
-/** How strongly others thicken beside chickpea flour, g for g. *Practice*, estimates. */
-const STRENGTH: Record<string, number> = {
-  chickpea_flour: 1,
-  flour_wheat: 1,
-  rice_flour: 1,
-  cornstarch: 1.1,
-  potato_starch: 1.1,
-  tapioca_starch: 1.1,
-  semolina: 0.9,
-  breadcrumbs_dry: 1.2,
-  panko: 1,
-  almond_ground: 0.6,
-  cashew_paste: 0.5,
-  peanut_butter: 0.5,
-  tahini: 0.5,
-  xanthan: 20,
-  gelatin: 3,
-};
-
 /** Roasting drives off some of a flour's moisture: a little less of it does the same. *Practice*, estimate. */
 const ROASTED_STRENGTH = 1.08;
 /** Dry spice takes up about its own weight of water. *Practice*, estimate. */
@@ -55,7 +36,7 @@ export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Pre
   if (weighed.value.mix.massG <= 0) return err({ code: "nothing_in_mixture" });
   const freeWaterG = freeWater(weighed.value.parts);
   if (freeWaterG <= 0) return err({ code: "no_liquid_to_thicken" });
-  const strength = (STRENGTH[p.binderId] ?? 1) * (p.roasted ? ROASTED_STRENGTH : 1);
+  const strength = (binder.thickens || 1) * (p.roasted ? ROASTED_STRENGTH : 1);
   const { binderPerWater, coatMm } = THICKNESSES[p.wanted];
   const binderG = (freeWaterG * binderPerWater) / strength;
   const mix: Mix = mixOf([...weighed.value.parts, { ingredient: binder, massG: binderG }]);

@@ -147,7 +147,9 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
           />
         </LineChart>
       </ResponsiveContainer>
-      <p className="sr-only">Bath, surface and centre of the food; the dashed line is 4.4 °C.</p>
+      <p className="sr-only">
+        Bath, surface and centre of the food; the dashed line is {fixed(WARM_C, 1)} °C.
+      </p>
     </div>
   );
 }

@@ -2,13 +2,12 @@
 
 import { useState } from "react";
 import type { Formulated } from "@/core/formula/formulate";
+import { COLD_LIMIT_C } from "@/core/safety/official";
 import { RANGES } from "@/core/formula/ranges";
 import { chillBrine } from "@/core/formula/chill-brine";
 import { fixed, grams, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
-
-const COLD_LIMIT_C = 4;
 
 /** Dissolve the salt in part of the water, hot; the rest goes in as ice and counts as water of the brine. */
 export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: () => void }) {
@@ -60,7 +59,7 @@ export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: ()
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
           Not cold enough for raw food:{" "}
           {shortG > 0 ? `${grams(shortG)} g more ice of the same water, or ` : ""}
-          chill it in the fridge to 4 °C first.
+          chill it in the fridge to {fixed(COLD_LIMIT_C, 1)} °C first.
         </p>
       )}
       {!plan.dissolvesHot && (

@@ -1,6 +1,6 @@
 "use client";
 
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { v4 as newId } from "uuid";
 import type { Food, Ingredient } from "@/core/materials/types";
 import { QuantityField } from "@/ui/quantity-field";
@@ -18,11 +18,13 @@ interface Props<T extends Entry> {
   /** An entry of the kitchen's own to change; left out, a new one. */
   entry?: T;
   fields: NumberField<T>[];
+  /** The facts that cautions hang on. */
+  facts: (props: { entry: T; onChange: (next: T) => void }) => ReactNode;
   onClose: () => void;
 }
 
 /** An own food or ingredient: named, begun from the nearest row of the table, and changed where it differs. */
-export function EntryDialog<T extends Entry>({ kind, like, entry, fields, onClose }: Props<T>) {
+export function EntryDialog<T extends Entry>({ kind, like, entry, fields, facts: Facts, onClose }: Props<T>) {
   const [draft, setDraft] = useState<T>(() => entry ?? own(like[0], ""));
   const [unread, setUnread] = useState<string[]>([]);
   const { save, problem } = useSave();
@@ -88,6 +90,7 @@ export function EntryDialog<T extends Entry>({ kind, like, entry, fields, onClos
           />
         );
       })}
+      <Facts entry={draft} onChange={setDraft} />
       <AllergenBoxes value={draft.allergens} onChange={(allergens) => setDraft({ ...draft, allergens })} />
       <SaveProblem problem={problem} />
       <button

@@ -40,6 +40,8 @@ export const INGREDIENT_FIELDS: NumberField<Ingredient>[] = [
   percent("acidFraction", "Acid"),
   plain("ph", "pH", "", 0.5, 12),
   percent("alcoholFraction", "Alcohol"),
+  plain("scoville", "Chilli heat", "SHU", 0, 16_000_000, 0),
+  plain("thickens", "Thickens, beside chickpea flour", "g/g", 0, 100, 2),
   plain("gEach", "One weighs", "g", 0.001, 20_000),
   plain("scorchC", "Blackens at", "°C", 80, 400, 0),
 ];

@@ -9,6 +9,7 @@ import { fixed, grams, percent } from "@/ui/format";
 import { SaveProblem, useSave } from "../use-save";
 import { CalibrateDialog } from "./calibrate-dialog";
 import { EntryDialog } from "./entry-dialog";
+import { FoodFacts, IngredientFacts } from "./fact-fields";
 import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
 import { VesselDialog } from "./vessel-dialog";
 
@@ -103,6 +104,7 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
           like={INGREDIENTS}
           entry={editing(own.ingredients)}
           fields={INGREDIENT_FIELDS}
+          facts={IngredientFacts}
           onClose={close}
         />
       )}
@@ -112,6 +114,7 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
           like={FOODS}
           entry={editing(own.foods)}
           fields={FOOD_FIELDS}
+          facts={FoodFacts}
           onClose={close}
         />
       )}

@@ -58,9 +58,7 @@ export function PasteFields(props: PanelProps & { preparation: PastePreparation 
   const { preparation: p, change } = props;
   const { ingredients } = usePantry();
   const set = (part: Partial<PastePreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
-  const binders = ingredients
-    .filter((i) => i.group === "binder")
-    .map((i) => ({ value: i.id, label: i.name }));
+  const binders = ingredients.filter((i) => i.thickens > 0).map((i) => ({ value: i.id, label: i.name }));
   const hasYoghurt = props.value.lines.some((l) => /^yoghurt/.test(l.ingredientId) && !l.off);
   return (
     <>
