@@ -16,7 +16,10 @@ const asked = {
   count: ranged("count").int().optional(),
   thicknessMm: ranged("thicknessMm").optional().describe("thickest part of one piece, mm"),
   salt: id.optional().describe("id of the salt"),
-  targetPercent: ranged("targetPercent").optional().describe("salt wanted in the flesh, % of its weight"),
+  targetPercent: ranged("targetPercent")
+    .optional()
+    .describe("salt wanted, % of the finished flesh, its own salt counted"),
+  saltG: ranged("givenG").optional().describe("salt as weighed, g, where it is given and not worked out"),
   hours: ranged("pullH").optional().describe("hours until it is lifted out"),
   temperatureC: ranged("temperatureC").optional().describe("where it stands, °C"),
   lines: z

@@ -10,7 +10,7 @@ import {
   NOTES_MAX,
 } from "@/core/formula/ranges";
 import { ownMaterialsSchema } from "./materials";
-import { preparationSchema } from "./preparation";
+import { preparationSchema, saltGivenSchema } from "./preparation";
 import { ranged } from "./ranged";
 
 const name = z.string().trim().min(1, "A formula needs a name.").max(NAME_MAX);
@@ -65,7 +65,7 @@ const line = z.strictObject({
   optional: z.boolean(),
   parts: ranged("parts").optional(),
   off: z.boolean().optional(),
-  where: z.enum(["cavity", "overUnder"]).optional(),
+  where: z.enum(["underSkin", "cavity", "overUnder", "inSalt", "tray"]).optional(),
 });
 
 const stage = z.strictObject({
@@ -92,7 +92,8 @@ const hours = z.union([
 ]);
 
 const companion = z.strictObject({
-  kind: z.enum(["glaze", "butter", "baste", "sauce", "dressing", "bed"]),
+  kind: z.enum(["glaze", "butter", "baste", "sauce", "dressing", "bed", "coat", "drizzle", "salting"]),
+  when: z.enum(["beforeHeat", "inHeat", "afterHeat", "atTable"]).optional(),
   name: z.string().trim().max(NAME_MAX),
   lines: z
     .array(line.omit({ parts: true, where: true }).extend({ bakeMin: ranged("bakeMin").optional() }))
@@ -119,6 +120,7 @@ const formulation = z.strictObject({
     .optional(),
   sour: z.boolean().optional(),
   saltId: id,
+  salt: saltGivenSchema.optional(),
   preparation: preparationSchema,
   water: z.discriminatedUnion("mode", [
     z.strictObject({ mode: z.literal("chosen"), massG: ranged("waterG") }),
@@ -135,6 +137,7 @@ const formulation = z.strictObject({
       use: z.enum(["sauce", "glaze", "baste", "dressing"]),
     })
     .optional(),
+  skinOff: z.boolean().optional(),
   secondSaltFraction: ranged("secondSaltPercent", 100).optional(),
   servedRaw: z.boolean().optional(),
   own: ownMaterialsSchema.optional(),
@@ -193,11 +196,30 @@ function withLines(stored: unknown): unknown {
   return { ...rest, lines: aromatics };
 }
 
+/**
+ * Stored before salt could be given apart from what is wanted: a dry brine, a rub and salt put on first then meant a dose,
+ * a share of the meat without bone. It stays that dose, to the gram.
+ */
+function withSaltGiven(stored: unknown): unknown {
+  if (typeof stored !== "object" || stored === null || "salt" in stored || !("preparation" in stored))
+    return stored;
+  const p: unknown = stored.preparation;
+  if (typeof p !== "object" || p === null || !("kind" in p) || !("targetFraction" in p)) return stored;
+  const dosed = p.kind === "dryBrine" || p.kind === "rub" || ("school" in p && p.school === "onFoodFirst");
+  if (!dosed) return stored;
+  return {
+    ...stored,
+    salt: p.targetFraction === 0 ? { mode: "none" } : { mode: "percent", fraction: p.targetFraction },
+  };
+}
+
+const upgraded = (stored: unknown): unknown => withSaltGiven(withLines(stored));
+
 /** What crosses every door: form draft, request, stored JSON. */
-export const formulationSchema = z.preprocess(withLines, formulation) satisfies z.ZodType<Formulation>;
+export const formulationSchema = z.preprocess(upgraded, formulation) satisfies z.ZodType<Formulation>;
 
 /** A draft may be between two names; only a saved formula must have one. */
 export const draftFormulationSchema = z.preprocess(
-  withLines,
+  upgraded,
   formulation.extend({ name: z.string().max(NAME_MAX) }),
 ) satisfies z.ZodType<Formulation>;

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Preparation } from "@/core/formula/model";
+import type { Preparation, SaltGiven } from "@/core/formula/model";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { ranged } from "./ranged";
 
@@ -21,6 +21,15 @@ const size = z.strictObject({
   widthMm: ranged("crustFoodMm"),
   heightMm: ranged("crustFoodMm"),
 });
+
+export const saltGivenSchema = z.discriminatedUnion("mode", [
+  z.strictObject({ mode: z.literal("wanted") }),
+  z.strictObject({ mode: z.literal("percent"), fraction: ranged("givenPercent", 100) }),
+  z.strictObject({ mode: z.literal("grams"), massG: ranged("givenG") }),
+  z.strictObject({ mode: z.literal("measure"), volumeMl: ranged("givenMl") }),
+  z.strictObject({ mode: z.literal("pinch"), count: ranged("pinches"), eachG: ranged("pinchG") }),
+  z.strictObject({ mode: z.literal("none") }),
+]) satisfies z.ZodType<SaltGiven>;
 
 /** Every preparation there is; each variant carries only its own fields. */
 export const preparationSchema = z.union([
@@ -59,6 +68,7 @@ export const preparationSchema = z.union([
     kind: z.literal("saltCrust"),
     targetFraction,
     school: z.enum(["water", "eggWhite", "sparingEggWhite"]),
+    saltBy: z.enum(["rule", "geometry"]).optional(),
     form: z.enum(["ellipsoid", "box"]),
     size: size.nullable(),
     overMm: ranged("shellMm"),

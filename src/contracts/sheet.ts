@@ -18,7 +18,19 @@ export const sheetSnapshotSchema = z.object({
       role: z.enum(["water", "salt", "sugar", "aromatic", "mixture", "binder", "egg"]),
       // Sheets kept before there were companions and hidden salt have neither.
       part: z
-        .enum(["main", "glaze", "butter", "baste", "sauce", "dressing", "bed", "secondSalting"])
+        .enum([
+          "main",
+          "glaze",
+          "butter",
+          "baste",
+          "sauce",
+          "dressing",
+          "bed",
+          "coat",
+          "drizzle",
+          "salting",
+          "secondSalting",
+        ])
         .default("main"),
       naclG: z.number().default(0),
       note: z.string().optional(),

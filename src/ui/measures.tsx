@@ -17,6 +17,9 @@ export function MeasuresProvider({
   return <MeasuresContext value={measures}>{children}</MeasuresContext>;
 }
 
+/** Which cups and spoons hang in this kitchen. */
+export const useMeasures = (): MeasureSystem => useContext(MeasuresContext);
+
 /** Tells a text's temperatures in °F as well, where the kitchen has American measures. */
 export function useAlso(): (text: string) => string {
   return useContext(MeasuresContext) === "us" ? alsoFahrenheit : asItIs;

@@ -5,8 +5,9 @@ import { USUAL, type OwnVessel } from "@/contracts/kitchen";
 import type { KitchenView } from "@/contracts/views";
 import { stillOvenC } from "@/core/heat/oven";
 import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
-import { pantryOf, type OwnMaterials, type Pantry } from "@/core/materials/pantry";
+import { pantryOf, saltAsIngredient, type OwnMaterials, type Pantry } from "@/core/materials/pantry";
 import type { Food, Ingredient, Salt } from "@/core/materials/types";
+import type { MeasureSystem } from "@/core/quantity/spoons";
 import { USUAL_WORDS, type WordAmounts } from "@/core/quantity/words";
 
 /** Everything that can be chosen in this kitchen: the tables with its own entries over and beside them. */
@@ -17,27 +18,35 @@ interface Stock extends Pantry {
   own: OwnMaterials;
   vessels: readonly OwnVessel[];
   words: WordAmounts;
+  measures: MeasureSystem;
   tasteShift: number;
   /** The oven as it is usually set here, as one without a fan, °C. */
   ovenC: number;
 }
 
-type Shelves = Pick<KitchenView, "own" | "vessels" | "words" | "tasteShift" | "usual">;
+type Shelves = Pick<KitchenView, "own" | "vessels" | "words" | "measures" | "tasteShift" | "usual">;
 
 function merged<T extends { id: string; name: string }>(table: readonly T[], own: readonly T[] = []): T[] {
   const replaced = table.map((row) => own.find((o) => o.id === row.id) ?? row);
   return [...replaced, ...own.filter((o) => !table.some((row) => row.id === o.id))];
 }
 
-function stockOf({ own, vessels, words, tasteShift, usual }: Shelves): Stock {
+function stockOf({ own, vessels, words, measures, tasteShift, usual }: Shelves): Stock {
   return {
     ...pantryOf(own),
     foods: merged(FOODS, own.foods),
     salts: merged(SALTS, own.salts),
-    ingredients: merged(INGREDIENTS, own.ingredients),
+    // Plain salt is an ingredient of any part.
+    ingredients: [
+      ...merged(INGREDIENTS, own.ingredients),
+      ...merged(SALTS, own.salts)
+        .filter((salt) => salt.foodGrade)
+        .map(saltAsIngredient),
+    ],
     own,
     vessels,
     words,
+    measures,
     tasteShift,
     ovenC: stillOvenC(usual.oven),
   };
@@ -48,6 +57,7 @@ const StockContext = createContext<Stock>(
     own: { foods: [], salts: [], ingredients: [] },
     vessels: [],
     words: USUAL_WORDS,
+    measures: "metric",
     tasteShift: 0,
     usual: USUAL,
   }),

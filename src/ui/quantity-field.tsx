@@ -2,7 +2,7 @@
 
 import { useId, useState, type KeyboardEvent } from "react";
 import { parseQuantity, type QuantityRule } from "@/core/quantity/parse";
-import { useAmerican } from "./measures";
+import { useAmerican, useMeasures } from "./measures";
 import { sayQuantityError } from "./say";
 
 interface Props {
@@ -13,6 +13,8 @@ interface Props {
   rule: QuantityRule;
   /** Base units of the rule in one shown unit: 0.01 when the rule counts fractions and the field percent. */
   shownUnit?: number;
+  /** Base units of the rule in a figure typed without a unit, where the value is not in base units. */
+  bareFactor?: number;
   digits?: number;
   step?: number;
   onChange: (value: number) => void;
@@ -37,6 +39,7 @@ export function QuantityField(props: Props) {
   const id = useId();
   const shown = trimZeros((value / shownUnit).toFixed(digits));
   const american = useAmerican(value / shownUnit, unit);
+  const measures = useMeasures();
   const [typed, setTyped] = useState<string | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
 
@@ -47,7 +50,7 @@ export function QuantityField(props: Props) {
 
   const take = (text: string) => {
     setTyped(text);
-    const read = parseQuantity(text, rule, shownUnit);
+    const read = parseQuantity(text, { measures, ...rule }, props.bareFactor ?? shownUnit);
     settle(read.ok ? null : sayQuantityError(read.error, rule));
     if (read.ok) props.onChange(read.value);
   };
@@ -55,8 +58,9 @@ export function QuantityField(props: Props) {
   const nudge = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return;
     event.preventDefault();
-    const by = step * (event.shiftKey ? 10 : 1) * (event.key === "ArrowUp" ? 1 : -1) * shownUnit;
-    const next = Math.min(rule.max, Math.max(rule.min, value + by));
+    const base = props.bareFactor ?? 1;
+    const by = step * (event.shiftKey ? 10 : 1) * (event.key === "ArrowUp" ? 1 : -1) * shownUnit * base;
+    const next = Math.min(rule.max, Math.max(rule.min, value * base + by));
     setTyped(null);
     settle(null);
     props.onChange(Number(next.toPrecision(12)));

@@ -1,5 +1,5 @@
 import { renderToStaticMarkup } from "react-dom/server";
-import { cutProposals } from "@/core/formula/dish-ledger";
+import { cutsFor } from "@/core/formula/advice";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { outcomeAt } from "@/core/formula/outcome";
 import { SaltLedger } from "./salt-ledger";
@@ -13,8 +13,9 @@ const f = chops({
     },
   ],
 });
-const { ledger } = outcomeAt(worked(f), 40, 4);
-const text = (cuts = cutProposals(ledger, 0.01, f.saltId)) =>
+const outcome = outcomeAt(worked(f), 40, 4);
+const { ledger } = outcome;
+const text = (cuts = cutsFor(f, worked(f), outcome, 0.01)) =>
   renderToStaticMarkup(<SaltLedger ledger={ledger} cuts={cuts} />).replace(/<[^>]+>/g, "");
 
 test("every end is named with its grams, and what is not eaten is said", () => {
@@ -30,5 +31,5 @@ test("every source is named, and whose it is", () => {
 
 test("over the target, the line to cut; within it, nothing", () => {
   expect(text()).toContain("for its unsalted kind");
-  expect(text([])).not.toContain("mends most of it");
+  expect(text([])).not.toContain("brings it down");
 });

@@ -1,5 +1,6 @@
 import { ChevronRight } from "lucide-react";
-import type { CutProposal, DishLedger, EndId, LedgerEnd } from "@/core/formula/dish-ledger";
+import type { Cut } from "@/core/formula/advice";
+import type { DishLedger, EndId, LedgerEnd } from "@/core/formula/dish-ledger";
 import { fixed, grams, percent } from "./format";
 import { END_NAME, PART_NAME } from "./names";
 
@@ -9,6 +10,9 @@ const LOOK: Record<EndId, string> = {
   coat: "hatched bg-[var(--brine-pale)]",
   reserve: "hatched bg-base-100",
   companions: "bg-[var(--hatch)]",
+  inside: "hatched bg-base-100",
+  skin: "bg-base-300",
+  left: "bg-base-300",
   vessel: "bg-[var(--brine-pale)]",
   crust: "bg-[var(--brine-pale)]",
   rinsed: "bg-base-300",
@@ -22,7 +26,7 @@ const saltG = (g: number) => (g < 100 ? fixed(g, 1) : grams(g));
 const SEEN_G = 0.05;
 
 /** Where each gram of the dish's salt comes from and where it ends; over the wanted salt, which line to cut. */
-export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: readonly CutProposal[] }) {
+export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: readonly Cut[] }) {
   const ends = ledger.ends.filter((end) => end.naclG > SEEN_G);
   return (
     <section aria-label="Salt ledger">
@@ -30,7 +34,7 @@ export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: r
         <h3 className="text-lg whitespace-nowrap">Salt ledger</h3>
         <span className="text-sm text-quiet">
           <span className="figure">{saltG(ledger.perPortionG)}</span> g a portion ·{" "}
-          <span className="figure">{percent(ledger.shareOfFood)}</span> % of the food
+          <span className="figure">{percent(ledger.shareOfFood)}</span> % of the finished flesh
         </span>
       </div>
       <Bar ends={ends.filter((end) => end.id !== "crust")} />
@@ -103,19 +107,20 @@ function Sources({ ledger }: { ledger: DishLedger }) {
   );
 }
 
-function Cuts({ cuts }: { cuts: readonly CutProposal[] }) {
+function sayCut({ kind, cutG, source }: Cut): string {
+  if (kind === "swap") return `swap ${source.name} for its unsalted kind`;
+  if (kind === "leaveOut") return `leave out ${source.name}`;
+  return `use ${cutG < 10 ? fixed(cutG, 1) : grams(cutG)} g less of ${source.name}`;
+}
+
+function Cuts({ cuts }: { cuts: readonly Cut[] }) {
   return (
     <div className="mt-1 border-l-4 border-warning pl-2 text-sm">
-      <p className="font-semibold">
-        More salt is eaten than you asked for. Any one of these mends most of it:
-      </p>
+      <p className="font-semibold">More salt is eaten than you want. Any one of these brings it down:</p>
       <ul>
         {cuts.map((cut) => (
           <li key={cut.source.id} data-cut={cut.source.id}>
-            {cut.swapToId
-              ? `swap ${cut.source.name} for its unsalted kind`
-              : `leave out ${grams(cut.cutG)} g of ${cut.source.name}`}{" "}
-            → <span className="figure">{percent(cut.shareAfter)}</span> %
+            {sayCut(cut)} → <span className="figure">{percent(cut.shareAfter)}</span> %
           </li>
         ))}
       </ul>

@@ -60,7 +60,8 @@ export class Simulation {
     switch (stage.kind) {
       case "bath":
         this.bath = stage.saltPerWater ?? this.bath;
-        this.march(stage, pace, bathOutside(stage.waterRatio, this.bath ?? 0), 0, stage.durationS);
+        this.undissolved += stage.undissolvedPerFleshWater ?? 0;
+        this.runBath(stage, pace, this.bath ?? 0);
         break;
       case "freshWater":
         for (let i = 0; i < stage.changes; i++) {
@@ -78,6 +79,14 @@ export class Simulation {
         this.march(stage, pace, { kind: "sealed" }, 0, stage.durationS);
         break;
     }
+  }
+
+  /** While salt lies undissolved in it a bath stays as strong as it is; once that is gone it weakens. */
+  private runBath(stage: Extract<Stage, { kind: "bath" }>, pace: Pace, perWater: number): void {
+    const startS = this.timeS;
+    const held = stage.undissolvedPerFleshWater !== undefined && this.undissolved > 0;
+    if (held) this.march(stage, pace, { kind: "constant", perWater }, 0, stage.durationS, true);
+    this.march(stage, pace, bathOutside(stage.waterRatio, perWater), this.timeS - startS, stage.durationS);
   }
 
   private runDrySalt(stage: Extract<Stage, { kind: "drySalt" }>, pace: Pace): void {
@@ -219,15 +228,20 @@ export class Simulation {
       if (Math.abs(now - this.undissolved) < 1e-12) break;
     }
     const outer = this.grids[0].cells - 1;
-    next[outer] += (this.undissolved - this.taken(state, next)) / this.grids[0].volumes[outer];
+    const outerWater = this.bodies[0].share * this.grids[0].volumes[outer];
+    next[outer] += (this.undissolved - this.taken(state, next)) / outerWater;
     this.undissolved = 0;
     return usedS;
   }
 
   private taken(before: Float64Array, after: Float64Array): number {
-    const { cells, volumes } = this.grids[0];
     let sum = 0;
-    for (let i = 0; i < cells; i++) sum += volumes[i] * (after[i] - before[i]);
+    for (const [j, { cells, volumes }] of this.grids.entries()) {
+      const from = this.offsets[j];
+      let body = 0;
+      for (let i = 0; i < cells; i++) body += volumes[i] * (after[from + i] - before[from + i]);
+      sum += this.bodies[j].share * body;
+    }
     return sum;
   }
 

@@ -29,6 +29,8 @@ export type Stage =
       waterRatio: number;
       /** Strength at the start, g salt per g water; left out, the bath of the stage before carries on. */
       saltPerWater?: number;
+      /** Salt that lies undissolved in a saturated bath and feeds it, g per g of flesh water. */
+      undissolvedPerFleshWater?: number;
     })
   | (StageCommon & {
       kind: "drySalt";
@@ -56,6 +58,7 @@ const RANGES = {
   surfaceTransferMPerS: { unit: "m/s", min: 1e-14, max: Infinity },
   waterRatio: { unit: "g/g", min: 1e-6, max: Infinity },
   saltPerWater: { unit: "g/g", min: 0, max: 0.4 },
+  undissolvedPerFleshWater: { unit: "g/g", min: 0, max: 100 },
   saltPerFleshWater: { unit: "g/g", min: 0, max: 100 },
   saturatedPerWater: { unit: "g/g", min: 1e-6, max: 0.4 },
   changes: { unit: "times", min: 1, max: 1000 },

@@ -43,6 +43,9 @@ export const PART_NAME: Record<LinePart, string> = {
   sauce: "sauce",
   dressing: "dressing",
   bed: "bed",
+  coat: "coat",
+  drizzle: "drizzle",
+  salting: "salt",
   secondSalting: "salt once more",
 };
 

@@ -6,7 +6,8 @@ import { programOf } from "../program/program";
 import { bedBatches } from "./companions";
 import { piecesOffered } from "./defaults";
 import { dishFacts, HEATS, withHeat } from "./dish-facts";
-import { cutProposals, endG } from "./dish-ledger";
+import { cutsFor } from "./advice";
+import { endG } from "./dish-ledger";
 import { equalSpoons } from "./equal-spoons";
 import { chops, worked } from "./formulation.fixture";
 import { citricPerG } from "./mix";
@@ -199,10 +200,11 @@ describe("over the wanted salt, the ledger says what to cut", () => {
   });
 
   test("the unsalted twin first, then the optional line; taking the advice mends it", () => {
-    const { ledger } = outcomeAt(worked(f), 40, 4);
-    const cuts = cutProposals(ledger, 0.014, f.saltId);
+    const outcome = outcomeAt(worked(f), 40, 4);
+    const { ledger } = outcome;
+    const cuts = cutsFor(f, worked(f), outcome, 0.014);
     expect(cuts.map((c) => c.source.id)).toEqual(["butter:butter_salted", "sauce:soy_sauce"]);
-    expect(cuts[0].swapToId).toBe("butter_unsalted");
+    expect(cuts[0].kind).toBe("swap");
     const without = { ...f, companions: f.companions?.slice(0, 1) };
     const after = outcomeAt(worked(without), 40, 4).ledger;
     const soyG = need(ledger.sources.find((s) => s.id === "sauce:soy_sauce")).naclG;
@@ -210,8 +212,8 @@ describe("over the wanted salt, the ledger says what to cut", () => {
   });
 
   test("within the target nothing is proposed", () => {
-    const plain = outcomeAt(worked(chops()), 20, 4).ledger;
-    expect(cutProposals(plain, 0.014, "pickling")).toEqual([]);
+    const plain = outcomeAt(worked(chops()), 20, 4);
+    expect(cutsFor(chops(), worked(chops()), plain, 0.014)).toEqual([]);
   });
 });
 

@@ -1,5 +1,5 @@
 import { ingredientLine, lineMassG, saltLine, type SheetLine } from "./lines";
-import type { Companion, Formulation } from "./model";
+import type { Companion, CompanionKind, CompanionTime, Formulation } from "./model";
 import type { PrepareContext } from "./prepare/prepared";
 
 /** What goes beside the main preparation, weighed by each line's own law. */
@@ -11,13 +11,14 @@ export function companionLines(input: Formulation, c: PrepareContext): SheetLine
     saltG: 0,
     pieces: input.pieces.count,
   };
-  const beside = (input.companions ?? []).flatMap((companion) =>
+  const beside = (input.companions ?? []).flatMap((companion, index) =>
     companion.lines.flatMap((l) => {
       const found = c.pantry.ingredient(l.ingredientId);
       if (!found || l.off) return [];
       return [
         ingredientLine(found, lineMassG(l, bases), "mixture", l.scalesWith, {
           part: companion.kind,
+          companion: index,
           optional: l.optional,
           ...(l.bakeMin !== undefined && { note: `bakes ${l.bakeMin} min` }),
         }),
@@ -26,6 +27,17 @@ export function companionLines(input: Formulation, c: PrepareContext): SheetLine
   );
   return [...beside, ...secondSalting(input, c)];
 }
+
+/** What is put on the food itself, at a time of its own. */
+export const PUT_ON: ReadonlySet<CompanionKind> = new Set(["coat", "drizzle", "salting"]);
+
+/** When a part goes on where the cook has not said: a coat before the heat, what is drizzled or sprinkled at the table. */
+export const goesOnAt = (companion: Pick<Companion, "kind" | "when">): CompanionTime =>
+  companion.when ?? (companion.kind === "coat" ? "beforeHeat" : "atTable");
+
+/** The lines of one part on the sheet. @param index of the part in the formula */
+export const linesOf = (sheet: { companions: readonly SheetLine[] }, index: number): SheetLine[] =>
+  sheet.companions.filter((l) => l.companion === index);
 
 /** Salting once more at the stove: the same salt, by the edible weight. */
 function secondSalting(input: Formulation, c: PrepareContext): SheetLine[] {

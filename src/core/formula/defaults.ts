@@ -125,6 +125,7 @@ export function newFormulation(food: Food): Formulation {
     foodId: food.id,
     pieces: piecesOffered(food, FIRST_COUNT),
     saltId: "sea_fine",
+    salt: { mode: "wanted" },
     preparation: EQUILIBRIUM,
     water: { mode: "toCover" },
     vessel: {

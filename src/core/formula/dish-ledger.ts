@@ -1,10 +1,13 @@
 import { sodiumMg } from "./equilibrium";
 import type { Formulated } from "./formulate";
 import type { LinePart, SheetLine } from "./lines";
+import type { RestPlace } from "./prepare/prepared";
 
 /** One thing that brings salt to the dish. */
 export interface LedgerSource {
   id: string;
+  /** Of the food, salt or ingredient it is. */
+  ingredientId: string;
   name: string;
   part: LinePart | "food";
   naclG: number;
@@ -20,6 +23,9 @@ export type EndId =
   | "surface"
   | "coat"
   | "reserve"
+  | "inside"
+  | "skin"
+  | "left"
   | "companions"
   | "vessel"
   | "crust"
@@ -42,18 +48,19 @@ export interface DishLedger {
   eatenG: number;
   perPortionG: number;
   sodiumMgPerPortion: number;
-  /** Eaten salt over edible food, mass fraction. */
+  /** Eaten salt as a share of the finished flesh, its own salt counted: the basis of the wanted salt. */
   shareOfFood: number;
 }
 
 /** Too little to list, g. */
 const TRACE_G = 1e-9;
 
-/** What the flesh holds when it is taken out, what lies on its face undissolved, and what fresh water takes out again; g. */
+/** What the flesh holds when it is taken out, and what fresh water takes out again; g. */
 export interface Taken {
   inFleshG: number;
-  onSurfaceG: number;
   rinsedG: number;
+  /** No time to stand: it is poured over and served, nothing is drained off. */
+  pouredOver: boolean;
 }
 
 /** Books every gram of salt of a dish at the moment asked for. */
@@ -61,6 +68,7 @@ export function dishLedger(f: Formulated, taken: Taken, portions: number): DishL
   const nativeG = f.flesh.massG * f.flesh.nativeSaltFraction;
   const own: LedgerSource = {
     id: f.food.id,
+    ingredientId: f.food.id,
     name: f.food.name,
     part: "food",
     naclG: nativeG,
@@ -79,12 +87,13 @@ export function dishLedger(f: Formulated, taken: Taken, portions: number): DishL
     perPortionG: eatenG / portions,
     // The bath left in the pot, the crust and what was rinsed off are not eaten.
     sodiumMgPerPortion: sodiumMg(eatenG) / portions,
-    shareOfFood: eatenG / f.flesh.massG,
+    shareOfFood: eatenG / (f.flesh.massG + eatenG),
   };
 }
 
 const sourceOf = ({ id, name, part, naclG, massG, optional }: SheetLine): LedgerSource => ({
   id: part === "main" ? id : `${part}:${id}`,
+  ingredientId: id,
   name,
   part,
   naclG,
@@ -92,86 +101,74 @@ const sourceOf = ({ id, name, part, naclG, massG, optional }: SheetLine): Ledger
   optional,
 });
 
-function endsOf(f: Formulated, { inFleshG, onSurfaceG, rinsedG }: Taken, nativeG: number): LedgerEnd[] {
+function endsOf(f: Formulated, { inFleshG, rinsedG, pouredOver }: Taken, nativeG: number): LedgerEnd[] {
   const sum = (lines: readonly SheetLine[]) => lines.reduce((total, l) => total + l.naclG, 0);
-  const madeG = sum(f.lines);
-  const secondG = sum(f.companions.filter((l) => l.part === "secondSalting"));
-  /** Reached for, did not enter, does not lie on the face: in the bath, the mixture, the crust or on the tray. */
-  const outsideG = f.naclG + nativeG - inFleshG - onSurfaceG;
+  const madeG = sum(f.lines) - f.apart.insideG - f.apart.leftG;
+  const ontoG = sum(f.companions.filter((l) => SALTED_ON.has(l.part)));
   const keptG = inFleshG - rinsedG;
   const stockG = keptG * f.stockShare;
-  return [
+  const rest = restEnds(pouredOver ? { ...f, clings: 1 } : f, {
+    reachedG: f.loadG + nativeG - inFleshG,
+    missedG: f.naclG - f.loadG,
+  });
+  return collected([
     { id: "flesh", naclG: keptG - stockG, eaten: true },
     { id: "rinsed", naclG: rinsedG, eaten: false },
     { id: "stock", naclG: stockG, eaten: false },
-    ...(f.excess ? [{ id: "takenOff" as const, naclG: onSurfaceG, eaten: false }] : []),
-    { id: "surface", naclG: (f.excess ? 0 : onSurfaceG) + secondG, eaten: true },
-    ...outsideEnds(f, outsideG),
+    { id: "surface", naclG: ontoG, eaten: true },
+    ...(f.skinOff ? rest.map(onTheSkin) : rest),
     { id: "reserve", naclG: madeG - f.naclG, eaten: true },
-    { id: "companions", naclG: sum(f.companions) - secondG, eaten: true },
-  ];
+    { id: "inside", naclG: f.apart.insideG, eaten: true },
+    { id: "left", naclG: f.apart.leftG, eaten: false },
+    { id: "companions", naclG: sum(f.companions) - ontoG, eaten: true },
+  ]);
 }
 
+/** Salt put on once more lies on the food. */
+const SALTED_ON: ReadonlySet<LinePart> = new Set(["secondSalting", "salting"]);
+
 /** Where the salt ends that the flesh did not take. */
-function outsideEnds(f: Formulated, outsideG: number): LedgerEnd[] {
-  if (f.contact.kind === "crust") return [{ id: "crust", naclG: outsideG, eaten: false }];
-  if (f.paste) {
-    const stuck = f.coat?.stuckShare ?? 1;
-    return [
-      { id: "coat", naclG: outsideG * stuck, eaten: true },
-      { id: "fallenOff", naclG: outsideG * (1 - stuck), eaten: false },
-    ];
+function restEnds(f: Formulated, { reachedG, missedG }: { reachedG: number; missedG: number }): LedgerEnd[] {
+  return [...placed(f, f.rest.reached, reachedG), ...placed(f, f.rest.missed, missedG)];
+}
+
+function placed(f: Formulated, place: RestPlace, naclG: number): LedgerEnd[] {
+  const stuck = f.coat?.stuckShare ?? 1;
+  switch (place) {
+    case "bath":
+      return [{ id: "vessel", naclG, eaten: f.leftoverEaten }];
+    case "mixture":
+      return [
+        { id: "surface", naclG: naclG * f.clings, eaten: true },
+        { id: "vessel", naclG: naclG * (1 - f.clings), eaten: f.leftoverEaten },
+      ];
+    case "coat":
+      return [
+        { id: "coat", naclG: naclG * stuck, eaten: true },
+        { id: "fallenOff", naclG: naclG * (1 - stuck), eaten: false },
+      ];
+    case "surface":
+      return [{ id: "surface", naclG, eaten: true }];
+    case "takenOff":
+    case "fallenOff":
+    case "crust":
+      return [{ id: place, naclG, eaten: false }];
   }
-  // Of a rub, what did not stick; of a dry brine, nothing is left over.
-  if (f.coat) return [{ id: "fallenOff", naclG: outsideG, eaten: false }];
-  return [{ id: "vessel", naclG: outsideG, eaten: f.leftoverEaten }];
+}
+
+const onTheSkin = (end: LedgerEnd): LedgerEnd =>
+  end.id === "surface" || end.id === "coat" ? { ...end, id: "skin", eaten: false } : end;
+
+/** One entry a place. */
+function collected(ends: readonly LedgerEnd[]): LedgerEnd[] {
+  const sums = new Map<EndId, LedgerEnd>();
+  for (const end of ends) {
+    const before = sums.get(end.id);
+    sums.set(end.id, before ? { ...before, naclG: before.naclG + end.naclG } : end);
+  }
+  return [...sums.values()];
 }
 
 /** Salt that ends in one place, g. */
 export const endG = (ledger: DishLedger, id: EndId): number =>
   ledger.ends.find((end) => end.id === id)?.naclG ?? 0;
-
-/** A change of one line that brings a dish back to the salt that is wanted. */
-export interface CutProposal {
-  source: LedgerSource;
-  /** Grams of the line to leave out. */
-  cutG: number;
-  /** Its unsalted twin, where there is one: swap instead of cutting. */
-  swapToId?: string;
-  /** Salt eaten over the food once it is done. */
-  shareAfter: number;
-}
-
-/** Salted things that are also sold without salt. */
-const UNSALTED: Record<string, string> = { butter_salted: "butter_unsalted", stock_salted: "stock_unsalted" };
-
-/**
- * Which line to cut when the dish has more salt than is wanted: an unsalted twin first, then optional lines, then
- * whatever hides the most; the food's own salt and the main dose last of all, as they are not among them.
- * @param wanted salt eaten over edible food, mass fraction
- */
-export function cutProposals(ledger: DishLedger, wanted: number, mainSaltId: string): CutProposal[] {
-  const fleshG = ledger.shareOfFood > 0 ? ledger.eatenG / ledger.shareOfFood : 0;
-  const overG = ledger.eatenG - wanted * fleshG;
-  if (overG <= wanted * fleshG * OVER_TOLERANCE) return [];
-  const rank = (s: LedgerSource) => (twinOf(s) ? 0 : s.optional ? 1 : 2);
-  return ledger.sources
-    .filter((s) => s.part !== "food" && s.id !== mainSaltId && s.naclG / ledger.totalG > 0.01)
-    .sort((a, b) => rank(a) - rank(b) || b.naclG - a.naclG)
-    .slice(0, 3)
-    .map((source) => {
-      const saltG = Math.min(source.naclG, overG);
-      const swapToId = twinOf(source);
-      return {
-        source,
-        cutG: source.massG * (saltG / source.naclG),
-        ...(swapToId && { swapToId }),
-        shareAfter: (ledger.eatenG - (swapToId ? source.naclG : saltG)) / fleshG,
-      };
-    });
-}
-
-/** A dish within this much of the wanted salt is right. *Practice*, estimate. */
-const OVER_TOLERANCE = 0.05;
-
-const twinOf = (s: LedgerSource): string | undefined => UNSALTED[s.id.split(":").pop() ?? ""];

@@ -134,7 +134,18 @@ describe("trade facts (common practice, no source)", () => {
 });
 
 describe("dry brine", () => {
-  const dry = chops({ preparation: preparationOffered("dry", 0.012), readiness: "outside" });
+  const dry = chops({
+    preparation: preparationOffered("dry", 0.012),
+    salt: { mode: "percent", fraction: 0.012 },
+    readiness: "outside",
+  });
+
+  test("by what is wanted: 950 g that holds 0.132 % wants 10.28 g to end at 1.2 % of the finished flesh", () => {
+    const sheet = worked({ ...dry, salt: { mode: "wanted" } });
+    // 950 × 0.012 / 0.988 − 950 × 0.00132
+    expect(sheet.naclG).toBeCloseTo(11.53846 - 1.254, 4);
+    expect(sheet.endFraction).toBeCloseTo(0.012, 9);
+  });
 
   test("1.2 % of 950 g of edible flesh is 11.4 g, and there is no water", () => {
     const sheet = worked(dry);

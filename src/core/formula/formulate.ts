@@ -44,6 +44,8 @@ export interface Formulated extends Prepared {
   soak: Soak;
   /** Fresh water after the soak, min; left out: not rinsed. */
   rinseMin?: number;
+  /** The skin is taken off before it is eaten. */
+  skinOff: boolean;
   /** Of a joint taken apart, what goes to the stock: share of the weight, 0 for what is left whole. */
   stockShare: number;
 }
@@ -94,6 +96,7 @@ export function formulate(
     load,
     soak: soak.value,
     ...(input.rinse && !p.crust && { rinseMin: input.rinse.minutes }),
+    skinOff: (input.skinOff ?? false) && input.pieces.skin,
     stockShare: stockShare(input),
   });
 }

@@ -1,11 +1,11 @@
 import type { Pantry } from "../materials/pantry";
 import type { Ingredient, Salt } from "../materials/types";
-import type { FormulaLine, LineLaw, ScalingLaw } from "./model";
+import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from "./model";
 
 export type LineRole = "water" | "salt" | "sugar" | "aromatic" | "mixture" | "binder" | "egg";
 
 /** Which part of the dish a line belongs to: the preparation itself, or what goes beside it. */
-export type LinePart = "main" | "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed" | "secondSalting";
+export type LinePart = "main" | CompanionKind | "secondSalting";
 
 /** One thing to weigh out. */
 export interface SheetLine {
@@ -28,7 +28,34 @@ export interface SheetLine {
   naclG: number;
   /** A word on how: "inside", "set aside 40 g first". */
   note?: string;
+  /** Where it goes; left out, into the mixture or bath. */
+  where?: LinePlace;
+  /** Which of the parts beside it, counted from 0: there may be three saltings. */
+  companion?: number;
+  /** Pure salt taken off this line because other lines bring it, and which. */
+  less?: { naclG: number; from: string[] };
 }
+
+/** It becomes part of the mixture or bath, or lies on the flesh with it. */
+export const joins = (where: LinePlace | undefined): boolean => where === undefined || where === "underSkin";
+
+/** Salt of lines that go elsewhere: eaten with the food, or left on the tray, g. */
+export interface Apart {
+  insideG: number;
+  leftG: number;
+}
+
+export function apartOf(lines: readonly SheetLine[]): Apart {
+  const salt = (is: (where: LinePlace) => boolean) =>
+    lines.reduce((sum, l) => sum + (l.where && !joins(l.where) && is(l.where) ? l.naclG : 0), 0);
+  return { insideG: salt((w) => w === "cavity"), leftG: salt((w) => w !== "cavity") };
+}
+
+/** A salt line with what was taken off it. */
+export const lessHidden = (line: SheetLine, lessG: number, from: readonly SheetLine[]): SheetLine =>
+  lessG > LEAST_LESS_G ? { ...line, less: { naclG: lessG, from: from.map((l) => l.name) } } : line;
+/** Less than a scale shows, g. */
+const LEAST_LESS_G = 0.05;
 
 const saltDoubt = (salt: Salt) => (salt.densityHighGPerMl - salt.densityLowGPerMl) / (2 * salt.densityGPerMl);
 
@@ -74,7 +101,7 @@ export function ingredientLine(
   massG: number,
   role: LineRole,
   scalesWith: ScalingLaw,
-  extra: Partial<Pick<SheetLine, "optional" | "part" | "note">> = {},
+  extra: Partial<Pick<SheetLine, "optional" | "part" | "note" | "where" | "companion">> = {},
 ): SheetLine {
   return {
     id: found.id,
@@ -145,7 +172,13 @@ export function unitsOf(law: LineLaw, bases: Bases): number {
 export const lineMassG = (line: Pick<FormulaLine, "amountG" | "scalesWith" | "off">, bases: Bases): number =>
   line.off ? 0 : line.amountG * unitsOf(line.scalesWith, bases);
 
-export const WHERE_NOTE = { cavity: "in the cavity", overUnder: "over and under" } as const;
+export const WHERE_NOTE: Record<LinePlace, string> = {
+  underSkin: "under the skin",
+  cavity: "in the cavity",
+  overUnder: "over and under",
+  inSalt: "in the crust's salt",
+  tray: "on the tray",
+};
 
 /** Every line of a formula that has its own amount, weighed; those left out do not appear. */
 export function weighedLines(
@@ -157,10 +190,9 @@ export function weighedLines(
   return lines.flatMap((l) => {
     const ingredient = pantry.ingredient(l.ingredientId);
     if (!ingredient || l.off) return [];
-    const note = l.where && WHERE_NOTE[l.where];
     const line = ingredientLine(ingredient, lineMassG(l, bases), role, l.scalesWith, {
       optional: l.optional,
-      ...(note && { note }),
+      ...(l.where && { note: WHERE_NOTE[l.where], where: l.where }),
     });
     return [{ ingredient, line }];
   });

@@ -65,6 +65,22 @@ export type Preparation =
   | CrustPreparation
   | CurePreparation;
 
+/**
+ * The salt of the preparation as the cook has it. What is wanted on the plate (`targetFraction`) is a figure of its own:
+ * by "wanted" the salt follows from it, by any other what is given stands to the gram and is judged by it.
+ */
+export type SaltGiven =
+  | { mode: "wanted" }
+  /** Pure salt put on or in, share of the meat without bone. */
+  | { mode: "percent"; fraction: number }
+  /** Of the salt chosen, as it is weighed, g. */
+  | { mode: "grams"; massG: number }
+  /** A level measure of the salt chosen, mL. */
+  | { mode: "measure"; volumeMl: number }
+  /** What a pinch is in this kitchen, g, and how many. */
+  | { mode: "pinch"; count: number; eachG: number }
+  | { mode: "none" };
+
 /** Salt in the mixture, or on the food itself first and the mixture over it. */
 export type SaltSchool = "inMixture" | "onFoodFirst";
 
@@ -82,6 +98,7 @@ export interface PastePreparation {
   kind: "paste";
   targetFraction: number;
   school: SaltSchool;
+  /** "none" for a paste of oil, herbs or miso that clings by itself. */
   binderId: string;
   /** Flour lightly roasted first: nutty, and it takes up a little more water. */
   roasted: boolean;
@@ -105,6 +122,8 @@ export interface CrustPreparation {
   /** What practice finds in the flesh; the crust is not dosed. */
   targetFraction: number;
   school: CrustSchool;
+  /** How much salt: the trade's 1.6 to 1 by weight, or as much as the thickness asked for takes. Left out: the latter. */
+  saltBy?: "rule" | "geometry";
   form: "ellipsoid" | "box";
   /** Measured outer size; null to estimate it from weight, thickness and kind. */
   size: { lengthMm: number; widthMm: number; heightMm: number } | null;
@@ -133,6 +152,12 @@ export type ScalingLaw = "foodMass" | "surface" | "bath" | "salt" | "piece" | "v
 /** Laws a cook can give a line; "vessel" belongs to water alone. */
 export type LineLaw = Exclude<ScalingLaw, "vessel">;
 
+/**
+ * Where a line goes decides what it does: under the skin it is part of what lies on the flesh; in the cavity it is eaten
+ * with the food; over and under, in the crust's salt or on the tray it is left there.
+ */
+export type LinePlace = "underSkin" | "cavity" | "overUnder" | "inSalt" | "tray";
+
 export interface FormulaLine {
   ingredientId: string;
   /** g per kg of food, dm² of surface, litre of liquid, 100 g of salt, piece, or for the batch, as the law says. */
@@ -144,13 +169,19 @@ export interface FormulaLine {
   /** Written down and left out this time. */
   off?: boolean;
   /** Where it goes; left out, into the mixture or bath. */
-  where?: "cavity" | "overUnder";
+  where?: LinePlace;
 }
+
+export type CompanionKind =
+  "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed" | "coat" | "drizzle" | "salting";
+export type CompanionTime = "beforeHeat" | "inHeat" | "afterHeat" | "atTable";
 
 /** What goes beside the main preparation and shares the plate with it. */
 export interface Companion {
-  kind: "glaze" | "butter" | "baste" | "sauce" | "dressing" | "bed";
+  kind: CompanionKind;
   name: string;
+  /** Left out: as its kind goes on. */
+  when?: CompanionTime;
   lines: CompanionLine[];
   /** A glaze goes on in the last so many minutes. */
   lastMin?: number;
@@ -254,6 +285,8 @@ export interface Formulation {
   /** The bath is sour (vinegar, citrus, buttermilk): how deep acid goes is shown. */
   sour?: boolean;
   saltId: string;
+  /** Left out: as much as brings the wanted salt. */
+  salt?: SaltGiven;
   preparation: Preparation;
   water: Water;
   vessel: Vessel;
@@ -264,6 +297,8 @@ export interface Formulation {
   lines: FormulaLine[];
   companions?: Companion[];
   reserve?: Reserve;
+  /** The skin comes off before it is eaten, and the salt that lies on it goes with it. */
+  skinOff?: boolean;
   /** Salted once more when it is cooked, share of the edible weight; left out: not. */
   secondSaltFraction?: number;
   /** Eaten without cooking. */

@@ -1,4 +1,7 @@
-import { findFood, isSeafood } from "../materials/lookup";
+import type { IngredientGroup } from "../materials/facts";
+import type { Ingredient } from "../materials/types";
+import { isSeafood } from "../materials/lookup";
+import { pantryOf } from "../materials/pantry";
 import { choiceOf, preparationOffered, type PreparationChoice } from "./defaults";
 import type { Vessel } from "../vessel/vessel";
 import type { Formulation, FormulaLine, LineLaw } from "./model";
@@ -15,6 +18,39 @@ const part = (ingredientId: string, parts: number): FormulaLine => ({
   ...line(ingredientId, 0, "bath"),
   parts,
 });
+
+/** How much of a kind is usual, g for each kilogram of food, and for each litre of a brine. *Practice*, estimates. */
+const USUAL_G: Record<IngredientGroup, { perKg: number; perLitre: number }> = {
+  liquid: { perKg: 100, perLitre: 250 },
+  acid_wine: { perKg: 60, perLitre: 150 },
+  acid_citrus: { perKg: 40, perLitre: 60 },
+  acid_vinegar: { perKg: 25, perLitre: 40 },
+  acid_fruit: { perKg: 40, perLitre: 60 },
+  acid_dairy: { perKg: 150, perLitre: 300 },
+  acid_powder: { perKg: 2, perLitre: 3 },
+  dairy: { perKg: 40, perLitre: 100 },
+  oil: { perKg: 30, perLitre: 20 },
+  syrup: { perKg: 15, perLitre: 30 },
+  sugar: { perKg: 10, perLitre: 20 },
+  aromatic: { perKg: 15, perLitre: 20 },
+  aromatic_zest: { perKg: 3, perLitre: 4 },
+  fresh_herb: { perKg: 4, perLitre: 5 },
+  dried_herb: { perKg: 1, perLitre: 1.5 },
+  spice: { perKg: 2, perLitre: 4 },
+  mustard: { perKg: 15, perLitre: 15 },
+  seasoned_salt: { perKg: 4, perLitre: 6 },
+  umami: { perKg: 20, perLitre: 40 },
+  binder: { perKg: 25, perLitre: 10 },
+  egg: { perKg: 50, perLitre: 30 },
+  alkali: { perKg: 2, perLitre: 2 },
+  salt: { perKg: 2, perLitre: 5 },
+};
+
+/** A line for something just added, at a usual amount; changed by who likes. */
+export function lineOffered(ingredient: Pick<Ingredient, "id" | "group">, inBath: boolean): FormulaLine {
+  const { perKg, perLitre } = USUAL_G[ingredient.group];
+  return line(ingredient.id, inBath ? perLitre : perKg, inBath ? "bath" : "foodMass");
+}
 
 /** Starting mixtures. *Practice*: equal parts juice and oil; equal spoons of each spice, by their own weight. */
 const STARTERS: Partial<Record<PreparationChoice, FormulaLine[]>> = {
@@ -83,13 +119,14 @@ const TRAY: Vessel = {
 /** A formulation turned to another preparation, keeping the food, the salt, the name and every line that still fits. */
 export function withPreparation(f: Formulation, choice: PreparationChoice): Formulation {
   const before = choiceOf(f.preparation);
-  const food = findFood(f.foodId);
+  const food = pantryOf(f.own).food(f.foodId);
   const fish = food !== undefined && isSeafood(food);
   const target = f.preparation.targetFraction > 0 ? f.preparation.targetFraction : 0.012;
   const untouched = f.lines.length === 0 || sameLines(f.lines, STARTERS[before] ?? []);
   const wet = choice === "equilibrium" || choice === "timed" || choice === "marinade" || choice === "paste";
   return {
     ...f,
+    salt: f.salt ?? { mode: "wanted" },
     preparation: preparationOffered(choice, choice === "crust" ? 0.008 : target),
     lines: untouched ? (STARTERS[choice] ?? []) : f.lines.map((l) => fitting(l, choice, wet)),
     sugarPerSalt: choice === "cure" ? Math.max(f.sugarPerSalt, 0.5) : f.sugarPerSalt,

@@ -61,11 +61,7 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
     })),
     bathFraction: bath === undefined ? undefined : bath / (1 + bath),
     ...(rinsed && { rinsed: rinsed.shares }),
-    ledger: dishLedger(
-      f,
-      { inFleshG, onSurfaceG: over((m) => m.undissolved), rinsedG: inFleshG * (1 - kept) },
-      portions,
-    ),
+    ledger: dishLedger(f, { inFleshG, rinsedG: inFleshG * (1 - kept), pouredOver: hours === 0 }, portions),
   };
 }
 

@@ -14,6 +14,11 @@ export const RANGES = {
   solutionPercent: { dimension: "none", min: 0, max: 40 },
   sodiumMgPer100g: { dimension: "none", min: 0, max: 3000 },
   targetPercent: { dimension: "none", min: 0.1, max: 6 },
+  givenPercent: { dimension: "none", min: 0, max: 30 },
+  givenG: { dimension: "mass", min: 0, max: 50_000 },
+  givenMl: { dimension: "volume", min: 0, max: 50_000 },
+  pinches: { dimension: "none", min: 0, max: 50 },
+  pinchG: { dimension: "mass", min: 0.05, max: 3 },
   strengthPercent: { dimension: "none", min: 0.5, max: 26 },
   /** Salt by the US cup, kept in cups; read in mL so that spoons and cups can be written. */
   cupsMl: { dimension: "volume", min: 0.05 * VOLUME_ML.us_cup, max: 10 * VOLUME_ML.us_cup },

@@ -108,9 +108,15 @@ function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, 
   if (contact.kind === "crust") return crustStage(contact, saturatedPerWater, common);
   if (contact.kind === "drySalt")
     return { kind: "drySalt", ...common, saltPerFleshWater: saltG / fleshWaterG, saturatedPerWater };
-  // More salt than dissolves stays on the bottom; the bath cannot be stronger than saturated.
-  const strength = Math.min(saltG / load.waterG, saturatedPerWater);
-  return { kind: "bath", ...common, waterRatio: load.waterG / fleshWaterG, saltPerWater: strength };
+  // The bath cannot be stronger than saturated: what does not dissolve lies in it and feeds it.
+  const dissolvedG = Math.min(saltG, saturatedPerWater * load.waterG);
+  return {
+    kind: "bath",
+    ...common,
+    waterRatio: load.waterG / fleshWaterG,
+    saltPerWater: dissolvedG / load.waterG,
+    ...(saltG > dissolvedG && { undissolvedPerFleshWater: (saltG - dissolvedG) / fleshWaterG }),
+  };
 }
 
 /** Scales or peel lie over the skin: their resistance adds to its. Damp salt never runs out, so its film stays saturated. */

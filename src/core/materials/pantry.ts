@@ -21,9 +21,46 @@ export function pantryOf(own: OwnMaterials = {}): Pantry {
   return {
     food: (id) => first(own.foods, id) ?? findFood(id),
     salt: (id) => first(own.salts, id) ?? findSalt(id),
-    ingredient: (id) => first(own.ingredients, id) ?? findIngredient(id),
+    ingredient: (id) => {
+      const found = first(own.ingredients, id) ?? findIngredient(id);
+      if (found) return found;
+      const salt = first(own.salts, id) ?? findSalt(id);
+      return salt && saltAsIngredient(salt);
+    },
   };
 }
+
+/** Plain salt is an ingredient of any part: a bed, a sauce, a second salting. */
+export const saltAsIngredient = (salt: Salt): Ingredient => ({
+  id: salt.id,
+  name: salt.name,
+  group: "salt",
+  flags: salt.flags,
+  poured: false,
+  densityGPerMl: salt.densityGPerMl,
+  gEach: null,
+  eachUnit: "",
+  juiceMlEach: null,
+  waterFraction: Math.max(0, 1 - salt.naclFraction - salt.kclFraction),
+  sodiumMgPer100g: salt.sodiumFraction * 100_000,
+  saltFraction: salt.naclFraction,
+  sugarFraction: 0,
+  acidFraction: 0,
+  acidKind: "none",
+  ph: null,
+  fatFraction: 0,
+  alcoholFraction: 0,
+  protease: "none",
+  scoville: 0,
+  thickens: 0,
+  allergens: [],
+  maybeAllergens: [],
+  scorchC: null,
+  notes: salt.notes,
+  provenance: salt.provenance,
+  fromMemory: salt.fromMemory,
+  uncertainty: (salt.densityHighGPerMl - salt.densityLowGPerMl) / (2 * salt.densityGPerMl),
+});
 
 /**
  * A salt weighed in this kitchen: its spoon density follows from a level measure, and its spread shrinks to the

@@ -1,6 +1,9 @@
 import { rinseOf } from "../formula/rinse";
+import { goesOnAt, linesOf, PUT_ON } from "../formula/companions";
+import type { SheetLine } from "../formula/lines";
+import type { CompanionKind } from "../formula/model";
 import { noSoak, isCrust, type WorkedDish } from "./dish";
-import { gramsOf, gramsText, lasting, oneDigit } from "./figures";
+import { gramsOf, gramsText, lasting, listed, oneDigit } from "./figures";
 import { begun, byHand, type Step } from "./step";
 
 /** A wet skin stands bare so long at least before the heat, where there is time, and as long as a plan likes. *Practice*. */
@@ -109,23 +112,28 @@ function drying({ input, sheet }: WorkedDish): Step[] {
   ];
 }
 
-function season({ sheet }: WorkedDish): Step[] {
+function season({ input, sheet }: WorkedDish): Step[] {
   const again = sheet.companions.filter((l) => l.part === "secondSalting");
-  if (again.length === 0) return [];
-  const massG = again.reduce((sum, l) => sum + l.massG, 0);
-  return [
-    byHand(
-      "season",
-      "season",
-      3,
-      `Salt the surface once more: ${gramsText(massG)} g`,
-      "The ledger counts it.",
-      {
-        figures: again.map(gramsOf),
-      },
-    ),
-  ];
+  const once = again.length === 0 ? [] : [saltOn("season", "Salt the surface once more", again)];
+  const own = (input.companions ?? []).flatMap((companion, i) => {
+    if (!PUT_ON.has(companion.kind) || goesOnAt(companion) !== "beforeHeat") return [];
+    const lines = linesOf(sheet, i);
+    if (lines.length === 0) return [];
+    return [saltOn(`${companion.kind}_${i + 1}`, companion.name || PUT_ON_SAID[companion.kind] || "", lines)];
+  });
+  return [...once, ...own];
 }
+
+const PUT_ON_SAID: Partial<Record<CompanionKind, string>> = {
+  coat: "Coat it",
+  drizzle: "Drizzle over it",
+  salting: "Salt it",
+};
+
+const saltOn = (id: string, said: string, lines: readonly SheetLine[]): Step =>
+  byHand(id, "season", 3, `${said}: ${listed(lines)}`, "The ledger counts its salt.", {
+    figures: lines.map(gramsOf),
+  });
 
 /** Only by the cook's choice: left whole, nothing says to take it apart. */
 function takenApart({ input, cook, sheet }: WorkedDish): Step[] {

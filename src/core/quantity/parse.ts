@@ -1,6 +1,7 @@
 import { numericQuantity } from "numeric-quantity";
 import pluralize from "pluralize";
 import { err, ok, type Result } from "../result";
+import type { MeasureSystem } from "./spoons";
 import { gramsOfWords, type WordAmounts } from "./words";
 import { celsiusFromFahrenheit, unitFromText, type Dimension } from "./units";
 
@@ -25,6 +26,8 @@ export interface QuantityRule {
   volumeDensityGPerMl?: number;
   /** Things that are counted: what one weighs and what it is called, so that "3 cloves" reads. */
   each?: { massG: number; unit: string };
+  /** Whose cups and spoons are meant; left out, the US ones. */
+  measures?: MeasureSystem;
   /** What words such as "a pinch" stand for; read only where a density is given too. */
   words?: WordAmounts;
 }
@@ -106,7 +109,7 @@ function toBase(
     return err({ code: "unknown_unit", unit });
   }
   if (rule.each && isCountOf(unit, rule.each.unit)) return ok(value * rule.each.massG);
-  const known = unitFromText(unit);
+  const known = unitFromText(unit, rule.measures);
   if (!known) return err({ code: "unknown_unit", unit });
   if (known.dimension === "volume" && rule.volumeDensityGPerMl !== undefined)
     return ok(value * known.factor * rule.volumeDensityGPerMl);

@@ -70,7 +70,24 @@ spell("duration", DURATION_MIN.min, "min mins minute minutes");
 spell("duration", DURATION_MIN.h, "h hr hrs hour hours");
 spell("duration", DURATION_MIN.d, "d day days");
 
+/** Cups and spoons of a metric drawer, where they differ from the US ones. */
+const METRIC: Record<string, { dimension: Dimension; factor: number } | undefined> = Object.fromEntries(
+  (
+    [
+      ["tsp teaspoon teaspoons", VOLUME_ML.metric_tsp],
+      ["tbsp tbs tablespoon tablespoons", VOLUME_ML.metric_tbsp],
+      ["cup cups", VOLUME_ML.metric_cup],
+    ] as const
+  ).flatMap(([names, factor]) =>
+    names.split(" ").map((name) => [name, { dimension: "volume" as const, factor }]),
+  ),
+);
+
 /** Looks a written unit up; the factor is to the dimension's base unit (g, mL, mm, min). */
-export function unitFromText(text: string): { dimension: Dimension; factor: number } | undefined {
-  return SPELLINGS[text.toLowerCase().replace(/\.$/, "")];
+export function unitFromText(
+  text: string,
+  measures: "us" | "metric" = "us",
+): { dimension: Dimension; factor: number } | undefined {
+  const name = text.toLowerCase().replace(/\.$/, "");
+  return (measures === "metric" ? METRIC[name] : undefined) ?? SPELLINGS[name];
 }

@@ -46,12 +46,14 @@ describe("into a formula", () => {
     const sheet = f && formulate(f);
     const weighed = sheet?.ok ? sheet.value.lines.find((l) => l.role === "salt") : undefined;
     expect(weighed?.massG).toBeCloseTo(240, 2);
-    expect(f).toMatchObject({ water: { massG: 3760 }, sugarPerSalt: 0.5, pullH: 12, saltId: "sea_fine" });
+    const sugar = sheet?.ok ? sheet.value.lines.find((l) => l.role === "sugar") : undefined;
+    expect(sugar?.massG).toBeCloseTo(120, 2);
+    expect(f).toMatchObject({ water: { massG: 3760 }, pullH: 12, saltId: "sea_fine" });
     expect(f?.lines[0]).toMatchObject({ ingredientId: "bay_dried", scalesWith: "bath", optional: true });
     expect(f && formulate(f).ok).toBe(true);
   });
 
-  test("a rub's salt is a share of the flesh, and its lines follow the food", () => {
+  test("a rub's salt stays to the gram, and its lines follow the food", () => {
     const f = formulationFrom(
       settled({
         foodId: "beef_short_rib",
@@ -61,15 +63,43 @@ describe("into a formula", () => {
         lines: [salt(20), line("paprika", 14)],
       }),
     );
-    const food = findFood("beef_short_rib");
-    expect(f?.preparation.targetFraction).toBeCloseTo(
-      (20 * (findSalt("sea_fine")?.naclFraction ?? 0)) / (2000 * (food?.edibleFraction ?? 1)),
-      5,
-    );
+    expect(f?.salt).toEqual({ mode: "grams", massG: 20 });
     expect(f?.lines).toEqual([
       { ingredientId: "paprika", amountG: 7, scalesWith: "foodMass", optional: false },
     ]);
     expect(f && formulate(f).ok).toBe(true);
+  });
+
+  test.each(["equilibrium", "timed", "dry", "marinade", "paste", "rub", "cure"] as const)(
+    "confirmed for a %s, every gram is weighed out as confirmed",
+    (choice) => {
+      const bath = choice === "equilibrium" || choice === "timed";
+      const said = [
+        salt(8.4),
+        line("soy_sauce", 18),
+        line("sugar_brown_light", 12),
+        line("lemon_juice", 60),
+        line("garlic_clove", 20),
+        { ...line("flaky_finishing", 3), kind: "salt" as const },
+        ...(bath ? [line("water", 2600)] : []),
+      ];
+      const f = formulationFrom(
+        settled({ foodId: "goat_leg", foodG: 1600, count: 1, choice, lines: said, pullH: 6 }),
+      );
+      const sheet = f && formulate(f);
+      if (!sheet?.ok) throw new Error("no sheet");
+      const weighed = sheet.value.lines;
+      for (const { id, grams } of said)
+        expect([id, weighed.find((l) => l.id === id)?.massG]).toEqual([id, expect.closeTo(grams, 6)]);
+    },
+  );
+
+  test("a recipe that names no salt stays without", () => {
+    const f = formulationFrom(settled({ choice: "marinade", lines: [line("olive_oil", 60)] }));
+    expect(f?.salt).toEqual({ mode: "none" });
+    const sheet = f && formulate(f);
+    // Olive oil holds a trace of its own.
+    expect(sheet?.ok && sheet.value.naclG).toBeLessThan(0.01);
   });
 
   test("a soak outside its window and a core under the official minimum are shown", () => {

@@ -1,12 +1,10 @@
 import { newFormulation, piecesOffered, type PreparationChoice } from "../formula/defaults";
-import { edibleFraction } from "../formula/flesh";
-import type { Cook, Formulation, FormulaLine, Preparation } from "../formula/model";
+import type { Cook, Formulation, FormulaLine, Preparation, SaltGiven } from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
 import { likelyThicknessMm } from "../formula/flesh";
-import { isLiquid } from "../formula/prepare/brines";
 import { withOwn } from "../formula/with-own";
-import { pantryOf, type OwnMaterials } from "../materials/pantry";
+import { pantryOf, type OwnMaterials, type Pantry } from "../materials/pantry";
 import type { Food } from "../materials/types";
 
 /** A line as the cook confirmed it. */
@@ -36,40 +34,39 @@ const between = (value: number, { min, max }: { min: number; max: number }, unit
   Math.min(max * unit, Math.max(min * unit, value));
 
 /**
- * A formulation of a confirmed recipe: salt as a share of the food or strength of the brine, every line by what it grows
- * with.
+ * A formulation of a confirmed recipe: its salt, its water and every line to the gram as they were confirmed. What is
+ * wanted on the plate stays as practice offers it, to judge the recipe by.
  * @returns undefined where the food is not known
  */
 export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}): Formulation | undefined {
-  const food = pantryOf(own).food(settled.foodId);
+  const pantry = pantryOf(own);
+  const food = pantry.food(settled.foodId);
   if (!food) return undefined;
-  const salts = settled.lines.filter((l) => l.kind === "salt");
+  const [salt, ...moreSalts] = settled.lines.filter((l) => l.kind === "salt");
   const plainG = sumOf(settled.lines.filter((l) => isWater(l.id)));
-  // A bath's water is all of it: what juice and vinegar bring counts too.
-  const waterG = plainG > 0 ? plainG + waterIn(settled.lines, own) : 0;
   const base = withPreparation({ ...newFormulation(food), lines: [] }, settled.choice);
-  const sugar = SUGAR_APART.has(settled.choice) ? settled.lines.find((l) => isSugar(l.id)) : undefined;
-  const saltG = sumOf(salts);
   const isBath = settled.choice === "timed" || settled.choice === "equilibrium";
-  const others = settled.lines.filter(
-    (l) => l.kind === "ingredient" && l !== sugar && !(isBath && isWater(l.id)),
+  const others = [...settled.lines.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
+    (l) => !(isBath && isWater(l.id)),
   );
-  const preparation = seasoned(base.preparation, { food, settled, naclG: naclIn(salts, own), waterG });
+  const sugar = sugarApart(settled, others, pantry);
   return withOwn(
     {
       ...base,
       name: settled.name.slice(0, NAME_MAX),
       notes: settled.notes.slice(0, NOTES_MAX),
       pieces: piecesFor(food, settled),
-      ...(salts[0] && { saltId: salts[0].id }),
-      preparation,
-      water: isBath && waterG >= RANGES.waterG.min ? { mode: "chosen", massG: waterG } : base.water,
-      sugarPerSalt:
-        sugar && saltG > 0 ? between(sugar.grams / saltG, RANGES.sugarPerSalt) : base.sugarPerSalt,
-      ...(sugar && { sugarId: sugar.id }),
+      ...(salt && { saltId: salt.id }),
+      // A crust's salt follows from its rule or its thickness.
+      salt: settled.choice === "crust" ? base.salt : saltSaid(salt),
+      preparation: seasoned(base.preparation, salt, plainG, pantry),
+      water: isBath && plainG >= RANGES.waterG.min ? { mode: "chosen", massG: plainG } : base.water,
+      sugarPerSalt: sugar?.perSalt ?? (SUGAR_APART.has(settled.choice) ? 0 : base.sugarPerSalt),
+      ...(sugar && { sugarId: sugar.line.id }),
       lines: others
+        .filter((l) => l !== sugar?.line)
         .slice(0, LINES_MAX)
-        .map((l) => lineOf(l, isBath ? waterG / 1000 : 0, settled.foodG / 1000)),
+        .map((l) => lineOf(l, isBath ? plainG / 1000 : 0, settled.foodG / 1000)),
       pullH: settled.pullH === undefined ? base.pullH : between(settled.pullH, RANGES.pullH),
       ...(settled.cook && { cook: settled.cook }),
       portions: settled.portions,
@@ -78,20 +75,24 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   );
 }
 
-/** Sodium chloride of the salts: moist or mixed ones hold less of it than they weigh. */
-function naclIn(salts: readonly SettledLine[], own: OwnMaterials): number {
-  const pantry = pantryOf(own);
-  return salts.reduce((sum, l) => sum + l.grams * (pantry.salt(l.id)?.naclFraction ?? 1), 0);
-}
+/** The grams confirmed are the grams weighed out; a recipe without salt is one without salt. */
+const saltSaid = (salt: SettledLine | undefined): SaltGiven =>
+  salt ? { mode: "grams", massG: between(salt.grams, RANGES.givenG) } : { mode: "none" };
 
-function waterIn(lines: readonly SettledLine[], own: OwnMaterials): number {
-  const pantry = pantryOf(own);
-  return lines
-    .filter((l) => l.kind === "ingredient" && !isWater(l.id))
-    .reduce((sum, l) => {
-      const found = pantry.ingredient(l.id);
-      return sum + (found && isLiquid(found) ? l.grams * found.waterFraction : 0);
-    }, 0);
+/** Sodium chloride of all lines, g. */
+const saltOf = (lines: readonly SettledLine[], pantry: Pantry): number =>
+  lines.reduce((sum, l) => sum + l.grams * (pantry.ingredient(l.id)?.saltFraction ?? 0), 0);
+
+/** Sugar that a brine, dry brine or cure keeps by its salt: so much to one of salt that the grams come out as confirmed. */
+function sugarApart(settled: SettledRecipe, others: readonly SettledLine[], pantry: Pantry) {
+  const line = SUGAR_APART.has(settled.choice) ? others.find((l) => isSugar(l.id)) : undefined;
+  const naclG = saltOf(
+    settled.lines.filter((l) => l !== line),
+    pantry,
+  );
+  if (naclG <= 0) return undefined;
+  const perSalt = line && line.grams / naclG;
+  return line && perSalt !== undefined && perSalt <= RANGES.sugarPerSalt.max ? { line, perSalt } : undefined;
 }
 
 const SUGAR_APART: ReadonlySet<PreparationChoice> = new Set(["timed", "equilibrium", "dry", "cure"]);
@@ -118,31 +119,15 @@ function lineOf(l: SettledLine, litres: number, foodKg: number): FormulaLine {
   };
 }
 
-/** The salt the recipe gives, as its preparation counts it; what it does not give stays as practice offers it. */
+/** A timed brine shows the strength that the recipe's salt and water make. */
 function seasoned(
   p: Preparation,
-  given: { food: Food; settled: SettledRecipe; naclG: number; waterG: number },
+  salt: SettledLine | undefined,
+  waterG: number,
+  pantry: Pantry,
 ): Preparation {
-  const { food, settled, naclG, waterG } = given;
-  if (naclG <= 0) return p;
-  const edibleG = settled.foodG * edibleFraction(food, food.boneFraction > 0.05);
-  const share = between(naclG / edibleG, RANGES.targetPercent, 0.01);
-  switch (p.kind) {
-    case "wetBrine":
-      return p.school === "timed" && waterG > 0
-        ? {
-            ...p,
-            strength: {
-              basis: "percent",
-              saltFraction: between(naclG / (naclG + waterG), RANGES.strengthPercent, 0.01),
-            },
-          }
-        : p;
-    case "cure":
-      return { ...p, doseFraction: between(naclG / edibleG, RANGES.dosePercent, 0.01) };
-    case "saltCrust":
-      return p;
-    default:
-      return { ...p, targetFraction: share };
-  }
+  if (!salt || waterG <= 0 || p.kind !== "wetBrine" || p.school !== "timed") return p;
+  const naclG = saltOf([salt], pantry);
+  const saltFraction = between(naclG / (naclG + waterG), RANGES.strengthPercent, 0.01);
+  return { ...p, strength: { basis: "percent", saltFraction } };
 }

@@ -47,13 +47,20 @@ export const CRUST_RULES: readonly Rule[] = [
     severity: "tip",
     title: "Less salt than the 1.6 to 1 rule",
     because:
-      "{{saltG}} g by this geometry, {{ruleG}} g by the rule. The rule covers a carelessly heaped crust; even {{overMm}} mm all over asks for {{ratio}} to 1.",
+      "{{saltG}} g by this thickness, {{ruleG}} g by the rule. At {{packed}} g/ml packed the rule's weight makes an even crust of {{evenMm}} mm; you asked for {{overMm}} mm over and {{underMm}} mm under.",
     instead: "Have the rule's weight at hand, pack to the measured thickness, and keep what is over.",
     source: "common practice, no source; geometry",
     deferTo: "your own eye",
     check: ({ input: { preparation: p }, sheet: { crust } }) =>
       p.kind === "saltCrust" && crust && crust.saltG < 0.85 * crust.ruleG
-        ? { saltG: crust.saltG, ruleG: crust.ruleG, overMm: p.overMm, ratio: crust.ratio }
+        ? {
+            saltG: crust.saltG,
+            ruleG: crust.ruleG,
+            packed: crust.packedGPerMl,
+            evenMm: Math.round(crust.ruleEvenMm),
+            overMm: p.overMm,
+            underMm: p.underMm,
+          }
         : undefined,
   },
   {

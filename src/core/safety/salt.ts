@@ -1,4 +1,4 @@
-import { cutProposals } from "../formula/dish-ledger";
+import { cutsFor } from "../formula/advice";
 import { saturationFraction } from "../solution/sodium-chloride";
 import { SODIUM_MG } from "./official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
@@ -7,6 +7,9 @@ import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 const HAM_LIKE_FRACTION = 0.02;
 /** Native salt above which food counts as salted already, mass fraction. *Practice*. */
 const SALTED_ALREADY_FRACTION = 0.008;
+
+/** The whole dish over what is wanted by more than this is said. *Practice*, estimate. */
+const DISH_SALTY = 1.1;
 
 export const SALT_RULES: readonly Rule[] = [
   {
@@ -33,8 +36,9 @@ export const SALT_RULES: readonly Rule[] = [
     deferTo: "your own record and taste",
     check: ({ input, sheet, atPull }) => {
       const wanted = input.preparation.targetFraction;
-      const [cut] = wanted > 0 ? cutProposals(atPull.ledger, wanted, sheet.salt.id) : [];
-      return cut && atPull.ledger.shareOfFood > 1.1 * wanted
+      if (!(wanted > 0) || atPull.ledger.shareOfFood <= DISH_SALTY * wanted) return undefined;
+      const [cut] = cutsFor(input, sheet, atPull, wanted);
+      return cut
         ? { percent: atPull.ledger.shareOfFood * 100, wantedPercent: wanted * 100, line: cut.source.name }
         : undefined;
     },

@@ -142,7 +142,11 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           className={`relative border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food", column)}`}
         >
           <FoodPanel {...panel} worked={worked.ok ? { input: formulation, ...worked } : undefined} />
-          <PreparationPanel {...panel} crust={worked.ok ? worked.sheet.crust : undefined} />
+          <PreparationPanel
+            {...panel}
+            crust={worked.ok ? worked.sheet.crust : undefined}
+            weighedSaltG={worked.ok ? worked.sheet.lines.find((l) => l.role === "salt")?.massG : undefined}
+          />
           <LinesPanel {...panel} bases={bases} />
           <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
           <HoldingPanel {...panel} />

@@ -94,7 +94,17 @@ function rubSalt(worked: Worked, purity: string): Explanation {
   };
 }
 
-export function whyCrust({ sheet, input }: Worked): Explanation {
+/** Why the rule and the geometry differ: this salt's density, the thickness, what stands out. */
+function ruleCause({ sheet, input }: Worked): string {
+  const p = input.preparation;
+  const { crust } = sheet;
+  if (!crust || p.kind !== "saltCrust") return "";
+  const out = p.ends === "out" ? " with head and tail out" : "";
+  return `At ${fixed(crust.packedGPerMl, 2)} g/ml the rule's weight of this salt makes an even crust of about ${fixed(crust.ruleEvenMm, 0)} mm${out}; a lighter salt makes a thicker one of the same weight.`;
+}
+
+export function whyCrust(worked: Worked): Explanation {
+  const { sheet, input } = worked;
   const p = input.preparation;
   const crust = sheet.crust;
   if (!crust || p.kind !== "saltCrust")
@@ -102,15 +112,21 @@ export function whyCrust({ sheet, input }: Worked): Explanation {
   const { lengthMm, widthMm, heightMm } = crust.food;
   return {
     title: "Salt for the crust",
-    sum: [
-      `food ${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)} × ${fixed(heightMm, 0)} mm${crust.estimated ? " (estimated from weight and thickness)" : ""}, taken as ${p.form === "box" ? "a box" : "an ellipsoid"}`,
-      `${fixed(p.overMm, 0)} mm over and beside, ${fixed(p.underMm, 0)} mm under: shell ${fixed(crust.shellMl, 0)} ml`,
-      `× ${fixed(crust.packedGPerMl, 2)} g/ml packed (${sheet.salt.name}) = ${grams(crust.saltG)} g, ${fixed(crust.ratio, 2)} to 1`,
-    ],
+    sum:
+      p.saltBy === "rule"
+        ? [`${RULE_RATIO} × ${grams(sheet.foodG)} g of food = ${grams(crust.ruleG)} g`]
+        : [
+            `food ${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)} × ${fixed(heightMm, 0)} mm${crust.estimated ? " (estimated from weight and thickness)" : ""}, taken as ${p.form === "box" ? "a box" : "an ellipsoid"}`,
+            `${fixed(p.overMm, 0)} mm over and beside, ${fixed(p.underMm, 0)} mm under: shell ${fixed(crust.shellMl, 0)} ml`,
+            `× ${fixed(crust.packedGPerMl, 2)} g/ml packed (${sheet.salt.name}) = ${grams(crust.saltG)} g, ${fixed(crust.ratio, 2)} to 1`,
+          ],
     convention:
       "The shell's volume times the salt's packed density. Packed is the densest reading of the salt table: damp salt pressed down.",
     source: "Geometry; densities: salts table (from memory).",
-    otherSchool: `The trade's rule, ${RULE_RATIO} to 1 by weight, would take ${grams(crust.ruleG)} g (common practice, no source). It allows for a heaped, uneven crust and a tray filled to its edge; the geometry counts only the thickness you asked for.`,
+    otherSchool:
+      p.saltBy === "rule"
+        ? `${fixed(p.overMm, 1)} mm over and ${fixed(p.underMm, 1)} mm under would take ${grams(crust.geometryG)} g. ${ruleCause(worked)}`
+        : `The trade's rule, ${RULE_RATIO} to 1 by weight, would take ${grams(crust.ruleG)} g (common practice, no source). ${ruleCause(worked)}`,
   };
 }
 

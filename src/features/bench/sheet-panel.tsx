@@ -1,4 +1,5 @@
-import { cutProposals } from "@/core/formula/dish-ledger";
+import { useMemo } from "react";
+import { cutsFor } from "@/core/formula/advice";
 import { dishFacts } from "@/core/formula/dish-facts";
 import type { Formulation } from "@/core/formula/model";
 import type { MeasureSystem } from "@/core/quantity/spoons";
@@ -24,6 +25,7 @@ interface Props extends Worked {
 export function SheetPanel({ measures, findings, change, onTool, ...worked }: Props) {
   const { input, sheet, outcome } = worked;
   const wanted = input.preparation.targetFraction;
+  const cuts = useMemo(() => cutsFor(input, sheet, outcome, wanted), [input, sheet, outcome, wanted]);
   return (
     <>
       <div className="flex items-baseline justify-between">
@@ -42,10 +44,7 @@ export function SheetPanel({ measures, findings, change, onTool, ...worked }: Pr
       <Steps input={input} sheet={sheet} />
       <ToolButtons input={input} sheet={sheet} onTool={onTool} />
       <div className="mt-auto space-y-3 pt-4">
-        <SaltLedger
-          ledger={outcome.ledger}
-          cuts={wanted > 0 ? cutProposals(outcome.ledger, wanted, sheet.salt.id) : []}
-        />
+        <SaltLedger ledger={outcome.ledger} cuts={cuts} />
         <DishFactsLine input={input} sheet={sheet} facts={dishFacts(input, sheet)} change={change} />
         <Findings findings={findings} />
       </div>

@@ -54,7 +54,7 @@ describe("working out", () => {
       targetPercent: 1.4,
     });
     expect(status).toBe(200);
-    expect(body.sheet.naclG / body.sheet.fleshG).toBeCloseTo(0.014, 6);
+    expect(body.sheet.endFraction).toBeCloseTo(0.014, 6);
   });
 
   test("a whole formulation is taken as it is", async () => {

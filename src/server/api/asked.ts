@@ -33,6 +33,7 @@ function offered(asked: Base, choice: PreparationChoice): Formulation {
       thicknessMm: asked.thicknessMm ?? Math.round(likelyThicknessMm(food, asked.massG / count)),
     },
     saltId: asked.salt ?? base.saltId,
+    salt: asked.saltG === undefined ? { mode: "wanted" } : { mode: "grams", massG: asked.saltG },
     preparation:
       asked.targetPercent === undefined
         ? base.preparation

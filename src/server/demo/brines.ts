@@ -50,7 +50,8 @@ export const DUCK_LEGS: Formulation = {
   foodId: "duck_leg",
   pieces: pieces("duck_leg", { count: 12, totalMassG: 3350, thicknessMm: 32 }),
   saltId: "kosher_flake_light",
-  preparation: { kind: "dryBrine", targetFraction: 0.0125, salted: "allFaces" },
+  salt: { mode: "percent", fraction: 0.0125 },
+  preparation: { kind: "dryBrine", targetFraction: 0.014, salted: "allFaces" },
   water: { mode: "toCover" },
   vessel: {
     shape: "box",

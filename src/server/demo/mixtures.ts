@@ -93,7 +93,8 @@ export const SHORT_RIBS: Formulation = {
   foodId: "beef_short_rib",
   pieces: pieces("beef_short_rib", { count: 9, totalMassG: 4100, thicknessMm: 48 }),
   saltId: "kosher_flake_light",
-  preparation: { kind: "rub", targetFraction: 0.012, surface: "moist", insideShare: 0 },
+  salt: { mode: "percent", fraction: 0.012 },
+  preparation: { kind: "rub", targetFraction: 0.0135, surface: "moist", insideShare: 0 },
   vessel: { shape: "tray", lengthMm: 530, widthMm: 325, heightMm: 40, material: "stainless", plate: false },
   lines: [
     line("paprika_smoked", 7),

@@ -1,4 +1,4 @@
-import type { Ingredient, Salt } from "../../materials/types";
+import type { Salt } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
 import { err, ok, type Result } from "../../result";
 import { cupBrine } from "../../solution/cup-brine";
@@ -16,9 +16,20 @@ import {
   saltForWaterPhase,
 } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
-import { ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
+import {
+  apartOf,
+  ingredientLine,
+  joins,
+  lessHidden,
+  saltLine,
+  waterLine,
+  weighedLines,
+  type Apart,
+  type SheetLine,
+} from "../lines";
 import type { Preparation } from "../model";
-import type { FormulationError, PrepareContext, Prepared } from "./prepared";
+import { aimPerWater, doseFor, givenOf } from "./given-salt";
+import { basesOf, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
 
 type WetBrine = Extract<Preparation, { kind: "wetBrine" }>;
 type Equilibrium = Extract<WetBrine, { school: "equilibrium" }>;
@@ -28,27 +39,41 @@ type DryBrine = Extract<Preparation, { kind: "dryBrine" }>;
 export function prepareWetBrine(c: PrepareContext, p: WetBrine): Result<Prepared, FormulationError> {
   const { input, flesh, fit } = c;
   const heldFraction = flesh.nativeSaltFraction;
-  if (p.targetFraction <= heldFraction)
+  const given = givenOf(c);
+  if (given === undefined && p.targetFraction <= heldFraction)
     return err({ code: "already_salty", heldFraction, targetFraction: p.targetFraction });
-  const saltFor = (waterG: number) => bathSalt(p, c, waterG);
+  const saltFor = (waterG: number) => given ?? bathSalt(p, c, waterG);
+  // Cider, stock, juice or syrup among the lines is water of the bath: to cover, the plain water gives way to it; an
+  // amount the cook chose is weighed as chosen, and they come on top.
+  const chosenG = input.water.mode === "chosen" ? input.water.massG : undefined;
+  const solutesIn = (waterG: number) =>
+    soluteLines(c, saltFor(waterG), chosenG ?? waterG, p.school === "timed" ? "bath" : "foodMass");
   const waterG =
-    input.water.mode === "chosen"
-      ? input.water.massG
-      : waterToCoverG(liquidToCoverMl(input.vessel, fit), input.sugarPerSalt, saltFor);
+    chosenG === undefined
+      ? waterToCoverG(liquidToCoverMl(input.vessel, fit), input.sugarPerSalt, saltFor)
+      : waterWithLinesG(chosenG, solutesIn);
   if (!(waterG > 0)) return err({ code: "no_room_for_water", waterG });
-  const solutes = soluteLines(c, saltFor(waterG), waterG, p.school === "timed" ? "bath" : "foodMass");
-  const { naclG } = solutes;
-  const other = p.school === "equilibrium" ? otherConvention(p) : undefined;
-  const sugarG = naclG * input.sugarPerSalt;
-  // Cider, stock or juice among the lines is part of the water.
-  const plainWaterG = Math.max(0, waterG - solutes.waterG);
-  const water = waterLine(plainWaterG, input.water.mode === "toCover" ? "vessel" : "batch");
+  const solutes = solutesIn(waterG);
+  const { naclG, sugarG } = solutes;
+  const other = p.school === "equilibrium" && given === undefined ? otherConvention(p) : undefined;
+  const water =
+    chosenG === undefined
+      ? waterLine(Math.max(0, waterG - solutes.waterG), "vessel")
+      : waterLine(chosenG, "batch");
+  const loadG = naclG;
   return ok({
     naclG,
-    loadG: naclG,
+    loadG,
     waterG,
     sugarG,
-    targetPerWater: perWaterForTarget(p.targetFraction, flesh.waterFraction, "finishedFlesh"),
+    apart: solutes.apart,
+    rest: { reached: "bath", missed: "bath" },
+    clings: 0,
+    targetPerWater: aimPerWater(
+      c,
+      perWaterForTarget(p.targetFraction, flesh.waterFraction, "finishedFlesh"),
+      { waterG, loadG },
+    ),
     contact: { kind: "bath" },
     keep: keepLimit(c.food, "wet"),
     excess: p.school === "timed",
@@ -61,12 +86,16 @@ export function prepareWetBrine(c: PrepareContext, p: WetBrine): Result<Prepared
 
 /** Salt straight on the food: a share of its edible weight. */
 export function prepareDryBrine(c: PrepareContext, p: DryBrine): Result<Prepared, FormulationError> {
-  const { naclG, lines } = soluteLines(c, p.targetFraction * c.flesh.massG, 0, "foodMass");
+  const wantedG = givenOf(c) ?? doseFor(c.flesh, p.targetFraction);
+  const { naclG, sugarG, lines, apart } = soluteLines(c, wantedG, 0, "foodMass");
   return ok({
     naclG,
     loadG: naclG,
     waterG: 0,
-    sugarG: naclG * c.input.sugarPerSalt,
+    sugarG,
+    apart,
+    rest: { reached: "surface", missed: "surface" },
+    clings: 0,
     targetPerWater: equilibriumPerWater(c.flesh, 0, naclG),
     contact: { kind: "drySalt" },
     keep: keepLimit(c.food, "dry"),
@@ -76,16 +105,21 @@ export function prepareDryBrine(c: PrepareContext, p: DryBrine): Result<Prepared
   });
 }
 
-/** Salt, sugar and the formula's own lines, and what those lines bring of salt and water. */
+/** Salt, sugar and the formula's own lines, and what those lines bring of salt, sugar and water. */
 export interface Solutes {
   lines: SheetLine[];
-  /** Sodium chloride in all, g: the wanted amount, or more where the lines alone bring more. */
+  /** Sodium chloride in all that dissolves or lies on the food, g. */
   naclG: number;
+  sugarG: number;
   /** Water that comes with the lines, g. */
   waterG: number;
+  apart: Apart;
 }
 
-/** Salt to a wanted amount, less what hides in the other lines (soy, stock, seasoned blends). */
+/**
+ * Salt and the lines. Where the salt follows from what is wanted, what hides in the lines (soy, stock, seasoned blends)
+ * is taken off it; where the cook gave it, it stands and what hides comes on top.
+ */
 export function soluteLines(
   c: PrepareContext,
   wantedG: number,
@@ -93,35 +127,46 @@ export function soluteLines(
   saltScalesWith: SheetLine["scalesWith"],
 ): Solutes {
   const { input, pantry, salt } = c;
-  const bases = {
-    foodG: c.foodG,
-    surfaceDm2: c.surfaceDm2,
-    liquidMl,
-    saltG: wantedG / salt.naclFraction,
-    pieces: input.pieces.count,
-  };
+  const bases = basesOf(c, { liquidMl, saltG: wantedG / salt.naclFraction });
   const weighed = weighedLines(input.lines, bases, pantry);
-  const hiddenG = weighed.reduce((sum, { line }) => sum + line.naclG, 0);
-  const naclG = Math.max(wantedG, hiddenG);
-  const sugarG = naclG * input.sugarPerSalt;
-  const sugar = sugarG > 0 ? pantry.ingredient(input.sugarId) : undefined;
+  const mixed = weighed.filter(({ line }) => joins(line.where));
+  const hiddenG = sumOf(mixed, ({ line }) => line.naclG);
+  const ownG = givenOf(c) === undefined ? Math.max(0, wantedG - hiddenG) : wantedG;
+  const naclG = ownG + hiddenG;
+  const addedSugarG = naclG * input.sugarPerSalt;
+  const sugar = addedSugarG > 0 ? pantry.ingredient(input.sugarId) : undefined;
+  const sugarLine = sugar && ingredientLine(sugar, addedSugarG, "sugar", "salt");
+  const owned = saltLine(salt, ownG, saltScalesWith);
   return {
     naclG,
-    waterG: weighed.reduce(
-      (sum, { line, ingredient: i }) => sum + (isLiquid(i) ? line.massG * i.waterFraction : 0),
-      0,
-    ),
+    sugarG:
+      (sugar ? addedSugarG * sugar.sugarFraction : 0) +
+      sumOf(mixed, ({ line, ingredient: i }) => line.massG * i.sugarFraction),
+    waterG:
+      sumOf(mixed, ({ line, ingredient: i }) => (i.poured ? line.massG * i.waterFraction : 0)) +
+      (sugar?.poured ? addedSugarG * sugar.waterFraction : 0),
     lines: [
-      saltLine(salt, naclG - hiddenG, saltScalesWith),
-      ...(sugar ? [ingredientLine(sugar, sugarG, "sugar", "salt")] : []),
+      lessHidden(
+        owned,
+        wantedG - ownG,
+        mixed.filter(({ line }) => line.naclG > 0).map((m) => m.line),
+      ),
+      ...(sugarLine ? [sugarLine] : []),
       ...weighed.map(({ line }) => line),
     ],
+    apart: apartOf(weighed.map(({ line }) => line)),
   };
 }
 
-/** Poured, not chopped: its water is water of the bath. */
-export const isLiquid = (i: Ingredient) => LIQUID_GROUPS.includes(i.group);
-const LIQUID_GROUPS = ["liquid", "acid_citrus", "acid_vinegar", "acid_wine", "acid_fruit", "acid_dairy"];
+/** Chosen water and what the lines bring, g. Sugar follows the salt and the salt the water: a few rounds settle it. */
+function waterWithLinesG(chosenG: number, solutesIn: (waterG: number) => Solutes): number {
+  let waterG = chosenG;
+  for (let i = 0; i < 8; i++) waterG = chosenG + solutesIn(waterG).waterG;
+  return waterG;
+}
+
+const sumOf = <T>(all: readonly T[], of: (one: T) => number): number =>
+  all.reduce((sum, one) => sum + of(one), 0);
 
 const otherConvention = (p: Equilibrium): Equilibrium => ({
   ...p,

@@ -3,6 +3,7 @@ import { perWaterForTarget } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
 import type { CurePreparation } from "../model";
 import { soluteLines } from "./brines";
+import { aimPerWater, givenOf } from "./given-salt";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";
 
 /**
@@ -11,15 +12,25 @@ import type { FormulationError, PrepareContext, Prepared } from "./prepared";
  */
 export function prepareCure(c: PrepareContext, p: CurePreparation): Result<Prepared, FormulationError> {
   const heldFraction = c.flesh.nativeSaltFraction;
-  if (p.targetFraction <= heldFraction)
+  const given = givenOf(c);
+  if (given === undefined && p.targetFraction <= heldFraction)
     return err({ code: "already_salty", heldFraction, targetFraction: p.targetFraction });
-  const { naclG, lines } = soluteLines(c, p.doseFraction * c.flesh.massG, 0, "foodMass");
+  const { naclG, sugarG, lines, apart } = soluteLines(
+    c,
+    given ?? p.doseFraction * c.flesh.massG,
+    0,
+    "foodMass",
+  );
+  const wanted = perWaterForTarget(p.targetFraction, c.flesh.waterFraction, "finishedFlesh");
   return ok({
     naclG,
     loadG: naclG,
     waterG: 0,
-    sugarG: naclG * c.input.sugarPerSalt,
-    targetPerWater: perWaterForTarget(p.targetFraction, c.flesh.waterFraction, "finishedFlesh"),
+    sugarG,
+    apart,
+    rest: { reached: "takenOff", missed: "takenOff" },
+    clings: 0,
+    targetPerWater: aimPerWater(c, wanted, { waterG: 0, loadG: naclG }),
     contact: { kind: "drySalt" },
     keep: keepLimit(c.food, "cure"),
     excess: true,

@@ -14,6 +14,13 @@ export const METHOD_OF: Record<MixKind, Method> = {
   oil: "oilMarinade",
 };
 
+/** A marinade that is drained or wiped off leaves a film so thick, mm. *Practice*, estimate. */
+const FILM_MM = 0.2;
+const ML_PER_DM2_MM = 10;
+
+const clingingShare = (c: PrepareContext, volumeMl: number): number =>
+  Math.min(1, (c.surfaceDm2 * FILM_MM * ML_PER_DM2_MM) / volumeMl);
+
 /** Acid, oil, salt, lines and something sweet, by ratio or by amounts, close about the food. */
 export function prepareMarinade(
   c: PrepareContext,
@@ -27,14 +34,15 @@ export function prepareMarinade(
   if (!weighed.ok) return weighed;
   const { mix } = weighed.value;
   if (mix.massG <= 0) return err({ code: "nothing_in_mixture" });
-  const salted = saltMixture(c, p.school, p.targetFraction, mix);
-  if (!salted.ok) return salted;
-  const { line, ...dose } = salted.value;
+  const { line, ...dose } = saltMixture(c, p.school, p.targetFraction, mix);
   const snug: Snug = { haveMl: mix.volumeMl, coverMl, bagMl: c.fit.filmMl };
   return ok({
     ...dose,
     ...mixFigures(c, mix),
-    sugarG: 0,
+    sugarG: mix.massG * mix.sugarFraction,
+    apart: weighed.value.apart,
+    rest: { reached: p.school === "onFoodFirst" ? "surface" : "mixture", missed: "mixture" },
+    clings: clingingShare(c, mix.volumeMl),
     keep: keepLimit(c.food, METHOD_OF[mix.kind], mix),
     excess: false,
     lines: [...(line ? [line] : []), ...mixtureLines(c, weighed.value)],

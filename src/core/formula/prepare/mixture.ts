@@ -1,15 +1,32 @@
 import { err, ok, type Result } from "../../result";
-import { saltPerWater, saturationFraction } from "../../solution/sodium-chloride";
-import { equilibriumPerWater, perWaterForTarget } from "../equilibrium";
-import { ingredientLine, saltLine, unitsOf, WHERE_NOTE, type Bases, type SheetLine } from "../lines";
+import type { IngredientGroup } from "../../materials/facts";
+import { equilibriumPerWater, perWaterForTarget, saltForWaterPhase } from "../equilibrium";
+import {
+  apartOf,
+  ingredientLine,
+  joins,
+  lessHidden,
+  saltLine,
+  unitsOf,
+  WHERE_NOTE,
+  type Apart,
+  type SheetLine,
+} from "../lines";
 import { mixOf, type Mix, type MixPart } from "../mix";
 import type { FormulaLine, SaltSchool } from "../model";
-import type { Contact, FormulationError, PrepareContext, Prepared } from "./prepared";
+import { aimPerWater, doseFor, givenOf } from "./given-salt";
+import { basesOf, type Contact, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
+
+type WeighedPart = MixPart & { line: FormulaLine };
 
 /** The lines of a mixture, weighed for what meets the food; the reserve comes on top. */
 export interface Weighed {
-  parts: (MixPart & { line: FormulaLine })[];
+  /** What is mixed and meets the flesh. */
+  parts: WeighedPart[];
+  /** What goes into the cavity, over and under, or on the tray. */
+  elsewhere: WeighedPart[];
   mix: Mix;
+  apart: Apart;
 }
 
 /**
@@ -27,13 +44,10 @@ export function weighMixture(c: PrepareContext, wantedMl: number): Result<Weighe
     found.push({ line, ingredient });
   }
   const allParts = used.reduce((sum, l) => sum + (l.parts ?? 0), 0);
-  const bases: Bases = {
-    foodG: c.foodG,
-    surfaceDm2: c.surfaceDm2,
+  const bases = basesOf(c, {
     liquidMl: allParts > 0 ? wantedMl : 0,
-    saltG: c.input.preparation.targetFraction * c.flesh.massG,
-    pieces: input.pieces.count,
-  };
+    saltG: (givenOf(c) ?? doseFor(c.flesh, input.preparation.targetFraction)) / c.salt.naclFraction,
+  });
   const massOf = (l: FormulaLine, density: number, liquidMl: number) =>
     l.parts === undefined
       ? l.amountG * unitsOf(l.scalesWith, { ...bases, liquidMl })
@@ -47,30 +61,37 @@ export function weighMixture(c: PrepareContext, wantedMl: number): Result<Weighe
       massG: massOf(line, ingredient.densityGPerMl ?? 1, liquidMl),
     }));
   // Without parts the liquid is what the wet lines make; lines by liquid then follow it.
-  const ownMl = allParts > 0 ? wantedMl : mixOf(weigh(0)).volumeMl;
-  const parts = weigh(ownMl).filter((p) => p.massG > 0);
-  return ok({ parts, mix: mixOf(parts) });
+  const mixed = (all: readonly WeighedPart[]) => all.filter((p) => joins(p.line.where));
+  const ownMl = allParts > 0 ? wantedMl : mixOf(mixed(weigh(0))).volumeMl;
+  const all = weigh(ownMl).filter((p) => p.massG > 0);
+  const elsewhere = all.filter((p) => !joins(p.line.where));
+  return ok({
+    parts: mixed(all),
+    elsewhere,
+    mix: mixOf(mixed(all)),
+    apart: apartOf(elsewhere.map((p) => weighedLine(p, 1))),
+  });
 }
 
 /** How much more is made than meets the food, because part of it is set aside first. */
 export const madeOver = (c: PrepareContext): number => 1 / (1 - (c.input.reserve?.share ?? 0));
 
-/** The weigh-out lines of a mixture, made large enough for the reserve too. */
-export function mixtureLines(c: PrepareContext, { parts }: Weighed): SheetLine[] {
+/** The weigh-out lines of a mixture, made large enough for the reserve too; what goes elsewhere is no part of that. */
+export function mixtureLines(c: PrepareContext, { parts, elsewhere }: Weighed): SheetLine[] {
   const times = madeOver(c);
-  return parts.map(({ line, ingredient, massG }) =>
-    ingredientLine(
-      ingredient,
-      massG * times,
-      ingredient.group === "spice" || ingredient.group.endsWith("herb") ? "aromatic" : "mixture",
-      line.parts === undefined ? line.scalesWith : "bath",
-      {
-        optional: line.optional,
-        ...(line.where && { note: WHERE_NOTE[line.where] }),
-      },
-    ),
-  );
+  return [...parts.map((p) => weighedLine(p, times)), ...elsewhere.map((p) => weighedLine(p, 1))];
 }
+
+const weighedLine = ({ line, ingredient, massG }: WeighedPart, times: number): SheetLine =>
+  ingredientLine(
+    ingredient,
+    massG * times,
+    AROMATIC_GROUPS.has(ingredient.group) ? "aromatic" : "mixture",
+    line.parts === undefined ? line.scalesWith : "bath",
+    { optional: line.optional, ...(line.where && { note: WHERE_NOTE[line.where], where: line.where }) },
+  );
+
+const AROMATIC_GROUPS: ReadonlySet<IngredientGroup> = new Set(["spice", "fresh_herb", "dried_herb"]);
 
 /** Salt for a food that lies in, or is coated with, a mixture. */
 export interface MixtureSalt {
@@ -84,44 +105,49 @@ export interface MixtureSalt {
 
 /**
  * In the mixture: salt so that flesh and mixture end at one salt per water, less what hides in the mixture's own
- * lines. On the food first: a dose by edible weight, straight on the flesh; what hides in the mixture stays over it.
+ * lines. On the food first: straight on the flesh; what hides in the mixture stays over it. Salt the cook gave stands
+ * in either.
  */
 export function saltMixture(
   c: PrepareContext,
   school: SaltSchool,
   targetFraction: number,
   mix: Mix,
-): Result<MixtureSalt, FormulationError> {
+): MixtureSalt {
   const { flesh, salt } = c;
+  const given = givenOf(c);
   if (school === "onFoodFirst") {
-    const naclG = targetFraction * flesh.massG;
-    return ok({
+    const naclG = given ?? doseFor(flesh, targetFraction);
+    return {
       naclG: naclG + mix.naclG,
       loadG: naclG,
       waterG: 0,
       targetPerWater: equilibriumPerWater(flesh, 0, naclG),
       contact: { kind: "drySalt" },
-      line: { ...saltLine(salt, naclG, "foodMass"), note: "on the food, before the rest" },
-    });
+      line:
+        naclG > 0
+          ? { ...saltLine(salt, naclG, "foodMass"), note: "on the food, before the rest" }
+          : undefined,
+    };
   }
-  const heldFraction = flesh.nativeSaltFraction;
-  if (targetFraction <= heldFraction) return err({ code: "already_salty", heldFraction, targetFraction });
-  const targetPerWater = perWaterForTarget(targetFraction, flesh.waterFraction, "finishedFlesh");
-  const wantedG =
-    targetPerWater * (flesh.massG * flesh.waterFraction + mix.waterG) - flesh.massG * heldFraction;
-  const ownG = Math.max(0, wantedG - mix.naclG);
+  const wantedPerWater = perWaterForTarget(targetFraction, flesh.waterFraction, "finishedFlesh");
+  const wantedG = saltForWaterPhase(flesh, mix.waterG, targetFraction, "finishedFlesh");
+  // What the cook gave is for all that is made; the reserve takes its share of it.
+  const ownG = given === undefined ? Math.max(0, wantedG - mix.naclG) : given / madeOver(c);
   const loadG = ownG + mix.naclG;
-  const saturated = saltPerWater(saturationFraction(c.input.holding.temperatureC));
-  // Too little water to dissolve it: then it lies on the face as dry salt does.
-  const dissolves = mix.waterG > 0 && loadG / mix.waterG <= saturated;
-  return ok({
+  const lessG = given === undefined ? Math.max(0, wantedG) - ownG : 0;
+  return {
     naclG: loadG,
     loadG,
-    waterG: dissolves ? mix.waterG : 0,
-    targetPerWater,
-    contact: dissolves ? { kind: "bath" } : { kind: "drySalt" },
-    line: ownG > 0 ? saltLine(salt, ownG * madeOver(c), "foodMass") : undefined,
-  });
+    waterG: mix.waterG,
+    targetPerWater: aimPerWater(c, wantedPerWater, { waterG: mix.waterG, loadG }),
+    // What its water does not dissolve lies in it and feeds it; without any water it lies on the face.
+    contact: mix.waterG > 0 ? { kind: "bath" } : { kind: "drySalt" },
+    line:
+      ownG > 0
+        ? lessHidden(saltLine(salt, ownG * madeOver(c), "foodMass"), lessG * madeOver(c), [])
+        : undefined,
+  };
 }
 
 /** What the mixture's figures add to any preparation made with one. */

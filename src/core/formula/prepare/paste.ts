@@ -27,22 +27,24 @@ const STEP_SHARES = [0.5, 0.2, 0.15, 0.15];
 const PASTE_G_PER_ML = 1.1;
 const ML_PER_DM2_MM = 10;
 
+/** Chosen as the binder of a paste that clings by itself: oil and herbs, miso, mustard. */
+export const NO_BINDER = "none";
+
 /** Spice, garlic, ginger, acid and oil, bound with flour until it clings. */
 export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Prepared, FormulationError> {
-  const binder = c.pantry.ingredient(p.binderId);
-  if (!binder) return err({ code: "unknown_ingredient", id: p.binderId });
+  const binder = p.binderId === NO_BINDER ? undefined : c.pantry.ingredient(p.binderId);
+  if (!binder && p.binderId !== NO_BINDER) return err({ code: "unknown_ingredient", id: p.binderId });
   const weighed = weighMixture(c, 0);
   if (!weighed.ok) return weighed;
   if (weighed.value.mix.massG <= 0) return err({ code: "nothing_in_mixture" });
-  const freeWaterG = freeWater(weighed.value.parts);
-  if (freeWaterG <= 0) return err({ code: "no_liquid_to_thicken" });
-  const strength = (binder.thickens || 1) * (p.roasted ? ROASTED_STRENGTH : 1);
+  // Where nothing is free to be bound, as in a paste of oil and herbs, no binder is weighed out.
+  const freeWaterG = Math.max(0, freeWater(weighed.value.parts));
+  const strength = (binder?.thickens || 1) * (p.roasted ? ROASTED_STRENGTH : 1);
   const { binderPerWater, coatMm } = THICKNESSES[p.wanted];
-  const binderG = (freeWaterG * binderPerWater) / strength;
-  const mix: Mix = mixOf([...weighed.value.parts, { ingredient: binder, massG: binderG }]);
-  const salted = saltMixture(c, p.school, p.targetFraction, mix);
-  if (!salted.ok) return salted;
-  const { line, ...dose } = salted.value;
+  const binderG = binder ? (freeWaterG * binderPerWater) / strength : 0;
+  const bound = binder ? [{ ingredient: binder, massG: binderG }] : [];
+  const mix: Mix = mixOf([...weighed.value.parts, ...bound]);
+  const { line, ...dose } = saltMixture(c, p.school, p.targetFraction, mix);
   const neededG = c.surfaceDm2 * coatMm * ML_PER_DM2_MM * PASTE_G_PER_ML;
   const haveMm = mix.massG / (c.surfaceDm2 * ML_PER_DM2_MM * PASTE_G_PER_ML);
   const madeG = binderG * madeOver(c);
@@ -53,16 +55,24 @@ export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Pre
     coatMm: Math.min(haveMm, coatMm),
     neededG,
   };
-  const binderLine = ingredientLine(binder, madeG, "binder", "bath", {
-    note: p.roasted ? "lightly roasted, added in steps" : "added in steps",
-  });
+  const binderLines =
+    binder && madeG > 0
+      ? [
+          ingredientLine(binder, madeG, "binder", "bath", {
+            note: p.roasted ? "lightly roasted, added in steps" : "added in steps",
+          }),
+        ]
+      : [];
   return ok({
     ...dose,
     ...mixFigures(c, mix),
-    sugarG: 0,
+    sugarG: mix.massG * mix.sugarFraction,
+    apart: weighed.value.apart,
+    rest: { reached: p.school === "onFoodFirst" ? "surface" : "coat", missed: "coat" },
+    clings: 1,
     keep: keepLimit(c.food, "paste", mix),
     excess: false,
-    lines: [...(line ? [line] : []), ...mixtureLines(c, weighed.value), binderLine],
+    lines: [...(line ? [line] : []), ...mixtureLines(c, weighed.value), ...binderLines],
     liquidMl: 0,
     paste,
     coat: {

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { findFood } from "../../materials/lookup";
+import { findFood, findIngredient } from "../../materials/lookup";
 import { practiceFor } from "../../materials/practice";
 import { piecesOffered, PREPARATION_CHOICES, preparationOffered, type PreparationChoice } from "../defaults";
 import { endG } from "../dish-ledger";
@@ -69,12 +69,17 @@ describe("marinade", () => {
     expect(sheet.naclG).toBeCloseTo(sheet.mix?.naclG ?? NaN, 9);
   });
 
-  test("salt first: the whole dose on the flesh, none waits in the marinade", () => {
-    const first = prep<"marinade">(lamb, { school: "onFoodFirst" });
+  test("salt first: the whole dose on the flesh, what the marinade holds stays in it but for a film", () => {
+    const first: Formulation = {
+      ...prep<"marinade">(lamb, { school: "onFoodFirst" }),
+      salt: { mode: "percent", fraction: 0.012 },
+    };
     const sheet = worked(first);
-    expect(sheet.loadG).toBeCloseTo(first.preparation.targetFraction * sheet.flesh.massG, 9);
+    expect(sheet.loadG).toBeCloseTo(0.012 * sheet.flesh.massG, 9);
     const o = outcomeAt(sheet, 20, 8);
-    expect(endG(o.ledger, "vessel")).toBeCloseTo(sheet.mix?.naclG ?? NaN, 6);
+    // 0.2 mm over the surface, of all of it.
+    const film = (sheet.surfaceDm2 * 0.2 * 10) / (sheet.mix?.volumeMl ?? NaN);
+    expect(endG(o.ledger, "vessel")).toBeCloseTo((sheet.mix?.naclG ?? NaN) * (1 - film), 6);
   });
 
   test("kinds by what is in it: acid, dairy, enzyme, oil", () => {
@@ -328,8 +333,18 @@ describe("laws that hold for every preparation", () => {
   );
 });
 
-test("cider for part of the water: the water line gives way, the bath stays as large", () => {
-  const plain = chops();
+test("cider in a chosen amount of water comes on top, and its water is water of the bath", () => {
+  const cider = chops({ lines: [line("apple_juice", 300, { scalesWith: "bath" as const })] });
+  const sheet = worked(cider);
+  const water = sheet.lines.find((l) => l.role === "water")?.massG;
+  const juice = sheet.lines.find((l) => l.id === "apple_juice")?.massG ?? NaN;
+  expect(water).toBe(1000);
+  expect(juice).toBeCloseTo(300, 6);
+  expect(sheet.waterG).toBeCloseTo(1000 + 300 * (findIngredient("apple_juice")?.waterFraction ?? NaN), 6);
+});
+
+test("cider in water to cover: the water line gives way, the bath stays as large", () => {
+  const plain = chops({ water: { mode: "toCover" } });
   const cider = { ...plain, lines: [line("apple_juice", 300, { scalesWith: "bath" as const })] };
   const [a, b] = [worked(plain), worked(cider)];
   const juice = b.lines.find((l) => l.id === "apple_juice")?.massG ?? 0;

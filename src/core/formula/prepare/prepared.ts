@@ -4,7 +4,7 @@ import type { BrineStrength } from "../../solution/sodium-chloride";
 import type { VesselFit } from "../../vessel/fit";
 import type { PieceSize } from "../../vessel/piece-size";
 import type { Flesh } from "../equilibrium";
-import type { SheetLine } from "../lines";
+import type { Apart, Bases, SheetLine } from "../lines";
 import type { Mix } from "../mix";
 import type { Formulation } from "../model";
 import type { KeepLimit } from "../keep-limit";
@@ -38,6 +38,18 @@ export interface PrepareContext {
   surfaceDm2: number;
 }
 
+/** What lines grow with in this batch. */
+export const basesOf = (
+  c: Pick<PrepareContext, "input" | "foodG" | "surfaceDm2">,
+  { liquidMl, saltG }: Pick<Bases, "liquidMl" | "saltG">,
+): Bases => ({
+  foodG: c.foodG,
+  surfaceDm2: c.surfaceDm2,
+  liquidMl,
+  saltG,
+  pieces: c.input.pieces.count,
+});
+
 /** How salt meets the flesh. */
 export type Contact =
   | { kind: "bath" }
@@ -63,6 +75,9 @@ export interface Bake {
   engineMin?: number;
   rules: { id: string; minutes: number; text: string }[];
 }
+
+/** In the tub; in a mixture that is drained off, but for a film; in a coat; on the face; and where it is not eaten. */
+export type RestPlace = "bath" | "mixture" | "coat" | "surface" | "takenOff" | "fallenOff" | "crust";
 
 export interface Coat {
   massG: number;
@@ -102,8 +117,12 @@ export interface CrustFigures {
   saltG: number;
   /** Salt over food, by weight. */
   ratio: number;
+  /** What the thickness asked for takes, g. */
+  geometryG: number;
   /** The 1.6 to 1 rule, g (*practice*). */
   ruleG: number;
+  /** How thick an even crust all round the rule's weight of this salt makes, mm. */
+  ruleEvenMm: number;
   packedGPerMl: number;
   waterG: number;
   /** Water is added in these steps, up to the squeeze test, g. */
@@ -116,6 +135,12 @@ export interface CrustFigures {
 
 /** A preparation worked out, before the soak is run. */
 export interface Prepared {
+  /** Where the salt is that reached the flesh and did not go in, and what never reached it. */
+  rest: { reached: RestPlace; missed: RestPlace };
+  /** Of what stays in a mixture, the share that clings to the food when it is taken out, 0 to 1. */
+  clings: number;
+  /** Salt of lines that go neither into the mixture nor on the flesh. */
+  apart: Apart;
   /** Sodium chloride added, g: weighed as salt and hidden in the lines that meet the food. */
   naclG: number;
   /** Of that, what can reach the flesh. */

@@ -1,8 +1,9 @@
 import { ok, type Result } from "../../result";
 import { equilibriumPerWater } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
-import { saltLine } from "../lines";
+import { joins, lessHidden, saltLine } from "../lines";
 import type { RubPreparation } from "../model";
+import { doseFor, givenOf } from "./given-salt";
 import { mixFigures, mixtureLines, weighMixture } from "./mixture";
 import type { Coat, FormulationError, PrepareContext, Prepared } from "./prepared";
 
@@ -19,22 +20,28 @@ export function prepareRub(c: PrepareContext, p: RubPreparation): Result<Prepare
   const weighed = weighMixture(c, 0);
   if (!weighed.ok) return weighed;
   const { mix } = weighed.value;
-  const wantedG = p.targetFraction * c.flesh.massG;
-  const ownG = Math.max(0, wantedG - mix.naclG);
+  const given = givenOf(c);
+  const wantedG = given ?? doseFor(c.flesh, p.targetFraction);
+  const ownG = given ?? Math.max(0, wantedG - mix.naclG);
   const naclG = ownG + mix.naclG;
   const coat = coatOf(c, p, mix.massG + ownG / c.salt.naclFraction);
   const loadG = naclG * coat.stuckShare;
   const insideNote = p.insideShare > 0 ? `${Math.round(p.insideShare * 100)} % of it inside` : undefined;
-  const line = ownG > 0 ? [saltLine(c.salt, ownG, "foodMass")] : [];
+  const lessG = wantedG - ownG;
+  const hiding = mixtureLines(c, weighed.value).filter((l) => joins(l.where) && l.naclG > 0);
+  const line = ownG > 0 ? [lessHidden(saltLine(c.salt, ownG, "foodMass"), lessG, hiding)] : [];
   const lines = [...line, ...mixtureLines(c, weighed.value)].map((l) =>
-    insideNote && !l.note ? { ...l, note: insideNote } : l,
+    insideNote && !l.note && !l.where ? { ...l, note: insideNote } : l,
   );
   return ok({
     naclG,
     loadG,
     waterG: 0,
-    sugarG: 0,
-    targetPerWater: equilibriumPerWater(c.flesh, 0, Math.max(wantedG, loadG)),
+    sugarG: mix.massG * mix.sugarFraction,
+    apart: weighed.value.apart,
+    rest: { reached: "surface", missed: "fallenOff" },
+    clings: 1,
+    targetPerWater: equilibriumPerWater(c.flesh, 0, Math.max(Math.min(wantedG, naclG), loadG)),
     contact: { kind: "drySalt" },
     keep: keepLimit(c.food, p.targetFraction > 0 ? "rubSalted" : "rubSaltFree"),
     excess: false,

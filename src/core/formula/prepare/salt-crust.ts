@@ -2,12 +2,12 @@ import { isSeafood } from "../../materials/lookup";
 import type { Food } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
 import { ok, type Result } from "../../result";
-import { boxShellMl, ellipsoidShellMl, type CrustFood } from "../../vessel/crust-shell";
+import { boxShellMl, ellipsoidShellMl, type CrustFood, type ShellThickness } from "../../vessel/crust-shell";
 import type { PieceSize } from "../../vessel/piece-size";
 import { bakeOf } from "../bake";
 import { perWaterForTarget } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
-import { ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
+import { apartOf, ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
 import type { CrustPreparation, CrustSchool } from "../model";
 import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
 
@@ -64,13 +64,18 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
       restMin: cook?.restMin ?? CRUST_REST_MIN,
     },
   );
-  const lines = [saltWeighed, ...liquid, ...weighedLines(input.lines, bases, c.pantry).map((w) => w.line)];
-  const naclG = lines.reduce((sum, l) => sum + l.naclG, 0);
+  const aromatics = weighedLines(input.lines, bases, c.pantry).map((w) => w.line);
+  const lines = [saltWeighed, ...liquid, ...aromatics];
+  const apart = apartOf(aromatics);
+  const naclG = lines.reduce((sum, l) => sum + l.naclG, 0) - apart.insideG - apart.leftG;
   return ok({
     naclG,
     loadG: naclG,
     waterG: 0,
     sugarG: 0,
+    apart,
+    rest: { reached: "crust", missed: "crust" },
+    clings: 0,
     targetPerWater: perWaterForTarget(p.targetFraction, c.flesh.waterFraction, "finishedFlesh"),
     contact: {
       kind: "crust",
@@ -99,11 +104,12 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
   const whole = p.size ?? likelySize(c.size, isSeafood(c.food), p.form);
   const food = p.ends === "out" ? { ...whole, lengthMm: whole.lengthMm * BODY_SHARE } : whole;
   const thickness = { overMm: p.overMm, underMm: p.underMm };
-  const shellMl =
-    (p.form === "box" ? boxShellMl(food, thickness) : ellipsoidShellMl(food, thickness)) * input.pieces.count;
+  const shellMl = shellOf(p.form, food, thickness) * input.pieces.count;
   // Damp salt pressed down lies as close as the table's densest reading of it.
   const packedGPerMl = salt.densityHighGPerMl;
-  const saltG = shellMl * packedGPerMl;
+  const geometryG = shellMl * packedGPerMl;
+  const ruleG = RULE_RATIO * c.foodG;
+  const saltG = p.saltBy === "rule" ? ruleG : geometryG;
   const waterSteps = p.school === "water" ? WATER_SHARES.map((share) => share * saltG) : [];
   return {
     food: whole,
@@ -112,7 +118,11 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
     shellMl,
     saltG,
     ratio: saltG / c.foodG,
-    ruleG: RULE_RATIO * c.foodG,
+    geometryG,
+    ruleG,
+    ruleEvenMm: evenMm(ruleG / packedGPerMl / input.pieces.count, (mm) =>
+      shellOf(p.form, food, { overMm: mm, underMm: mm }),
+    ),
     packedGPerMl,
     // What is weighed out is the middle of the usual range; the steps go to its end.
     waterG: (waterSteps[0] ?? 0) + (waterSteps[1] ?? 0) + (waterSteps[2] ?? 0),
@@ -121,6 +131,20 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
     tray: trayFor(whole, p, input.pieces.count),
     heightMm: whole.heightMm + p.overMm + p.underMm,
   };
+}
+
+const shellOf = (form: CrustPreparation["form"], food: CrustFood, thickness: ShellThickness): number =>
+  form === "box" ? boxShellMl(food, thickness) : ellipsoidShellMl(food, thickness);
+
+/** Thickness at which a shell takes so much, mm: the shell only grows with it, so halving finds it. */
+function evenMm(wantedMl: number, shellAt: (mm: number) => number): number {
+  let [low, high] = [0, 500];
+  for (let i = 0; i < 50; i++) {
+    const middle = (low + high) / 2;
+    if (shellAt(middle) < wantedMl) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
 }
 
 function eggWhites(school: CrustSchool, saltG: number, spoonGPerMl: number): number {

@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Companion, CompanionLine } from "@/core/formula/model";
-import { bedBatches } from "@/core/formula/companions";
+import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formula/model";
+import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/companions";
+import { lineOffered } from "@/core/formula/offered";
 import { COMPANIONS_MAX, LINES_MAX, RANGES } from "@/core/formula/ranges";
 import { Select } from "@/ui/choice";
 import { PART_NAME } from "@/ui/names";
@@ -10,10 +11,22 @@ import { AddIngredient } from "./ingredient-options";
 import { LineRow, type LineBases } from "./line-row";
 import { Group, type PanelProps } from "./panel";
 
-const KINDS: Companion["kind"][] = ["glaze", "butter", "baste", "sauce", "dressing", "bed"];
+const KINDS: CompanionKind[] = [
+  "glaze",
+  "butter",
+  "baste",
+  "sauce",
+  "dressing",
+  "bed",
+  "coat",
+  "drizzle",
+  "salting",
+];
+/** Of these there may be several, each at a time of its own. */
+const SEVERAL: ReadonlySet<CompanionKind> = new Set(["salting", "drizzle", "sauce"]);
 
 /** Starting lines: *practice*. */
-const STARTERS: Record<Companion["kind"], [string, number][]> = {
+const STARTERS: Record<CompanionKind, [string, number][]> = {
   glaze: [
     ["honey", 15],
     ["mustard_dijon", 8],
@@ -35,6 +48,14 @@ const STARTERS: Record<Companion["kind"], [string, number][]> = {
     ["carrot", 150],
     ["onion", 100],
   ],
+  coat: [
+    ["flour_wheat", 30],
+    ["egg_whole", 40],
+    ["breadcrumbs_dry", 60],
+    ["sunflower_oil", 25],
+  ],
+  drizzle: [["olive_oil", 10]],
+  salting: [["flaky_finishing", 2]],
 };
 
 const line = ([ingredientId, amountG]: [string, number]): CompanionLine => ({
@@ -50,18 +71,18 @@ export function CompanionsPanel(props: PanelProps & { bases: LineBases | undefin
   const companions = value.companions ?? [];
   const set = (next: Companion[]) =>
     change((f) => ({ ...f, companions: next.length > 0 ? next : undefined }));
-  const add = (kind: Companion["kind"]) => {
+  const add = (kind: CompanionKind) => {
     const lines = STARTERS[kind]
       .map(line)
       .map((l, i) => (kind === "bed" ? { ...l, bakeMin: i === 0 ? 40 : 25 } : l));
     set([...companions, { kind, name: "", lines, ...(kind === "glaze" && { lastMin: 10 }) }]);
   };
-  const unused = KINDS.filter((kind) => !companions.some((c) => c.kind === kind));
+  const unused = KINDS.filter((kind) => SEVERAL.has(kind) || !companions.some((c) => c.kind === kind));
   return (
     <Group title="Beside it">
       {companions.map((companion, index) => (
         <CompanionFields
-          key={companion.kind}
+          key={`${companion.kind}-${index}`}
           {...props}
           companion={companion}
           onChange={(next) => set(companions.map((c, i) => (i === index ? next : c)))}
@@ -81,6 +102,13 @@ export function CompanionsPanel(props: PanelProps & { bases: LineBases | undefin
   );
 }
 
+const TIMES: { value: CompanionTime; label: string }[] = [
+  { value: "beforeHeat", label: "before the heat" },
+  { value: "inHeat", label: "while it cooks" },
+  { value: "afterHeat", label: "out of the heat" },
+  { value: "atTable", label: "at the table" },
+];
+
 interface FieldsProps extends PanelProps {
   companion: Companion;
   bases: LineBases | undefined;
@@ -91,6 +119,7 @@ interface FieldsProps extends PanelProps {
 function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
   const { companion, bases, onChange, onRemove, onValidity } = props;
   const { kind, lines } = companion;
+  const { ingredient } = usePantry();
   const setLines = (next: CompanionLine[]) => onChange({ ...companion, lines: next });
   return (
     <fieldset className="mb-3 border border-line p-2">
@@ -112,7 +141,10 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
       {lines.length < LINES_MAX && (
         <AddIngredient
           label={`Add to the ${PART_NAME[kind]}`}
-          onAdd={(ingredientId) => setLines([...lines, line([ingredientId, 10])])}
+          onAdd={(ingredientId) => {
+            const found = ingredient(ingredientId);
+            if (found) setLines([...lines, lineOffered(found, false)]);
+          }}
         />
       )}
       {kind === "glaze" && (
@@ -137,6 +169,14 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
           onChange={(leftover) =>
             onChange({ ...companion, leftover: leftover === "no" ? undefined : leftover })
           }
+        />
+      )}
+      {PUT_ON.has(kind) && (
+        <Select
+          label="Goes on"
+          value={goesOnAt(companion)}
+          options={TIMES}
+          onChange={(when) => onChange({ ...companion, when })}
         />
       )}
       {kind === "bed" && <BedTimes {...props} />}

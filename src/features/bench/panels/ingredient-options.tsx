@@ -1,5 +1,6 @@
 import { Plus } from "lucide-react";
 import { useId } from "react";
+import { INGREDIENT_GROUP_NAME } from "@/ui/facts";
 import { usePantry } from "@/ui/pantry";
 
 /** Everything in the pantry, by group; picking one adds it. */
@@ -29,7 +30,7 @@ export function IngredientOptions() {
   const { ingredients } = usePantry();
   const groups = [...new Set(ingredients.map((i) => i.group))];
   return groups.map((group) => (
-    <optgroup key={group} label={group.replaceAll("_", " ")}>
+    <optgroup key={group} label={INGREDIENT_GROUP_NAME[group]}>
       {ingredients
         .filter((i) => i.group === group)
         .map((i) => (

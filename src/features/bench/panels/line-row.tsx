@@ -32,8 +32,8 @@ interface Props {
   laws: { bath: boolean; salt: boolean };
   /** It may be one of a ratio. */
   parts: boolean;
-  /** It may go into a cavity, or over and under. */
-  places: boolean;
+  /** It may go elsewhere than into the mixture: into a cavity, over and under, on the tray. */
+  places: "mixture" | "crust" | false;
   /** Part of a bed: how long it bakes. */
   bakes?: boolean;
   bases: LineBases | undefined;
@@ -103,9 +103,11 @@ export function LineRow(props: Props) {
             label="Where"
             value={line.where ?? "in"}
             options={[
-              { value: "in", label: "in the mixture" },
+              { value: "in", label: props.places === "crust" ? "in the crust's salt" : "in the mixture" },
+              { value: "underSkin", label: "under the skin" },
               { value: "cavity", label: "in the cavity" },
               { value: "overUnder", label: "over and under" },
+              { value: "tray", label: "on the tray" },
             ]}
             onChange={(where) => onChange({ ...line, where: where === "in" ? undefined : where })}
           />
@@ -186,9 +188,17 @@ function RatioToggle({ line, onChange }: Pick<Props, "line" | "onChange">) {
   );
 }
 
+/** Another law keeps the grams that go into this batch. */
+function withLaw(line: AnyLine, scalesWith: LineLaw, bases: LineBases | undefined): AnyLine {
+  if (!bases) return { ...line, scalesWith };
+  const grams = line.amountG * unitsOf(line.scalesWith, bases);
+  const units = unitsOf(scalesWith, bases);
+  return units > 0 ? { ...line, scalesWith, amountG: grams / units } : { ...line, scalesWith };
+}
+
 /** How it scales, and the same amount the other way round: what goes into this batch. */
 function LawAndTotal(props: Props & { name: string; rule: QuantityRule; units: number | undefined }) {
-  const { line, laws, name, rule, units, onChange, onValidity } = props;
+  const { line, laws, bases, name, rule, units, onChange, onValidity } = props;
   const options = LAWS.filter((law) =>
     law.value === "bath" ? laws.bath : law.value !== "salt" || laws.salt,
   );
@@ -198,7 +208,7 @@ function LawAndTotal(props: Props & { name: string; rule: QuantityRule; units: n
         label="Scales with"
         value={line.scalesWith}
         options={options}
-        onChange={(scalesWith) => onChange({ ...line, scalesWith })}
+        onChange={(scalesWith) => onChange(withLaw(line, scalesWith, bases))}
       />
       {units !== undefined && units > 0 && line.scalesWith !== "batch" && (
         <QuantityField

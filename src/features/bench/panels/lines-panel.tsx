@@ -1,5 +1,6 @@
 import type { FormulaLine } from "@/core/formula/model";
 import { equalSpoons } from "@/core/formula/equal-spoons";
+import { lineOffered } from "@/core/formula/offered";
 import { LINES_MAX } from "@/core/formula/ranges";
 import { Group, type PanelProps } from "./panel";
 import { usePantry } from "@/ui/pantry";
@@ -28,7 +29,7 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
           line={line}
           laws={{ bath: liquid || kind === "saltCrust", salt: kind === "saltCrust" }}
           parts={kind === "marinade"}
-          places={kind === "saltCrust" || kind === "rub"}
+          places={kind === "saltCrust" ? "crust" : "mixture"}
           bases={bases}
           onChange={(next) => edit(index, next as FormulaLine)}
           onRemove={() => set(lines.filter((_, i) => i !== index))}
@@ -47,17 +48,10 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
       {lines.length < LINES_MAX && (
         <AddIngredient
           label="Add an ingredient"
-          onAdd={(ingredientId) =>
-            set([
-              ...lines,
-              {
-                ingredientId,
-                amountG: 3,
-                scalesWith: kind === "wetBrine" ? "bath" : "foodMass",
-                optional: false,
-              },
-            ])
-          }
+          onAdd={(ingredientId) => {
+            const found = pantry.ingredient(ingredientId);
+            if (found) set([...lines, lineOffered(found, kind === "wetBrine")]);
+          }}
         />
       )}
     </Group>

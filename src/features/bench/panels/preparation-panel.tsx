@@ -10,6 +10,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 import { BrineFields } from "./preparation/brine-fields";
 import { CrustFields, CureFields } from "./preparation/crust-fields";
+import { SaltGivenFields } from "./preparation/salt-given-fields";
 import { MarinadeFields, PasteFields, RubFields } from "./preparation/mixture-fields";
 
 const CHOICES: { value: PreparationChoice; label: string; note: string }[] = [
@@ -29,19 +30,8 @@ const READINESS: { value: Readiness; label: string }[] = [
   { value: "even", label: "even to the centre" },
 ];
 
-const WANTED_LABEL: Record<PreparationChoice, string> = {
-  equilibrium: "Salt wanted",
-  timed: "Salt wanted",
-  dry: "Salt, of edible weight",
-  marinade: "Salt wanted",
-  paste: "Salt wanted",
-  rub: "Salt, of edible weight",
-  crust: "Salt wanted",
-  cure: "Salt wanted",
-};
-
 /** The preparation, the salt and how much of it. */
-export function PreparationPanel(props: PanelProps & { crust?: CrustFigures }) {
+export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; weighedSaltG?: number }) {
   const { value, change, onValidity, refusalFor } = props;
   const { salts, ingredients } = usePantry();
   const { preparation } = value;
@@ -59,7 +49,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures }) {
       {preparation.targetFraction > 0 && (
         <QuantityField
           key={choice}
-          label={WANTED_LABEL[choice]}
+          label="Salt wanted, of finished flesh"
           unit="%"
           value={preparation.targetFraction * 100}
           rule={RANGES.targetPercent}
@@ -72,6 +62,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures }) {
           refusal={refusalFor("target")}
         />
       )}
+      {preparation.kind !== "saltCrust" && <SaltGivenFields {...props} weighedG={props.weighedSaltG} />}
       <OwnFields {...props} />
       {preparation.kind !== "saltCrust" && (
         <Select

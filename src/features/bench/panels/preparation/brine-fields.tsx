@@ -13,6 +13,8 @@ type Brine = Extract<Preparation, { kind: "wetBrine" | "dryBrine" }>;
 
 /** What a brine asks for beyond its salt. */
 export function BrineFields({ value, preparation, change, onValidity }: PanelProps & { preparation: Brine }) {
+  // Salt given outright makes the strength; there is nothing to choose.
+  const given = value.salt !== undefined && value.salt.mode !== "wanted";
   const set = (next: Preparation) => change((f) => ({ ...f, preparation: next }));
   if (preparation.kind === "dryBrine") {
     return value.pieces.shape === "slab" ? (
@@ -39,7 +41,7 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
           ]}
           onChange={(convention) => set({ ...preparation, convention })}
         />
-      ) : (
+      ) : given ? null : (
         <Strength
           value={preparation.strength}
           saltId={value.saltId}

@@ -1,7 +1,10 @@
 import type { CrustPreparation, CurePreparation } from "@/core/formula/model";
+import { RULE_RATIO } from "@/core/formula/prepare/salt-crust";
 import { RANGES } from "@/core/formula/ranges";
+import { isSeafood } from "@/core/materials/lookup";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { Choice, Select, Toggle } from "@/ui/choice";
+import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
 
@@ -17,7 +20,8 @@ type Size = NonNullable<CrustPreparation["size"]>;
 export function CrustFields(props: PanelProps & { preparation: CrustPreparation; crust?: CrustFigures }) {
   const { preparation: p, crust, change, onValidity } = props;
   const set = (part: Partial<CrustPreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
-  const fish = props.value.foodId.match(/fish|mullet|trout|mackerel|sole|turbot|whole/) !== null;
+  const food = usePantry().food(props.value.foodId);
+  const fish = food !== undefined && isSeafood(food);
   const length = (
     label: string,
     value: number,
@@ -29,6 +33,7 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
       unit="mm"
       value={value}
       rule={RANGES[range]}
+      digits={1}
       onChange={take}
       onValidity={onValidity}
     />
@@ -48,6 +53,15 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
   return (
     <>
       <Choice label="Bound with" value={p.school} options={SCHOOLS} onChange={(school) => set({ school })} />
+      <Choice
+        label="How much salt"
+        value={p.saltBy ?? "geometry"}
+        options={[
+          { value: "geometry", label: "By thickness", note: "as measured below" },
+          { value: "rule", label: "By the rule", note: `${RULE_RATIO} to 1 by weight` },
+        ]}
+        onChange={(saltBy) => set({ saltBy })}
+      />
       {length("Salt over it", p.overMm, "shellMm", (overMm) => set({ overMm }))}
       {length("Salt under it", p.underMm, "shellMm", (underMm) => set({ underMm }))}
       {length("Room on the tray", p.marginMm, "marginMm", (marginMm) => set({ marginMm }))}
@@ -102,6 +116,7 @@ const rounded = (crust?: CrustFigures): Size => {
 };
 
 export function CureFields({
+  value,
   preparation: p,
   change,
   onValidity,
@@ -109,16 +124,18 @@ export function CureFields({
   const set = (part: Partial<CurePreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
   return (
     <>
-      <QuantityField
-        label="Salt put on, of edible weight"
-        unit="%"
-        value={p.doseFraction * 100}
-        rule={RANGES.dosePercent}
-        digits={1}
-        step={0.5}
-        onChange={(percent) => set({ doseFraction: percent / 100 })}
-        onValidity={onValidity}
-      />
+      {(value.salt?.mode ?? "wanted") === "wanted" && (
+        <QuantityField
+          label="Salt put on, of edible weight"
+          unit="%"
+          value={p.doseFraction * 100}
+          rule={RANGES.dosePercent}
+          digits={1}
+          step={0.5}
+          onChange={(percent) => set({ doseFraction: percent / 100 })}
+          onValidity={onValidity}
+        />
+      )}
       <Select
         label="At the end"
         value={p.finish}

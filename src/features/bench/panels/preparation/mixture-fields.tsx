@@ -1,4 +1,11 @@
-import type { MarinadePreparation, PastePreparation, RubPreparation, SaltSchool } from "@/core/formula/model";
+import { NO_BINDER } from "@/core/formula/prepare/paste";
+import type {
+  FormulaLine,
+  MarinadePreparation,
+  PastePreparation,
+  RubPreparation,
+  SaltSchool,
+} from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { Choice, Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
@@ -56,10 +63,11 @@ const WANTED = [
 
 export function PasteFields(props: PanelProps & { preparation: PastePreparation }) {
   const { preparation: p, change } = props;
-  const { ingredients } = usePantry();
+  const { ingredients, ingredient } = usePantry();
   const set = (part: Partial<PastePreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
   const binders = ingredients.filter((i) => i.thickens > 0).map((i) => ({ value: i.id, label: i.name }));
-  const hasYoghurt = props.value.lines.some((l) => /^yoghurt/.test(l.ingredientId) && !l.off);
+  const isDairy = (l: FormulaLine) => ingredient(l.ingredientId)?.group === "acid_dairy";
+  const hasYoghurt = props.value.lines.some((l) => isDairy(l) && !l.off);
   return (
     <>
       <Choice
@@ -72,7 +80,7 @@ export function PasteFields(props: PanelProps & { preparation: PastePreparation 
       <Select
         label="Bound with"
         value={p.binderId}
-        options={binders}
+        options={[{ value: NO_BINDER, label: "nothing: it clings by itself" }, ...binders]}
         onChange={(binderId) => set({ binderId })}
       />
       <Toggle
@@ -83,23 +91,22 @@ export function PasteFields(props: PanelProps & { preparation: PastePreparation 
       <Toggle
         label="With yoghurt (richer, clings less)"
         value={hasYoghurt}
-        onChange={(on) => change((f) => ({ ...f, lines: withYoghurt(f.lines, on) }))}
+        onChange={(on) =>
+          change((f) => ({ ...f, lines: on ? [...f.lines, YOGHURT] : f.lines.filter((l) => !isDairy(l)) }))
+        }
       />
       <ReserveFields {...props} />
     </>
   );
 }
 
-/** Strained yoghurt at a usual amount, or out again. */
-function withYoghurt(lines: PanelProps["value"]["lines"], on: boolean) {
-  const others = lines.filter((l) => !/^yoghurt/.test(l.ingredientId));
-  return on
-    ? [
-        ...others,
-        { ingredientId: "yoghurt_strained", amountG: 80, scalesWith: "foodMass" as const, optional: false },
-      ]
-    : others;
-}
+/** Strained yoghurt at a usual amount. */
+const YOGHURT: FormulaLine = {
+  ingredientId: "yoghurt_strained",
+  amountG: 80,
+  scalesWith: "foodMass",
+  optional: false,
+};
 
 export function RubFields({
   preparation: p,
@@ -109,11 +116,6 @@ export function RubFields({
   const set = (part: Partial<RubPreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
   return (
     <>
-      <Toggle
-        label="Salt in the rub"
-        value={p.targetFraction > 0}
-        onChange={(salted) => set({ targetFraction: salted ? 0.012 : 0 })}
-      />
       <Select
         label="The surface is"
         value={p.surface}
