@@ -26,7 +26,13 @@ const saltG = (g: number) => (g < 100 ? fixed(g, 1) : grams(g));
 const SEEN_G = 0.05;
 
 /** Where each gram of the dish's salt comes from and where it ends; over the wanted salt, which line to cut. */
-export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: readonly Cut[] }) {
+export function SaltLedger(props: {
+  ledger: DishLedger;
+  cuts?: readonly Cut[];
+  /** Does what a proposal says; left out, it is only told. */
+  onCut?: (cut: Cut) => void;
+}) {
+  const { ledger, cuts = [], onCut } = props;
   const ends = ledger.ends.filter((end) => end.naclG > SEEN_G);
   return (
     <section aria-label="Salt ledger">
@@ -56,7 +62,7 @@ export function SaltLedger({ ledger, cuts = [] }: { ledger: DishLedger; cuts?: r
         ))}
       </ul>
       <Sources ledger={ledger} />
-      {cuts.length > 0 && <Cuts cuts={cuts} />}
+      {cuts.length > 0 && <Cuts cuts={cuts} onCut={onCut} />}
     </section>
   );
 }
@@ -113,14 +119,30 @@ function sayCut({ kind, cutG, source }: Cut): string {
   return `use ${cutG < 10 ? fixed(cutG, 1) : grams(cutG)} g less of ${source.name}`;
 }
 
-function Cuts({ cuts }: { cuts: readonly Cut[] }) {
+function Cuts({ cuts, onCut }: { cuts: readonly Cut[]; onCut?: (cut: Cut) => void }) {
   return (
     <div className="mt-1 border-l-4 border-warning pl-2 text-sm">
       <p className="font-semibold">More salt is eaten than you want. Any one of these brings it down:</p>
       <ul>
         {cuts.map((cut) => (
-          <li key={cut.source.id} data-cut={cut.source.id}>
-            {sayCut(cut)} → <span className="figure">{percent(cut.shareAfter)}</span> %
+          <li
+            key={cut.source.id}
+            data-cut={cut.source.id}
+            className="flex items-center justify-between gap-2"
+          >
+            <span>
+              {sayCut(cut)} → <span className="figure">{percent(cut.shareAfter)}</span> %
+            </span>
+            {onCut && (
+              <button
+                type="button"
+                className="btn btn-ghost min-h-11 shrink-0 px-2 font-normal underline"
+                aria-label={`Do it: ${sayCut(cut)}`}
+                onClick={() => onCut(cut)}
+              >
+                Do it
+              </button>
+            )}
           </li>
         ))}
       </ul>

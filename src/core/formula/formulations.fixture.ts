@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
 import { newFormulation, piecesOffered, PREPARATION_CHOICES, preparationOffered } from "./defaults";
-import type { Formulation, FormulaLine } from "./model";
+import type { Formulation, FormulaLine, SaltGiven } from "./model";
 import { RANGES } from "./ranges";
 
 /* Formulations of all kinds, within what the contract takes; for laws that hold of every one. */
@@ -30,14 +30,25 @@ const line: fc.Arbitrary<FormulaLine> = fc.record(
     scalesWith: fc.constantFrom("foodMass", "surface", "bath", "salt", "piece", "batch"),
     optional: fc.boolean(),
     off: fc.boolean(),
-    where: fc.constantFrom("cavity", "overUnder"),
+    where: fc.constantFrom("underSkin", "cavity", "overUnder", "inSalt", "tray"),
   },
   { requiredKeys: ["ingredientId", "amountG", "scalesWith", "optional"] },
 );
 
 const companion: fc.Arbitrary<NonNullable<Formulation["companions"]>[number]> = fc.record(
   {
-    kind: fc.constantFrom("glaze", "butter", "baste", "sauce", "dressing", "bed"),
+    kind: fc.constantFrom(
+      "glaze",
+      "butter",
+      "baste",
+      "sauce",
+      "dressing",
+      "bed",
+      "coat",
+      "drizzle",
+      "salting",
+    ),
+    when: fc.constantFrom("beforeHeat", "inHeat", "afterHeat", "atTable"),
     name: text(40).map((t) => t.trim()),
     lines: fc.array(
       line.map(({ ingredientId, amountG, optional }) => ({
@@ -54,6 +65,14 @@ const companion: fc.Arbitrary<NonNullable<Formulation["companions"]>[number]> = 
   { requiredKeys: ["kind", "name", "lines"] },
 );
 
+const given: fc.Arbitrary<SaltGiven> = fc.oneof(
+  fc.constantFrom<SaltGiven>({ mode: "wanted" }, { mode: "none" }),
+  within(RANGES.givenPercent, 0.01).map((fraction) => ({ mode: "percent" as const, fraction })),
+  within({ min: 0, max: 200 }).map((massG) => ({ mode: "grams" as const, massG })),
+  within({ min: 0, max: 100 }).map((volumeMl) => ({ mode: "measure" as const, volumeMl })),
+  within(RANGES.pinches).map((count) => ({ mode: "pinch" as const, count, eachG: 0.35 })),
+);
+
 export const formulations: fc.Arbitrary<Formulation> = fc
   .record({
     food: fc.constantFrom(...FOODS),
@@ -64,6 +83,8 @@ export const formulations: fc.Arbitrary<Formulation> = fc
       .filter((t) => t !== ""),
     notes: text(200),
     count: fc.integer({ min: 1, max: 40 }),
+    salt: given,
+    skinOff: fc.option(fc.boolean(), { nil: undefined }),
     saltId: of(SALTS.filter((s) => s.foodGrade)),
     lines: fc.array(line, { maxLength: 6 }),
     companions: fc.option(fc.array(companion, { maxLength: 2 }), { nil: undefined }),
@@ -84,11 +105,12 @@ export const formulations: fc.Arbitrary<Formulation> = fc
     ),
     still: fc.option(fc.boolean(), { nil: undefined }),
   })
-  .map(({ food, choice, target, count, companions, cook, still, ...rest }) => ({
+  .map(({ food, choice, target, count, companions, cook, still, skinOff, ...rest }) => ({
     ...newFormulation(food),
     pieces: { ...piecesOffered(food, count), totalMassG: Math.min(food.pieceMassG * count, 200_000) },
     preparation: preparationOffered(choice, target),
     ...rest,
+    ...(skinOff !== undefined && { skinOff }),
     ...(companions && { companions }),
     ...(cook && { cook }),
     holding: { ...newFormulation(food).holding, ...(still !== undefined && { still }) },

@@ -49,7 +49,7 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   const others = [...settled.lines.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
     (l) => !(isBath && isWater(l.id)),
   );
-  const sugar = sugarApart(settled, others, pantry);
+  const sugar = sugarApart(settled, salt, others, pantry);
   return withOwn(
     {
       ...base,
@@ -84,12 +84,14 @@ const saltOf = (lines: readonly SettledLine[], pantry: Pantry): number =>
   lines.reduce((sum, l) => sum + l.grams * (pantry.ingredient(l.id)?.saltFraction ?? 0), 0);
 
 /** Sugar that a brine, dry brine or cure keeps by its salt: so much to one of salt that the grams come out as confirmed. */
-function sugarApart(settled: SettledRecipe, others: readonly SettledLine[], pantry: Pantry) {
+function sugarApart(
+  settled: SettledRecipe,
+  salt: SettledLine | undefined,
+  others: readonly SettledLine[],
+  pantry: Pantry,
+) {
   const line = SUGAR_APART.has(settled.choice) ? others.find((l) => isSugar(l.id)) : undefined;
-  const naclG = saltOf(
-    settled.lines.filter((l) => l !== line),
-    pantry,
-  );
+  const naclG = saltOf([...(salt ? [salt] : []), ...others.filter((l) => l !== line)], pantry);
   if (naclG <= 0) return undefined;
   const perSalt = line && line.grams / naclG;
   return line && perSalt !== undefined && perSalt <= RANGES.sugarPerSalt.max ? { line, perSalt } : undefined;

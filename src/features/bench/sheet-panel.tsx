@@ -44,7 +44,7 @@ export function SheetPanel({ measures, findings, change, onTool, ...worked }: Pr
       <Steps input={input} sheet={sheet} />
       <ToolButtons input={input} sheet={sheet} onTool={onTool} />
       <div className="mt-auto space-y-3 pt-4">
-        <SaltLedger ledger={outcome.ledger} cuts={cuts} />
+        <SaltLedger ledger={outcome.ledger} cuts={cuts} onCut={(cut) => change(() => cut.formula)} />
         <DishFactsLine input={input} sheet={sheet} facts={dishFacts(input, sheet)} change={change} />
         <Findings findings={findings} />
       </div>

@@ -135,20 +135,24 @@ export function saltMixture(
   // What the cook gave is for all that is made; the reserve takes its share of it.
   const ownG = given === undefined ? Math.max(0, wantedG - mix.naclG) : given / madeOver(c);
   const loadG = ownG + mix.naclG;
+  const waterG = mix.waterG > LEAST_WATER * flesh.massG ? mix.waterG : 0;
   const lessG = given === undefined ? Math.max(0, wantedG) - ownG : 0;
   return {
     naclG: loadG,
     loadG,
-    waterG: mix.waterG,
-    targetPerWater: aimPerWater(c, wantedPerWater, { waterG: mix.waterG, loadG }),
+    waterG,
+    targetPerWater: aimPerWater(c, wantedPerWater, { waterG, loadG }),
     // What its water does not dissolve lies in it and feeds it; without any water it lies on the face.
-    contact: mix.waterG > 0 ? { kind: "bath" } : { kind: "drySalt" },
+    contact: waterG > 0 ? { kind: "bath" } : { kind: "drySalt" },
     line:
       ownG > 0
         ? lessHidden(saltLine(salt, ownG * madeOver(c), "foodMass"), lessG * madeOver(c), [])
         : undefined,
   };
 }
+
+/** Water under this share of the flesh is none: oil and dry spice. */
+const LEAST_WATER = 1e-5;
 
 /** What the mixture's figures add to any preparation made with one. */
 export const mixFigures = (c: PrepareContext, mix: Mix): Pick<Prepared, "mix" | "citricPerKgG"> => ({
