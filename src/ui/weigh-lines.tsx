@@ -77,6 +77,12 @@ function WeighLine({ line, measures, why }: { line: Line; measures: MeasureSyste
           {line.optional && " · optional"}
           {line.note && ` · ${line.note}`}
         </span>
+        {line.less && (
+          <span className="block text-sm leading-tight" data-less>
+            {fixed(line.less.naclG, 1)} g less: already in{" "}
+            {line.less.from.length > 0 ? line.less.from.join(", ") : "the other lines"}
+          </span>
+        )}
       </span>
       <span className="flex shrink-0 items-center">
         {why}

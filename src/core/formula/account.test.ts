@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { cutsFor } from "./advice";
+import { chillOf } from "./chill-brine";
 import { newFormulation, piecesOffered, PREPARATION_CHOICES } from "./defaults";
 import { endG } from "./dish-ledger";
 import { formulate } from "./formulate";
@@ -294,4 +295,67 @@ test("a crust's sauce is proposed, however many kilograms of salt stand about it
   });
   const cuts = cutsFor(f, worked(f), outcomeAt(worked(f), f.pullH, f.portions), 0.008);
   expect(cuts[0]).toMatchObject({ kind: "swap", source: { ingredientId: "butter_salted" } });
+});
+
+describe("all that is wet is water", () => {
+  const cider = (part: Partial<Formulation> = {}): Formulation => ({
+    ...dish("pork_loin_bonein", "timed", { lines: [line("apple_juice", 500, { scalesWith: "bath" })] }),
+    saltId: "pickling",
+    salt: { mode: "grams", massG: 300 / sodium("pickling") },
+    water: { mode: "chosen", massG: 4000 },
+    holding: {
+      ...newFormulation(findFood("pork_loin_bonein") ?? fail()).holding,
+      temperatureC: 3,
+      brineStartC: 3,
+    },
+    ...part,
+  });
+
+  test("by hand: 4 kg water, 2 kg cider, 300 g salt, 95 °C and −5 °C to 3 °C: hot to ice as 1 to 1.08, 4.8 % of all", () => {
+    const f = cider();
+    const sheet = worked(f);
+    expect(sheet.lines.find((l) => l.role === "water")?.massG).toBe(4000);
+    expect(sheet.liquids?.otherG).toBeCloseTo(2000, 6);
+    const plan = chillOf(f, sheet);
+    // 4.186 × 92 against 2.1 × 5 + 333.6 + 4.186 × 3; the salt in the hot part is a little more heat.
+    const hotG = 4000 - (plan?.iceG ?? NaN);
+    expect(hotG).toBeCloseTo(1920, -1.8);
+    expect((plan?.iceG ?? NaN) / hotG).toBeCloseTo(1.08, 1);
+    expect(plan?.end.temperatureC).toBeCloseTo(3, 6);
+    expect(plan?.end.saltFraction).toBeCloseTo(300 / 6300, 3);
+  });
+
+  test("the cider's sugar is in the sugar figure, and its water in the bath", () => {
+    const sheet = worked(cider());
+    const juice = findIngredient("apple_juice") ?? fail();
+    expect(sheet.sugarG).toBeCloseTo(2000 * juice.sugarFraction, 6);
+    expect(sheet.waterG).toBeCloseTo(4000 + 2000 * juice.waterFraction, 6);
+  });
+
+  test.each(["honey", "stock_unsalted", "milk_whole", "maple_syrup"])("%s counts too", (id) => {
+    const sheet = worked(cider({ lines: [line(id, 100, { scalesWith: "bath" })] }));
+    expect(sheet.waterG).toBeCloseTo(4000 + 400 * (findIngredient(id)?.waterFraction ?? NaN), 6);
+  });
+
+  test("what is hidden in a brine's lines is taken off its salt, and the line says so", () => {
+    const soy = worked(
+      cider({
+        salt: { mode: "wanted" },
+        preparation: {
+          kind: "wetBrine",
+          school: "equilibrium",
+          convention: "waterPhase",
+          targetFraction: 0.014,
+        },
+        lines: [line("soy_sauce", 100, { scalesWith: "bath" })],
+      }),
+    );
+    const hidden = 400 * (findIngredient("soy_sauce")?.saltFraction ?? NaN);
+    const saltLine = soy.lines.find((l) => l.role === "salt");
+    expect(saltLine?.less).toEqual({
+      naclG: expect.closeTo(hidden, 6) as number,
+      from: ["soy sauce, all-purpose"],
+    });
+    expect(saltLine?.naclG).toBeCloseTo(soy.naclG - hidden, 6);
+  });
 });

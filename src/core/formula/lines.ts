@@ -51,9 +51,16 @@ export function apartOf(lines: readonly SheetLine[]): Apart {
   return { insideG: salt((w) => w === "cavity"), leftG: salt((w) => w !== "cavity") };
 }
 
+/** Names of the lines that bring salt worth speaking of, saltiest first. */
+export const hidingIn = (lines: readonly SheetLine[]): string[] =>
+  lines
+    .filter((l) => l.naclG > LEAST_LESS_G && joins(l.where))
+    .sort((a, b) => b.naclG - a.naclG)
+    .map((l) => l.name);
+
 /** A salt line with what was taken off it. */
-export const lessHidden = (line: SheetLine, lessG: number, from: readonly SheetLine[]): SheetLine =>
-  lessG > LEAST_LESS_G ? { ...line, less: { naclG: lessG, from: from.map((l) => l.name) } } : line;
+export const lessHidden = (line: SheetLine, lessG: number, from: readonly string[]): SheetLine =>
+  lessG > LEAST_LESS_G ? { ...line, less: { naclG: lessG, from: [...from] } } : line;
 /** Less than a scale shows, g. */
 const LEAST_LESS_G = 0.05;
 

@@ -36,7 +36,7 @@ export interface Mix {
   kind: MixKind;
   /** Oven air at which a dry coat of it is likely to blacken, °C; undefined where nothing in it burns. */
   scorchC: number | undefined;
-  /** Enzyme source in the mixture, g. */
+  /** Enzyme fruit in the mixture, g: pineapple, papaya, kiwi. Ginger and pear soften gently and are none. */
   proteaseG: number;
 }
 
@@ -48,13 +48,13 @@ const FALLBACK_DENSITY = 1.02;
 const DAIRY_SHARE = 0.4;
 /** Acid, as citric, in the liquid above which a mixture counts as sour, g/mL. *Practice*, estimate. */
 const SOUR_FROM_G_PER_ML = 0.003;
-/** A mild enzyme source (ginger, pear) decides the kind only above this share of the mixture. *Practice*, estimate. */
-const MILD_COUNTS_FROM = 0.1;
 /** Sugar share of a coat from which its sugar decides the scorching (hazard table). */
 const SUGARY_FROM = 0.05;
 
 const density = (i: Ingredient) => i.densityGPerMl ?? FALLBACK_DENSITY;
-const isLiquid = (i: Ingredient) => i.waterFraction >= DRY_BELOW;
+const isDry = (i: Ingredient) => i.waterFraction < DRY_BELOW;
+/** Poured, or a pulp or paste that mixes in: its acid is in its own water, however thick it is. */
+const isLiquid = (i: Ingredient) => i.poured || !isDry(i);
 
 /** Volume of an ingredient's watery part, mL: the whole less its fat. */
 const aqueousMlOf = ({ ingredient, massG }: MixPart) =>
@@ -69,7 +69,6 @@ export function mixOf(parts: readonly MixPart[]): Mix {
   const sour = sourness(parts, aqueousMl);
   const sugarFraction = per(total((p) => p.massG * p.ingredient.sugarFraction));
   const proteaseG = total((p) => (p.ingredient.protease === "strong" ? p.massG : 0));
-  const mildG = total((p) => (p.ingredient.protease === "mild" ? p.massG : 0));
   const dairyMl = total((p) => (p.ingredient.group === "acid_dairy" ? aqueousMlOf(p) : 0));
   return {
     massG,
@@ -81,9 +80,9 @@ export function mixOf(parts: readonly MixPart[]): Mix {
     alcoholFraction: per(total((p) => p.massG * p.ingredient.alcoholFraction)),
     naclG: total((p) => p.massG * p.ingredient.saltFraction),
     ...sour,
-    kind: kindOf(proteaseG + (per(mildG) > MILD_COUNTS_FROM ? mildG : 0), dairyMl, sour.citricG, aqueousMl),
+    kind: kindOf(proteaseG, dairyMl, sour.citricG, aqueousMl),
     scorchC: scorchOf(parts, sugarFraction),
-    proteaseG: proteaseG + mildG,
+    proteaseG,
   };
 }
 
@@ -123,7 +122,7 @@ function kindOf(proteaseG: number, dairyMl: number, citricG: number, aqueousMl: 
 function scorchOf(parts: readonly MixPart[], sugarFraction: number): number | undefined {
   const sugary = sugarFraction >= SUGARY_FROM;
   const counts = (i: Ingredient) =>
-    (!isLiquid(i) && i.fatFraction < 0.9) || (sugary && i.sugarFraction >= SUGARY_FROM);
+    (isDry(i) && i.fatFraction < 0.9) || (sugary && i.sugarFraction >= SUGARY_FROM);
   const limits = parts.flatMap(({ ingredient: i, massG }) =>
     massG > 0 && i.scorchC !== null && counts(i) ? [i.scorchC] : [],
   );

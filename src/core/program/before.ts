@@ -1,4 +1,4 @@
-import { chillBrine } from "../formula/chill-brine";
+import { chilledToC, chillOf } from "../formula/chill-brine";
 import type { SheetLine } from "../formula/lines";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
 import { checksFor } from "./checks";
@@ -86,26 +86,12 @@ function makingUp(dish: WorkedDish): Step[] {
   return [];
 }
 
-/** Salt dissolved in water near the boil, ice out of a freezer's drawer, °C. *Practice*. */
-const HOT_C = 95;
-const ICE_C = -5;
-
 function brine({ input, sheet }: WorkedDish): Step[] {
   const water = sheet.lines.find((l) => l.role === "water");
   const solutes = sheet.lines.filter((l) => l.role === "salt" || l.role === "sugar");
   const waterG = water?.massG ?? 0;
-  const coldC = Math.min(4, input.holding.brineStartC);
-  const plan =
-    waterG > 0 && sheet.brine
-      ? chillBrine({
-          waterG,
-          saltG: sheet.naclG,
-          saltFraction: sheet.brine.saltFraction,
-          hotC: HOT_C,
-          iceC: ICE_C,
-          wantedC: coldC,
-        })
-      : undefined;
+  const coldC = chilledToC(input);
+  const plan = chillOf(input, sheet);
   const hotG = plan ? waterG - plan.iceG : 0;
   const what = listed(solutes);
   if (!plan || hotG <= 0)

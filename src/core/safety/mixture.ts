@@ -1,4 +1,7 @@
+import { goesOnAt, PUT_ON } from "../formula/companions";
+import { acidLimitH } from "../formula/keep-limit";
 import { isSeafood } from "../materials/lookup";
+import { pantryOf } from "../materials/pantry";
 import { hazardRule, type Rule, type RuleContext } from "./rule";
 import { COLD_LIMIT_C, SHARP_PH } from "./official";
 
@@ -7,13 +10,25 @@ const ENZYME_MOST = 0.05;
 
 const hasOil = ({ sheet }: RuleContext) => (sheet.mix?.fatFraction ?? 0) > 0.2;
 
+/** Parts that no heat reaches: dressings, and what goes on out of the heat. */
+const uncookedParts = (input: RuleContext["input"]): Set<number> =>
+  new Set(
+    (input.companions ?? []).flatMap((c, i) =>
+      c.kind === "dressing" ||
+      (PUT_ON.has(c.kind) && (goesOnAt(c) === "afterHeat" || goesOnAt(c) === "atTable"))
+        ? [i]
+        : [],
+    ),
+  );
+
 export const MIXTURE_RULES: readonly Rule[] = [
   hazardRule("over_acid_fish", {
     because: "pH {{pH}} for {{pullH}} h; {{food}} bears {{limitH}} h of it.",
     check: ({ input, sheet }) => {
       const pH = sheet.mix?.pH;
-      return isSeafood(sheet.food) && pH !== undefined && pH < SHARP_PH && input.pullH > sheet.food.acidMaxH
-        ? { pH, pullH: input.pullH, limitH: sheet.food.acidMaxH, food: sheet.food.name }
+      const limitH = acidLimitH(sheet.food, sheet.citricPerKgG ?? 0);
+      return isSeafood(sheet.food) && pH !== undefined && pH < SHARP_PH && input.pullH > limitH
+        ? { pH, pullH: input.pullH, limitH, food: sheet.food.name }
         : undefined;
     },
   }),
@@ -60,6 +75,22 @@ export const MIXTURE_RULES: readonly Rule[] = [
       const fresh = c.ingredients.some((i) => i.flags.includes("fresh_in_oil"));
       const long = c.input.pullH > 96 || (warm && c.input.pullH > 2);
       return hasOil(c) && fresh && long ? { temperatureC, pullH: c.input.pullH } : undefined;
+    },
+  }),
+  hazardRule("raw_egg_white", {
+    id: "raw_egg_served",
+    title: "Raw egg, not cooked",
+    because: "{{what}} goes into the {{part}}, which is not cooked.",
+    instead: "Pasteurised egg, or cook it to 71 °C.",
+    check: ({ input, sheet }) => {
+      const uncooked = uncookedParts(input);
+      const pantry = pantryOf(input.own);
+      const raw = sheet.companions.find(
+        (l) => uncooked.has(l.companion ?? -1) && pantry.ingredient(l.id)?.flags.includes("raw_egg") === true,
+      );
+      return raw && raw.part !== "main" && raw.part !== "secondSalting"
+        ? { what: raw.name, part: raw.part }
+        : undefined;
     },
   }),
   hazardRule("alcohol", {

@@ -1,4 +1,5 @@
 import { cutsFor } from "../formula/advice";
+import { saltModeOf } from "../formula/prepare/given-salt";
 import { saturationFraction } from "../solution/sodium-chloride";
 import { SODIUM_MG } from "./official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
@@ -10,6 +11,11 @@ const SALTED_ALREADY_FRACTION = 0.008;
 
 /** The whole dish over what is wanted by more than this is said. *Practice*, estimate. */
 const DISH_SALTY = 1.1;
+
+/** Given salt under this share of what is wanted is said. *Practice*: where "seasoned" begins. */
+const BELOW_WANTED = 0.85;
+/** At its own minute a soak is not past it: hours typed and hours worked out differ in the last digit. */
+const A_HAIR = 1e-6;
 
 export const SALT_RULES: readonly Rule[] = [
   {
@@ -43,11 +49,28 @@ export const SALT_RULES: readonly Rule[] = [
         : undefined;
     },
   },
+  {
+    id: "below_wanted",
+    severity: "tip",
+    title: "Less salt than you want",
+    because:
+      "With the salt you gave it comes to {{percent}} % of the finished flesh; {{wantedPercent}} % is wanted.",
+    instead: "Leave it so for a light dish, salt at the table, or let the salt follow from what is wanted.",
+    source: "salt ledger, mass balance",
+    deferTo: "your own taste",
+    check: ({ input, sheet, atPull }) => {
+      const wanted = input.preparation.targetFraction;
+      const share = atPull.ledger.shareOfFood;
+      return saltModeOf(input) !== "wanted" && !sheet.crust && share < BELOW_WANTED * wanted
+        ? { percent: share * 100, wantedPercent: wanted * 100 }
+        : undefined;
+    },
+  },
   hazardRule("overlong_soak", {
     because: "Planned for {{pullH}} h; the window ends at {{limitH}} h.",
     check: ({ input, sheet }) => {
       const limitH = sheet.soak.window.past.likely ?? sheet.soak.window.keepLimitH;
-      return input.pullH > limitH ? { pullH: input.pullH, limitH } : undefined;
+      return input.pullH > limitH * (1 + A_HAIR) ? { pullH: input.pullH, limitH } : undefined;
     },
   }),
   hazardRule("double_salt", {

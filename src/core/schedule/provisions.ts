@@ -1,8 +1,8 @@
+import { chillOf } from "../formula/chill-brine";
 import { dishFacts } from "../formula/dish-facts";
 import { formulate, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { coolerIce } from "../program/soak";
-import { brineHeatCapacity, splitHotAndIce } from "../solution/chill";
 import type { Vessel } from "../vessel/vessel";
 import type { SittingRequest } from "./request";
 
@@ -52,7 +52,7 @@ export function provisionsOf(
     // What is under way was bought and weighed long ago.
     if (dish.doneMs?.go_in !== undefined) continue;
     vessels.push({ dish: dish.name, vessel: dish.formulation.vessel });
-    iceG.brines += brineIceG(sheet);
+    iceG.brines += chillOf(dish.formulation, sheet)?.iceG ?? 0;
     iceG.coolers += coolerIceG(dish.formulation, soakH[dish.id] ?? dish.formulation.pullH);
     add(foods, sheet.food.id, sheet.food.name, sheet.foodG, dish.name);
     for (const line of [...sheet.lines, ...sheet.companions])
@@ -66,19 +66,6 @@ export function provisionsOf(
     lines: [...lines.values()].sort(byMass),
     dishes,
   };
-}
-
-/** Salt dissolved in water near the boil, ice out of a freezer's drawer, a brine at fridge cold, °C. *Practice*. */
-const HOT_C = 95;
-const ICE_C = -5;
-const COLD_C = 3;
-
-function brineIceG(sheet: Formulated): number {
-  if (!sheet.brine) return 0;
-  // With about half the water as ice, the concentrate is about twice as strong as the brine.
-  const heatCapacityKJPerKgK = brineHeatCapacity(2 * sheet.brine.saltFraction);
-  const hot = { temperatureC: HOT_C, heatCapacityKJPerKgK };
-  return splitHotAndIce(sheet.waterG / 1000, sheet.naclG / 1000, hot, ICE_C, COLD_C).iceKg * 1000;
 }
 
 const coolerIceG = (input: Formulation, soakH: number): number =>

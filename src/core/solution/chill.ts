@@ -88,7 +88,8 @@ export interface HotAndIce {
 /**
  * Splits a finished brine's water into hot water, which dissolves the salt, and ice, which chills it: the ice is part
  * of the water of the brine.
- * @param waterKg all the water, kg  @param saltKg all the salt, kg
+ * @param waterKg all the plain water, kg  @param saltKg all the salt, kg
+ * @param cold other liquid of the brine (cider, stock), as cold as it is
  */
 export function splitHotAndIce(
   waterKg: number,
@@ -96,9 +97,12 @@ export function splitHotAndIce(
   hot: { temperatureC: number; heatCapacityKJPerKgK: number },
   iceC: number,
   finalC: number,
+  cold: { massKg: number; temperatureC: number } = { massKg: 0, temperatureC: finalC },
 ): HotAndIce {
   const perKgHot = hot.heatCapacityKJPerKgK * (hot.temperatureC - finalC);
-  const iceKg = (perKgHot * (waterKg + saltKg)) / (perKgHot + iceHeat(iceC, finalC));
+  const coldHeat = WATER_KJ_PER_KG_K * cold.massKg * (cold.temperatureC - finalC);
+  const wantedIceKg = (perKgHot * (waterKg + saltKg) + coldHeat) / (perKgHot + iceHeat(iceC, finalC));
+  const iceKg = Math.min(waterKg, Math.max(0, wantedIceKg));
   const hotWaterKg = waterKg - iceKg;
   const concentrateFraction = saltFractionFromPerWater(saltKg / hotWaterKg);
   return {

@@ -48,7 +48,8 @@ export type RailState = "notYet" | "maybe" | "ready" | "past";
 export function stateAt(window: Pick<SoakWindow, "ready" | "past">, hours: number): RailState {
   const reached = (h: SoftHour, edge: keyof SoftHour) =>
     h[edge] !== undefined && hours >= (h[edge] ?? Infinity);
-  if (reached(window.past, "likely")) return "past";
+  // At its own minute it is not past it yet.
+  if (hours > (window.past.likely ?? Infinity) * (1 + A_HAIR)) return "past";
   if (reached(window.ready, "likely")) return "ready";
   return reached(window.ready, "early") ? "maybe" : "notYet";
 }
@@ -59,6 +60,9 @@ export const STATE_WORDS: Record<RailState, string> = {
   ready: "ready",
   past: "past it",
 };
+
+/** Hours typed and hours worked out differ in the last digit. */
+const A_HAIR = 1e-6;
 
 const NIGHT = { from: 22, to: 6 };
 

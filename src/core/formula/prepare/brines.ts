@@ -20,6 +20,7 @@ import {
   apartOf,
   ingredientLine,
   joins,
+  hidingIn,
   lessHidden,
   saltLine,
   waterLine,
@@ -79,6 +80,7 @@ export function prepareWetBrine(c: PrepareContext, p: WetBrine): Result<Prepared
     excess: p.school === "timed",
     lines: [water, ...solutes.lines],
     liquidMl: liquidVolumeMl(waterG, naclG, sugarG),
+    liquids: { plainG: water.massG, otherG: solutes.pouredG },
     brine: brineStrength(saltFractionFromPerWater(naclG / waterG)),
     otherConventionNaclG: other && bathSalt(other, c, waterG),
   });
@@ -111,8 +113,9 @@ export interface Solutes {
   /** Sodium chloride in all that dissolves or lies on the food, g. */
   naclG: number;
   sugarG: number;
-  /** Water that comes with the lines, g. */
+  /** Water that comes with the lines, g, and what is poured in altogether. */
   waterG: number;
+  pouredG: number;
   apart: Apart;
 }
 
@@ -145,12 +148,9 @@ export function soluteLines(
     waterG:
       sumOf(mixed, ({ line, ingredient: i }) => (i.poured ? line.massG * i.waterFraction : 0)) +
       (sugar?.poured ? addedSugarG * sugar.waterFraction : 0),
+    pouredG: sumOf(mixed, ({ line, ingredient: i }) => (i.poured ? line.massG : 0)),
     lines: [
-      lessHidden(
-        owned,
-        wantedG - ownG,
-        mixed.filter(({ line }) => line.naclG > 0).map((m) => m.line),
-      ),
+      lessHidden(owned, wantedG - ownG, hidingIn(mixed.map((m) => m.line))),
       ...(sugarLine ? [sugarLine] : []),
       ...weighed.map(({ line }) => line),
     ],

@@ -1,5 +1,6 @@
 import { err, ok, type Result } from "../../result";
 import { liquidToCoverMl } from "../../vessel/fit";
+import { hidingIn } from "../lines";
 import { keepLimit } from "../keep-limit";
 import type { MixKind } from "../mix";
 import type { MarinadePreparation } from "../model";
@@ -34,7 +35,13 @@ export function prepareMarinade(
   if (!weighed.ok) return weighed;
   const { mix } = weighed.value;
   if (mix.massG <= 0) return err({ code: "nothing_in_mixture" });
-  const { line, ...dose } = saltMixture(c, p.school, p.targetFraction, mix);
+  const { line, ...dose } = saltMixture(
+    c,
+    p.school,
+    p.targetFraction,
+    mix,
+    hidingIn(mixtureLines(c, weighed.value)),
+  );
   const snug: Snug = { haveMl: mix.volumeMl, coverMl, bagMl: c.fit.filmMl };
   return ok({
     ...dose,
@@ -43,7 +50,7 @@ export function prepareMarinade(
     apart: weighed.value.apart,
     rest: { reached: p.school === "onFoodFirst" ? "surface" : "mixture", missed: "mixture" },
     clings: clingingShare(c, mix.volumeMl),
-    keep: keepLimit(c.food, METHOD_OF[mix.kind], mix),
+    keep: keepLimit(c.food, METHOD_OF[mix.kind], mix, c.foodG),
     excess: false,
     lines: [...(line ? [line] : []), ...mixtureLines(c, weighed.value)],
     liquidMl: mix.volumeMl,

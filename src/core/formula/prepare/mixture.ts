@@ -113,6 +113,7 @@ export function saltMixture(
   school: SaltSchool,
   targetFraction: number,
   mix: Mix,
+  hiding: readonly string[] = [],
 ): MixtureSalt {
   const { flesh, salt } = c;
   const given = givenOf(c);
@@ -146,7 +147,7 @@ export function saltMixture(
     contact: waterG > 0 ? { kind: "bath" } : { kind: "drySalt" },
     line:
       ownG > 0
-        ? lessHidden(saltLine(salt, ownG * madeOver(c), "foodMass"), lessG * madeOver(c), [])
+        ? lessHidden(saltLine(salt, ownG * madeOver(c), "foodMass"), lessG * madeOver(c), hiding)
         : undefined,
   };
 }

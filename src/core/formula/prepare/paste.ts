@@ -1,6 +1,6 @@
 import { err, ok, type Result } from "../../result";
 import { keepLimit } from "../keep-limit";
-import { ingredientLine } from "../lines";
+import { hidingIn, ingredientLine } from "../lines";
 import { mixOf, type Mix } from "../mix";
 import type { PastePreparation, Thickness } from "../model";
 import { madeOver, mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
@@ -44,7 +44,13 @@ export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Pre
   const binderG = binder ? (freeWaterG * binderPerWater) / strength : 0;
   const bound = binder ? [{ ingredient: binder, massG: binderG }] : [];
   const mix: Mix = mixOf([...weighed.value.parts, ...bound]);
-  const { line, ...dose } = saltMixture(c, p.school, p.targetFraction, mix);
+  const { line, ...dose } = saltMixture(
+    c,
+    p.school,
+    p.targetFraction,
+    mix,
+    hidingIn(mixtureLines(c, weighed.value)),
+  );
   const neededG = c.surfaceDm2 * coatMm * ML_PER_DM2_MM * PASTE_G_PER_ML;
   const haveMm = mix.massG / (c.surfaceDm2 * ML_PER_DM2_MM * PASTE_G_PER_ML);
   const madeG = binderG * madeOver(c);
@@ -70,7 +76,7 @@ export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Pre
     apart: weighed.value.apart,
     rest: { reached: p.school === "onFoodFirst" ? "surface" : "coat", missed: "coat" },
     clings: 1,
-    keep: keepLimit(c.food, "paste", mix),
+    keep: keepLimit(c.food, "paste", mix, c.foodG),
     excess: false,
     lines: [...(line ? [line] : []), ...mixtureLines(c, weighed.value), ...binderLines],
     liquidMl: 0,

@@ -155,6 +155,8 @@ export interface Prepared {
   lines: SheetLine[];
   /** What stands round the food, mL; 0 where nothing does. */
   liquidMl: number;
+  /** Of a brine: plain water, and what else is poured in with it, g. */
+  liquids?: { plainG: number; otherG: number };
   brine?: BrineStrength;
   otherConventionNaclG?: number;
   mix?: Mix;

@@ -1,7 +1,7 @@
 import { ok, type Result } from "../../result";
 import { equilibriumPerWater } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
-import { joins, lessHidden, saltLine } from "../lines";
+import { hidingIn, lessHidden, saltLine } from "../lines";
 import type { RubPreparation } from "../model";
 import { doseFor, givenOf } from "./given-salt";
 import { mixFigures, mixtureLines, weighMixture } from "./mixture";
@@ -28,7 +28,7 @@ export function prepareRub(c: PrepareContext, p: RubPreparation): Result<Prepare
   const loadG = naclG * coat.stuckShare;
   const insideNote = p.insideShare > 0 ? `${Math.round(p.insideShare * 100)} % of it inside` : undefined;
   const lessG = wantedG - ownG;
-  const hiding = mixtureLines(c, weighed.value).filter((l) => joins(l.where) && l.naclG > 0);
+  const hiding = hidingIn(mixtureLines(c, weighed.value));
   const line = ownG > 0 ? [lessHidden(saltLine(c.salt, ownG, "foodMass"), lessG, hiding)] : [];
   const lines = [...line, ...mixtureLines(c, weighed.value)].map((l) =>
     insideNote && !l.note && !l.where ? { ...l, note: insideNote } : l,

@@ -1,30 +1,32 @@
 "use client";
 
 import { useState } from "react";
+import type { Formulation } from "@/core/formula/model";
 import type { Formulated } from "@/core/formula/formulate";
 import { COLD_LIMIT_C } from "@/core/safety/official";
 import { RANGES } from "@/core/formula/ranges";
-import { chillBrine } from "@/core/formula/chill-brine";
+import { chilledToC, chillOf, HOT_C, ICE_C } from "@/core/formula/chill-brine";
 import { fixed, grams, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 
 /** Dissolve the salt in part of the water, hot; the rest goes in as ice and counts as water of the brine. */
-export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: () => void }) {
-  const [hotC, setHotC] = useState(95);
-  const [iceC, setIceC] = useState(-5);
-  const [wantedC, setWantedC] = useState(3);
+export function ChillDialog(props: { input: Formulation; sheet: Formulated; onClose: () => void }) {
+  const { input, sheet, onClose } = props;
+  const [hotC, setHotC] = useState(HOT_C);
+  const [iceC, setIceC] = useState(ICE_C);
+  const [wantedC, setWantedC] = useState(() => chilledToC(input));
   const [onHandG, setOnHandG] = useState<number | null>(null);
 
-  const plan = chillBrine({
-    waterG: sheet.waterG,
-    saltG: sheet.naclG,
-    saltFraction: sheet.brine?.saltFraction ?? 0,
-    hotC,
-    iceC,
-    wantedC,
-    ...(onHandG !== null && { iceG: onHandG }),
-  });
+  const plan = chillOf(input, sheet, { hotC, iceC, wantedC, ...(onHandG !== null && { iceG: onHandG }) });
+  const plainG = sheet.liquids?.plainG ?? 0;
+  const otherG = sheet.liquids?.otherG ?? 0;
+  if (!plan)
+    return (
+      <Modal title="Hot water and ice" onClose={onClose}>
+        <p>There is no plain water in this brine to divide.</p>
+      </Modal>
+    );
   const { iceG, end, shortG } = plan;
   return (
     <Modal title="Hot water and ice" onClose={onClose}>
@@ -42,12 +44,12 @@ export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: ()
         label="Ice on hand"
         unit="g"
         value={Math.round(iceG)}
-        rule={{ ...RANGES.iceG, max: Math.max(1, Math.floor(sheet.waterG * 0.95)) }}
+        rule={{ ...RANGES.iceG, max: Math.max(1, Math.floor(plainG * 0.95)) }}
         step={50}
         onChange={setOnHandG}
       />
       <dl className="mt-4 grid grid-cols-2 gap-2" data-figure="chill">
-        <Part term="Hot water, for the salt" figure={`${grams(sheet.waterG - iceG)} g`} />
+        <Part term="Hot water, for the salt" figure={`${grams(plainG - iceG)} g`} />
         <Part term="Ice, to finish" figure={`${grams(iceG)} g`} />
       </dl>
       <p className="mt-3" role="status">
@@ -69,7 +71,9 @@ export function ChillDialog({ sheet, onClose }: { sheet: Formulated; onClose: ()
       )}
       <p className="mt-3 text-sm text-quiet">
         Enthalpy balance: ice takes 333.55 kJ/kg to melt (CRC Handbook, from memory); no heat lost to air or
-        vessel. The ice is part of the {grams(sheet.waterG)} g of water on the sheet.
+        vessel. The ice is part of the {grams(plainG)} g of water on the sheet.
+        {otherG > 0 &&
+          ` The other ${grams(otherG)} g of liquid goes in at ${fixed(input.holding.temperatureC, 0)} °C and counts in both figures.`}
       </p>
     </Modal>
   );
