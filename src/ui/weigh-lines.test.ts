@@ -23,13 +23,16 @@ describe("kitchen measures", () => {
   test("water in litres, cloves by count, corns by the spoon", () => {
     expect(kitchenMeasure(line("water"), "metric")).toBe("1.0 L");
     expect(kitchenMeasure(line("garlic_clove"), "metric")).toBe("about 2.5 cloves");
-    expect(kitchenMeasure(line("pepper_black_whole"), "metric")).toMatch(/^1 tsp \([+−]\d/);
+    expect(kitchenMeasure(line("pepper_black_whole"), "metric")).toMatch(/^1 tsp, \d\.\d % too little$/);
   });
 
   test("the error stated is the error made", () => {
     for (const id of ["pickling", "sugar_brown_light", "pepper_black_whole"]) {
       const l = line(id);
-      const [, words, sign, percent] = /^(.*) \(([+−])([\d.]+) %\)$/.exec(kitchenMeasure(l, "us")) ?? [];
+      const said = kitchenMeasure(l, "us");
+      const [, words, signed, percent, side] =
+        /^(.*?)(?: \(([+−])|, )([\d.]+) %(?:\)| too (much|little))$/.exec(said) ?? [];
+      const sign = signed === "−" || side === "little" ? "−" : "+";
       const read = parseQuantity(words, { dimension: "volume", min: 0, max: 1e5 });
       const off = read.ok ? (read.value * (l.densityGPerMl ?? NaN)) / l.massG - 1 : NaN;
       expect(off * 100).toBeCloseTo((sign === "−" ? -1 : 1) * Number(percent), 1);

@@ -1,5 +1,5 @@
 import pluralize from "pluralize";
-import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
+import { CLOSE_ENOUGH, spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import type { LinePart, SheetLine } from "@/core/formula/lines";
 import { capital, fixed, grams, litres } from "./format";
 import { LAW_NAME, PART_NAME } from "./names";
@@ -35,6 +35,8 @@ export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
   const spoons = spoonMeasure(line.massG, line.densityGPerMl, measures);
   if (!spoons) return "weigh it";
   const error = spoons.relativeError * 100;
+  if (Math.abs(spoons.relativeError) > CLOSE_ENOUGH)
+    return `${spoons.text}, ${fixed(Math.abs(error), 1)} % ${error > 0 ? "too much" : "too little"}`;
   const sign = error > -0.05 ? "+" : "−";
   return `${spoons.text} (${sign}${fixed(Math.abs(error), 1)} %)`;
 }

@@ -35,6 +35,36 @@ describe("spoonMeasure", () => {
     );
   });
 
+  test("what a metric drawer's spoons say reads back as metric spoons", () =>
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 2000, noNaN: true }), (ml) => {
+        const spoons = spoonMeasure(ml, 1, "metric");
+        if (!spoons) return;
+        const rule = { dimension: "volume", min: 0, max: 1e6, measures: "metric" } as const;
+        const read = parseQuantity(spoons.text, rule);
+        expect(read.ok && read.value).toBeCloseTo(spoons.volumeMl, 6);
+      }),
+      { seed: 13, numRuns: 300 },
+    ));
+
+  test("from two teaspoons up most amounts come within 2 %, none is over 4.5 % off", () => {
+    let within = 0;
+    let all = 0;
+    for (let ml = 10; ml < 2000; ml *= 1.01) {
+      const off = Math.abs(spoonMeasure(ml, 1, "us")?.relativeError ?? 1);
+      expect(off).toBeLessThanOrEqual(0.045);
+      all++;
+      if (off <= 0.02) within++;
+    }
+    expect(within / all).toBeGreaterThan(0.85);
+  });
+
+  test.each([
+    [3.7, "¾ tsp"],
+    [1.85, "⅜ tsp"],
+    [88.7, "⅜ cup"],
+  ])("eighths are offered: %s ml", (ml, text) => expect(spoonMeasure(ml, 1, "us")?.text).toBe(text));
+
   test("from a teaspoon up, no spoon text is more than 9 % off", () => {
     fc.assert(
       fc.property(fc.double({ min: 5, max: 2000, noNaN: true }), (ml) => {

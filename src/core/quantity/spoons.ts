@@ -25,19 +25,26 @@ const DRAWER: Record<MeasureSystem, Measure[]> = {
 const PARTS: Record<Measure["name"], { part: number; glyph: string }[]> = {
   cup: [
     { part: 0, glyph: "" },
+    { part: 1 / 8, glyph: "⅛" },
     { part: 1 / 4, glyph: "¼" },
     { part: 1 / 3, glyph: "⅓" },
+    { part: 3 / 8, glyph: "⅜" },
     { part: 1 / 2, glyph: "½" },
+    { part: 5 / 8, glyph: "⅝" },
     { part: 2 / 3, glyph: "⅔" },
     { part: 3 / 4, glyph: "¾" },
+    { part: 7 / 8, glyph: "⅞" },
   ],
   tbsp: [{ part: 0, glyph: "" }],
   tsp: [
     { part: 0, glyph: "" },
     { part: 1 / 8, glyph: "⅛" },
     { part: 1 / 4, glyph: "¼" },
+    { part: 3 / 8, glyph: "⅜" },
     { part: 1 / 2, glyph: "½" },
+    { part: 5 / 8, glyph: "⅝" },
     { part: 3 / 4, glyph: "¾" },
+    { part: 7 / 8, glyph: "⅞" },
   ],
 };
 
@@ -50,7 +57,7 @@ export interface SpoonMeasure {
 }
 
 /** Share of the wanted amount beyond which one more kind of spoon is taken out. */
-const CLOSE_ENOUGH = 0.02;
+export const CLOSE_ENOUGH = 0.02;
 
 /**
  * The nearest level measures a drawer holds, largest first, never heaped.

@@ -72,7 +72,8 @@ describe("a window on it", () => {
     [5, "maybe"],
     [12, "ready"],
     [29, "ready"],
-    [30, "past"],
+    [30, "ready"],
+    [30.01, "past"],
   ])("after %d h: %s", (h, state) =>
     expect(
       stateAt({ ready: { early: 5, likely: 8, late: 12 }, past: { early: 24, likely: 30, late: 40 } }, h),
