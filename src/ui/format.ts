@@ -18,6 +18,24 @@ export function grams(massG: number): string {
 
 export const fixed = (value: number, digits: number): string => grouped(value.toFixed(digits));
 
+/** Less than any scale or sum can tell. */
+const NOTHING = 1e-12;
+
+/**
+ * A figure as a sum needs it: so many digits that whoever does the sum again from the page comes to what the page says,
+ * and no more than it has.
+ */
+export const exact = (value: number, significant = 9): string => {
+  if (Math.abs(value) < NOTHING) return "0";
+  const [mantissa, exponent] = value.toPrecision(significant).split("e");
+  const plain =
+    exponent === undefined ? mantissa : value.toFixed(Math.max(0, significant - 1 - Number(exponent)));
+  return grouped(plain.includes(".") ? plain.replace(/\.?0+$/, "") : plain).replace("-", "−");
+};
+
+/** A result in the middle of a sum. */
+export const worked = (value: number): string => exact(value, 6);
+
 /** A share as percent, two digits: salt is judged in tenths. */
 export const percent = (fraction: number, digits = 2): string => fixed(fraction * 100, digits);
 

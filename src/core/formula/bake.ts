@@ -1,5 +1,5 @@
 import { longer, type PieceInHeat } from "../heat/cook-minutes";
-import { ruleMinutes } from "../heat/trade-minutes";
+import { ovenFactor } from "../heat/trade-minutes";
 import { isSeafood } from "../materials/lookup";
 import { rows as COOK_RULES } from "../materials/tables/doneness.table";
 import type { CookRule, Food } from "../materials/types";
@@ -42,10 +42,16 @@ export function bakeOf(
     ovenC: heat.ovenC,
     ...(found.engineMin !== undefined && { engineMin: found.engineMin }),
     by: !isSeafood(food) && found.by !== "trade" ? "engine" : "trade",
-    rules: rows.map((rule) => ({
+    rules: found.counted.map(({ rule, coreFactor, minutes: ruled }) => ({
       id: rule.id,
-      minutes: ruleMinutes(rule, piece.massG, piece.thicknessMm, heat.ovenC),
-      text: rule.notes,
+      minutes: ruled,
+      minutesPerKg: rule.minutesPerKg ?? 0,
+      minutesPer25Mm: rule.minutesPer25Mm ?? 0,
+      fixedMinutes: rule.fixedMinutes ?? 0,
+      pieceKg: piece.massG / 1000,
+      thicknessMm: piece.thicknessMm,
+      ovenFactor: ovenFactor(rule, heat.ovenC),
+      coreFactor,
     })),
   };
 }

@@ -20,11 +20,20 @@ export interface HeatWanted {
 }
 
 /** Minutes two ways, and which a plan goes by. */
+/** A rule's minutes, and how far the core wanted moves them. */
+export interface Counted {
+  rule: CookRule;
+  coreFactor: number;
+  minutes: number;
+}
+
 export interface CookMinutes {
   minutes: number;
   by: "trade" | "engine" | "guess";
   /** What the trade counts for its kind and weight, moved to this oven and this core. */
-  trade?: { minutes: number; rule: CookRule };
+  trade?: Counted;
+  /** Every rule that was asked. */
+  counted: Counted[];
   /** What the heat engine says of this thickness. */
   engineMin?: number;
 }
@@ -57,12 +66,13 @@ export function longer(
 ): CookMinutes {
   const body = heatedPiece(food, piece);
   const engineMin = engineMinutes(body, heat.ovenC, heat.cover, heat.restMin, heat.endC);
-  const counted = rules.map((rule) => ({
-    rule,
-    minutes: ruleMinutes(rule, piece.massG, piece.thicknessMm, heat.ovenC) * endRatio(body, heat, rule),
-  }));
+  const counted = rules.map((rule) => {
+    const coreFactor = endRatio(body, heat, rule);
+    const minutes = ruleMinutes(rule, piece.massG, piece.thicknessMm, heat.ovenC) * coreFactor;
+    return { rule, coreFactor, minutes };
+  });
   const trade = counted.length > 0 ? counted.reduce((a, b) => (b.minutes > a.minutes ? b : a)) : undefined;
-  const found = { ...(trade && { trade }), ...(engineMin !== undefined && { engineMin }) };
+  const found = { counted, ...(trade && { trade }), ...(engineMin !== undefined && { engineMin }) };
   if (trade && trade.minutes >= (engineMin ?? 0)) return { minutes: trade.minutes, by: "trade", ...found };
   if (engineMin !== undefined) return { minutes: engineMin, by: "engine", ...found };
   return { minutes: GUESS_MIN, by: "guess", ...found };

@@ -19,8 +19,12 @@ export function ruleMinutes(rule: CookRule, pieceG: number, thicknessMm: number,
   const perMass = ((rule.minutesPerKg ?? 0) * pieceG) / 1000;
   const perThickness = ((rule.minutesPer25Mm ?? 0) * thicknessMm) / 25;
   const atRule = perMass + perThickness + (rule.fixedMinutes ?? 0);
-  return atRule * (timeFactor(ovenC) / timeFactor(rule.ovenC));
+  return atRule * ovenFactor(rule, ovenC);
 }
+
+/** Minutes in this oven over those in the rule's own, by the oven table. */
+export const ovenFactor = (rule: CookRule, ovenC: number): number =>
+  timeFactor(ovenC) / timeFactor(rule.ovenC);
 
 /** The rules of one thing at several ovens. */
 const RULES = {

@@ -4,7 +4,8 @@ import type { Formulation, FormulaLine } from "@/core/formula/model";
 import { withPreparation } from "@/core/formula/offered";
 import { outcomeAt } from "@/core/formula/outcome";
 import { grams } from "@/ui/format";
-import { whyBake, whyCoat, whyCrust, whyOtherSalt, whySour } from "./explain-mixture";
+import { whyBake, whyCoat, whyCrust, whySour } from "./explain-mixture";
+import { whySalt as salt } from "./explain-salt";
 
 const line = (ingredientId: string, amountG: number): FormulaLine => ({
   ingredientId,
@@ -24,16 +25,10 @@ const KINDS = PREPARATION_CHOICES.filter((c) => !["equilibrium", "timed", "dry"]
     worked: told({ ...withPreparation(chops(), choice), lines: choice === "crust" ? [] : LINES }),
   }),
 );
-const PURITY = "÷ 0.998";
 const kind = (choice: string) => {
   const found = KINDS.find((k) => k.choice === choice);
   if (!found) throw new Error(choice);
   return found.worked;
-};
-const salt = (w: ReturnType<typeof told>) => {
-  const p = w.input.preparation;
-  if (p.kind === "wetBrine" || p.kind === "dryBrine") throw new Error("a brine");
-  return whyOtherSalt(w, p, PURITY);
 };
 const figures = (text: string) =>
   [...text.replace(/(?<=\d)[\u202f\u00a0\u2009,](?=\d)/g, "").matchAll(/\d+(?:\.\d+)?/g)].map(([n]) =>
@@ -67,8 +62,7 @@ test("salted first: the share of the flesh, and another school is named", () => 
     preparation: { ...p, school: "onFoodFirst" } as Formulation["preparation"],
   });
   const why = salt(first);
-  const grams = p.targetFraction * first.sheet.flesh.massG;
-  expect(figures(why.sum[0]).some((n) => Math.abs(n - grams) < 0.06)).toBe(true);
+  expect(figures(why.sum[0]).some((n) => Math.abs(n - (first.sheet.dose?.wantedG ?? NaN)) < 0.06)).toBe(true);
   expect(why.otherSchool).toContain("mixture");
 });
 

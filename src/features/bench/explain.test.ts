@@ -4,6 +4,7 @@ import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
 import * as explain from "./explain";
+import { whySalt } from "./explain-salt";
 
 function told(f: Formulation) {
   const sheet = worked(f);
@@ -25,7 +26,7 @@ const text = (e: { sum: string[] }) => e.sum.join("\n");
 describe("every why gives a sum, a convention and a source", () => {
   const whys = [
     explain.whyFlesh,
-    explain.whySalt,
+    whySalt,
     explain.whyWater,
     explain.whyStrength,
     explain.whyMean,
@@ -48,22 +49,21 @@ describe("every why gives a sum, a convention and a source", () => {
 describe("the figures in the sums are the sheet's", () => {
   test("salt: pure, and by this salt's purity", () => {
     for (const { sheet, input, outcome } of Object.values(ALL)) {
-      const sum = text(explain.whySalt({ sheet, input, outcome }));
-      expect(sum).toContain(`${sheet.naclG.toFixed(1)} g`);
-      expect(sum).toContain(`${(sheet.naclG / 0.997).toFixed(1)} g on the scale`);
+      const sum = text(whySalt({ sheet, input, outcome }));
+      expect(sum).toContain(`= ${(sheet.naclG / 0.997).toFixed(1)} g of pickling salt on the scale`);
     }
   });
 
   test("each convention names what the other would weigh", () => {
-    const other = (w: typeof equilibrium) => explain.whySalt(w).otherSchool;
+    const other = (w: typeof equilibrium) => whySalt(w).otherSchool;
     expect(other(equilibrium)).toContain(`${Math.round(whole.sheet.naclG)} g`);
     expect(other(whole)).toContain(`${Math.round(equilibrium.sheet.naclG)} g`);
-    expect(explain.whySalt(whole).convention).toContain("under the figure you asked for");
+    expect(whySalt(whole).convention).toContain("under the figure you asked for");
   });
 
   test("the timed school says where its bath would end if left", () => {
     const end = (timed.sheet.endFraction * 100).toFixed(2);
-    expect(explain.whySalt(timed).otherSchool).toContain(`${end} %`);
+    expect(whySalt(timed).otherSchool).toContain(`${end} %`);
   });
 
   test("strength in every wording", () => {

@@ -1,24 +1,31 @@
-import type { Formulation } from "@/core/formula/model";
 import { endG } from "@/core/formula/dish-ledger";
 import type { PastReason } from "@/core/formula/keep-limit";
 import { tasteBand } from "@/core/formula/outcome";
 import { practiceFor } from "@/core/materials/practice";
 import { EVEN_SHARE, OUTSIDE_SHARE, SEASONED_SHARE } from "@/core/diffusion/readiness";
+import {
+  SALOMETER_FULL_FRACTION,
+  SODIUM_PER_SALT,
+  WATER_DENSITY_G_PER_ML,
+} from "@/core/solution/sodium-chloride";
 import { COVER_MM } from "@/core/vessel/fit";
-import { duration, fixed, grams, litres, percent, roughly } from "@/ui/format";
+import { duration, exact, fixed, grams, percent, roughly } from "@/ui/format";
 import { END_NAME } from "@/ui/names";
 import type { Explanation } from "@/ui/why";
 import type { Worked } from "./worked";
-import { whyBake, whyOtherSalt } from "./explain-mixture";
+import { whyBake } from "./explain-mixture";
 
-/* The words behind each main figure: the sum with these numbers, the convention, the source, the other school. */
+/*
+ * The words behind each main figure: the sum with these numbers, the convention, the source, the other school. Whoever
+ * does a sum again from the numbers shown comes to the result shown.
+ */
 
-export function whyFlesh({ input, sheet }: Worked): Explanation {
-  const share = sheet.flesh.massG / input.pieces.totalMassG;
+export function whyFlesh({ sheet }: Worked): Explanation {
+  const share = sheet.flesh.massG / sheet.foodG;
   return {
     title: "Flesh that takes salt",
     sum: [
-      `${grams(input.pieces.totalMassG)} g on the scale × ${percent(share, 0)} % edible = ${grams(sheet.flesh.massG)} g`,
+      `${exact(sheet.foodG)} g of all pieces × ${exact(share * 100)} % edible = ${grams(sheet.flesh.massG)} g`,
       `of it water ${percent(sheet.flesh.waterFraction, 0)} %, own salt ${percent(sheet.flesh.nativeSaltFraction)} %`,
     ],
     convention: "Bone and unsalted trim take no part in the sums; only edible flesh does.",
@@ -26,88 +33,29 @@ export function whyFlesh({ input, sheet }: Worked): Explanation {
   };
 }
 
-export function whySalt(worked: Worked): Explanation {
-  const { input, sheet } = worked;
-  const purity = `${grams(sheet.naclG)} g of pure salt ÷ ${fixed(sheet.salt.naclFraction, 3)} (${sheet.salt.name}) = ${fixed(sheet.naclG / sheet.salt.naclFraction, 1)} g on the scale`;
-  const { preparation } = input;
-  if (preparation.kind !== "wetBrine" && preparation.kind !== "dryBrine")
-    return whyOtherSalt(worked, preparation, purity);
-  if (preparation.kind === "dryBrine") {
-    return {
-      title: "Salt to weigh out",
-      sum: [
-        `${percent(preparation.targetFraction)} % × ${grams(sheet.flesh.massG)} g of flesh = ${fixed(sheet.naclG, 1)} g`,
-        purity,
-      ],
-      convention:
-        "The dose is a share of the edible weight, put on the faces; nothing is rinsed off. With the flesh's own salt it ends at " +
-        `${percent(sheet.endFraction)} % of the finished flesh.`,
-      source: "Common practice, no source; mass balance.",
-    };
-  }
-  if (preparation.school === "timed") {
-    return {
-      title: "Salt to weigh out",
-      sum: [
-        `${percent(sheet.brine?.saltFraction ?? 0)} % brine: ${grams(sheet.waterG)} g water × ${fixed(sheet.naclG / sheet.waterG, 4)} = ${fixed(sheet.naclG, 1)} g`,
-        purity,
-      ],
-      convention:
-        "A strong brine pulled at the right hour. Strength is salt over salt and water; the clock decides what the flesh takes up.",
-      source: "Mass balance; strength by the cook.",
-      otherSchool: `Left for ever, this bath would bring the flesh to ${percent(sheet.endFraction)} %: the equilibrium school uses only the salt the food should end with, and cannot overshoot.`,
-    };
-  }
-  return whyEquilibriumSalt(worked, preparation, purity);
-}
-
-function whyEquilibriumSalt(
-  { sheet }: Worked,
-  preparation: Extract<Formulation["preparation"], { school: "equilibrium" }>,
-  purity: string,
-): Explanation {
-  const t = preparation.targetFraction;
-  const w = sheet.flesh.waterFraction;
-  const x = t / (1 - t) / w;
-  const own = sheet.flesh.massG * sheet.flesh.nativeSaltFraction;
-  const other = grams(sheet.otherConventionNaclG ?? 0);
-  const waterPhase = preparation.convention === "waterPhase";
-  return {
-    title: "Salt to weigh out",
-    sum: waterPhase
-      ? [
-          `salt per water wanted: ${percent(t)} % ÷ ${percent(1 - t)} % ÷ ${fixed(w, 2)} = ${fixed(x, 4)} g/g`,
-          `${fixed(x, 4)} × (${grams(sheet.flesh.massG * w)} g in the flesh + ${grams(sheet.waterG)} g) − ${fixed(own, 1)} g it holds = ${fixed(sheet.naclG, 1)} g`,
-          purity,
-        ]
-      : [
-          `${percent(t)} % × (${grams(sheet.flesh.massG)} g + ${grams(sheet.waterG)} g) − ${fixed(own, 1)} g it holds = ${fixed(sheet.naclG, 1)} g`,
-          purity,
-        ],
-    convention: waterPhase
-      ? "Water-phase: salt lives in the water, so bath and flesh end with the same salt per gram of water. The default, because it is what makes the flesh end at the figure you asked for."
-      : `Whole-mass: salt = target × (food + water), the usual kitchen formula. Flesh is only part water, so it ends at ${percent(sheet.endFraction)} %, under the figure you asked for.`,
-    source:
-      "Mass balance without net movement of water; the whole-mass formula is common practice, no source.",
-    otherSchool: waterPhase
-      ? `The whole-mass formula would weigh out ${other} g, and the flesh would end lower.`
-      : `The water-phase sum would weigh out ${other} g.`,
-  };
-}
-
 export function whyWater({ input, sheet }: Worked): Explanation {
   const toCover = input.water.mode === "toCover";
+  const plainG = sheet.liquids?.plainG ?? sheet.waterG;
+  const linesG = sheet.waterG - plainG;
+  const fromLines = linesG > 0.5 ? [`with ${grams(linesG)} g of water that the other lines bring`] : [];
+  const round = input.vessel.shape === "pail" ? " (a pail widens: its own shape is reckoned)" : "";
   return {
     title: "Water",
     sum: toCover
       ? [
-          `floor ${fixed(sheet.fit.floorMm2 / 100, 0)} cm² × (${fixed(sheet.fit.foodHeightMm, 0)} mm of food + ${COVER_MM} mm) − ${litres(sheet.fit.foodMl)} L of food = ${litres(sheet.liquidMl)} L of brine`,
+          input.vessel.shape === "pail" || input.vessel.shape === "bag"
+            ? `to stand ${COVER_MM} mm over ${fixed(sheet.fit.foodHeightMm, 0)} mm of food${round}: ${exact(sheet.liquidMl, 6)} ml of brine`
+            : `${exact(sheet.fit.floorMm2 / 100)} cm² × (${exact(sheet.fit.foodHeightMm / 10)} + ${COVER_MM / 10}) cm − ${exact(sheet.fit.foodMl)} ml of food = ${fixed(sheet.liquidMl, 0)} ml of brine`,
           `of which water ${grams(sheet.waterG)} g: dissolved salt takes room too`,
+          ...fromLines,
         ]
-      : [`chosen: ${grams(sheet.waterG)} g; with its salt it fills ${litres(sheet.liquidMl)} L`],
+      : [
+          `chosen: ${grams(plainG)} g; with all that dissolves in it, ${fixed(sheet.liquidMl, 0)} ml`,
+          ...fromLines,
+        ],
     convention: toCover
-      ? "Enough to stand just over the food in this vessel, the food's own volume taken off. Pieces are taken as rigid and alike."
-      : "The amount is yours; the drawing shows whether it covers.",
+      ? "Enough to stand just over the food in this vessel, the food's own volume taken off. Pieces are taken as rigid and alike. What is poured in with it (cider, stock, milk, syrup) counts as water for its water; the plain water gives way to it."
+      : "The amount is yours, to the gram; what is poured in with it (cider, stock, milk, syrup) comes on top and counts as water for its water. The drawing shows whether it covers.",
     source:
       "Geometry; flesh at 1.05 g/mL (from memory); brine density, International Critical Tables (from memory).",
   };
@@ -116,13 +64,15 @@ export function whyWater({ input, sheet }: Worked): Explanation {
 export function whyStrength({ sheet }: Worked): Explanation {
   const b = sheet.brine;
   if (!b) return { title: "Brine strength", sum: ["no brine"], convention: "", source: "" };
+  const s = b.saltFraction;
   return {
     title: "Brine strength",
     sum: [
-      `${fixed(sheet.naclG, 1)} g ÷ (${fixed(sheet.naclG, 1)} + ${grams(sheet.waterG)}) g = ${percent(b.saltFraction)} % w/w`,
-      `${fixed(b.gPerLitreWater, 1)} g to a litre of water · ${fixed(b.gPerLitreBrine, 1)} g in a litre of brine`,
-      `${fixed(b.salometerDegrees, 1)} ° salometer · ${fixed(b.baumeDegrees, 1)} ° Baumé · SG ${fixed(b.specificGravity, 3)}`,
-      `freezes at ${fixed(b.freezingPointC, 1)} °C`,
+      `${exact(sheet.naclG)} g ÷ (${exact(sheet.naclG)} + ${exact(sheet.waterG)}) g × 100 = ${percent(s)} % w/w`,
+      `${exact(s * 100)} ÷ (100 − ${exact(s * 100)}) × ${exact(WATER_DENSITY_G_PER_ML * 1000)} g of water in a litre = ${fixed(b.gPerLitreWater, 1)} g to a litre of water`,
+      `${exact(s * 100)} ÷ ${SALOMETER_FULL_FRACTION * 100} × 100 = ${fixed(b.salometerDegrees, 1)} ° salometer`,
+      `145 − 145 ÷ ${exact(b.specificGravity)} of specific gravity = ${fixed(b.baumeDegrees, 1)} ° Baumé`,
+      `${fixed(b.gPerLitreBrine, 1)} g in a litre of brine · SG ${fixed(b.specificGravity, 3)} · freezes at ${fixed(b.freezingPointC, 1)} °C`,
     ],
     convention:
       "Salt over salt and water, before the food goes in; sugar is not counted. 100 ° salometer is saturated, 26.395 % at 60 °F.",
@@ -131,15 +81,20 @@ export function whyStrength({ sheet }: Worked): Explanation {
 }
 
 export function whyMean({ input, sheet, outcome }: Worked): Explanation {
+  const inFleshG =
+    endG(outcome.ledger, "flesh") + endG(outcome.ledger, "stock") + endG(outcome.ledger, "rinsed");
+  const alike = outcome.alongside.length === 0;
   return {
     title: `Salt in the flesh at ${duration(input.pullH)}`,
     sum: [
+      alike
+        ? `${exact(inFleshG)} g ÷ (${exact(sheet.flesh.massG)} + ${exact(inFleshG)}) g × 100 = ${percent(outcome.meanFraction)} %: ${tasteBand(outcome.meanFraction)}`
+        : `${grams(inFleshG)} g in ${grams(sheet.flesh.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} %: ${tasteBand(outcome.meanFraction)}`,
       `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,
-      `${fixed(endG(outcome.ledger, "flesh"), 1)} g of salt in ${grams(sheet.flesh.massG)} g of flesh: ${tasteBand(outcome.meanFraction)}`,
-      `D = ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
+      `D: ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
     ],
     convention:
-      "Fick's second law through the thickness, solved in finite volumes; the bath weakens as the flesh takes salt. Shares are of finished flesh.",
+      "Fick's second law through the thickness, solved in finite volumes; the bath weakens as the flesh takes salt. Shares are of the finished flesh, its own salt counted.",
     source: `${sheet.food.diffusivitySource}. Real meat is uncertain by a factor of about two.`,
   };
 }
@@ -185,7 +140,7 @@ export function whySodium({ input, outcome }: Worked): Explanation {
   return {
     title: "Sodium a portion",
     sum: [
-      `(${eaten.map((end) => `${fixed(end.naclG, 1)} g ${END_NAME[end.id]}`).join(" + ")}) × 0.3934 ÷ ${input.portions} = ${fixed(ledger.sodiumMgPerPortion, 0)} mg`,
+      `(${eaten.map((end) => `${exact(end.naclG)} g ${END_NAME[end.id]}`).join(" + ")}) × ${SODIUM_PER_SALT * 1000} mg ÷ ${input.portions} = ${fixed(ledger.sodiumMgPerPortion, 0)} mg`,
       `of it ${fixed(ledger.sources.find((s) => s.part === "food")?.naclG ?? 0, 1)} g salt was in the food already (total ${fixed(ledger.eatenG, 1)} g)`,
     ],
     convention:

@@ -30,7 +30,7 @@ import {
 } from "../lines";
 import type { Preparation } from "../model";
 import { aimPerWater, doseFor, givenOf } from "./given-salt";
-import { basesOf, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
+import { basesOf, type Dose, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
 
 type WetBrine = Extract<Preparation, { kind: "wetBrine" }>;
 type Equilibrium = Extract<WetBrine, { school: "equilibrium" }>;
@@ -51,7 +51,7 @@ export function prepareWetBrine(c: PrepareContext, p: WetBrine): Result<Prepared
     soluteLines(c, saltFor(waterG), chosenG ?? waterG, p.school === "timed" ? "bath" : "foodMass");
   const waterG =
     chosenG === undefined
-      ? waterToCoverG(liquidToCoverMl(input.vessel, fit), input.sugarPerSalt, saltFor)
+      ? waterToCoverG(liquidToCoverMl(input.vessel, fit), solutesIn)
       : waterWithLinesG(chosenG, solutesIn);
   if (!(waterG > 0)) return err({ code: "no_room_for_water", waterG });
   const solutes = solutesIn(waterG);
@@ -67,6 +67,7 @@ export function prepareWetBrine(c: PrepareContext, p: WetBrine): Result<Prepared
     loadG,
     waterG,
     sugarG,
+    dose: solutes.dose,
     apart: solutes.apart,
     rest: { reached: "bath", missed: "bath" },
     clings: 0,
@@ -89,12 +90,13 @@ export function prepareWetBrine(c: PrepareContext, p: WetBrine): Result<Prepared
 /** Salt straight on the food: a share of its edible weight. */
 export function prepareDryBrine(c: PrepareContext, p: DryBrine): Result<Prepared, FormulationError> {
   const wantedG = givenOf(c) ?? doseFor(c.flesh, p.targetFraction);
-  const { naclG, sugarG, lines, apart } = soluteLines(c, wantedG, 0, "foodMass");
+  const { naclG, sugarG, lines, apart, dose } = soluteLines(c, wantedG, 0, "foodMass");
   return ok({
     naclG,
     loadG: naclG,
     waterG: 0,
     sugarG,
+    dose,
     apart,
     rest: { reached: "surface", missed: "surface" },
     clings: 0,
@@ -116,6 +118,7 @@ export interface Solutes {
   /** Water that comes with the lines, g, and what is poured in altogether. */
   waterG: number;
   pouredG: number;
+  dose: Dose;
   apart: Apart;
 }
 
@@ -148,6 +151,7 @@ export function soluteLines(
     waterG:
       sumOf(mixed, ({ line, ingredient: i }) => (i.poured ? line.massG * i.waterFraction : 0)) +
       (sugar?.poured ? addedSugarG * sugar.waterFraction : 0),
+    dose: { wantedG, hiddenG, ownG },
     pouredG: sumOf(mixed, ({ line, ingredient: i }) => (i.poured ? line.massG : 0)),
     lines: [
       lessHidden(owned, wantedG - ownG, hidingIn(mixed.map((m) => m.line))),
@@ -205,12 +209,12 @@ export function liquidVolumeMl(waterG: number, naclG: number, sugarG: number): n
   return (waterG + naclG) / brineDensityGPerMl(saltFraction) + sugarG * SUGAR_ML_PER_G;
 }
 
-/** Water that, once salted, just covers the food. The salt follows the water, so a few rounds settle it. */
-function waterToCoverG(wantedMl: number, sugarPerSalt: number, saltFor: (waterG: number) => number): number {
+/** Water that, with all that dissolves in it, just covers the food. What dissolves follows the water: a few rounds settle it. */
+function waterToCoverG(wantedMl: number, solutesIn: (waterG: number) => Solutes): number {
   let waterG = wantedMl * WATER_DENSITY_G_PER_ML;
-  for (let i = 0; i < 8 && waterG > 0; i++) {
-    const naclG = saltFor(waterG);
-    waterG *= wantedMl / liquidVolumeMl(waterG, naclG, naclG * sugarPerSalt);
+  for (let i = 0; i < 12 && waterG > 0; i++) {
+    const { naclG, sugarG } = solutesIn(waterG);
+    waterG *= wantedMl / liquidVolumeMl(waterG, naclG, sugarG);
   }
   return waterG;
 }

@@ -15,7 +15,7 @@ export function prepareCure(c: PrepareContext, p: CurePreparation): Result<Prepa
   const given = givenOf(c);
   if (given === undefined && p.targetFraction <= heldFraction)
     return err({ code: "already_salty", heldFraction, targetFraction: p.targetFraction });
-  const { naclG, sugarG, lines, apart } = soluteLines(
+  const { naclG, sugarG, lines, apart, dose } = soluteLines(
     c,
     given ?? p.doseFraction * c.flesh.massG,
     0,
@@ -27,6 +27,7 @@ export function prepareCure(c: PrepareContext, p: CurePreparation): Result<Prepa
     loadG: naclG,
     waterG: 0,
     sugarG,
+    dose,
     apart,
     rest: { reached: "takenOff", missed: "takenOff" },
     clings: 0,

@@ -15,7 +15,14 @@ import {
 import { mixOf, type Mix, type MixPart } from "../mix";
 import type { FormulaLine, SaltSchool } from "../model";
 import { aimPerWater, doseFor, givenOf } from "./given-salt";
-import { basesOf, type Contact, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
+import {
+  basesOf,
+  type Contact,
+  type Dose,
+  type FormulationError,
+  type PrepareContext,
+  type Prepared,
+} from "./prepared";
 
 type WeighedPart = MixPart & { line: FormulaLine };
 
@@ -100,6 +107,7 @@ export interface MixtureSalt {
   waterG: number;
   targetPerWater: number;
   contact: Contact;
+  dose: Dose;
   line: SheetLine | undefined;
 }
 
@@ -125,6 +133,7 @@ export function saltMixture(
       waterG: 0,
       targetPerWater: equilibriumPerWater(flesh, 0, naclG),
       contact: { kind: "drySalt" },
+      dose: { wantedG: naclG, hiddenG: 0, ownG: naclG },
       line:
         naclG > 0
           ? { ...saltLine(salt, naclG, "foodMass"), note: "on the food, before the rest" }
@@ -145,6 +154,7 @@ export function saltMixture(
     targetPerWater: aimPerWater(c, wantedPerWater, { waterG, loadG }),
     // What its water does not dissolve lies in it and feeds it; without any water it lies on the face.
     contact: waterG > 0 ? { kind: "bath" } : { kind: "drySalt" },
+    dose: { wantedG: given === undefined ? wantedG : ownG, hiddenG: mix.naclG, ownG },
     line:
       ownG > 0
         ? lessHidden(saltLine(salt, ownG * madeOver(c), "foodMass"), lessG * madeOver(c), hiding)

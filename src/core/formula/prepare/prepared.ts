@@ -73,11 +73,30 @@ export interface Bake {
   /** Which is gone by: the trade's count, or the heat engine where that is longer. */
   by: "trade" | "engine";
   engineMin?: number;
-  rules: { id: string; minutes: number; text: string }[];
+  rules: BakeRule[];
+}
+
+export interface Dose {
+  wantedG: number;
+  hiddenG: number;
+  ownG: number;
 }
 
 /** In the tub; in a mixture that is drained off, but for a film; in a coat; on the face; and where it is not eaten. */
 export type RestPlace = "bath" | "mixture" | "coat" | "surface" | "takenOff" | "fallenOff" | "crust";
+
+/** A rule of the trade moved to this oven and to the core wanted: (a·kg + b·mm/25 + c) × oven × core. */
+export interface BakeRule {
+  id: string;
+  minutes: number;
+  minutesPerKg: number;
+  minutesPer25Mm: number;
+  fixedMinutes: number;
+  pieceKg: number;
+  thicknessMm: number;
+  ovenFactor: number;
+  coreFactor: number;
+}
 
 export interface Coat {
   massG: number;
@@ -135,6 +154,11 @@ export interface CrustFigures {
 
 /** A preparation worked out, before the soak is run. */
 export interface Prepared {
+  /**
+   * Pure salt that meets the food, g: asked for, hidden in the lines that meet it too, and weighed out as salt. Left out
+   * where salt is not dosed, as in a crust.
+   */
+  dose?: Dose;
   /** Where the salt is that reached the flesh and did not go in, and what never reached it. */
   rest: { reached: RestPlace; missed: RestPlace };
   /** Of what stays in a mixture, the share that clings to the food when it is taken out, 0 to 1. */

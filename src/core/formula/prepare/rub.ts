@@ -38,6 +38,7 @@ export function prepareRub(c: PrepareContext, p: RubPreparation): Result<Prepare
     loadG,
     waterG: 0,
     sugarG: mix.massG * mix.sugarFraction,
+    dose: { wantedG, hiddenG: mix.naclG, ownG },
     apart: weighed.value.apart,
     rest: { reached: "surface", missed: "fallenOff" },
     clings: 1,

@@ -19,7 +19,7 @@ const WATER_SHARES = [0.06, 0.01, 0.01, 0.01, 0.01];
 const WHITES_PER_CUP = 2;
 const SPARING_WHITES = 2;
 /** Of the length, what lies under salt when head and tail are left out. *Practice*, estimate. */
-const BODY_SHARE = 0.72;
+export const BODY_SHARE = 0.72;
 /** A fish lying on its side is about so much longer than it is deep. *Practice*, estimate. */
 const FISH_LENGTH_TO_DEPTH = 4;
 /**
