@@ -6,7 +6,7 @@ import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";
 const id = z.string().min(1).max(80);
 
 /** A moment between 2020 and 2100, in UTC milliseconds: an instant, never a counter. */
-const instantMs = z
+export const instantMs = z
   .number()
   .int()
   .min(Date.UTC(2020, 0, 1), "Give the time as UTC milliseconds after 2020.")

@@ -28,11 +28,32 @@ export const weighRequest = z.strictObject({
 export const scaleRequest = z.strictObject({ scaledBy: z.number().min(1).max(SCALED_MOST) });
 
 /** A reading typed by hand, or sent by an instrument. */
-export const sampleRequest = z.strictObject({
-  channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
-  atMs: instantMs,
-  value: z.number().min(-40).max(500_000),
-});
+/** What each kind of instrument can read: °C, % salt, g. Past it, it is a fault or another unit. */
+export const CHANNEL_RANGE = {
+  probe: { min: -40, max: 300, unit: "°C" },
+  fridge: { min: -40, max: 60, unit: "°C" },
+  salinity: { min: 0, max: 40, unit: "%" },
+  scale: { min: -1000, max: 500_000, unit: "g" },
+} as const;
+
+const rangeOf = (channel: string) =>
+  CHANNEL_RANGE[channel === "fridge" || channel === "salinity" || channel === "scale" ? channel : "probe"];
+
+export const sampleRequest = z
+  .strictObject({
+    channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
+    atMs: instantMs,
+    value: z.number(),
+  })
+  .superRefine(({ channel, value }, context) => {
+    const { min, max, unit } = rangeOf(channel);
+    if (value < min || value > max)
+      context.addIssue({
+        code: "custom",
+        path: ["value"],
+        message: `${channel} reads between ${min} and ${max} ${unit}.`,
+      });
+  });
 export type Channel = z.infer<typeof sampleRequest>["channel"];
 
 export const instrumentRequest = z.strictObject({

@@ -14,6 +14,9 @@ export type Db = BaseSQLiteDatabase<"sync", Database.RunResult, typeof schema>;
 /** The database itself, with its connection. */
 export type WholeDb = Db & { $client: Database.Database };
 
+/** Our mark in the file's own header: "IrCr". */
+export const APPLICATION_ID = 0x49724372;
+
 const MIGRATIONS = path.join(process.cwd(), "drizzle");
 
 /**
@@ -40,6 +43,7 @@ function ready(sqlite: Database.Database): WholeDb {
   sqlite.pragma("foreign_keys = ON");
   const db = drizzle(sqlite, { schema });
   migrate(db, { migrationsFolder: MIGRATIONS });
+  sqlite.pragma(`application_id = ${APPLICATION_ID}`);
   return db;
 }
 

@@ -69,18 +69,25 @@ describe("what a handler throws", () => {
     expect(await response.json()).toMatchObject({ title: "Saved elsewhere", currentVersion: 3, issues: [] });
   });
 
-  test("a bug answers 500 and tells nothing of its insides", async () => {
+  test("a bug answers 500, tells nothing of its insides, and gives the number it has in the log", async () => {
+    const logged = jest.spyOn(console, "error").mockImplementation(() => undefined);
     const response = await answer(() => {
       throw new Error("secret path /etc");
     });
     expect(response.status).toBe(500);
-    expect(JSON.stringify(await response.json())).not.toContain("secret");
+    const body = JSON.stringify(await response.json());
+    expect(body).not.toContain("secret");
+    const [, id] = /fault (\w+):/.exec(String(logged.mock.calls[0][0])) ?? [];
+    expect(body).toContain(id);
+    logged.mockRestore();
   });
 
   test("damaged stored data says so", async () => {
+    const logged = jest.spyOn(console, "error").mockImplementation(() => undefined);
     const response = await answer(() => {
       throw new ZodError([]);
     });
     expect((await response.json()).title).toBe("Stored data is damaged");
+    logged.mockRestore();
   });
 });

@@ -1,3 +1,4 @@
+import { randomUUID } from "node:crypto";
 import { create as contentDisposition } from "content-disposition";
 import { ZodError, type z } from "zod";
 import { boundedJson } from "./exchange/bounded-json";
@@ -13,9 +14,16 @@ export async function answer(handler: () => Promise<Response> | Response): Promi
     if (error instanceof Refusal) return problemResponse(error);
     const unwritten = storageProblem(error);
     if (unwritten) return problemResponse(unwritten);
+    const id = randomUUID().slice(0, 8);
+    // eslint-disable-next-line no-console -- the server's own log is where its keeper looks for the number told
+    console.error(`fault ${id}:`, error);
     if (error instanceof ZodError)
-      return problem(500, "Stored data is damaged", "A stored record does not read. Nothing was changed.");
-    return problem(500, "Something broke", "The kitchen's server hit a fault. Nothing was changed.");
+      return problem(
+        500,
+        "Stored data is damaged",
+        `A stored record does not read (fault ${id} in the log).`,
+      );
+    return problem(500, "Something broke", `The kitchen's server hit a fault (${id} in its log).`);
   }
 }
 

@@ -32,31 +32,42 @@ function batchRow(db: Db, batchId: string) {
  * Stores a reading and fits the batch's rate to all of them, from what was known at its start. The same reading of the same
  * instant is one reading: a device whose answer was lost sends it again.
  */
-export function addReading(db: Db, batchId: string, request: ReadingRequest, nowMs: number): void {
+export const addReading = (db: Db, batchId: string, request: ReadingRequest, nowMs: number): void =>
+  addReadings(db, batchId, [request], nowMs);
+
+/** Several at once, fitted once. */
+export function addReadings(
+  db: Db,
+  batchId: string,
+  requests: readonly ReadingRequest[],
+  nowMs: number,
+): void {
+  if (requests.length === 0) return;
   db.transaction((tx) => {
     const batch = batchRow(tx, batchId);
-    const endMs = batch.liftedAtMs ?? nowMs + 60_000;
-    if (request.atMs <= batch.startedAtMs || request.atMs > endMs) {
-      throw new Refusal(
-        422,
-        "Reading out of reach",
-        "A reading lies between the start of the batch and now.",
-        {
-          issues: [{ path: "atMs", message: "between the start of the batch and now" }],
-        },
-      );
-    }
-    const formulation = formulationSchema.parse(batch.body);
-    if (formulation.preparation.kind !== "wetBrine")
+    if (formulationSchema.parse(batch.body).preparation.kind !== "wetBrine")
       throw new Refusal(
         422,
         "No bath to read",
         "Only a wet brine has a bath to read; there is nothing to fit.",
       );
-    const { atMs, reading } = request;
-    if (readingsOf(tx, batchId).some((r) => r.atMs === atMs && isDeepStrictEqual(r.reading, reading))) return;
-    tx.insert(readings).values({ batchId, body: reading, atMs, recordedAtMs: nowMs }).run();
+    const known = readingsOf(tx, batchId);
+    for (const { atMs, reading } of requests) {
+      checkTime(batch, atMs, nowMs);
+      if (known.some((r) => r.atMs === atMs && isDeepStrictEqual(r.reading, reading))) continue;
+      const row = { batchId, body: reading, atMs, recordedAtMs: nowMs };
+      tx.insert(readings).values(row).run();
+      known.push({ id: 0, atMs, reading });
+    }
     refit(tx, batchId);
+  });
+}
+
+function checkTime(batch: ReturnType<typeof batchRow>, atMs: number, nowMs: number): void {
+  const endMs = batch.liftedAtMs ?? nowMs + 60_000;
+  if (atMs > batch.startedAtMs && atMs <= endMs) return;
+  throw new Refusal(422, "Reading out of reach", "A reading lies between the start of the batch and now.", {
+    issues: [{ path: "atMs", message: "between the start of the batch and now" }],
   });
 }
 

@@ -1,12 +1,13 @@
 import { asc, eq, sql } from "drizzle-orm";
 import type { z } from "zod";
-import type { Channel, sampleRequest, WorkView } from "@/contracts/work";
+import { batchTime, type Channel, type sampleRequest, type WorkView } from "@/contracts/work";
+import { clockOf } from "./clock";
 import { PROBES } from "@/core/program/exits";
 import { announce } from "./changes";
 import type { Db } from "./database";
 import { readReadings } from "./exchange/csv";
-import { notFound } from "./problem";
-import { addReading, readingsOf } from "./readings";
+import { notFound, Refusal } from "./problem";
+import { addReadings, readingsOf } from "./readings";
 import { hearScale } from "./scale";
 import { batches, samples } from "./schema";
 
@@ -30,6 +31,37 @@ export function keepSample(
     .run();
   announce(batchId);
 }
+
+/** A clock may be off by so much, ms. */
+const CLOCK_SLACK_MS = 60_000;
+
+/**
+ * The same from outside: a reading lies within the batch's life, by the batch's own clock. One that is ahead of it or after
+ * its end would move every figure drawn from it.
+ * @throws Refusal 422 naming what it wants
+ */
+export function takeSample(
+  db: Db,
+  batchId: string,
+  sample: z.infer<typeof sampleRequest>,
+  nowMs: number,
+): void {
+  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
+  if (!row) throw notFound("batch");
+  const latestMs = row.liftedAtMs ?? batchTime(clockOf(row), nowMs);
+  const earliestMs = row.startedAtMs - BEFORE_START_MS;
+  if (sample.atMs < earliestMs || sample.atMs > latestMs + CLOCK_SLACK_MS)
+    throw new Refusal(
+      422,
+      "Reading out of reach",
+      "A reading lies between the getting ready of its batch and now, or its end.",
+      { issues: [{ path: "atMs", message: `between ${earliestMs} and ${Math.round(latestMs)}` }] },
+    );
+  keepSample(db, batchId, sample, nowMs);
+}
+
+/** A probe and a scale are on from the getting ready. */
+const BEFORE_START_MS = 24 * 3_600_000;
 
 /** What a screen is given of each channel: so many of the newest as they are, then one a minute for eight hours. */
 const NEWEST = 200;
@@ -75,8 +107,12 @@ export function keepReadings(db: Db, batchId: string, csv: string, nowMs: number
   db.transaction((tx) => {
     knownBatch(tx, batchId);
     const here = new Set(readingsOf(tx, batchId).map((r) => JSON.stringify([r.atMs, r.reading])));
-    for (const reading of read.readings)
-      if (!here.has(JSON.stringify([reading.atMs, reading.reading]))) addReading(tx, batchId, reading, nowMs);
+    addReadings(
+      tx,
+      batchId,
+      read.readings.filter((r) => !here.has(JSON.stringify([r.atMs, r.reading]))),
+      nowMs,
+    );
     for (const sample of read.samples)
       if (sample.channel !== "scale")
         tx.insert(samples)

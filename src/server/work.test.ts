@@ -1,4 +1,5 @@
 import sharp from "sharp";
+import { sampleRequest } from "@/contracts/work";
 import { chops } from "@/core/formula/formulation.fixture";
 import { startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
@@ -6,7 +7,7 @@ import { attachInstrument } from "./instruments";
 import { keepPhoto, listPhotos, loadPhoto, removePhoto } from "./photos";
 import { setPan } from "./scale";
 import { confirmAct, judgeBatch, keepWeight, loadWork, scaleLines, setPace, undoAct } from "./work";
-import { keepSample } from "./samples";
+import { keepSample, takeSample } from "./samples";
 
 const NOW = Date.UTC(2026, 10, 27, 20);
 const MIN = 60_000;
@@ -119,6 +120,25 @@ describe("instruments", () => {
     keepSample(db, id, { channel: "scale", atMs: NOW + 1000, value: 513 }, NOW + 1000);
     expect(work(NOW + 2000).scale).toEqual({ grams: 513, steady: true });
     expect(work(NOW + 20_000).scale).toBeNull();
+  });
+
+  test.each([
+    ["ahead of the clock", { channel: "probe", atMs: NOW + 3_600_000, value: 40 }],
+    ["from before the getting ready", { channel: "probe", atMs: NOW - 40 * 24 * 3_600_000, value: 40 }],
+  ] as const)("a reading %s is refused and moves no figure", (_, sample) => {
+    const before = work().readings;
+    expect(() => takeSample(db, id, sample, NOW)).toThrow("between");
+    expect(work().readings).toEqual(before);
+  });
+
+  test.each([
+    ["probe", 300, 301],
+    ["fridge", 60, 61],
+    ["salinity", 40, 41],
+  ])("%s reads up to %d, not %d", (channel, most, over) => {
+    const read = (value: number) => sampleRequest.safeParse({ channel, atMs: NOW, value });
+    expect(read(most).success).toBe(true);
+    expect(read(over).error?.issues[0].path).toEqual(["value"]);
   });
 
   test("without a scale there is nothing to put a line on", () => {

@@ -12,7 +12,7 @@ import { finishedBatches, loadBatch, runningBatches, startBatch } from "../batch
 import type { Db } from "../database";
 import { createFromFile, formulaHeads, loadFormula, saveNew, saveVersion } from "../formulas";
 import { addReading } from "../readings";
-import { allSamples, keepSample } from "../samples";
+import { allSamples, takeSample } from "../samples";
 import { COMPUTE, isComputeName, type ComputeName } from "./compute";
 
 export interface Call {
@@ -201,7 +201,7 @@ export const OPERATIONS: readonly Operation[] = [
     },
     sampleRequest,
     ({ db, path, nowMs }, sample) => {
-      keepSample(db, path.id, sample, nowMs);
+      takeSample(db, path.id, sample, nowMs);
       return sample;
     },
   ),

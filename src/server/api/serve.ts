@@ -8,14 +8,17 @@ import { openApi } from "./open-api";
 import { OPERATIONS, type Operation } from "./operations";
 
 /** JSON Schema (2020-12) of the files this kitchen gives out. */
-const SCHEMAS: Record<string, z.ZodType> = { "formula.json": formulaFileSchema, "sitting.json": sittingBody };
+const SCHEMAS = new Map<string, z.ZodType>([
+  ["formula.json", formulaFileSchema],
+  ["sitting.json", sittingBody],
+]);
 
 /** Answers a request under /api/v1 by the operation its path and method name. */
 export function serveApi(request: Request, parts: string[]): Promise<Response> {
   return answer(async () => {
     if (parts.length === 0 || (parts.length === 1 && parts[0] === "openapi.json"))
       return Response.json(openApi());
-    const schema = parts.length === 2 && parts[0] === "schemas" ? SCHEMAS[parts[1]] : undefined;
+    const schema = parts.length === 2 && parts[0] === "schemas" ? SCHEMAS.get(parts[1]) : undefined;
     if (schema) return Response.json(z.toJSONSchema(schema, { io: "input", unrepresentable: "any" }));
     const method = request.method.toLowerCase();
     const here = OPERATIONS.flatMap((operation) => {

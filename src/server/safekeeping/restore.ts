@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
-import { openDatabase, type WholeDb } from "../database";
+import { z } from "zod";
+import { APPLICATION_ID, openDatabase, type WholeDb } from "../database";
 import { Refusal } from "../problem";
 import { snapshotFolder, takeSnapshot } from "./snapshots";
 import { replaceAll } from "./replace";
@@ -43,6 +44,15 @@ export async function restoreSnapshot(
   }
 }
 
+function readRow(name: (typeof TABLE_NAMES)[number], index: number, row: unknown): void {
+  try {
+    checkRow(name, row);
+  } catch (error) {
+    const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
+    throw unfit(`Row ${index + 1} of ${name} does not read${field ? ` (${field})` : ""}.`);
+  }
+}
+
 const unfit = (why: string) =>
   new Refusal(
     422,
@@ -62,6 +72,8 @@ function checkFile(bytes: Buffer, file: string): void {
       // Views and triggers are not ours: code in a stranger's file is not run.
       const strange = raw.prepare("SELECT name FROM sqlite_master WHERE type IN ('view', 'trigger')").get();
       if (strange) throw unfit("The file holds what no kitchen has.");
+      // Before it is brought up to date: an empty or strange database would become an empty kitchen.
+      if (!isKitchen(raw)) throw unfit("It is a database of something else.");
     } finally {
       raw.close();
     }
@@ -84,6 +96,20 @@ function checkFile(bytes: Buffer, file: string): void {
   }
 }
 
+/** Our mark, or, for those written before there was one, our tables with their migrations. */
+function isKitchen(raw: Database.Database): boolean {
+  const mark = raw.pragma("application_id", { simple: true });
+  if (mark !== 0 && mark !== APPLICATION_ID) return false;
+  const names = new Set(
+    (raw.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").all() as { name: string }[]).map(
+      (row) => row.name,
+    ),
+  );
+  return OURS.every((name) => names.has(name));
+}
+/** Every schema there ever was has these. */
+const OURS = ["__drizzle_migrations", "kitchen", "formulas", "formula_versions", "batches"];
+
 /** Every row must read before one is put in place. */
 function checkRows(file: string): void {
   const db = openDatabase(file);
@@ -91,7 +117,7 @@ function checkRows(file: string): void {
     if ((db.$client.pragma("foreign_key_check") as unknown[]).length > 0)
       throw unfit("Its rows do not belong together.");
     for (const name of TABLE_NAMES)
-      for (const row of db.select().from(TABLES[name]).all()) checkRow(name, row);
+      for (const [i, row] of db.select().from(TABLES[name]).all().entries()) readRow(name, i, row);
   } catch (error) {
     if (error instanceof Refusal) throw error;
     throw unfit("A row of it does not read.");

@@ -3,7 +3,7 @@ import { createSelectSchema } from "drizzle-zod";
 import { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
 import { limitsSchema, ownEntryRequest, usualSchema, wordsSchema } from "@/contracts/kitchen";
-import { readingBody } from "@/contracts/requests";
+import { instantMs, readingBody, timeZoneSchema } from "@/contracts/requests";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { storedPlan } from "@/contracts/plan";
 import { sittingBody } from "@/contracts/sitting";
@@ -21,32 +21,46 @@ const selectSchema = createSelectSchema as unknown as (table: SQLiteTable, json:
 const columns = (name: TableName, json: Record<string, z.ZodType> = {}): z.ZodType =>
   selectSchema(TABLES[name], json);
 
+/** Every instant lies between 2020 and 2100, every zone is one: a sheet that cannot be drawn is not let in. */
+const stamped = (name: TableName, json: Record<string, z.ZodType> = {}): z.ZodType =>
+  columns(name, json).refine(
+    (row) =>
+      Object.entries(row as KitchenRow).every(([column, value]) =>
+        column.endsWith("AtMs") && value !== null && value !== undefined
+          ? instantMs.safeParse(value).success
+          : column === "timeZone"
+            ? timeZoneSchema.safeParse(value).success
+            : true,
+      ),
+    { message: "a time or a time zone is out of reach" },
+  );
+
 /** What a row of each table must be: its columns, and JSON by its contract. */
 const ROWS: Record<TableName, z.ZodType> = {
-  kitchen: columns("kitchen", {
+  kitchen: stamped("kitchen", {
     limits: reads(limitsSchema.nullable()),
     words: reads(wordsSchema.nullable()),
     usual: reads(usualSchema.nullable()),
   }),
-  own_entries: columns("own_entries", { body: z.unknown() }).refine(
+  own_entries: stamped("own_entries", { body: z.unknown() }).refine(
     (row) => ownEntryRequest.safeParse({ kind: field(row, "kind"), entry: field(row, "body") }).success,
     "the entry does not read",
   ),
-  rates: columns("rates"),
-  formulas: columns("formulas", { tags: reads(tagsSchema) }),
-  formula_versions: columns("formula_versions", { body: reads(formulationSchema) }),
-  batches: columns("batches", { body: reads(formulationSchema), sheet: reads(sheetSnapshotSchema) }),
-  batch_events: columns("batch_events"),
-  acknowledgements: columns("acknowledgements"),
-  readings: columns("readings", { body: reads(readingBody) }),
-  batch_acts: columns("batch_acts"),
-  batch_weights: columns("batch_weights"),
-  samples: columns("samples"),
-  instrument_sessions: columns("instrument_sessions", { pan: reads(panRequest.nullable()) }),
-  outcomes: columns("outcomes", { body: reads(judgedSchema) }),
-  photos: columns("photos"),
-  sittings: columns("sittings", { body: reads(sittingBody), plan: reads(storedPlan.nullable()) }),
-  sitting_acts: columns("sitting_acts"),
+  rates: stamped("rates"),
+  formulas: stamped("formulas", { tags: reads(tagsSchema) }),
+  formula_versions: stamped("formula_versions", { body: reads(formulationSchema) }),
+  batches: stamped("batches", { body: reads(formulationSchema), sheet: reads(sheetSnapshotSchema) }),
+  batch_events: stamped("batch_events"),
+  acknowledgements: stamped("acknowledgements"),
+  readings: stamped("readings", { body: reads(readingBody) }),
+  batch_acts: stamped("batch_acts"),
+  batch_weights: stamped("batch_weights"),
+  samples: stamped("samples"),
+  instrument_sessions: stamped("instrument_sessions", { pan: reads(panRequest.nullable()) }),
+  outcomes: stamped("outcomes", { body: reads(judgedSchema) }),
+  photos: stamped("photos"),
+  sittings: stamped("sittings", { body: reads(sittingBody), plan: reads(storedPlan.nullable()) }),
+  sitting_acts: stamped("sitting_acts"),
 };
 
 /** Columns that came later: a row written before them has these. */

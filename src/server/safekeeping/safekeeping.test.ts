@@ -31,11 +31,14 @@ describe("snapshots", () => {
   test("no folder, no snapshots; other files in it are left alone", async () => {
     const { db, file } = await fullKitchen();
     expect(listSnapshots(snapshotFolder(file))).toEqual([]);
-    await takeSnapshot(db, snapshotFolder(file), NOW - 200 * DAY);
-    await takeSnapshot(db, snapshotFolder(file), NOW);
+    // Eight newer ones: never fewer than seven are kept.
+    await takeSnapshot(db, snapshotFolder(file), NOW - 75 * DAY);
+    for (let week = 10; week >= 0; week--) await takeSnapshot(db, snapshotFolder(file), NOW - week * 7 * DAY);
     writeFileSync(path.join(snapshotFolder(file), "notes.txt"), "mine");
     rotate(snapshotFolder(file), NOW);
-    expect(listSnapshots(snapshotFolder(file)).map((s) => s.takenMs)).toEqual([NOW]);
+    expect(listSnapshots(snapshotFolder(file)).map((s) => s.takenMs)).toEqual(
+      Array.from({ length: 11 }, (_, week) => NOW - week * 7 * DAY),
+    );
     expect(readFileSync(path.join(snapshotFolder(file), "notes.txt"), "utf8")).toBe("mine");
   });
 
@@ -107,7 +110,7 @@ describe("restore", () => {
         raw.close();
         return readFileSync(file);
       },
-      "read",
+      "something else",
     ],
     [
       "one with a trigger",

@@ -1,7 +1,7 @@
 import { sampleRequest } from "@/contracts/work";
 import { database } from "@/server/database";
 import { answer, readBody } from "@/server/http";
-import { keepSample } from "@/server/samples";
+import { takeSample } from "@/server/samples";
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -9,6 +9,6 @@ type Context = { params: Promise<{ id: string }> };
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     const sample = await readBody(request, sampleRequest);
-    keepSample(database(), (await params).id, sample, Date.now());
+    takeSample(database(), (await params).id, sample, Date.now());
     return Response.json(sample, { status: 201 });
   });
