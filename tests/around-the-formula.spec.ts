@@ -7,7 +7,8 @@ test("a dish's whole salt: butter, glaze and bed counted; over the target the li
   const bench = new BenchPage(page);
   await bench.open();
   await bench.school("Dry");
-  await bench.enter("Salt, of edible weight", "1.2");
+  await bench.choose("Salt is given as", "percent of the meat");
+  await bench.enter("Salt put on, of the meat", "1.2");
   await page.getByRole("button", { name: "butter", exact: true }).click();
   await bench.choose("Add to the butter", "butter, salted");
   await bench.enter("butter, salted, amount", "250");

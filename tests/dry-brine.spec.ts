@@ -10,7 +10,8 @@ test("dry brine: dose by edible weight, started at a chosen time, printed", asyn
   await bench.enter("Pieces", "6");
   await bench.enter("On the scale, all", "4 lb 2 oz");
   await bench.school("Dry");
-  await bench.enter("Salt, of edible weight", "1.2");
+  await bench.choose("Salt is given as", "percent of the meat");
+  await bench.enter("Salt put on, of the meat", "1.2");
   await bench.choose("Salt", "pickling salt");
   await bench.choose("Ready means", "outside seasoned");
 

@@ -82,9 +82,10 @@ test("rub: by food and by surface, what sticks, when it burns; its salt can be l
   await bench.enter("Oven", "165");
   await expect(page.getByText("Sugar burns")).toHaveCount(0);
 
-  await bench.toggle("Salt in the rub");
-  await expect(page.locator('[data-line="pickling"]')).toHaveCount(0);
-  await bench.toggle("Salt in the rub");
+  await bench.choose("Salt is given as", "none");
+  await expect(page.locator('[data-line="pickling"] .figure').first()).toHaveCount(0);
+  await expect(page.getByText("Less salt than you want")).toBeVisible();
+  await bench.choose("Salt is given as", "as the salt wanted asks");
   await bench.save();
   await bench.start();
   await expect(page.getByRole("article", { name: "Ribs rubbed" })).toContainText("rub · 6 pieces · 2.4 kg");

@@ -1,11 +1,12 @@
 import { hazard } from "../materials/lookup";
 import type { Severity } from "../safety/rule";
 import type { LooseRecipe } from "./loose";
+import { judged } from "./judged";
+import type { Dialect } from "./amounts";
+import type { Pantry } from "../materials/pantry";
 import type { SaidHeat, SaidStage } from "./read-method";
 import type { Contradiction, ReadRecipe, RecipeLine } from "./reading";
 
-/** Oven settings closer than this are one setting written twice, °C. */
-const OVENS_APART_C = 9;
 /** Stated and summed times may differ by so much of the stated, and so many minutes. *Practice*: steps are rounded. */
 const TIME_SHARE = 0.2;
 const TIME_MIN = 10;
@@ -16,14 +17,17 @@ const CRYSTAL_SHARE = 0.25;
 export function contradictionsIn(
   recipe: LooseRecipe,
   read: Omit<ReadRecipe, "contradictions">,
+  pantry: Pantry,
+  dialect: Dialect,
 ): Contradiction[] {
   const found = [
-    ...ovensDisagree(read.method.ovens),
+    ...ovensDisagree(read.method),
     ...timesDoNotSum(recipe, read.method.stages),
     ...saltTwice(recipe, read.lines),
     ...crystals(read.lines),
     ...coresDisagree(read.method.cores),
     ...unsafeSteps(recipe.method),
+    ...judged(recipe, read, pantry, dialect),
   ];
   const order: Record<Severity, number> = { stop: 0, caution: 1, tip: 2 };
   return found.sort((a, b) => order[a.severity] - order[b.severity]);
@@ -31,11 +35,9 @@ export function contradictionsIn(
 
 const celsius = (c: number): string => `${Math.round(c)} °C`;
 
-function ovensDisagree(ovens: readonly SaidHeat[]): Contradiction[] {
-  const plain = ovens.filter((o) => !o.changes);
-  const [first] = plain;
-  const other = plain.find((o) => Math.abs(o.celsius - first.celsius) > OVENS_APART_C);
-  if (!first || !other) return [];
+function ovensDisagree({ ovenConflict }: ReadRecipe["method"]): Contradiction[] {
+  if (!ovenConflict) return [];
+  const [first, other] = ovenConflict;
   return [
     {
       id: "two_ovens",
@@ -87,10 +89,20 @@ const SALTS_IN_METHOD =
 const SALTY = 0.05;
 
 function saltTwice(recipe: LooseRecipe, lines: readonly RecipeLine[]): Contradiction[] {
-  const salts = lines.filter((l) => l.chosen?.kind === "salt");
+  const salts = lines.filter((l) => l.chosen?.kind === "salt" && l.part === "main" && !l.optional);
   const again = recipe.method.filter(
     (s) =>
       SALTS_IN_METHOD.test(s) && /\b(?:after|again|before (?:roast|cook|bak|grill|serv)|season)/i.test(s),
+  );
+  again.push(
+    ...recipe.method.filter(
+      (s) =>
+        !again.includes(s) &&
+        /\b(?:more|another|extra|second)\b[^.]{0,24}\bsalt(?:ing)?\b|\bsalt (?:it |them |both sides )?again\b|\bre-?salt\b/i.test(
+          s,
+        ) &&
+        !/\b(?:no|not|without|don[’']?t|never|need)\b[^.]*\bsalt/i.test(s),
+    ),
   );
   const hidden = lines.filter((l) => (l.saltFraction ?? 0) >= SALTY && l.chosen?.kind === "ingredient");
   const twice: Contradiction[] = [];
@@ -150,10 +162,6 @@ const UNSAFE: [string, RegExp][] = [
   [
     "counter_thaw",
     /\b(?:thaw|defrost)\w*\b[^.]*\b(?:counter|worktop|room temperature|kitchen table|warm water|hot water)\b/i,
-  ],
-  [
-    "brine_room_temp",
-    /\b(?:brin(?:e|ing)|marinat(?:e|ing)|soak|leave|let)\b[^.]*\b(?:room temperature|on the (?:counter|worktop|bench)|at room temp)\b[^.]*\b(?:overnight|hours?|all day)\b|\b(?:overnight|hours?|all day)\b[^.]*\b(?:at room temp|on the (?:counter|worktop))/i,
   ],
   [
     "hot_brine",

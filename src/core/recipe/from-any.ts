@@ -1,4 +1,5 @@
 import { Parser } from "htmlparser2";
+import type { Dialect } from "./amounts";
 import { findRecipe, recipeFromJsonLd } from "./from-json-ld";
 import { recipeFromText } from "./from-text";
 import { RECIPE_LIMITS, type LooseRecipe } from "./loose";
@@ -12,18 +13,18 @@ export type Source = "text" | "pageData" | "pageText";
  * Reads whatever was pasted or dropped: free text, Markdown, a page with schema.org data, or that data alone.
  * Never throws: what does not read as anything better is read as text.
  */
-export function recipeFromAny(pasted: string): { source: Source; recipe: LooseRecipe } {
+export function recipeFromAny(pasted: string, dialect?: Dialect): { source: Source; recipe: LooseRecipe } {
   const text = pasted.slice(0, PAGE_CHARACTERS);
   const alone = recipeInJson(text);
   if (alone) return { source: "pageData", recipe: alone };
   if (!/<\w+[^>]{0,500}>/.test(text.slice(0, 20_000)))
-    return { source: "text", recipe: recipeFromText(text.slice(0, RECIPE_LIMITS.characters)) };
+    return { source: "text", recipe: recipeFromText(text.slice(0, RECIPE_LIMITS.characters), dialect) };
   const page = readPage(text);
   for (const data of page.data) {
     const recipe = recipeInJson(data);
     if (recipe) return { source: "pageData", recipe };
   }
-  return { source: "pageText", recipe: recipeFromText(page.text) };
+  return { source: "pageText", recipe: recipeFromText(page.text, dialect) };
 }
 
 function recipeInJson(text: string): LooseRecipe | undefined {

@@ -1,5 +1,6 @@
 import { decodeHTML } from "entities";
 import { parse as parseDuration, toSeconds } from "iso8601-duration";
+import { servesIn } from "./serves";
 import { bounded, sentencesOf, type LooseRecipe } from "./loose";
 
 /** How deep a page's data is followed for a recipe; real ones lie within three. */
@@ -41,7 +42,10 @@ export function recipeFromJsonLd(recipe: Thing): LooseRecipe {
   return bounded({
     name: textsOf(recipe.name)[0] ?? "",
     ingredients: textsOf(recipe.recipeIngredient ?? recipe.ingredients),
-    method: stepsOf(recipe.recipeInstructions, 0).flatMap(sentencesOf),
+    description: textsOf(recipe.description)[0] ?? "",
+    method: stepsOf(recipe.recipeInstructions, 0)
+      .flatMap((step) => step.split(/(?:^|\s)(?:\d{1,2}\.|Step \d+:?)\s+(?=[A-Z])/))
+      .flatMap(sentencesOf),
     serves: servesOf(recipe.recipeYield),
     stated,
   });
@@ -70,6 +74,8 @@ function servesOf(value: unknown): number | null {
   for (const text of textsOf(value)) {
     const figure = /\d{1,3}/.exec(text);
     if (figure) return Number(figure[0]);
+    const said = servesIn(text) ?? servesIn(`serves ${text}`);
+    if (said !== null) return said;
   }
   return null;
 }

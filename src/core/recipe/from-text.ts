@@ -1,86 +1,187 @@
 import { bounded, RECIPE_LIMITS, sentencesOf, type LooseRecipe } from "./loose";
+import { dialectOf, type Dialect } from "./amounts";
+import { linesInProse } from "./prose";
+import { isHeading } from "./read-line";
+import { servesIn } from "./serves";
 import { timesIn } from "./times";
 
 type Part = "unsaid" | "ingredients" | "method";
 
-const HEADING: [RegExp, Part][] = [
-  [
-    /^(?:for the .*|(?:the )?ingredients?|you(?:’|')?ll need|you will need|what you need|shopping list)(?: .*)?:?$/i,
-    "ingredients",
-  ],
-  [
-    /^(?:method|directions?|instructions?|preparation|steps?|to (?:make|cook|prepare).*|how to .*):?$/i,
-    "method",
-  ],
-];
+const METHOD_HEADING =
+  /^(?:method|directions?|instructions?|preparation|procedure|steps?|what (?:to|you) do|how (?:to|it)\b.*|to (?:make|cook|prepare)\b.*|do this|the doing|cooking|making it)\s*:?$/i;
+const LIST_HEADING =
+  /^(?:for the .*|(?:the )?ingredients?|you(?:’|')?ll need|you will need|what you need|what goes in|shopping(?: list)?|shopping)(?: .*)?:?$/i;
 const BULLET = /^(?:[-*•·▢□☐]|\d{1,2}[.)](?=\s))\s*/;
 const NUMBERED = /^\d{1,2}[.)]\s/;
-const FIGURE = /^(?:[\d¼½¾⅓⅔⅛]|(?:an?|one|two|three|four|half|pinch|dash|juice|zest|handful)\b)/i;
+const FIGURE_FIRST = /^(?:[\d¼½¾⅓⅔⅛]|(?:an?|one|two|three|four|half|pinch|dash|juice|zest|handful)\b)/i;
 /** "A supper of duck" names a dish, "a pinch of salt" is weighed out. */
 const AMOUNT =
   /^(?:[\d¼½¾⅓⅔⅛]|(?:(?:an?|one|two|three|four|half an?)\s+(?:\w+\s+)?)?(?:pinch|dash|juice|zest|handful|cup|spoon|teaspoon|tablespoon|clove|sprig|litre|liter|kilo|pound|ounce|bunch|stick)(?:e?s)?\b)/i;
 /** A method tells somebody to do something. */
 const DOING =
   /\b(?:add|bake|brush|bring|broil|chill|coat|combine|cook|cover|cure|cut|dissolve|drain|dry|grill|heat|leave|let|lift|marinate|mix|pat|place|pour|preheat|put|refrigerate|remove|rest|rinse|roast|rub|season|serve|simmer|slice|soak|sprinkle|stir|submerge|turn|weigh|whisk|wrap)\b/i;
-const SERVES = /\b(?:serves|feeds|makes|yields?|portions?|servings?)\s*:?\s*(?:about\s*)?(\d{1,3})/i;
-const SERVES_BEHIND = /\b(\d{1,3})\s+(?:servings|portions|people)\b/i;
 const STATED: [RegExp, LooseRecipe["stated"][number]["kind"]][] = [
   [/^total(?: time)?\b/i, "total"],
   [/^(?:cook(?:ing)?|roast(?:ing)?|bak(?:e|ing)) time\b/i, "cook"],
   [/^(?:prep(?:aration)?|active|hands-on) time\b/i, "prep"],
 ];
 
+/** Fewer lines than this are no list: what is in the sentences is looked for. */
+const A_LIST = 3;
+
 /** Reads free text or Markdown: a name, ingredients, a method, in whatever order and under whatever headings. */
-export function recipeFromText(text: string): LooseRecipe {
+export function recipeFromText(text: string, dialect: Dialect = dialectOf(text, "us")): LooseRecipe {
   const recipe: LooseRecipe = { name: "", ingredients: [], method: [], serves: null, stated: [] };
   let part: Part = "unsaid";
+  const told: Told[] = [];
   for (const raw of text.slice(0, RECIPE_LIMITS.characters).split(/\r?\n/)) {
     const line = plain(raw);
-    if (line === "") continue;
-    const heading = /^#{1,6}\s/.test(raw.trim()) || !/[.!?]$/.test(line) ? partOf(line) : undefined;
+    if (line === "" || isRule(line)) continue;
+    const header = MAIL.exec(line);
+    if (header) {
+      if (/^subject/i.test(header[1]) && recipe.name === "")
+        recipe.name = header[2].replace(/^(?:(?:fw|re|fwd):\s*)+/i, "");
+      continue;
+    }
+    if (/^\|/.test(raw.trim())) {
+      // A row of a table: a header and a rule ask for nothing.
+      if (/\d/.test(line)) recipe.ingredients.push(raw.trim());
+      continue;
+    }
+    recipe.serves ??= servesIn(line);
+    const heading: Part | undefined =
+      recipe.name === "" && part === "unsaid" && isTitle(line) ? undefined : headingOf(line, raw);
     if (heading) {
-      part = heading;
-      if (/^for the/i.test(line)) recipe.ingredients.push(line.endsWith(":") ? line : `${line}:`);
+      if (
+        recipe.name === "" &&
+        /^#{1,2}\s/.test(raw.trim()) &&
+        !METHOD_HEADING.test(line) &&
+        !LIST_HEADING.test(line)
+      ) {
+        recipe.name = line;
+        continue;
+      }
+      // Under a heading of its own each line is judged by itself; under "Ingredients" and "Method" they go by that.
+      part = heading === "ingredients" && !LIST_HEADING.test(line) ? "unsaid" : heading;
+      if (heading === "ingredients" && (!LIST_HEADING.test(line) || /^for the/i.test(line)))
+        recipe.ingredients.push(
+          line.endsWith(":") || /^#/.test(raw.trim()) ? line.replace(/:?$/, ":") : `${line}:`,
+        );
       continue;
     }
     if (takeFact(recipe, line)) continue;
-    if (recipe.name === "" && isName(line, part)) {
+    if (recipe.name === "" && recipe.ingredients.length === 0 && isName(line, part)) {
       recipe.name = line;
       continue;
     }
     const kind = part === "unsaid" || strays(line, raw, part) ? kindOf(line, raw) : part;
     if (kind === "ingredients") recipe.ingredients.push(line.replace(BULLET, ""));
-    else recipe.method.push(...sentencesOf(line.replace(BULLET, "")));
+    else told.push({ text: line.replace(BULLET, ""), own: OWN_STEP.test(raw.trim()) });
+  }
+  recipe.method.push(...sentencesIn(told));
+  const listed = recipe.ingredients.filter(
+    (l) => !isHeading(l) && /[\d¼½¾⅓⅔⅛]|\b(?:an?|one|two|three|half|pinch)\b/i.test(l),
+  );
+  if (listed.length < A_LIST) {
+    const prose = linesInProse([...recipe.ingredients, ...recipe.method].join("; "), dialect);
+    if (prose.length > listed.length) {
+      recipe.method = [
+        ...recipe.ingredients.filter((l) => !isHeading(l)).flatMap(sentencesOf),
+        ...recipe.method,
+      ];
+      recipe.ingredients = prose;
+    }
   }
   return bounded(recipe);
+}
+
+interface Told {
+  text: string;
+  /** It begins a step: a bullet, a figure or a little picture stands before it. */
+  own: boolean;
+}
+const OWN_STEP = /^(?:[-*•·▢□☐>]|\d{1,2}[.)]|\p{Extended_Pictographic}|\d\ufe0f?\u20e3)/u;
+
+/** Lines that were broken off go on in the next. */
+function sentencesIn(lines: readonly Told[]): string[] {
+  const joined: string[] = [];
+  for (const { text: line, own } of lines) {
+    const before = joined.at(-1);
+    if (!own && before !== undefined && !/[.!?:)]\s*$/.test(before) && /^[a-z,;]/.test(line))
+      joined[joined.length - 1] = /[a-z]-$/i.test(before) ? before.slice(0, -1) + line : `${before} ${line}`;
+    else joined.push(line);
+  }
+  return joined.flatMap(sentencesOf);
+}
+
+/** Headers of a letter sent by mail. */
+const MAIL = /^(from|to|cc|date|sent|subject)\s*:\s*(.*)$/i;
+/** A title may stand in capitals, as a heading does. */
+const isTitle = (line: string): boolean =>
+  !/:$/.test(line) && !LIST_HEADING.test(line) && !METHOD_HEADING.test(line) && !AMOUNT.test(line);
+
+const isRule = (line: string): boolean => /^[-=_*|:\s]{3,}$/.test(line);
+
+/** A heading names a part of the list or the method; a bare "Marinade" above bullets is one too. */
+function headingOf(line: string, raw: string): Part | undefined {
+  const bare = raw.trim();
+  const marked = /^#{1,6}\s/.test(bare) || /^\*\*[^*]+\*\*:?$/.test(bare);
+  if (METHOD_HEADING.test(line)) return "method";
+  if (LIST_HEADING.test(line) && !/[.!?]$/.test(line)) return "ingredients";
+  if (marked || (isHeading(line) && line.length < 70 && !DOING.test(line))) return "ingredients";
+  return undefined;
 }
 
 /** Markdown's marks off; the words stay. */
 const plain = (raw: string): string =>
   raw
     .trim()
+    // Little pictures and keycap figures before a line are ornament.
+    .replace(/^(?:[\p{Extended_Pictographic}\u200d\ufe0f]|\d\ufe0f?\u20e3)+\s*/u, "")
     .replace(/^#{1,6}\s+/, "")
     .replace(/\*\*|__|`/g, "")
     .replace(/^>\s*/, "")
-    .replace(/\[([^\]]*)\]\([^)]*\)/g, "$1")
+    .replace(/\[([^\][]{0,200})\]\([^)(]{0,400}\)/g, "$1")
     .trim();
-
-const partOf = (line: string): Part | undefined => HEADING.find(([is]) => is.test(line))?.[1];
 
 /** A name stands before everything, starts with no amount and tells nobody to do anything. */
 const isName = (line: string, part: Part): boolean =>
-  part === "unsaid" && line.length <= 120 && !AMOUNT.test(line.replace(BULLET, "")) && !/[.!?]$/.test(line);
+  part === "unsaid" &&
+  line.length <= 120 &&
+  !/\bto taste\b/i.test(line) &&
+  !AMOUNT.test(line.replace(BULLET, "")) &&
+  !/[.!?]$/.test(line);
 
 /** Without headings, and where a list goes on into sentences, a line is judged by itself. */
 const strays = (line: string, raw: string, part: Part): boolean =>
-  part === "ingredients" && (NUMBERED.test(raw.trim()) || line.length > 110) && DOING.test(line);
+  part === "ingredients" &&
+  ((NUMBERED.test(raw.trim()) && DOING.test(line)) ||
+    line.length > 110 ||
+    (line.length > 50 && /[.!?]$/.test(line)) ||
+    (TIMED.test(line) && DOING.test(line)));
+
+/** It names a time or an oven: no ingredient does. */
+const TIMED =
+  /\b(?:\d+|an?|half an|one|two|three|four|five|six|eight|ten|twelve)\s*(?:½|¼|¾)?\s*[-–]?\s*(?:\d+\s*)?(?:h|hrs?|hours?|mins?|minutes?|days?)\b|\bovernight\b|\boven\b(?!-ready)|\b\d{3}\s*°?\s*[CF]\b|\bgas \d\b/i;
 
 function kindOf(line: string, raw: string): Part {
   const bare = line.replace(BULLET, "");
-  if (/[.!?]$/.test(bare) && DOING.test(bare)) return "method";
+  if (TIMED.test(bare)) return "method";
+  if (/\b\d:\d/.test(bare)) return "method";
+  if (/[.!?]$/.test(bare) && (DOING.test(bare) || bare.length > 70)) return "method";
+  if (/[.!?]\s+[A-Z]/.test(bare) && DOING.test(bare)) return "method";
   if (NUMBERED.test(raw.trim()) && DOING.test(bare)) return "method";
-  if (FIGURE.test(bare) || /\bto taste\b/i.test(bare)) return "ingredients";
-  return bare.length < 60 && !DOING.test(bare) ? "ingredients" : "method";
+  if (FIGURE_FIRST.test(bare) || /\bto taste\b/i.test(bare)) return "ingredients";
+  // "Paneer - 400gms", "fine sea salt - 1.2%": the amount stands behind.
+  if (
+    bare.length < 90 &&
+    /[-–:,]\s*(?:about\s+)?(?:\d|½|¼|¾|one\b|as per|half\b|optional)/i.test(bare) &&
+    !/[!?]$/.test(bare)
+  )
+    return "ingredients";
+  if (/^(?:inside|plus|to finish|and)\b[^.]*\b(?:\d|half|one|two|a)\b/i.test(bare) && bare.length < 90)
+    return "ingredients";
+  return bare.length < 45 && !DOING.test(bare) && !/[.,!?]$/.test(bare) ? "ingredients" : "method";
 }
 
 /** Takes what it serves and how long it says it takes; such a line is no step. */
@@ -91,10 +192,12 @@ function takeFact(recipe: LooseRecipe, line: string): boolean {
     if (time) recipe.stated.push({ kind: stated[1], minutes: time.high, text: line });
     return true;
   }
-  const serves = SERVES.exec(line) ?? SERVES_BEHIND.exec(line);
-  if (serves && line.length < 60 && recipe.serves === null) {
-    recipe.serves = Number(serves[1]);
-    return !FIGURE.test(line) || /servings|portions|people/i.test(line);
-  }
+  if (
+    line.length < 60 &&
+    servesIn(line) !== null &&
+    (!/^\d/.test(line) || /\b(?:servings|portions|people)\b/i.test(line)) &&
+    !TIMED.test(line)
+  )
+    return true;
   return false;
 }

@@ -29,11 +29,14 @@ export function gramsOf(
 ): LineGrams | undefined {
   switch (amount.kind) {
     case "unsaid":
+    case "parts":
       return undefined;
     case "mass":
       return between(amount.low, amount.high, "scale");
     case "volume":
       return poured(amount.low, amount.high, thing);
+    case "share":
+      return between((amount.percent / 100) * foodG, (amount.percent / 100) * foodG, "scale");
     case "words": {
       const toTaste = amount.words === "to taste" ? foodG / 1000 : 1;
       const grams = gramsOfWords(amount.words, densityOf(thing), words);
@@ -74,9 +77,16 @@ function poured(lowMl: number, highMl: number, thing: Measured): LineGrams {
   };
 }
 
+/** Zest of one fruit, g: the ingredients table's own column. */
+const ZEST_G: Record<string, number> = { lemon_zest: 6, lime_zest: 3, orange_zest: 9 };
+
 function counted(amount: Extract<LooseAmount, { kind: "count" }>, thing: Measured): LineGrams | undefined {
   if (thing.kind === "salt") return undefined;
   const { ingredient } = thing;
+  if (amount.unit === "zest") {
+    const zest = ZEST_G[ingredient.id];
+    return zest ? between(amount.low * zest, amount.high * zest, "fruit") : undefined;
+  }
   if (amount.unit === "juice") {
     const fruit = findIngredient(ingredient.id.replace(/_juice$/, ""));
     const ml = fruit?.juiceMlEach ?? ingredient.juiceMlEach;

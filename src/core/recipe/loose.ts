@@ -1,6 +1,8 @@
 /** A recipe as somebody wrote it: its words in order, nothing worked out. */
 export interface LooseRecipe {
   name: string;
+  /** What it says of itself before the list. */
+  description?: string;
   ingredients: string[];
   /** Sentences of the method, in order. */
   method: string[];
@@ -23,10 +25,20 @@ export function sentencesOf(text: string): string[] {
   return text
     .replace(/\s+/g, " ")
     .replace(/\b(tbsp|tsp|oz|lbs?|min|mins|hrs?|approx|no)\./gi, "$1")
-    .split(/(?<=[.!?])\s+(?=[A-Z0-9“"'(])|;\s+/)
+    .split(/(?<=[.!?])\s+(?=[A-Za-z0-9“"'(])|;\s+/)
+    .flatMap(parted)
     .map((s) => s.trim().slice(0, RECIPE_LIMITS.lineCharacters))
     .filter((s) => s !== "");
 }
+
+/** A sentence as long as a page: parted where somebody drew breath. */
+const LONG = 300;
+const parted = (sentence: string): string[] =>
+  sentence.length <= LONG
+    ? [sentence]
+    : sentence.split(
+        /,\s+(?=(?:and )?(?:then|so|now|cover|until|let|leave|you|it goes|because)\b|and (?:let|leave|cover|now|you|half)\b)/i,
+      );
 
 /** Keeps a recipe within its limits. */
 export const bounded = (recipe: LooseRecipe): LooseRecipe => ({

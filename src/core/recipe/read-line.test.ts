@@ -7,7 +7,7 @@ describe("one line", () => {
     ["2 1/2 cups kosher salt", "kosher salt", { kind: "volume", low: 591.47, high: 591.47 }],
     ["3–4 cloves garlic, crushed", "garlic, crushed", { kind: "count", low: 3, high: 4 }],
     ["1½ lb pork shoulder", "pork shoulder", { kind: "mass", low: 680.39, high: 680.39 }],
-    ["a good pinch of black pepper", "black pepper", { kind: "words", words: "a good pinch" }],
+    ["a good pinch of black pepper", "black pepper", { kind: "words", words: "good pinch" }],
     ["salt to taste", "salt", { kind: "words", words: "to taste" }],
     ["Juice of 2 lemons", "lemon juice", { kind: "count", low: 2, high: 2, unit: "juice" }],
     ["juice of half a lime", "lime juice", { kind: "count", low: 0.5, high: 0.5, unit: "juice" }],

@@ -1,12 +1,25 @@
-import { parseIngredient } from "parse-ingredient";
 import type { MeasureSystem } from "../quantity/spoons";
-import { MASS_G, unitFromText, VOLUME_ML } from "../quantity/units";
+import {
+  amountsIn,
+  countAt,
+  dialectOf,
+  FIGURE,
+  percentIn,
+  pinchIn,
+  valueOf,
+  type Amount,
+  type Dialect,
+} from "./amounts";
 
 /** How much of a thing a line asks for, as it says it. */
 export type LooseAmount =
   | { kind: "mass"; low: number; high: number }
   | { kind: "volume"; low: number; high: number }
   | { kind: "count"; low: number; high: number; unit: string | null }
+  /** Percent of the food's weight. */
+  | { kind: "share"; percent: number }
+  /** So many parts of a mix whose weight is told elsewhere. */
+  | { kind: "parts"; parts: number }
   /** "a good pinch", "to taste". */
   | { kind: "words"; words: string }
   | { kind: "unsaid" };
@@ -16,156 +29,200 @@ export interface LooseLine {
   name: string;
   /** Grams, millilitres or pieces. */
   amount: LooseAmount;
+  /** How many pieces it says, where it says that besides a weight. */
+  count?: number;
   optional: boolean;
   /** "For the rub:" */
   isHeading: boolean;
 }
 
-/** What the parser's units are, g or mL in one; cups and spoons as an American kitchen has them. */
-const UNITS: Record<string, { kind: "mass" | "volume"; factor: number }> = {
-  milligram: { kind: "mass", factor: MASS_G.mg },
-  gram: { kind: "mass", factor: MASS_G.g },
-  kilogram: { kind: "mass", factor: MASS_G.kg },
-  ounce: { kind: "mass", factor: MASS_G.oz },
-  pound: { kind: "mass", factor: MASS_G.lb },
-  milliliter: { kind: "volume", factor: VOLUME_ML.ml },
-  centiliter: { kind: "volume", factor: 10 },
-  deciliter: { kind: "volume", factor: 100 },
-  liter: { kind: "volume", factor: VOLUME_ML.litre },
-  teaspoon: { kind: "volume", factor: VOLUME_ML.us_tsp },
-  tablespoon: { kind: "volume", factor: VOLUME_ML.us_tbsp },
-  "fluid ounce": { kind: "volume", factor: VOLUME_ML.us_fl_oz },
-  cup: { kind: "volume", factor: VOLUME_ML.us_cup },
-  pint: { kind: "volume", factor: VOLUME_ML.us_pint },
-  quart: { kind: "volume", factor: VOLUME_ML.us_quart },
-  gallon: { kind: "volume", factor: VOLUME_ML.us_gallon },
-};
-const METRIC_ML: Record<string, number> = {
-  cup: VOLUME_ML.metric_cup,
-  tablespoon: VOLUME_ML.metric_tbsp,
-  teaspoon: VOLUME_ML.metric_tsp,
-};
-const PARSING = {
-  additionalUOMs: {
-    centiliter: { short: "cl", plural: "centiliters", alternates: ["centilitre", "centilitres"] },
-  },
-};
-
-const NUMBER_WORDS: [RegExp, string][] = [
-  [/^half a dozen\s/i, "6 "],
-  [/^half an?\s/i, "½ "],
-  [/^(?:a|one) dozen\s/i, "12 "],
-  [/^(?:an?|one)\s(?=\w)/i, "1 "],
-  ...["two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"].map(
-    (word, i): [RegExp, string] => [new RegExp(`^${word}\\s`, "i"), `${i + 2} `],
-  ),
-];
-const SAID_IN_WORDS =
-  /^((?:an? |\d+ )?(?:good |large |small |generous |big |tiny )?(?:pinch|dash)(?:es)?)(?: of)?\s+(.+)$/i;
-const TO_TASTE = /^(.*?),?\s*\(?(?:to|as) (?:taste|needed|required)\)?(.*)$/i;
-const JUICE = /^(?:the )?(juice|zest|grated zest)(?: and (?:juice|zest))? (?:of|from)\s+(.+)$/i;
-/** A weight or volume in brackets says it more exactly than what stands before it. */
-const IN_BRACKETS =
-  /\((?:about |approx\.? |roughly )?([\d.,]+)\s*(?:-|–)?\s*([\d.,]+)?\s*(kg|g|grams?|ml|l|litres?|lbs?|pounds?|oz|ounces?)\b[^)]*\)/i;
-/** "250 ml/1 cup": the first is read. */
-const EITHER =
-  /^([\d.,½¼¾⅓⅔]+\s*(?:kg|g|ml|cl|l|oz|lb))\s*\/\s*[\d.,½¼¾⅓⅔\s]+(?:kg|g|ml|cl|l|fl\.? oz|oz|lbs?|cups?|pints?|tbsp|tsp)\.?\s/i;
+const TO_TASTE =
+  /\b(?:to|as per|as you like|by)\s+(?:your\s+)?taste\b|\bas (?:needed|required|you like)\b|\bto season\b/i;
+const OPTIONAL =
+  /\boptional(?:ly)?\b|\bif (?:you (?:like|fancy|feel|have|must|want)|there is|to hand|available|liked)\b|\bor (?:leave (?:it )?out|not)\b/i;
+const EACH = /\b(?:each|apiece|a ?piece|per piece|per (?:fillet|chop|leg|steak|thigh|fish))\b/i;
+const JUICE = new RegExp(
+  String.raw`\b(?<what>(?:grated |finely grated )?(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:juice|zest))?)\s+(?:of|from)\s+(?<n>${FIGURE})?\s*(?<fruit>[a-z][a-z -]*?)s?\b(?=$|[\s,.;)(])`,
+  "iu",
+);
+const JUICED = new RegExp(
+  String.raw`^(?<n>${FIGURE})\s+(?:large |small |big |juicy )?(?<fruit>lemon|lime|orange|grapefruit)s?\b[^;]*\b(?<what>juice[d]?|zested)\b`,
+  "iu",
+);
 
 /** Reads one line of a list of ingredients; what it does not understand stays in the name. */
-export function readLine(text: string, measures: MeasureSystem): LooseLine {
-  const optional = /\boptional\b/i.test(text);
-  const bare = NUMBER_WORDS.reduce((said, [word, figure]) => said.replace(word, figure), tidy(text));
-  const line = (name: string, amount: LooseAmount): LooseLine => ({
+export function readLine(text: string, measures: MeasureSystem | Dialect): LooseLine {
+  const dialect = typeof measures === "string" ? dialectOf("", measures) : measures;
+  const bare = tidy(text);
+  const optional = OPTIONAL.test(bare);
+  const line = (name: string, amount: LooseAmount, count?: number): LooseLine => ({
     text,
     name: nameOf(name),
     amount,
+    ...(count !== undefined && { count }),
     optional,
     isHeading: false,
   });
+  if (isHeading(bare)) return { ...line(bare, { kind: "unsaid" }), isHeading: true };
 
-  const words = SAID_IN_WORDS.exec(tidy(text));
-  if (words) return line(words[2], { kind: "words", words: words[1].toLowerCase() });
-  const juice = JUICE.exec(bare);
-  if (juice) return squeezed(line, juice[1], juice[2]);
-  const taste = TO_TASTE.exec(bare);
-  if (taste && !/\d/.test(taste[1])) return line(taste[1] || taste[2], { kind: "words", words: "to taste" });
-
-  const [parsed] = parseIngredient([bare], PARSING);
-  if (!parsed) return line(text, { kind: "unsaid" });
-  if (parsed.isGroupHeader) return { ...line(text, { kind: "unsaid" }), isHeading: true };
-  const bracketed = exactly(bare);
-  if (bracketed) return line(parsed.description, bracketed);
-  if (parsed.quantity === null) return line(parsed.description, { kind: "unsaid" });
-  const low = parsed.quantity;
-  const high = Math.max(low, parsed.quantity2 ?? low);
-  return line(
-    parsed.description,
-    amountIn(low, high, parsed.unitOfMeasureID, parsed.unitOfMeasure, measures),
-  );
-}
-
-/** "juice of 2 lemons": two of the fruit, by its juice. */
-function squeezed(
-  line: (name: string, amount: LooseAmount) => LooseLine,
-  what: string,
-  rest: string,
-): LooseLine {
-  const [fruit] = parseIngredient([rest.replace(/^half an?\s/i, "½ ").replace(/^an?\s/i, "1 ")]);
-  const low = fruit?.quantity ?? 1;
-  const name = nameOf(fruit?.description ?? rest).replace(/s$/, "");
-  const part = /zest/i.test(what) ? "zest" : "juice";
-  return line(`${name} ${part}`, {
-    kind: "count",
-    low,
-    high: Math.max(low, fruit?.quantity2 ?? low),
-    unit: part,
-  });
-}
-
-function amountIn(
-  low: number,
-  high: number,
-  unitId: string | null,
-  unit: string | null,
-  measures: MeasureSystem,
-): LooseAmount {
-  if (unitId === "pinch" || unitId === "dash") return { kind: "words", words: `${low} ${unitId}` };
-  const known = unitId === null ? undefined : UNITS[unitId];
-  if (unitId !== null && known) {
-    const factor = (measures === "metric" && METRIC_ML[unitId]) || known.factor;
-    return { kind: known.kind, low: low * factor, high: high * factor };
+  // "lime or lemon juice" is a juice of either.
+  const either = /\b(lemon|lime|orange) or (?:lemon|lime|orange) juice\b/i.exec(bare);
+  if (either) return { ...readLine(bare.replace(either[0], `${either[1]} juice`), dialect), text };
+  const squeezed = JUICE.exec(bare) ?? JUICED.exec(bare);
+  if (squeezed?.groups) {
+    const { what, n, fruit } = squeezed.groups;
+    const part = /juice/i.test(what) ? "juice" : "zest";
+    const count = n ? valueOf(n) : 1;
+    return line(`${fruit} ${part}`, { kind: "count", low: count, high: count, unit: part });
   }
-  return { kind: "count", low, high, unit };
+
+  const amounts = amountsIn(bare, dialect);
+  const counted = countAt(bare);
+  const { amount, spans, count } = chosenAmount(bare, amounts, counted);
+  if (amount) return line(without(bare, spans), amount, count);
+  const taste = TO_TASTE.exec(bare);
+  const ratio = /\b(\d+(?:[.,]\d+)?)\s+parts?\b/i.exec(bare);
+  if (ratio)
+    return line(bare.replace(ratio[0], " "), { kind: "parts", parts: Number(ratio[1].replace(",", ".")) });
+  const percent = percentIn(bare);
+  if (percent) return line(without(bare, [percent]), { kind: "share", percent: percent.value });
+  const pinch = pinchIn(bare);
+  if (pinch) return line(without(bare, [pinch]), { kind: "words", words: pinch.words });
+  if (taste) return line(bare.replace(TO_TASTE, " "), { kind: "words", words: "to taste" });
+  if (counted)
+    return line(bare.slice(counted.end), { kind: "count", low: counted.low, high: counted.high, unit: null });
+  const last = /,\s*(\d{1,3})\s*,?\s*$/.exec(bare);
+  if (last) {
+    const n = Number(last[1]);
+    return line(bare.slice(0, last.index), { kind: "count", low: n, high: n, unit: null });
+  }
+  const inside = new RegExp(String.raw`[:–-]\s*(?<n>${FIGURE})(?=\s+[a-z])`, "iu").exec(bare);
+  if (inside?.groups) {
+    const n = valueOf(inside.groups.n);
+    const rest = bare.slice(inside.index + inside[0].length);
+    return line(rest, { kind: "count", low: n, high: n, unit: null });
+  }
+  return line(bare, { kind: "unsaid" });
 }
 
-function exactly(text: string): LooseAmount | undefined {
-  const found = IN_BRACKETS.exec(text);
-  const unit = found && unitFromText(found[3]);
-  if (!found || (unit?.dimension !== "mass" && unit?.dimension !== "volume")) return undefined;
-  const figure = (said: string) => Number(said.replace(",", ".")) * unit.factor;
-  const low = figure(found[1]);
-  return Number.isFinite(low)
-    ? { kind: unit.dimension, low, high: found[2] ? figure(found[2]) : low }
-    : undefined;
+interface Chosen {
+  amount?: LooseAmount;
+  spans: { start: number; end: number }[];
+  count?: number;
+}
+
+/** A weight says most, then a measure, then what is counted; "each" multiplies, a plus adds. */
+function chosenAmount(
+  text: string,
+  amounts: readonly Amount[],
+  counted: { low: number; high: number; end: number } | undefined,
+): Chosen {
+  const spans: { start: number; end: number }[] = amounts.map(({ start, end }) => ({ start, end }));
+  const mass = amounts.find((a) => a.kind === "mass");
+  const volume = amounts.find((a) => a.kind === "volume");
+  const best =
+    mass && volume && volume.start < mass.start && !isBracketed(text, mass)
+      ? (mass ?? volume)
+      : (mass ?? volume);
+  const pieces = counted && !amounts.some((a) => a.start < counted.end) ? counted : undefined;
+  if (best) {
+    const all = summed(text, amounts, best);
+    const beside = pieces ?? countBefore(text, best);
+    const times = beside && EACH.test(text) ? beside.low : 1;
+    return {
+      amount: { kind: all.kind === "mass" ? "mass" : "volume", low: all.low * times, high: all.high * times },
+      spans: pieces ? [...spans, { start: 0, end: pieces.end }] : spans,
+      ...(beside ? { count: beside.low } : best.times !== undefined ? { count: best.times } : {}),
+    };
+  }
+  const each = amounts.find((a) => a.kind === "count");
+  if (each)
+    return { amount: { kind: "count", low: each.low, high: each.high, unit: each.each ?? null }, spans };
+  return { spans };
+}
+
+/** "Duck legs, 6, about 220 g each": the count stands just before the weight. */
+function countBefore(text: string, { start }: Amount): { low: number } | undefined {
+  const found = /(?:^|[\s,(|])(\d{1,3})\s*[,x×(]?\s*(?:at |of |about |approx\.? |roughly |pieces? )*$/i.exec(
+    text.slice(0, start),
+  );
+  return found ? { low: Number(found[1]) } : undefined;
+}
+
+const isBracketed = (text: string, { start }: Amount): boolean =>
+  text.lastIndexOf("(", start) > text.lastIndexOf(")", start);
+
+/** "¼ cup + 1 tbsp": what a plus joins is one amount. */
+function summed(text: string, amounts: readonly Amount[], first: Amount): Amount {
+  return amounts.reduce((sum, next, i) => {
+    const before = amounts[i - 1];
+    if (next === first || !before || next.kind !== first.kind || next.start < first.end) return sum;
+    const joint = text.slice(before.end, next.start).trim();
+    // "2 lb 8 oz" is one weight.
+    return /^(?:\+|plus|and|&)$/i.test(joint) ||
+      (joint === "" && next.kind === "mass" && next.high < before.low)
+      ? { ...sum, low: sum.low + next.low, high: sum.high + next.high }
+      : sum;
+  }, first);
+}
+
+/** "For the glaze:", "THE SAUCE", "### Marinade": it names a part and asks for nothing. */
+export function isHeading(text: string): boolean {
+  const bare = text.replace(/^#{1,6}\s*/, "").trim();
+  if (/^#{1,6}\s/.test(text)) return true;
+  if (/^(?:for|to make) (?:the |a |your )?[\w' -]{2,40}:?$/i.test(bare) && !/\d/.test(bare)) return true;
+  if (/:$/.test(bare) && !/\d/.test(bare.replace(/\(.*\)/g, ""))) return true;
+  return /^[A-ZÀ-Ý][A-ZÀ-Ý '&-]{2,40}$/.test(bare) && !/\d/.test(bare);
 }
 
 const tidy = (text: string): string =>
   text
+    .replace(/^(?:[\p{Extended_Pictographic}\u200d\ufe0f]|\d\ufe0f?\u20e3)+\s*/u, "")
+    .replace(/\[[^\]]*\]/g, " ")
+    .replace(
+      /^(?=(?:small |large |big |good )?(?:bunch|handful|knob|thumb|splash|glug|drizzle|sprig|stick)\b)/i,
+      "1 ",
+    )
+    // A capital T is a tablespoon, a small one a teaspoon; "teasp ." and a letter for the figure one are slips of print.
+    .replace(/([\d½¼¾⅓⅔⅛])\s*T\b(?!\w)/g, "$1 tbsp")
+    .replace(/([\d½¼¾⅓⅔⅛])\s*t\b(?!\w)/g, "$1 tsp")
+    .replace(/\bteasp\b\.?/gi, "tsp")
+    // "250 ml/1 cup": the first is read.
+    .replace(
+      /(\d\s*(?:kg|g|ml|cl|l|oz|lb))\s*\/\s*[\d½¼¾⅓⅔.,\s]+(?:kg|g|ml|cl|l|fl\.? ?oz|oz|lbs?|cups?|pints?|tbsp|tsp)\b\.?/gi,
+      "$1",
+    )
+    .replace(/\s+([.,;])/g, "$1")
+    .replace(/^l\s+(?=[a-z])/, "1 ")
+    .replace(/&frac12;/g, "½")
+    .replace(/\*\*|__|`|(?<!\w)\*|\*(?!\w)/g, "")
+    .replace(/^\s*\|/, "")
+    .replace(/\|\s*$/, "")
+    .replace(/\s*\|\s*/g, ", ")
+    .replace(/^(?:[-•·▢□☐*]|\d{1,2}[.)](?=\s))\s*/, "")
+    .replace(/~/g, "about ")
     .replace(/\s+/g, " ")
-    .replace(/^(?:about|approx\.?|approximately|around|roughly|scant|heaped|level)\s+/i, "")
-    .replace(/\b(milli)?litres?\b/gi, (_, milli: string | undefined) => (milli ? "ml" : "liter"))
-    .replace(/\b(kilo|kilogramme|gramme)s?\b/gi, (word) => (/^kilo/i.test(word) ? "kg" : "g"))
-    .replace(/\bfl\.\s*oz\b\.?/gi, "fl oz")
-    .replace(EITHER, "$1 ")
+    .replace(/^(?:plus|about|approx\.?|approximately|around|roughly|some)\s+(?=\d|½|¼|¾)/i, "")
     .trim();
+
+function without(text: string, spans: readonly { start: number; end: number }[]): string {
+  return [...spans]
+    .sort((a, b) => b.start - a.start)
+    .reduce((rest, { start, end }) => `${rest.slice(0, start)} ${rest.slice(end)}`, text);
+}
 
 /** The thing without what is done to it. */
 const nameOf = (text: string): string =>
   text
-    .replace(/\([^)]*\)/g, " ")
-    .replace(/\s+(?:-|–)\s+.*$/, "")
-    .replace(/^(?:of|each)\s+/i, "")
-    .replace(/\boptional\b|\bplus (?:more|extra).*$/gi, "")
-    .replace(/[,;:]\s*$/, "")
+    .replace(/^[^:]{2,24}:\s*(?=\S)/, "")
+    .replace(/\((?![^)]*\bbone)[^)]*\)/g, " ")
+    .replace(/[()]/g, " ")
+    .replace(/\s+(?:-|–|—)\s+.*$/, (tail) => (/^\s+(?:-|–|—)\s+(?:of\s+)?[a-z]/i.test(tail) ? "" : tail))
+    .replace(/\b(?:about|approx\.?|roughly|each|apiece|in all|altogether|in total|total)\b/gi, " ")
+    .replace(/^\s*[x×]\s/i, " ")
+    .replace(/^[\s,;:.–-]*(?:of|the)\b\s*/i, "")
+    .replace(/\boptional\b|\bplus (?:more|extra).*$|\bto (?:serve|finish)\b.*$|\bif (?:you|there)\b.*$/gi, "")
+    .replace(/\s+or\s+.*$/i, "")
+    .replace(/[\s,;:–-]+$/, "")
     .replace(/\s+/g, " ")
     .trim();

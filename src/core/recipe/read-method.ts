@@ -1,4 +1,4 @@
-import { temperaturesIn } from "./temperatures";
+import { temperaturesIn, type SaidTemperature } from "./temperatures";
 import { timesIn, type SaidTime } from "./times";
 
 export interface SaidStage extends SaidTime {
@@ -14,53 +14,297 @@ export interface SaidHeat {
   changes: boolean;
 }
 
+/** One stretch of the cook as the recipe gives it. */
+export interface CookSaidStage {
+  ovenC?: number;
+  minutes?: SaidTime;
+  cover?: "open" | "covered" | "foil";
+}
+
 export interface ReadMethod {
   stages: SaidStage[];
   ovens: SaidHeat[];
   cores: SaidHeat[];
+  cook: CookSaidStage[];
+  rest: SaidTime | undefined;
+  rinse: boolean | undefined;
+  place: "fridge" | "room" | "cooler" | undefined;
+  /** Time in the oven the recipe says it takes in all. */
+  ovenTotal: SaidStage | undefined;
+  /** Two settings for one stretch, with nothing that says the oven is changed. */
+  ovenConflict: [SaidHeat, SaidHeat] | undefined;
 }
 
 const SOAK =
-  /\b(?:brin(?:e|ed|ing)|marinat(?:e|ed|ing)|marinad|soak|submerg|cur(?:e|ed|ing)|refrigerat|fridge|chill|steep|salt(?:ed)? (?:overnight|for)|leave|let (?:it )?(?:sit|stand)|stand)\w*/i;
-const COOK = /\b(?:roast|bak(?:e|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|oven)\w*/i;
-const REST = /\brest(?:ing|s)?\b|\btent\b/i;
-const CORE = /\b(?:internal|core|centre|center|thermometer|probe|thickest|reads?|registers?)\b/i;
-const OVEN = /\b(?:oven|roast|bake|baking|preheat|heat|broil|grill)\w*/i;
+  /\b(?:brin(?:e|ed|es|ing)|marinat(?:e|ed|es|ing)|marinade|soak|submerg|steep|cur(?:e|ed|ing)\b|refrigerat|fridge|larder|chill|cool ?box|esky|worktop|counter|room temp|salt(?:ed)? (?:overnight|for)|leave|left|stands?\b|sits?\b|bathe?s?\b|go(?:es)? in\b|keep covered|put .*\baway)\w*/i;
+const COOK =
+  /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|rack)\w*/i;
+const REST =
+  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bbefore (?:anybody|anyone|you (?:carve|cut|slice|pull))\b/i;
+const CORE =
+  /\b(?:internal|inside|core|centre|center|middle|heart|thermometer|probe|thickest|thick part|reads?|registers?|shows?|says?|reach(?:es)?|against the bone|bone end|until (?:it is|it's|they are)?\s*\d|thigh|taken to|cooked to|up to temperature|degrees)\b/i;
+const OVEN_SET = /\b(?:oven|roast|bake|baking|preheat|broil|grill|set (?:the|your)|gas mark)\w*/i;
 const CHANGE =
-  /\b(?:reduce|lower|turn (?:it |the (?:oven|heat) )?(?:up|down)|increase|raise|drop|bring (?:it )?down)\b/i;
+  /\b(?:reduce|lower|turn (?:it |the (?:oven|heat) )?(?:up|down)|turn(?:ed)? (?:up|down)|increase|raise|drop|bring (?:it |the \w+ )?(?:up|down)|crank|whack|then|finish|up to|down to|blast|after that|second)\b/i;
+/** Times that are no stretch of their own: how often, how late, or in all. */
+const PASSING =
+  /\b(?:every|after(?: the)?(?: first)?|for the last|in the last|the last|last|halfway|half[- ]way|turn(?:ing|ed)? (?:it |them )?(?:at|after)|of which)\s+(?:about\s+)?$/i;
+const IN_ALL = /\b(?:altogether|all told|in all|in total|total|all in)\b/i;
+const PER_SIDE = /^\s*(?:a|per|each|on each|on the first|on the other)\s+side/i;
 /** No core of meat is cooked beyond this, and no oven roasts below it, °C. *Practice*. */
 const CORE_MOST_C = 100;
-const FRIDGE_MOST_C = 12;
+const CORE_LEAST_C = 38;
 
 /** Times and temperatures of a method, each with the sentence that says it. */
 export function readMethod(sentences: readonly string[]): ReadMethod {
-  const read: ReadMethod = { stages: [], ovens: [], cores: [] };
+  const read: ReadMethod = {
+    stages: [],
+    ovens: [],
+    cores: [],
+    cook: [],
+    rest: undefined,
+    rinse: rinseSaid(sentences),
+    place: undefined,
+    ovenTotal: undefined,
+    ovenConflict: undefined,
+  };
   let cooking = false;
-  for (const sentence of sentences) {
-    // A sentence may say two things: each half is judged by its own verbs.
-    for (const clause of sentence.split(/,?\s+(?:then|and then|after that|before)\s+/i)) {
-      const kind = stageOf(clause, cooking);
-      for (const time of timesIn(clause)) read.stages.push({ ...time, kind, sentence });
-      if (kind === "cook") cooking = true;
+  let meta: SaidHeat | undefined;
+  for (const told of sentences) {
+    // A roasting tray roasts nothing.
+    const sentence = told;
+    const heats = temperaturesIn(sentence);
+    if (LABEL.test(sentence)) {
+      const oven = heats.find((h) => h.celsius > CORE_MOST_C);
+      if (oven) meta ??= { ...oven, sentence, changes: false };
+      continue;
     }
-    for (const heat of temperaturesIn(sentence)) {
-      if (heat.celsius <= FRIDGE_MOST_C) continue;
-      const found = { ...heat, sentence, changes: CHANGE.test(sentence) };
-      const core = heat.celsius < CORE_MOST_C && (CORE.test(sentence) || !OVEN.test(sentence));
-      (core ? read.cores : read.ovens).push(found);
+    const cores = heats.filter((h) => isCore(h, sentence));
+    const ovens = heats.filter((h) => !cores.includes(h) && h.celsius >= 60);
+    for (const core of cores) read.cores.push({ ...core, sentence, changes: false });
+    for (const oven of ovens)
+      read.ovens.push({ ...oven, sentence, changes: CHANGE.test(before(sentence, oven.at)) });
+    const cooks = COOK.test(withoutTins(sentence));
+    let earlier = "other" as SaidStage["kind"];
+    for (const clause of clausesOf(sentence)) {
+      const own = kindOf(clause.text, cooking, ovens.length > 0);
+      // "60 minutes covered, then 45 open", "Plan on 180 to 210 min": it goes on about what was spoken of.
+      const open = read.cook.at(-1);
+      const goesOn =
+        own === "other" && (cooking || cooks) && (cooks || (open !== undefined && !open.minutes));
+      const kind: SaidStage["kind"] = goesOn
+        ? "cook"
+        : own === "other" && earlier === "soak" && !cooking
+          ? "soak"
+          : own;
+      earlier = kind;
+      for (const time of timesIn(clause.text)) {
+        if (/\b(?:not|never|no)\s+(?:more than\s+|for\s+)?$/i.test(clause.text.slice(0, time.at))) continue;
+        const placed = { ...time, at: time.at + clause.at };
+        if (kind === "cook" || (kind === "other" && ovens.length > 0)) {
+          const summed = /^\s*(?:altogether|all told|in all|in total|total|all in)\b/i.test(
+            clause.text.slice(time.at + time.text.length),
+          );
+          if (
+            summed ||
+            (IN_ALL.test(clause.text) && !ovens.some((o) => o.at >= clause.at && o.at < placed.at))
+          ) {
+            read.ovenTotal ??= { ...placed, kind: "cook", sentence };
+            continue;
+          }
+        }
+        read.stages.push({ ...placed, kind, sentence });
+        if (kind === "rest" && cooking) read.rest = placed;
+        if (kind === "soak" && !cooking) read.place ??= placeOf(sentence);
+      }
+      if (kind === "soak" && !cooking) read.place ??= placeOf(clause.text);
+      if (kind === "cook" && !PREHEAT.test(sentence) && (ovens.length > 0 || timesIn(clause.text).length > 0))
+        cooking = true;
     }
+    stagesFrom(read, sentence, ovens, cooking);
   }
+  read.place ??= sentences.map(placeOf).find((p) => p !== undefined);
+  if (meta) againstLabel(read, meta);
   return read;
 }
 
-function stageOf(clause: string, cooking: boolean): SaidStage["kind"] {
-  if (REST.test(clause) && !SOAK.test(clause.replace(/\blet\b/i, ""))) return "rest";
-  if (COOK.test(clause) && !/\b(?:brin|marinat|refrigerat|fridge|soak)/i.test(clause)) return "cook";
-  if (REST.test(clause) && cooking) return "rest";
-  if (SOAK.test(clause)) return "soak";
+/** An oven that is lit is not yet a cook. */
+const PREHEAT =
+  /\bpre-?heat\b|\b(?:heat|light|turn on|set) (?:the|your|an?) oven\b(?![^.]*\b(?:put|in go|roast|bake)\b)/i;
+
+/** "Oven: 160C", "Oven 200 °C (fan 180)": said of the whole, before the steps. */
+const LABEL =
+  /^\W*(?:\w+\W+\d+\W+)?(?:oven|temperature|temp|heat|time|cooking time)\W*(?::|\*|\s)\s*(?:gas(?: mark)? |about )?\d/i;
+
+const withoutTins = (text: string): string =>
+  text.replace(
+    /\b(?:roasting|baking|cooking|oven|grill)[- ]?(?:tray|tin|pan|sheet|dish|foil|paper|rack)s?\b/gi,
+    " ",
+  );
+
+/** The label's setting is that of a stretch without one; another than the steps' is a disagreement. */
+function againstLabel(read: ReadMethod, meta: SaidHeat): void {
+  const first = read.cook.find((s) => s.ovenC !== undefined);
+  if (!first) {
+    if (read.cook.length === 0) read.cook.push({ ovenC: meta.celsius });
+    for (const stage of read.cook) stage.ovenC ??= meta.celsius;
+    read.ovens.unshift(meta);
+  } else if (
+    first.ovenC !== undefined &&
+    Math.abs(first.ovenC - meta.celsius) > (/\bfan\b/i.test(meta.sentence) ? FAN_APART_C : 9)
+  ) {
+    const [other] = read.ovens;
+    read.ovenConflict ??= [meta, other ?? meta];
+  }
+}
+/** A fan oven is set so much lower, °C: that far apart they may mean one heat. */
+const FAN_APART_C = 22;
+
+const before = (sentence: string, at: number): string => sentence.slice(0, at);
+
+function isCore(heat: SaidTemperature, sentence: string): boolean {
+  if (heat.celsius > CORE_MOST_C || heat.celsius < CORE_LEAST_C) return false;
+  return CORE.test(sentence) || !OVEN_SET.test(sentence) || /\buntil\b/i.test(before(sentence, heat.at));
+}
+
+interface Clause {
+  text: string;
+  at: number;
+}
+
+/** A sentence may say several things: each clause is judged by its own verbs. */
+function clausesOf(sentence: string): Clause[] {
+  const clauses: Clause[] = [];
+  let from = 0;
+  for (const match of sentence.matchAll(
+    /(?:,|;|:)?\s+(?:then|and then|after that|before|and let|and leave|and rest)\s+|[;:]\s+|,\s+(?=rest\b|let\b|bake\b|roast\b|until\b)/gi,
+  )) {
+    clauses.push({ text: sentence.slice(from, match.index), at: from });
+    from = match.index;
+  }
+  clauses.push({ text: sentence.slice(from), at: from });
+  return clauses;
+}
+
+function kindOf(clause: string, cooking: boolean, heated: boolean): SaidStage["kind"] {
+  const soaking =
+    /\b(?:brin|marinat|refrigerat|fridge|larder|soak|worktop|counter|room temp|cool ?box)/i.test(clause);
+  if (REST.test(clause) && (cooking || !soaking) && !/\b(?:dough|batter)\b/i.test(clause)) {
+    if (cooking || !SOAK.test(clause.replace(/\blet\b/i, "")))
+      return cooking ? "rest" : soaking ? "soak" : "rest";
+  }
+  if ((COOK.test(withoutTins(clause)) || heated) && !soaking) return "cook";
+  if (soaking || SOAK.test(clause)) return cooking ? "other" : "soak";
   return "other";
 }
 
-/** The longest soak the method names; undefined where it names none. */
-export const soakOf = (read: ReadMethod): SaidStage | undefined =>
-  read.stages.filter((s) => s.kind === "soak").sort((a, b) => b.high - a.high)[0];
+/** Ovens and times of one sentence, in the order they stand, into stretches of the cook. */
+function stagesFrom(
+  read: ReadMethod,
+  sentence: string,
+  ovens: readonly SaidTemperature[],
+  cooking: boolean,
+): void {
+  const times = read.stages.filter(
+    (s) =>
+      s.sentence === sentence && (s.kind === "cook" || (s.kind === "other" && cooking && ovens.length > 0)),
+  );
+  const tokens = [
+    ...ovens.map((oven) => ({ at: oven.at, oven, time: undefined })),
+    ...times.map((time) => ({ at: time.at, oven: undefined, time })),
+  ].sort((a, b) => a.at - b.at);
+  for (const { oven, time, at } of tokens) {
+    const last = read.cook.at(-1);
+    if (oven) {
+      if (last?.ovenC !== undefined && !last.minutes && Math.abs(last.ovenC - oven.celsius) > 9) {
+        if (!CHANGE.test(before(sentence, at))) {
+          const [first] = read.ovens;
+          read.ovenConflict ??= [first, { ...oven, sentence, changes: false }];
+        }
+        last.ovenC = oven.celsius;
+      } else if (last && last.minutes && last.ovenC === undefined && cooking) last.ovenC = oven.celsius;
+      else if (!last || last.minutes || last.ovenC === undefined) {
+        if (last && last.minutes && last.ovenC === oven.celsius) continue;
+        if (last && !last.minutes) last.ovenC = oven.celsius;
+        else read.cook.push({ ovenC: oven.celsius });
+      }
+      continue;
+    }
+    if (!time || PASSING.test(before(sentence, at))) continue;
+    if (PER_SIDE.test(sentence.slice(at + time.text.length))) continue;
+    const cover = coverOf(sentence, at, time.text.length);
+    if (last && !last.minutes) Object.assign(last, { minutes: time, ...(cover && { cover }) });
+    else
+      read.cook.push({
+        ...(last?.ovenC !== undefined && { ovenC: last.ovenC }),
+        minutes: time,
+        ...(cover && { cover }),
+      });
+  }
+}
+
+const OPEN =
+  /\b(?:uncovered|unwrap(?:ped)?|naked|bare|open|without (?:the |its )?(?:lid|foil)|lid off|foil off|uncover)\b/i;
+
+/** How it is covered for a stretch, by the words nearest behind its time, or before it. */
+function coverOf(sentence: string, at: number, length: number): CookSaidStage["cover"] {
+  const behind = sentence.slice(at + length).split(/[,;]|\bthen\b|\band (?=half|\d|a )/i)[0];
+  const ahead =
+    sentence
+      .slice(0, at)
+      .split(/[,;]|\bthen\b/i)
+      .at(-1) ?? "";
+  const whole = timesIn(sentence).length === 1 ? [sentence] : [];
+  for (const words of [behind, ahead, ...whole]) {
+    if (OPEN.test(words)) return "open";
+    if (/\bfoil\b/i.test(words)) return "foil";
+    if (/\b(?:covered|with (?:the |its |a )?lid|lid on|under (?:a )?lid)\b/i.test(words)) return "covered";
+  }
+  return undefined;
+}
+
+function placeOf(text: string): ReadMethod["place"] {
+  if (/\b(?:bring|come|warm)\w*\b[^.]*\bto room temp/i.test(text)) return undefined;
+  if (/\bcool ?box\b|\besky\b|\bcooler\b|\bice chest\b/i.test(text)) return "cooler";
+  const out =
+    /\b(?:worktop|work surface|counter|room temperature|kitchen table|on the side|on the bench|in the kitchen|out of the fridge)\b/i;
+  const cold = /\b(?:fridge|refrigerat\w*|larder|cold room|chill(?:ed|er)?)\b/i;
+  if (out.test(text) && !/\bout of the fridge\b[^.]*\b(?:before|an hour|\d+ min)/i.test(text)) {
+    return cold.test(text) && text.search(cold) < text.search(out) ? "fridge" : "room";
+  }
+  return cold.test(text) ? "fridge" : undefined;
+}
+
+const NO_RINSE =
+  /\b(?:no|not|without|don[’']?t|do not|never|nor|skip the)\b[^.;,]*\b(?:rins(?:e|ing|ed)|wash(?:ing)?)\b|\brins(?:e|ing)\b[^.;,]*\b(?:not needed|unnecessary|no need)\b/i;
+
+/** Whether it is rinsed after its soak; a "do not" anywhere decides. */
+function rinseSaid(sentences: readonly string[]): boolean | undefined {
+  if (sentences.some((s) => NO_RINSE.test(s))) return false;
+  const soaked = sentences.findIndex((s) => timesIn(s).some((t) => t.high >= 30) && SOAK.test(s));
+  const rinsed = sentences.findIndex(
+    (s, i) => /\brins(?:e|es|ed|ing)\b|\bwash(?:ed)? (?:off|the salt)/i.test(s) && i >= Math.max(0, soaked),
+  );
+  return rinsed >= 0 && soaked >= 0 ? true : undefined;
+}
+
+/** Out of the cold to lose its chill: no soak. */
+const OUT_BEFORE = /\b(?:out of|from) the (?:fridge|refrigerator)\b[^.]*\bbefore\b|\bto room temperature\b/i;
+
+/** The longest soak the method names; a shorter one that will do stretches it downward. */
+export function soakOf(read: ReadMethod): SaidStage | undefined {
+  const soaks = read.stages.filter(
+    (s) => s.kind === "soak" && !OUT_BEFORE.test(s.sentence) && !/\b(?:every|stir|turn)/i.test(s.text),
+  );
+  const [first] = soaks;
+  // A dough that sits half an hour is no soak where a longer one follows.
+  const longest = first && first.high < 60 ? [...soaks].sort((a, b) => b.high - a.high)[0] : first;
+  if (!longest) return undefined;
+  const also = soaks.find(
+    (s) =>
+      s !== longest &&
+      s.high < longest.low &&
+      /\b(?:ok|enough|will do|hurry|pushed|short of time|at least|minimum)\b/i.test(s.sentence),
+  );
+  return also ? { ...longest, low: also.low } : longest;
+}

@@ -6,11 +6,15 @@ import type { WordAmounts } from "../quantity/words";
 import { contradictionsIn } from "./contradictions";
 import { recipeFromAny } from "./from-any";
 import { gramsOf, type Measured } from "./grams";
-import type { LooseRecipe } from "./loose";
+import { RECIPE_LIMITS, type LooseRecipe } from "./loose";
 import { candidatesFor, type Candidate, type Named } from "./match";
+import { dialectOf, FIGURE, valueOf, type Dialect } from "./amounts";
+import { foodSaid } from "./foods-said";
+import { partOfHeading, partOfLine } from "./parts";
 import { readLine, type LooseLine } from "./read-line";
+import { customaryName } from "./synonyms";
 import { readMethod, soakOf } from "./read-method";
-import type { ReadRecipe, RecipeLine } from "./reading";
+import type { LinePartSaid, ReadRecipe, RecipeLine } from "./reading";
 import { recognisePreparation } from "./recognise";
 
 export interface ReadOptions {
@@ -30,33 +34,48 @@ const NEARLY = 0.2;
  * @param text anything; never throws
  */
 export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
-  const { source, recipe } = recipeFromAny(text);
+  const dialect = dialectOf(text.slice(0, RECIPE_LIMITS.characters), options.measures);
+  const { source, recipe } = recipeFromAny(text, dialect);
   const pantry = pantryOf(options.own);
   const named = namedThings(options.own);
-  const loose = recipe.ingredients.map((line) => readLine(line, options.measures));
-  const drafts = loose.map((line, index) => ({
-    line,
-    index,
-    candidates: line.isHeading ? [] : spooned(line, candidatesFor(wordsOf(line), named)),
-  }));
-  const foodLine = drafts.find((d) => d.candidates[0]?.kind === "food");
-  const foodG = foodLine && massOf(foodLine.line, foodLine.candidates[0], pantry);
-  const lines = drafts.map(({ line, index, candidates }): RecipeLine => {
-    const [chosen] = candidates;
+  const loose = recipe.ingredients.map((line) => readLine(line, dialect));
+  let under: LinePartSaid = "main";
+  // Without a name the first words say what it is about.
+  const about = recipe.name || (recipe.method[0] ?? "");
+  const drafts = loose.map((line, index) => {
+    if (line.isHeading) under = partOfHeading(line.text);
+    return {
+      line,
+      index,
+      part: line.isHeading ? under : partOfLine(line.text, under),
+      candidates: line.isHeading ? [] : candidatesOf(line, about, named, pantry),
+    };
+  });
+  const food = foodLineOf(drafts, pantry);
+  const titled = foodSaid(recipe.name);
+  const foodG = food ? massOf(food.line, food.candidates[0], pantry) : massInTitle(recipe.name, dialect);
+  const partG = gramsAPart(recipe, loose);
+  const lines = drafts.map(({ line: said, index, part, candidates }): RecipeLine => {
+    const line = partG === undefined ? said : inGrams(said, partG);
+    const own = index === food?.index ? candidates : notTheFood(candidates);
+    const [chosen] = own;
     return {
       ...line,
       index,
-      candidates,
+      part,
+      candidates: own,
       chosen,
       ...worked(line, chosen, pantry, options.words, foodG ?? A_KILO_G),
     };
   });
-  const method = readMethod(recipe.method);
-  const fromTitle = candidatesFor(
-    recipe.name,
-    named.filter((n) => n.kind === "food"),
-  );
-  const foods = foodLine ? foodLine.candidates.filter((c) => c.kind === "food") : fromTitle;
+  const method = readMethod(sentencesAbout(recipe));
+  const fromTitle = titled
+    ? known({ kind: "food", id: titled }, pantry)
+    : candidatesFor(
+        recipe.name,
+        named.filter((n) => n.kind === "food"),
+      );
+  const foods = food ? food.candidates.filter((c) => c.kind === "food") : fromTitle;
   const read = {
     source,
     recipe,
@@ -64,12 +83,107 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     method,
     foods,
     foodG,
-    foodCount: foodLine?.line.amount.kind === "count" ? Math.round(foodLine.line.amount.high) : 1,
-    preparation: recognisePreparation(cluesOf(recipe, lines, pantry, foodG ?? A_KILO_G)),
+    foodCount: food ? countOf(food.line) : 1,
+    thicknessMm: thicknessIn(food?.line.text ?? ""),
+    preparation: recognisePreparation({
+      ...cluesOf(recipe, lines, pantry, foodG ?? A_KILO_G),
+      soakH: (soakOf(method)?.low ?? 0) / 60,
+    }),
     soak: soakOf(method),
   };
-  return { ...read, contradictions: contradictionsIn(recipe, read) };
+  return { ...read, contradictions: contradictionsIn(recipe, read, pantry, dialect) };
 }
+
+/** A meta line ("Oven: 160C") stands before the steps and speaks of the cook as they do. */
+const sentencesAbout = (recipe: LooseRecipe): string[] => recipe.method;
+
+/** "Pork shoulder, 2 lb 8 oz": the weight stands in the title. */
+function massInTitle(title: string, dialect: Dialect): number | undefined {
+  const { amount } = readLine(title, dialect);
+  return amount.kind === "mass" ? (amount.low + amount.high) / 2 : undefined;
+}
+
+/** "3 parts salt, 2 parts sugar … 120 g in all": what one part weighs. */
+function gramsAPart(recipe: LooseRecipe, lines: readonly LooseLine[]): number | undefined {
+  const parts = lines.reduce((sum, l) => sum + (l.amount.kind === "parts" ? l.amount.parts : 0), 0);
+  if (parts === 0) return undefined;
+  const all = [...recipe.ingredients, ...recipe.method].join(" \n ");
+  const told = /(\d+(?:[.,]\d+)?)\s*g\b[^.\n]{0,24}\b(?:all up|in all|in total|total|altogether)/i.exec(all);
+  return told ? Number(told[1].replace(",", ".")) / parts : undefined;
+}
+
+const inGrams = (line: LooseLine, partG: number): LooseLine =>
+  line.amount.kind === "parts"
+    ? { ...line, amount: { kind: "mass", low: line.amount.parts * partG, high: line.amount.parts * partG } }
+    : line;
+
+/** What custom calls it comes first; what its words are like stands behind, to choose from. */
+function candidatesOf(line: LooseLine, title: string, named: readonly Named[], pantry: Pantry): Candidate[] {
+  const alike = spooned(line, candidatesFor(wordsOf(line), named));
+  const whole = line.text.replace(/\*|\|/g, " ");
+  const food = foodSaid(whole, title);
+  const customary = customaryName(wordsOf(line)) ?? customaryName(line.name);
+  const first = [
+    ...(food && !(customary && isOnlySeasoning(line)) ? known({ kind: "food", id: food }, pantry) : []),
+    ...(customary ? known(customary, pantry) : []),
+  ];
+  return [...first, ...alike.filter((c) => !first.some((f) => f.id === c.id && f.kind === c.kind))];
+}
+
+/** By the spoon or the pinch nobody measures the food itself. */
+const isOnlySeasoning = ({ amount }: LooseLine): boolean =>
+  amount.kind === "words" || amount.kind === "share" || (amount.kind === "volume" && amount.high < 100);
+
+function known({ kind, id }: Pick<Candidate, "kind" | "id">, pantry: Pantry): Candidate[] {
+  const found = kind === "food" ? pantry.food(id) : kind === "salt" ? pantry.salt(id) : pantry.ingredient(id);
+  return found ? [{ kind, id, name: found.name, score: 1 }] : [];
+}
+
+interface Draft {
+  line: LooseLine;
+  index: number;
+  part: LinePartSaid;
+  candidates: Candidate[];
+}
+
+/** The food is what weighs most of what may be one: flesh before vegetables, the first before the rest. */
+function foodLineOf(drafts: readonly Draft[], pantry: Pantry): Draft | undefined {
+  const may = drafts.filter(
+    (d) => d.candidates[0]?.kind === "food" && d.part !== "bed" && d.part !== "sauce",
+  );
+  const isFlesh = (d: Draft) => {
+    const kingdom = pantry.food(d.candidates[0].id)?.kingdom;
+    return kingdom !== "plant" && kingdom !== "fungus";
+  };
+  const said = may.filter((d) => d.line.amount.kind !== "unsaid");
+  return (
+    said.find(isFlesh) ??
+    said[0] ??
+    may.find(isFlesh) ??
+    may[0] ??
+    drafts.find((d) => d.candidates[0]?.kind === "food")
+  );
+}
+
+/** Beside the food a carrot is an ingredient. */
+function notTheFood(candidates: readonly Candidate[]): Candidate[] {
+  const others = candidates.filter((c) => c.kind !== "food");
+  return others.length > 0 ? others : [...candidates];
+}
+
+const countOf = ({ count, amount }: LooseLine): number =>
+  Math.max(1, Math.round(count ?? (amount.kind === "count" ? amount.high : 1)));
+
+/** "about 3 cm thick", "1-inch", "big cubes of 1 inch". */
+function thicknessIn(text: string): number | undefined {
+  const found = THICK.exec(text) ?? CUBES.exec(text);
+  if (!found) return undefined;
+  const unit = found[2].toLowerCase();
+  return valueOf(found[1]) * (unit === "mm" ? 1 : unit === "cm" ? 10 : 25.4);
+}
+const LENGTH = String.raw`(${FIGURE})\s*-?\s*(mm|cm|in(?:ch(?:es)?)?\b|["″])`;
+const THICK = new RegExp(String.raw`${LENGTH}\s*-?\s*(?:thick|cubes?|slabs?|steaks?|through)`, "iu");
+const CUBES = new RegExp(String.raw`cubes? of ${LENGTH}`, "iu");
 
 /** What it is counted in says what it is: a clove of garlic, a leaf of bay. */
 const wordsOf = ({ name, amount }: LooseLine): string =>
@@ -163,11 +277,11 @@ function massOf(line: LooseLine, chosen: Candidate, pantry: Pantry): number | un
 
 function cluesOf(recipe: LooseRecipe, lines: readonly RecipeLine[], pantry: Pantry, foodG: number) {
   const sum = (wanted: (line: RecipeLine) => boolean) =>
-    lines.reduce((total, l) => total + (wanted(l) ? (l.grams?.grams ?? 0) : 0), 0);
+    lines.reduce((total, l) => total + (l.part === "main" && wanted(l) ? (l.grams?.grams ?? 0) : 0), 0);
   const ingredient = (l: RecipeLine) =>
     l.chosen?.kind === "ingredient" ? pantry.ingredient(l.chosen.id) : undefined;
   return {
-    text: [recipe.name, ...recipe.method, ...recipe.ingredients].join(" \n "),
+    text: [recipe.name, recipe.description ?? "", ...recipe.method, ...recipe.ingredients].join(" \n "),
     saltG: sum((l) => l.chosen?.kind === "salt"),
     waterG: sum((l) => l.chosen?.id === "water" || l.chosen?.id === "ice_crushed"),
     sourG: sum((l) => (ingredient(l)?.acidFraction ?? 0) > 0.004),

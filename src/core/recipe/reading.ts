@@ -7,9 +7,14 @@ import type { LooseLine } from "./read-line";
 import type { ReadMethod, SaidStage } from "./read-method";
 import type { Recognised } from "./recognise";
 
+/** Parts of a dish a recipe tells apart. */
+export type LinePartSaid = "main" | "glaze" | "sauce" | "butter" | "bed" | "dressing" | "reserved";
+
 /** One line of the ingredients, read: what it may be, and what it comes to. */
 export interface RecipeLine extends LooseLine {
   index: number;
+  /** Which part of the dish it belongs to, by the heading it stands under or the words it has. */
+  part: LinePartSaid;
   /** What the name may stand for, best first. */
   candidates: Candidate[];
   /** The best of them; undefined where nothing fits. */
@@ -31,6 +36,8 @@ export interface ReadRecipe {
   /** Weight of the food as written, g; undefined where it is not. */
   foodG: number | undefined;
   foodCount: number;
+  /** Thickness where it is said, mm. */
+  thicknessMm: number | undefined;
   preparation: Recognised;
   soak: SaidStage | undefined;
   contradictions: Contradiction[];

@@ -10,6 +10,8 @@ export interface Clues {
   sourG: number;
   flourG: number;
   foodG: number;
+  /** How long it lies before it is cooked, h. */
+  soakH?: number;
 }
 
 export interface Recognised {
@@ -19,7 +21,7 @@ export interface Recognised {
 }
 
 const WORDS: [PreparationChoice, RegExp][] = [
-  ["crust", /\bsalt[- ]crust|\b(?:buried|baked|encased) in salt|\bsalt (?:dough|shell)/i],
+  ["crust", /\bsalt[- ]crust|\b(?:buried|baked|encased) in salt|\bsalt[- ](?:dough|shell|coat|case)/i],
   [
     "dry",
     /\bdry[- ]brin\w*|\bsalt(?:ed)? (?:it )?(?:all over|overnight)|\brub (?:it )?(?:all over )?with (?:the )?salt\b/i,
@@ -35,6 +37,13 @@ const BATH_SHARE = 0.5;
 const CRUST_SHARE = 0.8;
 const WEIGHED_ENOUGH = 0.02;
 
+/** A rub by that name, and not what hands do. */
+const RUB_ITSELF = /\b(?:the|a|dry|spice|this|my|your|our) rub\b|\brub base\b|\brub:/i;
+/** Hours under salt from which it is a dry brine. *Practice*. */
+const DRY_FROM_H = 2;
+const isDrySalted = ({ saltG, waterG, sourG, foodG, soakH = 0 }: Clues): boolean =>
+  saltG / Math.max(1, foodG) > 0.004 && waterG + sourG < 0.02 * foodG && soakH >= DRY_FROM_H;
+
 /** Which preparation a recipe is. Words come first; where there are none, what is weighed out decides. */
 export function recognisePreparation(clues: Clues): Recognised {
   const food = Math.max(clues.foodG, 1);
@@ -45,8 +54,12 @@ export function recognisePreparation(clues: Clues): Recognised {
     if (!found || (choice === "timed" && clues.waterG / food < BATH_SHARE / 2)) continue;
     // A paste of a jar in a marinade makes no paste of it.
     if (choice === "paste" && /\bmarinad|\bmarinat/i.test(clues.text) && clues.flourG === 0) continue;
+    // Salted and left for hours with nothing wet about it: a rub's words, a dry brine's work.
+    if (choice === "rub" && isDrySalted(clues) && !RUB_ITSELF.test(clues.text))
+      return { choice: "dry", because: "salted, and left to stand" };
     return { choice, because: `“${found[0].trim()}”` };
   }
+  if (isDrySalted(clues)) return { choice: "dry", because: "salted, and left to stand" };
   if (clues.waterG / food > BATH_SHARE && clues.saltG > 0)
     return { choice: "timed", because: "salt in much water" };
   if (clues.sourG / food > WEIGHED_ENOUGH) return { choice: "marinade", because: "something sour to lie in" };

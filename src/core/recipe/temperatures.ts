@@ -1,31 +1,66 @@
+import { rows as OVENS } from "../materials/tables/ovens.table";
 import { celsiusFromFahrenheit } from "../quantity/units";
+import { FIGURE, valueOf } from "./amounts";
 
 export interface SaidTemperature {
   celsius: number;
   text: string;
+  /** Where it stands in the sentence. */
+  at: number;
 }
 
 const DEGREES =
-  /(\d{2,3})\s*(?:-|–|to)?\s*(?:\d{2,3})?\s*(?:°|º|degrees?|deg)?\s*(C|F|celsius|centigrade|fahrenheit)\b/gi;
-const BARE_DEGREES = /(\d{2,3})\s*(?:°|º|degrees?)(?!\s*(?:C|F|celsius|fahrenheit|centigrade))/gi;
+  /(\d{2,3})\s*(?:(?:-|–|to)\s*\d{2,3})?\s*(?:°|º|degrees?|deg\.?)?\s*(C|F|celsius|centigrade|fahrenheit)\b(?!\w)/gi;
+const BARE_DEGREES = /(\d{2,3})\s*(?:°|º|degrees?)(?!\s*(?:C|F|celsius|fahrenheit|centigrade)\b)/gi;
+const IN_WORDS = new RegExp(String.raw`\b(${FIGURE})\s+degrees\b`, "giu");
 const GAS_MARK = /\bgas(?: mark)?\s*(\d)\b/gi;
-/** British gas marks: 140 °C at mark 1, 14 °C (25 °F) a mark. *Practice*. */
-const gasC = (mark: number): number => celsiusFromFahrenheit(250 + 25 * mark);
+/** "oven at 160", "thermometer says 88": a bare figure in such company is a temperature. */
+const BARE_OVEN =
+  /\boven(?:\s+\w+){0,3}?\s+(?:at|to)\s+(\d{3})\b(?!\s*(?:°|º|g|ml|min|hours?|degrees|[CF]\b))/gi;
+const BARE_CORE =
+  /\b(?:says?|reads?|shows?|reaches|registers?|hits)\s+(?:about\s+)?(\d{2,3})\b(?!\s*(?:°|º|g|ml|min|hours?|degrees|[CF]\b|%|kg|mm|cm))/gi;
 /** A bare figure above this is Fahrenheit: no oven is set to it in Celsius. */
 const SURELY_F = 290;
-/** Two ways of writing one temperature differ by rounding at most so much, °C. */
+/** Two ways of writing one temperature, side by side, differ by rounding and by a fan at most so much, °C. */
 const SAME_C = 9;
+const FAN_C = 22;
 
-/** Every temperature a sentence names, °C; one written twice, in °C and °F, is named once. */
+/** Oven air at a gas mark, °C, by the oven table. */
+const gasC = (mark: number): number | undefined => OVENS.find((o) => Number(o.gasMark) === mark)?.ovenC;
+
+/** Every temperature a sentence names, °C, in order; one written twice, in °C and °F or for a fan, is named once. */
 export function temperaturesIn(sentence: string): SaidTemperature[] {
-  const found: SaidTemperature[] = [];
-  const add = (celsius: number, text: string) => {
-    if (!found.some((f) => Math.abs(f.celsius - celsius) <= SAME_C)) found.push({ celsius, text });
+  const all: SaidTemperature[] = [];
+  const free = (at: number) => !all.some((f) => at >= f.at && at < f.at + f.text.length);
+  const add = (celsius: number | undefined, text: string, at: number) => {
+    if (celsius !== undefined && Number.isFinite(celsius) && free(at)) all.push({ celsius, text, at });
   };
-  for (const [text, figure, unit] of sentence.matchAll(DEGREES))
-    add(/^f/i.test(unit) ? celsiusFromFahrenheit(Number(figure)) : Number(figure), text);
-  for (const [text, figure] of sentence.matchAll(BARE_DEGREES))
-    add(Number(figure) > SURELY_F ? celsiusFromFahrenheit(Number(figure)) : Number(figure), text);
-  for (const [text, mark] of sentence.matchAll(GAS_MARK)) add(gasC(Number(mark)), text);
-  return found;
+  for (const m of sentence.matchAll(DEGREES))
+    add(/^f/i.test(m[2]) ? celsiusFromFahrenheit(Number(m[1])) : Number(m[1]), m[0], m.index);
+  for (const m of sentence.matchAll(BARE_DEGREES)) add(bare(Number(m[1])), m[0], m.index);
+  for (const m of sentence.matchAll(IN_WORDS)) add(bare(valueOf(m[1])), m[0], m.index);
+  for (const m of sentence.matchAll(GAS_MARK)) add(gasC(Number(m[1])), m[0], m.index);
+  for (const m of sentence.matchAll(BARE_OVEN)) add(bare(Number(m[1])), m[0], m.index);
+  for (const m of sentence.matchAll(BARE_CORE)) add(bareCore(Number(m[1])), m[0], m.index);
+  return all
+    .sort((a, b) => a.at - b.at)
+    .filter((t, i, sorted) => {
+      const before = sorted[i - 1];
+      if (!before) return true;
+      const gap = sentence.slice(before.at + before.text.length, t.at);
+      const beside = gap.length < 14 && /^[\s/(,;]*(?:fan|or|=)?[\s:/(]*$/i.test(gap);
+      const apart = Math.abs(before.celsius - t.celsius);
+      return !(
+        beside &&
+        apart <=
+          (/fan/i.test(gap + t.text + sentence.slice(t.at + t.text.length, t.at + t.text.length + 6))
+            ? FAN_C
+            : SAME_C)
+      );
+    });
 }
+
+const bare = (value: number): number => (value > SURELY_F ? celsiusFromFahrenheit(value) : value);
+/** No core is cooked to more than 100 °C. */
+const bareCore = (value: number): number | undefined =>
+  value < 40 ? undefined : value > 100 ? (value <= 212 ? celsiusFromFahrenheit(value) : undefined) : value;

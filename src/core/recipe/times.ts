@@ -1,65 +1,60 @@
+import { FIGURE, valueOf } from "./amounts";
+
 /** A stretch of time as it was said, min. */
 export interface SaidTime {
   low: number;
   high: number;
   text: string;
+  /** Where it stands in the sentence. */
+  at: number;
 }
 
-/** "Overnight" is eight to twelve hours, "all day" eight to ten. *Practice*: the words mean no more than that. */
+/** "Overnight" is eight to fourteen hours, "all day" eight to ten. *Practice*: the words mean no more than that. */
 const WORDS: [RegExp, number, number][] = [
-  [/\bovernight\b/gi, 8 * 60, 12 * 60],
+  [/\bover ?night\b/gi, 8 * 60, 12 * 60],
+  [/\b(?:the|a) night before\b/gi, 8 * 60, 12 * 60],
   [/\ball day\b/gi, 8 * 60, 10 * 60],
   [/\ball night\b/gi, 8 * 60, 12 * 60],
   [/\bhalf an hour\b/gi, 30, 30],
+  [/\b(?:a )?quarter of an hour\b/gi, 15, 15],
+  [/\bthree[- ]quarters of an hour\b/gi, 45, 45],
   [/\ban hour and a half\b/gi, 90, 90],
+  [/\ban hour and a quarter\b/gi, 75, 75],
 ];
-const NUMBER = "(\\d+(?:[.,]\\d+)?(?:\\s*[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|eight|ten|twelve)";
-const UNIT = "(minutes?|mins?|hours?|hrs?|h|days?)";
+const UNIT = "(minutes?|mins?\\.?|hours?|hrs?\\.?|h|days?|nights?)";
 const SAID = new RegExp(
-  `\\b${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|to|or)\\s*${NUMBER})?[\\s-]*${UNIT}\\b(?:\\s*(?:and\\s*)?(\\d+)\\s*(?:minutes?|mins?)\\b)?`,
-  "gi",
+  String.raw`(?<![\w.,/])(${FIGURE})(?:\s*(?:${UNIT})?\s*(?:-|–|—|to|or)\s*(${FIGURE}))?[\s-]*${UNIT}(?![a-z])(?:\s*(?:and\s*)?(\d{1,2})\s*(minutes?|mins?)?(?![\d°%]|\s*(?:g|kg|ml|°|hours?|h)\b)(?=\s*(?:minutes?|mins?)?\b|[.,;)]|$))?`,
+  "giu",
 );
-const COUNT: Record<string, number> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
-};
-const PART: Record<string, number> = { "½": 0.5, "¼": 0.25, "¾": 0.75 };
+/** "at least 2 h, no more than 4": the second bound has no unit of its own. */
+const BOUNDED =
+  /\b(?:at least|minimum(?: of)?|not less than)\b[^.;]*?\b(?:no more than|not more than|at most|maximum(?: of)?|max\.?|up to)\s+(\d+(?:[.,]\d+)?)\b(?!\s*(?:%|°|g\b|ml\b))/i;
 
-function countOf(text: string): number {
-  const said = text.trim().toLowerCase();
-  const part = PART[said.slice(-1)] ?? 0;
-  const whole = part > 0 ? said.slice(0, -1).trim() : said;
-  return (COUNT[whole] ?? (whole === "" ? 0 : Number(whole.replace(",", ".")))) + part;
-}
-
-const minutesOf = (unit: string): number => (/^d/i.test(unit) ? 1440 : /^h/i.test(unit) ? 60 : 1);
+const minutesOf = (unit: string): number => (/^(?:d|night)/i.test(unit) ? 1440 : /^h/i.test(unit) ? 60 : 1);
 
 /** Every stretch of time a sentence names, in order. */
 export function timesIn(sentence: string): SaidTime[] {
-  const found: (SaidTime & { at: number })[] = [];
+  const found: SaidTime[] = [];
   const free = (at: number, length: number) =>
     !found.some((f) => at < f.at + f.text.length && f.at < at + length);
   for (const [word, low, high] of WORDS)
     for (const match of sentence.matchAll(word))
       if (free(match.index, match[0].length)) found.push({ at: match.index, text: match[0], low, high });
   for (const match of sentence.matchAll(SAID)) {
-    const [text, first, firstUnit, second, unit, extra] = match;
+    const [text, first, firstUnit, second, unit, extra, extraUnit] = match;
     // "A minute" is a manner of speaking; "an hour" is meant.
     if (!free(match.index, text.length) || /^an?\s+min/i.test(text)) continue;
-    const low = countOf(first) * minutesOf(firstUnit ?? unit);
-    const high = (second === undefined ? countOf(first) : countOf(second)) * minutesOf(unit);
-    const more = Number(extra ?? 0);
+    const low = valueOf(first) * minutesOf(firstUnit ?? unit);
+    const high = (second === undefined ? valueOf(first) : valueOf(second)) * minutesOf(unit);
+    const more = extra !== undefined && (extraUnit !== undefined || /^h/i.test(unit)) ? Number(extra) : 0;
     if (low > 0 && high >= low && high < 30 * 1440)
       found.push({ at: match.index, text, low: low + more, high: high + more });
   }
-  return found.sort((a, b) => a.at - b.at).map(({ low, high, text }) => ({ low, high, text }));
+  const bounded = BOUNDED.exec(sentence);
+  const [only] = found;
+  if (bounded && found.length === 1 && only.low === only.high) {
+    const per = /\bh|hour/i.test(only.text) ? 60 : /day/i.test(only.text) ? 1440 : 1;
+    only.high = Math.max(only.low, Number(bounded[1].replace(",", ".")) * per);
+  }
+  return found.sort((a, b) => a.at - b.at);
 }

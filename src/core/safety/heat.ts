@@ -1,5 +1,4 @@
 import { glazeWindowMin } from "../heat/glaze";
-import { isSeafood } from "../materials/lookup";
 import { isOven, minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
 import type { Cook, Formulation } from "../formula/model";
 import { spokenMinutes } from "../program/figures";

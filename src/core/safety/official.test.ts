@@ -3,6 +3,12 @@ import { carryOverC, carryOverRule } from "../heat/carry-over";
 import { findFood, FOODS } from "../materials/lookup";
 import { FOOD_CODE, lethalitySeconds, lethalitySecondsC, safeClassOf, SAFE_MINIMUMS } from "./official";
 
+function known(id: string) {
+  const food = findFood(id);
+  if (!food) throw new Error(id);
+  return food;
+}
+
 describe("official minimums (USDA FSIS chart, from memory)", () => {
   test.each([
     ["duck_leg", 165, 0],
@@ -12,7 +18,7 @@ describe("official minimums (USDA FSIS chart, from memory)", () => {
     ["mussel", 145, 0],
     ["egg_shell", 160, 0],
   ])("%s: %d °F, rest %d min", (id, degF, restMin) => {
-    const row = safeClassOf(findFood(id)!);
+    const row = safeClassOf(known(id));
     expect(row && SAFE_MINIMUMS[row]).toMatchObject({ degF, restMin });
   });
 
@@ -21,7 +27,7 @@ describe("official minimums (USDA FSIS chart, from memory)", () => {
   );
 
   test("none is recalled for a root", () => {
-    expect(safeClassOf(findFood("celeriac")!)).toBeUndefined();
+    expect(safeClassOf(known("celeriac"))).toBeUndefined();
   });
 
   test("every food's minimum is the chart's, or none where the chart has none", () => {

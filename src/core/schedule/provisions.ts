@@ -1,6 +1,6 @@
 import { chillOf } from "../formula/chill-brine";
 import { dishFacts } from "../formula/dish-facts";
-import { formulate, type Formulated } from "../formula/formulate";
+import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { coolerIce } from "../program/soak";
 import type { Vessel } from "../vessel/vessel";

@@ -49,7 +49,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
       {preparation.targetFraction > 0 && (
         <QuantityField
           key={choice}
-          label="Salt wanted, of finished flesh"
+          label="Salt wanted"
           unit="%"
           value={preparation.targetFraction * 100}
           rule={RANGES.targetPercent}
@@ -60,6 +60,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
           }
           onValidity={onValidity}
           refusal={refusalFor("target")}
+          hint={<p className="pb-1 text-sm text-quiet">of the finished flesh, its own salt counted</p>}
         />
       )}
       {preparation.kind !== "saltCrust" && <SaltGivenFields {...props} weighedG={props.weighedSaltG} />}

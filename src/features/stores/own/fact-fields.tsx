@@ -57,7 +57,7 @@ export function IngredientFacts(props: { entry: Ingredient; onChange: (next: Ing
         onChange={(group) => onChange({ ...entry, group })}
       />
       <Toggle
-        label="Poured: its water joins the bath"
+        label="It is poured, or melts in"
         value={entry.poured}
         onChange={(poured) => onChange({ ...entry, poured })}
       />

@@ -1,0 +1,101 @@
+import { amountsIn, countAt, FIGURE, pinchIn, type Dialect } from "./amounts";
+import { partOfHeading } from "./parts";
+import { foodSaid } from "./foods-said";
+import { customaryName } from "./synonyms";
+
+/*
+ * Ingredients in running text: no list was written, so each amount in a sentence is followed to the thing it is of. What no
+ * table knows is left in the sentence.
+ */
+
+const BREAK =
+  /[,;:.!?]|\s+(?:and(?: then)?|with|into|then|plus|in(?: the| a)?|to|over|until|while|for|on|from|because|so|beaten with|or)\s+/giu;
+const LED = new RegExp(
+  String.raw`(?:the )?(?:juice|zest)(?: and zest)? of (?:${FIGURE} )?\w+|a (?:good |small |large )?handful of [a-z ]+`,
+  "giu",
+);
+const LEADING = /^(?:take|get|add|stir|mix|use|go|have|buy|you (?:want|need)|goes?|there are|in)\s+/i;
+
+/** Lines a text without a list would have had, each as it stands in the text. */
+export function linesInProse(text: string, dialect: Dialect): string[] {
+  return text
+    .replace(/\s+/g, " ")
+    .split(/(?<=[.!?;:])\s+/)
+    .flatMap((sentence) => {
+      // "Over the top:" speaks of what follows it.
+      if (/:$/.test(sentence) && sentence.length < 40)
+        return partOfHeading(sentence) === "main" ? [] : [sentence];
+      return linesInSentence(sentence, dialect);
+    });
+}
+
+function linesInSentence(sentence: string, dialect: Dialect): string[] {
+  const chunks = chunksOf(sentence);
+  const lines: string[] = [];
+  for (let i = 0; i < chunks.length; i++) {
+    const chunk = chunks[i].replace(LEADING, "").trim();
+    const led = [...chunk.matchAll(LED)][0];
+    if (led && known(led[0])) {
+      lines.push(led[0].replace(/\s+if\b.*$/i, "").trim());
+      continue;
+    }
+    const start = startOf(chunk, dialect, sentence);
+    if (start === undefined) continue;
+    const line = chunk
+      .slice(start)
+      .replace(/\s+(?:toasted|beaten|crushed|pounded|the same|from|cut|that|which|if there)\b.*$/i, "")
+      .trim();
+    const food = foodSaid(line) ?? (lines.length === 0 ? foodSaid(line, sentence) : undefined);
+    if (food) {
+      // "6 mackerel, whole and gutted, about 350 g each": what follows of it belongs to it.
+      let whole = line;
+      const weighed = amountsIn(line, dialect).some((a) => a.kind === "mass");
+      for (let j = i + 1; !weighed && j < Math.min(i + 4, chunks.length); j++) {
+        const next = chunks[j].trim();
+        if (
+          amountsIn(next, dialect).some((a) => a.kind === "mass") &&
+          !customaryName(nounOf(next, dialect))
+        ) {
+          const to = sentence.indexOf(next) + next.length;
+          whole = sentence.slice(sentence.indexOf(line.slice(0, 12)), to);
+          i = j;
+          break;
+        }
+      }
+      lines.push(whole.trim());
+    } else if (known(line)) lines.push(line);
+  }
+  return lines;
+}
+
+function chunksOf(sentence: string): string[] {
+  const chunks: string[] = [];
+  let from = 0;
+  for (const match of sentence.matchAll(BREAK)) {
+    chunks.push(sentence.slice(from, match.index));
+    from = match.index + match[0].length;
+  }
+  chunks.push(sentence.slice(from));
+  return chunks.filter((c) => c.trim() !== "");
+}
+
+/** Where the amount of a chunk begins, its article with it. */
+function startOf(chunk: string, dialect: Dialect, sentence: string): number | undefined {
+  const led = countAt(chunk);
+  if (led && (foodSaid(chunk.slice(led.end), sentence) || customaryName(chunk.slice(led.end)))) return 0;
+  const [amount] = amountsIn(chunk, dialect);
+  const pinch = pinchIn(chunk);
+  const at = [amount?.start, pinch?.start].filter((n) => n !== undefined);
+  if (at.length > 0) return Math.min(...at);
+  const counted = new RegExp(String.raw`\b${FIGURE}\s+(?=[a-z])`, "iu").exec(chunk);
+  if (counted && countAt(chunk.slice(counted.index))) {
+    const rest = chunk.slice(counted.index + counted[0].length);
+    return foodSaid(rest, sentence) || customaryName(rest) ? counted.index : undefined;
+  }
+  return undefined;
+}
+
+const nounOf = (text: string, dialect: Dialect): string =>
+  amountsIn(text, dialect).reduce((rest, a) => rest.replace(text.slice(a.start, a.end), " "), text);
+
+const known = (line: string): boolean => customaryName(line) !== undefined;
