@@ -10,6 +10,7 @@ const config = [
       "playwright-report/**",
       "test-results/**",
       "public/sw.js",
+      ".mutants/**",
     ],
   },
   ...next,

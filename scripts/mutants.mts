@@ -4,7 +4,6 @@
  * Runs room after room, and only what changed since the last time.
  */
 import { Stryker } from "@stryker-mutator/core";
-import type { PartialStrykerOptions } from "@stryker-mutator/api/core";
 
 const ROOMS = ["solution", "journal", "safety", "formula", "program", "schedule"];
 const KILLED = new Set(["Killed", "Timeout"]);
@@ -19,7 +18,7 @@ const roomOf = (path: string): string => /^src\/core\/([^/]+)/.exec(path)?.[1] ?
 
 async function mutate(room: string, mutated: readonly string[]): Promise<Tally> {
   process.env.MUTANT_ROOMS = room;
-  const options: PartialStrykerOptions = {
+  const options = {
     mutate: [...mutated, "!src/core/**/*.test.ts", "!src/core/**/*.fixture.ts", "!src/core/**/tables/**"],
     testRunner: "jest",
     jest: { configFile: "jest.mutants.config.mjs", enableFindRelatedTests: false },
@@ -37,7 +36,7 @@ async function mutate(room: string, mutated: readonly string[]): Promise<Tally> 
     logLevel: "warn",
     allowConsoleColors: false,
     thresholds: { high: 85, low: 70, break: null },
-  } as PartialStrykerOptions;
+  } as ConstructorParameters<typeof Stryker>[0];
   const results = await new Stryker(options).runMutationTest();
   const counted = results.filter((r) => COUNTED.has(r.status));
   const killed = counted.filter((r) => KILLED.has(r.status)).length;

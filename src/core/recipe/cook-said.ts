@@ -1,5 +1,5 @@
-import type { Cook } from "../formula/model";
-import { RANGES } from "../formula/ranges";
+import type { Cook, CookStage } from "../formula/model";
+import { RANGES, STAGES_MAX } from "../formula/ranges";
 import type { ReadMethod } from "./read-method";
 
 const REST_MIN = 10;
@@ -10,29 +10,31 @@ const REST_MIN = 10;
  * @returns undefined where it says nothing of a cook at all
  */
 export function cookSaid(method: ReadMethod, usual: Cook): Cook | undefined {
-  const times = method.stages.filter((s) => s.kind === "cook");
-  const rest = method.stages.find((s) => s.kind === "rest");
-  const ovens = method.ovens.map((o) => within(o.celsius, RANGES.ovenC));
   const [core] = method.cores;
-  if (times.length === 0 && ovens.length === 0 && !core) return undefined;
-  const ovenC = ovens.length > 0 ? ovens[0] : usual.ovenC;
-  const minutes = times.reduce((sum, t) => sum + (t.low + t.high) / 2, 0) || usual.minutes;
-  const staged =
-    ovens.length > 1 && method.ovens.slice(1).some((o) => o.changes) && times.length === ovens.length;
+  const timed = method.cook.filter((s) => s.minutes || s.ovenC !== undefined);
+  if (timed.length === 0 && !core) return undefined;
+  const ovenC = timed.find((s) => s.ovenC !== undefined)?.ovenC ?? usual.ovenC;
+  const stages = timed.map((s): CookStage => ({
+    ovenC: within(s.ovenC ?? ovenC ?? usual.ovenC ?? ROAST_C, RANGES.ovenC),
+    minutes: within(s.minutes ? (s.minutes.low + s.minutes.high) / 2 : usual.minutes, RANGES.cookMin),
+    cover: COVERS[s.cover ?? "open"],
+  }));
+  const minutes = stages.reduce((sum, s) => sum + s.minutes, 0) || usual.minutes;
+  const staged = stages.length > 1 || stages.some((s) => s.cover !== "open");
   return {
     toC: core ? within(core.celsius, RANGES.cookC) : usual.toC,
     minutes: within(minutes, RANGES.cookMin),
-    restMin: rest ? within((rest.low + rest.high) / 2, RANGES.restMin) : Math.max(usual.restMin, REST_MIN),
-    ...(ovenC !== undefined && { ovenC }),
-    ...(staged && {
-      stages: ovens.map((ovenC, i) => ({
-        ovenC,
-        minutes: within((times[i].low + times[i].high) / 2, RANGES.cookMin),
-        cover: "open" as const,
-      })),
-    }),
+    restMin: method.rest
+      ? within((method.rest.low + method.rest.high) / 2, RANGES.restMin)
+      : Math.max(usual.restMin, REST_MIN),
+    ...(ovenC !== undefined && { ovenC: within(ovenC, RANGES.ovenC) }),
+    ...(staged && { stages: stages.slice(0, STAGES_MAX) }),
   };
 }
+
+/** Where nothing names a heat. *Practice*. */
+const ROAST_C = 180;
+const COVERS = { open: "open", covered: "lid", foil: "foil" } as const;
 
 const within = (value: number, { min, max }: { min: number; max: number }): number =>
   Math.round(Math.min(max, Math.max(min, value)));

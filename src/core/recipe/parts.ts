@@ -1,4 +1,5 @@
-import type { LinePartSaid } from "./reading";
+/** Parts of a dish a recipe tells apart. */
+export type LinePartSaid = "main" | "glaze" | "sauce" | "butter" | "bed" | "dressing" | "reserved";
 
 /** Which part of the dish a heading, a label or a line's own words speak of. */
 const PARTS: [RegExp, LinePartSaid][] = [

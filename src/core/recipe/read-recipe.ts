@@ -10,11 +10,11 @@ import { RECIPE_LIMITS, type LooseRecipe } from "./loose";
 import { candidatesFor, type Candidate, type Named } from "./match";
 import { dialectOf, FIGURE, valueOf, type Dialect } from "./amounts";
 import { foodSaid } from "./foods-said";
-import { partOfHeading, partOfLine } from "./parts";
+import { partOfHeading, partOfLine, type LinePartSaid } from "./parts";
 import { readLine, type LooseLine } from "./read-line";
 import { customaryName } from "./synonyms";
 import { readMethod, soakOf } from "./read-method";
-import type { LinePartSaid, ReadRecipe, RecipeLine } from "./reading";
+import type { ReadRecipe, RecipeLine } from "./reading";
 import { recognisePreparation } from "./recognise";
 
 export interface ReadOptions {

@@ -4,11 +4,9 @@ import type { LineGrams } from "./grams";
 import type { LooseRecipe } from "./loose";
 import type { Candidate } from "./match";
 import type { LooseLine } from "./read-line";
+import type { LinePartSaid } from "./parts";
 import type { ReadMethod, SaidStage } from "./read-method";
 import type { Recognised } from "./recognise";
-
-/** Parts of a dish a recipe tells apart. */
-export type LinePartSaid = "main" | "glaze" | "sauce" | "butter" | "bed" | "dressing" | "reserved";
 
 /** One line of the ingredients, read: what it may be, and what it comes to. */
 export interface RecipeLine extends LooseLine {

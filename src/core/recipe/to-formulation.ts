@@ -1,5 +1,6 @@
 import { newFormulation, piecesOffered, type PreparationChoice } from "../formula/defaults";
-import type { Cook, Formulation, FormulaLine, Preparation, SaltGiven } from "../formula/model";
+import type { LinePartSaid } from "./parts";
+import type { Companion, Cook, Formulation, FormulaLine, Preparation, SaltGiven } from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
 import { likelyThicknessMm } from "../formula/flesh";
@@ -13,6 +14,8 @@ export interface SettledLine {
   id: string;
   grams: number;
   optional: boolean;
+  /** Which part of the dish it belongs to; left out, the preparation itself. */
+  part?: LinePartSaid;
 }
 
 /** A recipe as the cook confirmed it, all of it. */
@@ -26,6 +29,8 @@ export interface SettledRecipe {
   lines: SettledLine[];
   /** How long it lies, h; undefined keeps what practice offers. */
   pullH?: number;
+  /** Thickest part of one piece, mm, where it is said. */
+  thicknessMm?: number;
   cook?: Cook;
   portions: number;
 }
@@ -42,11 +47,12 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   const pantry = pantryOf(own);
   const food = pantry.food(settled.foodId);
   if (!food) return undefined;
-  const [salt, ...moreSalts] = settled.lines.filter((l) => l.kind === "salt");
-  const plainG = sumOf(settled.lines.filter((l) => isWater(l.id)));
+  const main = settled.lines.filter((l) => l.part === undefined || l.part === "main");
+  const [salt, ...moreSalts] = main.filter((l) => l.kind === "salt");
+  const plainG = sumOf(main.filter((l) => isWater(l.id)));
   const base = withPreparation({ ...newFormulation(food), lines: [] }, settled.choice);
   const isBath = settled.choice === "timed" || settled.choice === "equilibrium";
-  const others = [...settled.lines.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
+  const others = [...main.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
     (l) => !(isBath && isWater(l.id)),
   );
   const sugar = sugarApart(settled, salt, others, pantry);
@@ -67,6 +73,7 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
         .filter((l) => l !== sugar?.line)
         .slice(0, LINES_MAX)
         .map((l) => lineOf(l, isBath ? plainG / 1000 : 0, settled.foodG / 1000)),
+      ...besideOf(settled),
       pullH: settled.pullH === undefined ? base.pullH : between(settled.pullH, RANGES.pullH),
       ...(settled.cook && { cook: settled.cook }),
       portions: settled.portions,
@@ -74,6 +81,23 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
     own,
   );
 }
+
+/** Glaze, sauce, butter, dressing and bed are parts of their own; nothing of them goes into the preparation. */
+function besideOf(settled: SettledRecipe): Pick<Formulation, "companions"> {
+  const companions = BESIDE.flatMap((kind): Companion[] => {
+    const lines = settled.lines.filter((l) => l.part === kind);
+    if (lines.length === 0) return [];
+    return [
+      {
+        kind,
+        name: "",
+        lines: lines.slice(0, LINES_MAX).map((l) => lineOf(l, 0, settled.foodG / 1000)),
+      },
+    ];
+  });
+  return companions.length > 0 ? { companions } : {};
+}
+const BESIDE = ["glaze", "sauce", "butter", "dressing", "bed"] as const;
 
 /** The grams confirmed are the grams weighed out; a recipe without salt is one without salt. */
 const saltSaid = (salt: SettledLine | undefined): SaltGiven =>
@@ -102,11 +126,14 @@ const isWater = (id: string): boolean => id === "water" || id === "ice_crushed";
 const isSugar = (id: string): boolean => id.startsWith("sugar_");
 const sumOf = (lines: readonly SettledLine[]): number => lines.reduce((sum, l) => sum + l.grams, 0);
 
-function piecesFor(food: Food, { foodG, count }: SettledRecipe): Formulation["pieces"] {
+function piecesFor(food: Food, { foodG, count, thicknessMm }: SettledRecipe): Formulation["pieces"] {
   return {
     ...piecesOffered(food, count),
     totalMassG: foodG,
-    thicknessMm: Math.round(likelyThicknessMm(food, foodG / count)),
+    thicknessMm:
+      thicknessMm === undefined
+        ? Math.round(likelyThicknessMm(food, foodG / count))
+        : between(thicknessMm, RANGES.thicknessMm),
   };
 }
 

@@ -57,6 +57,11 @@ function LineItem(props: {
       />
       <span className={`text-lg leading-tight ${choice.out && !isFood ? "line-through" : ""}`}>
         {line.text}
+        {line.part !== "main" && (
+          <span className="ml-2 text-sm text-quiet">
+            {line.part === "reserved" ? "set aside" : `for the ${line.part}`}
+          </span>
+        )}
       </span>
       {isFood ? (
         <span className="text-quiet">the food itself: see “The whole”</span>

@@ -46,7 +46,7 @@ export function useConfirming(read: ReadRecipe) {
   const pantry = usePantry();
   const [choices, setChoices] = useState<Record<number, LineChoice>>({});
   const [facts, setFacts] = useState<Facts>(() => factsOf(read));
-  const foodLine = read.lines.find((l) => l.chosen?.kind === "food");
+  const foodLine = read.lines.find((l) => l.chosen?.kind === "food" && l.chosen.id === read.foods[0]?.id);
 
   const lines = read.lines
     .filter((l) => !l.isHeading)
@@ -59,9 +59,14 @@ export function useConfirming(read: ReadRecipe) {
     });
 
   const settled = lines.flatMap(({ chosen, grams, choice, line, isFood }): SettledLine[] =>
-    isFood || choice.out || !chosen || chosen.kind === "food" || grams === undefined
+    isFood ||
+    choice.out ||
+    !chosen ||
+    line.part === "reserved" ||
+    chosen.kind === "food" ||
+    grams === undefined
       ? []
-      : [{ kind: chosen.kind, id: chosen.id, grams, optional: line.optional }],
+      : [{ kind: chosen.kind, id: chosen.id, grams, optional: line.optional, part: line.part }],
   );
   const formulation = useFormulation(read, facts, settled);
   const open = lines.filter((l) => !l.choice.confirmed);
@@ -111,7 +116,13 @@ function useFormulation(read: ReadRecipe, facts: Facts, settled: SettledLine[]):
         ovenC,
       });
     const formulation = formulationFrom(
-      { ...facts, notes: notesOf(read), lines: settled, ...(cook && { cook }) },
+      {
+        ...facts,
+        notes: notesOf(read),
+        lines: settled,
+        ...(read.thicknessMm !== undefined && { thicknessMm: read.thicknessMm }),
+        ...(cook && { cook }),
+      },
       own,
     );
     const sheet = formulation && formulate(formulation);

@@ -1,3 +1,7 @@
+import { readRecipeRequest, recipeReadingSchema } from "@/contracts/recipe";
+import { USUAL_WORDS } from "@/core/quantity/words";
+import { readRecipe } from "@/core/recipe/read-recipe";
+import { summaryOf } from "@/core/recipe/summary";
 import { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
 import { formulaFileSchema } from "@/contracts/formula-file";
@@ -30,7 +34,7 @@ export interface Operation {
   /** As OpenAPI writes it: /formulas/{id}. */
   path: string;
   summary: string;
-  tag: "compute" | "formulas" | "batches" | "readings";
+  tag: "compute" | "recipes" | "formulas" | "batches" | "readings";
   body?: z.ZodType;
   status: 200 | 201;
   response: z.ZodType;
@@ -90,6 +94,20 @@ const get = (op: Omit<Operation, "method" | "status">): Operation => ({ ...op, m
 /** Everything the API does; the OpenAPI document is made from this same list. */
 export const OPERATIONS: readonly Operation[] = [
   ...computes,
+  {
+    id: "readRecipe",
+    method: "post",
+    path: "/recipes/read",
+    summary: "Reads a loose recipe: its food, lines, method and what does not agree; nothing is kept",
+    tag: "recipes",
+    body: readRecipeRequest,
+    status: 200,
+    response: recipeReadingSchema,
+    run: ({ body }) => {
+      const { text, measures } = body as z.infer<typeof readRecipeRequest>;
+      return summaryOf(readRecipe(text, { measures, words: USUAL_WORDS }));
+    },
+  },
   get({
     id: "listFormulas",
     path: "/formulas",

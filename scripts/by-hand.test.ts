@@ -7,10 +7,10 @@ import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "@/server/demo/fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "@/server/demo/mixtures";
 import type { Explanation } from "@/ui/why";
-import * as explain from "./explain";
-import { whyBake, whyCoat, whyCrust, whySour } from "./explain-mixture";
-import { whySalt } from "./explain-salt";
-import type { Worked } from "./worked";
+import * as explain from "@/features/bench/explain";
+import { whyBake, whyCoat, whyCrust, whySour } from "@/features/bench/explain-mixture";
+import { whySalt } from "@/features/bench/explain-salt";
+import type { Worked } from "@/features/bench/worked";
 
 const DEMO_FORMULAS = [
   PORK_LOIN,
