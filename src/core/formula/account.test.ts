@@ -10,6 +10,8 @@ import { findFood, findIngredient, findSalt } from "../materials/lookup";
 import type { Formulation, FormulaLine, SaltGiven } from "./model";
 import { withPreparation } from "./offered";
 import { outcomeAt } from "./outcome";
+import { scaled } from "./scale";
+import { accepted } from "../journal/next-time";
 
 const line = (ingredientId: string, amountG: number, extra: Partial<FormulaLine> = {}): FormulaLine => ({
   ingredientId,
@@ -357,5 +359,43 @@ describe("all that is wet is water", () => {
       from: ["soy sauce, all-purpose"],
     });
     expect(saltLine?.naclG).toBeCloseTo(soy.naclG - hidden, 6);
+  });
+});
+
+describe("given salt follows where it must", () => {
+  const given: Formulation = dish("goat_leg", "marinade", { salt: { mode: "grams", massG: 9 } });
+
+  test("twice the food is twice the grams", () => {
+    expect(scaled(given, 2, "morePieces").salt).toEqual({ mode: "grams", massG: 18 });
+    expect(scaled({ ...given, salt: { mode: "percent", fraction: 0.01 } }, 2, "morePieces").salt).toEqual({
+      mode: "percent",
+      fraction: 0.01,
+    });
+  });
+
+  test("what the record proposes changes the weigh-out, not only the judgement", () => {
+    const proposal = {
+      field: "target",
+      from: 0.014,
+      to: 0.0126,
+      batches: 1,
+      meanScore: 1,
+      confidence: 0.5,
+    } as const;
+    for (const salt of [
+      { mode: "grams", massG: 10 },
+      { mode: "percent", fraction: 0.01 },
+      { mode: "wanted" },
+    ] as const) {
+      const f = { ...given, salt, preparation: { ...given.preparation, targetFraction: 0.014 } };
+      const saltG = (of: Formulation) => worked(of).lines.find((l) => l.role === "salt")?.massG ?? 0;
+      expect(saltG(accepted(f, proposal).formulation)).toBeLessThan(saltG(f) * 0.95);
+    }
+  });
+
+  test("a dose by the weight of the meat does not go into a tub of water", () => {
+    const dosed = dish("goat_leg", "dry", { salt: { mode: "percent", fraction: 0.0125 } });
+    expect(withPreparation(dosed, "equilibrium").salt).toEqual({ mode: "wanted" });
+    expect(withPreparation(dosed, "rub").salt).toEqual({ mode: "percent", fraction: 0.0125 });
   });
 });

@@ -4,7 +4,7 @@ import { formulate } from "./formulate";
 import type { Formulation } from "./model";
 import { outcomeAt } from "./outcome";
 import { HOUR_S } from "./window";
-import { choiceOf, preparationOffered } from "./defaults";
+import { AS_WANTED, choiceOf, preparationOffered } from "./defaults";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
 export interface SoakCurve {
@@ -64,7 +64,11 @@ export function whatIfsFor(input: Formulation): WhatIf[] {
     { id: "as_is", input },
     ...others.map((id) => ({
       id,
-      input: { ...input, preparation: preparationOffered(id, preparation.targetFraction) },
+      input: {
+        ...input,
+        salt: AS_WANTED,
+        preparation: preparationOffered(id, preparation.targetFraction),
+      },
     })),
     {
       id: slashes.id,

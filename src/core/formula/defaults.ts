@@ -1,6 +1,6 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { Food } from "../materials/types";
-import type { Formulation, Pieces, Preparation } from "./model";
+import type { Formulation, Pieces, Preparation, SaltGiven } from "./model";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
 const DEFAULT_TARGET = 0.014;
@@ -24,6 +24,9 @@ export function piecesOffered(food: Food, count = 1): Pieces {
     enhanced: null,
   };
 }
+
+/** The salt follows from what is wanted. */
+export const AS_WANTED = { mode: "wanted" } as const satisfies SaltGiven;
 
 export const EQUILIBRIUM: Preparation = {
   kind: "wetBrine",
@@ -125,7 +128,7 @@ export function newFormulation(food: Food): Formulation {
     foodId: food.id,
     pieces: piecesOffered(food, FIRST_COUNT),
     saltId: "sea_fine",
-    salt: { mode: "wanted" },
+    salt: AS_WANTED,
     preparation: EQUILIBRIUM,
     water: { mode: "toCover" },
     vessel: {

@@ -2,7 +2,7 @@ import type { IngredientGroup } from "../materials/facts";
 import type { Ingredient } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
-import { choiceOf, preparationOffered, type PreparationChoice } from "./defaults";
+import { AS_WANTED, choiceOf, preparationOffered, type PreparationChoice } from "./defaults";
 import type { Vessel } from "../vessel/vessel";
 import type { Formulation, FormulaLine, LineLaw } from "./model";
 
@@ -126,7 +126,8 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
   const wet = choice === "equilibrium" || choice === "timed" || choice === "marinade" || choice === "paste";
   return {
     ...f,
-    salt: f.salt ?? { mode: "wanted" },
+    // A dose by the weight of the meat means nothing in a tub of water or a crust.
+    salt: f.salt?.mode === "percent" && !DOSED.has(choice) ? AS_WANTED : (f.salt ?? AS_WANTED),
     preparation: preparationOffered(choice, choice === "crust" ? 0.008 : target),
     lines: untouched ? (STARTERS[choice] ?? []) : f.lines.map((l) => fitting(l, choice, wet)),
     sugarPerSalt: choice === "cure" ? Math.max(f.sugarPerSalt, 0.5) : f.sugarPerSalt,
@@ -144,6 +145,8 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
     reserve: wet ? f.reserve : undefined,
   };
 }
+
+const DOSED: ReadonlySet<PreparationChoice> = new Set(["dry", "rub", "marinade", "paste"]);
 
 const sameLines = (a: readonly FormulaLine[], b: readonly FormulaLine[]) =>
   JSON.stringify(a) === JSON.stringify(b);

@@ -1,8 +1,31 @@
 import { formulate } from "./formulate";
-import type { Formulation } from "./model";
+import type { Formulation, SaltGiven } from "./model";
 
 /** A larger batch is more pieces of the same size, or the same pieces grown. */
 export type Growth = "morePieces" | "largerPieces";
+
+/**
+ * Salt given outright, so many times over; what follows from what is wanted follows by itself.
+ * @param alsoPercent a share of the meat grows with the meat, but not when it is the taste that is changed
+ */
+export function scaledSalt(
+  salt: SaltGiven | undefined,
+  factor: number,
+  alsoPercent = false,
+): SaltGiven | undefined {
+  switch (salt?.mode) {
+    case "grams":
+      return { ...salt, massG: salt.massG * factor };
+    case "measure":
+      return { ...salt, volumeMl: salt.volumeMl * factor };
+    case "pinch":
+      return { ...salt, count: salt.count * factor };
+    case "percent":
+      return alsoPercent ? { ...salt, fraction: salt.fraction * factor } : salt;
+    default:
+      return salt;
+  }
+}
 
 /** The formulation for more food; vessel, lines and laws stay as they are. @param factor 0.1 to 20 */
 export function scaled(f: Formulation, factor: number, growth: Growth): Formulation {
@@ -16,6 +39,7 @@ export function scaled(f: Formulation, factor: number, growth: Growth): Formulat
   });
   return {
     ...f,
+    ...(f.salt && { salt: scaledSalt(f.salt, factor) }),
     pieces: grow(f.pieces),
     alongside: f.alongside?.map(grow),
     water: f.water.mode === "chosen" ? { mode: "chosen", massG: f.water.massG * factor } : f.water,

@@ -1,4 +1,5 @@
 import { RANGES } from "../formula/ranges";
+import { scaledSalt } from "../formula/scale";
 import type { Formulation } from "../formula/model";
 import { judgedSalt, type Judged } from "./outcome";
 
@@ -95,7 +96,12 @@ export function accepted(f: Formulation, p: Proposal): { formulation: Formulatio
       note: `Longer: ${said} for evenness`,
     };
   return {
-    formulation: { ...f, preparation: { ...f.preparation, targetFraction: p.to } },
+    // Salt given outright moves with what is wanted: the weigh-out changes, not only the judgement.
+    formulation: {
+      ...f,
+      ...(f.salt && { salt: scaledSalt(f.salt, p.to / p.from, true) }),
+      preparation: { ...f.preparation, targetFraction: p.to },
+    },
     note: `${(p.to * 100).toFixed(2)} % salt: ${said} at ${(p.from * 100).toFixed(2)} %`,
   };
 }

@@ -1,5 +1,5 @@
 import { formulate } from "../formula/formulate";
-import { preparationOffered } from "../formula/defaults";
+import { AS_WANTED, preparationOffered } from "../formula/defaults";
 import { atHeat, heatOf, withFormulation } from "./one-heat";
 import { ONE_HEAT_C } from "./model";
 import { mayStretch } from "./soak-edges";
@@ -137,7 +137,7 @@ function soakDrafts(dish: BatchRequest): Draft[] {
   const timed = preparationOffered("timed", preparation.targetFraction);
   if (timed.kind === "wetBrine" && timed.school === "timed") {
     const strong = { ...timed, strength: { basis: "percent" as const, saltFraction: STRONG } };
-    offer("strong", withFormulation(dish, { preparation: strong }), 10, (hours) => ({
+    offer("strong", withFormulation(dish, { preparation: strong, salt: AS_WANTED }), 10, (hours) => ({
       kind: "strongBrine",
       dish: dish.name,
       percent: STRONG * 100,
@@ -145,6 +145,7 @@ function soakDrafts(dish: BatchRequest): Draft[] {
     }));
   }
   const dry = {
+    salt: AS_WANTED,
     preparation: preparationOffered("dry", preparation.targetFraction),
     readiness: "outside" as const,
   };

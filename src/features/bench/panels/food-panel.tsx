@@ -82,7 +82,8 @@ export function FoodPanel({
         unit=""
         value={pieces.count}
         rule={RANGES.count}
-        onChange={(count) => set({ count })}
+        // A piece weighs what it weighed.
+        onChange={(count) => set({ count, totalMassG: (pieces.totalMassG / pieces.count) * count })}
         onValidity={onValidity}
       />
       <QuantityField

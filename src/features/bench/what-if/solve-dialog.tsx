@@ -51,6 +51,7 @@ export function SolveDialog({ input, rate, change, onClose }: Props) {
                 act: use((f) => ({
                   ...f,
                   pullH: hours,
+                  salt: { mode: "wanted" },
                   preparation: {
                     kind: "wetBrine",
                     school: "timed",
