@@ -45,7 +45,7 @@ test("salt crust with egg white: salt from the geometry, whites by the cup, the 
   await bench.choose("Scales", "scaled");
   expect(await bench.figureNumber("mean")).toBeGreaterThan(onScales);
   await bench.choose("Scales", "left on");
-  await expect(page.getByText("12 mm over")).toBeVisible();
+  await expect(page.getByText("12 mm over").first()).toBeVisible();
 
   await bench.enter("Salt over it", "5");
   await expect(page.getByText("Thin enough to crack")).toBeVisible();

@@ -9,7 +9,7 @@ import { readReadings } from "./exchange/csv";
 import { notFound, Refusal } from "./problem";
 import { addReadings, readingsOf } from "./readings";
 import { hearScale } from "./scale";
-import { batches, samples } from "./schema";
+import { batches, outcomes, samples } from "./schema";
 
 function knownBatch(db: Db, batchId: string): void {
   if (!db.select({ id: batches.id }).from(batches).where(eq(batches.id, batchId)).get())
@@ -48,7 +48,9 @@ export function takeSample(
 ): void {
   const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
   if (!row) throw notFound("batch");
-  const latestMs = row.liftedAtMs ?? batchTime(clockOf(row), nowMs);
+  // Out of its soak it is cooked, and the probe goes on reading: what ends a batch is its judgement.
+  const judged = db.select().from(outcomes).where(eq(outcomes.batchId, batchId)).get();
+  const latestMs = judged?.judgedAtMs ?? batchTime(clockOf(row), nowMs);
   const earliestMs = row.startedAtMs - BEFORE_START_MS;
   if (sample.atMs < earliestMs || sample.atMs > latestMs + CLOCK_SLACK_MS)
     throw new Refusal(

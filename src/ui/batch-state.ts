@@ -5,7 +5,7 @@ import type { BatchView } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
-import { stateAt } from "./rail/scale";
+import { stateAt, stateWord } from "./rail/scale";
 
 const HOUR_MS = 3_600_000;
 
@@ -29,13 +29,17 @@ export function useBatchState(batch: BatchView, atMs: number) {
   const window =
     readingCount > 0 && result.ok
       ? result.value.soak.window
-      : { ready: batch.sheet.ready, past: batch.sheet.past };
+      : {
+          ready: batch.sheet.ready,
+          past: batch.sheet.past,
+          pastReason: result.ok ? result.value.soak.window.pastReason : undefined,
+        };
   return {
     sheet: result.ok ? result.value : undefined,
     outcome,
     hours,
     onRail,
-    state: stateAt(window, Math.max(0, hours)),
+    state: stateWord(stateAt(window, Math.max(0, hours)), window),
     window,
   };
 }

@@ -1,5 +1,4 @@
 import { clock, duration, fromLocalField, grams, roughly, toLocalField, whenFrom } from "./format";
-import { hoursAt, nightsFrom, positionOf, stateAt, zonesOf } from "./rail/scale";
 
 test.each([
   [0.5, "30 min"],
@@ -45,38 +44,5 @@ describe("times are instants in the kitchen's zone", () => {
   test("another day is named", () => {
     expect(whenFrom(evening, evening, "Europe/London")).toBe("22:00");
     expect(whenFrom(evening + 12 * 3_600_000, evening, "Europe/London")).toBe("Sun 09:00");
-  });
-});
-
-describe("the soak rail", () => {
-  test("runs from 10 minutes to 4 days in its logarithm", () => {
-    expect(positionOf(1 / 6)).toBe(0);
-    expect(positionOf(96)).toBe(1);
-    expect(positionOf(4)).toBeCloseTo(0.5, 9); // √(1/6 · 96) = 4
-    expect(hoursAt(positionOf(7))).toBeCloseTo(7, 9);
-  });
-
-  const window = { ready: { early: 10, likely: 14, late: 20 }, past: { early: 40, likely: 48, late: 60 } };
-
-  test.each([
-    [2, "notYet"],
-    [11, "maybe"],
-    [20, "ready"],
-    [50, "past"],
-  ])("at %d h it is %s", (hours, state) => {
-    expect(stateAt(window, hours)).toBe(state);
-  });
-
-  test("what is ready only after it is past it has no ready zone", () => {
-    expect(
-      zonesOf({ ready: { early: 60 }, past: { early: 48, likely: 48, late: 48 } }).ready,
-    ).toBeUndefined();
-  });
-
-  test("nights are 22:00 to 06:00 of the kitchen's clock", () => {
-    const noon = Date.UTC(2026, 5, 5, 11); // 12:00 in London
-    const [first] = nightsFrom(noon, "Europe/London");
-    expect(hoursAt(first.from)).toBeCloseTo(10, 6);
-    expect(hoursAt(first.to)).toBeCloseTo(18, 6);
   });
 });

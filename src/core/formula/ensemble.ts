@@ -6,7 +6,7 @@ import type { Formulation } from "./model";
 import { OVER_SHARE, type Aim } from "../diffusion/readiness";
 
 /** One standard deviation of a brine's or a dose's strength: weighing and moist salt. *Practice*. */
-const STRENGTH_DOUBT = 0.03;
+export const STRENGTH_DOUBT = 0.03;
 const MEMBER = { cells: 40, stepTolerance: 1e-4 };
 /** For differences between two runs the runs themselves must be closer. */
 const FINER = { cells: 80, stepTolerance: 1e-5 };

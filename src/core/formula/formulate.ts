@@ -59,25 +59,9 @@ export function formulate(
   input: Formulation,
   options: { rateFactor?: number } = {},
 ): Result<Formulated, FormulationError> {
-  const context = contextOf(input);
-  if (!context.ok) return context;
-  const c = context.value;
-  const prepared = prepare(c);
-  if (!prepared.ok) return prepared;
-  const p = prepared.value;
-  const load: SoakLoad = {
-    food: c.food,
-    flesh: c.flesh,
-    saltG: p.loadG,
-    waterG: p.waterG,
-    targetPerWater: p.targetPerWater,
-    contact: p.contact,
-    keep: p.keep,
-    excess: p.excess,
-    bake: p.bake,
-    rateFactor: options.rateFactor ?? 1,
-    mainShare: input.pieces.totalMassG / c.foodG,
-  };
+  const weighed = weighOut(input, options);
+  if (!weighed.ok) return weighed;
+  const { c, p, load } = weighed.value;
   const soak = computeSoak(input, load);
   if (!soak.ok) return err({ code: "soak", error: soak.error });
   return ok({
@@ -99,6 +83,40 @@ export function formulate(
     skinOff: (input.skinOff ?? false) && input.pieces.skin,
     stockShare: stockShare(input),
   });
+}
+
+interface Weighed {
+  c: PrepareContext;
+  p: Prepared;
+  /** What the soak starts from. */
+  load: SoakLoad;
+}
+
+/** What is weighed out, before any soak is run: quick, for whoever tries many strengths. */
+export function weighOut(
+  input: Formulation,
+  options: { rateFactor?: number } = {},
+): Result<Weighed, FormulationError> {
+  const context = contextOf(input);
+  if (!context.ok) return context;
+  const c = context.value;
+  const prepared = prepare(c);
+  if (!prepared.ok) return prepared;
+  const p = prepared.value;
+  const load: SoakLoad = {
+    food: c.food,
+    flesh: c.flesh,
+    saltG: p.loadG,
+    waterG: p.waterG,
+    targetPerWater: p.targetPerWater,
+    contact: p.contact,
+    keep: p.keep,
+    excess: p.excess,
+    bake: p.bake,
+    rateFactor: options.rateFactor ?? 1,
+    mainShare: input.pieces.totalMassG / c.foodG,
+  };
+  return ok({ c, p, load });
 }
 
 function contextOf(input: Formulation): Result<PrepareContext, FormulationError> {

@@ -30,6 +30,8 @@ export interface Soak {
   alongside: { run: SoakRun; share: number; readyH: number | undefined }[];
   aim: Aim;
   window: SoakWindow;
+  /** Hours of a quick and of a slow soak over the likely one's, at one standard deviation. */
+  spread: { quick: number; slow: number };
 }
 
 /** What the soak starts from, already weighed: salt and water are grams of NaCl and of water. */
@@ -170,7 +172,7 @@ export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, So
     const otherS = windowOf(other, aim).readyS;
     return { run: other, share: shares[i + 1], readyH: otherS === undefined ? undefined : otherS / HOUR_S };
   });
-  return ok({ problem, body, diffusivityM2PerS, run, alongside, aim, window });
+  return ok({ problem, body, diffusivityM2PerS, run, alongside, aim, window, spread });
 }
 
 /** Shares of the flesh: the main pieces first, then those alongside. */

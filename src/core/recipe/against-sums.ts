@@ -12,6 +12,12 @@ export function againstSums(
   return [...soakOutside(sheet, soak), ...coreTooLow(sheet, cores)];
 }
 
+/** What was read and what the sums found: where both say the same, the one with its figures stands. */
+export function withSums(read: readonly Contradiction[], sums: readonly Contradiction[]): Contradiction[] {
+  const told = new Set(sums.map((c) => c.id));
+  return [...read.filter((c) => !(c.id === "undercooked_core" && told.has("core_low"))), ...sums];
+}
+
 function soakOutside({ soak: { window } }: Formulated, soak: SaidStage | undefined): Contradiction[] {
   if (!soak) return [];
   const [lowH, highH] = [soak.low / 60, soak.high / 60];
@@ -23,7 +29,7 @@ function soakOutside({ soak: { window } }: Formulated, soak: SaidStage | undefin
       {
         id: "soak_short",
         severity: "caution",
-        title: `Its soak is too short: ${hours(highH)}, and it is ${ready === undefined ? "not ready in four days as it stands" : `ready from about ${hours(ready)}`}`,
+        title: `Its soak is too short: ${hours(highH)}, and it is as wanted ${ready === undefined ? "not within four days" : `from about ${hours(ready)}`}`,
         instead: "Longer, thinner or slashed pieces, or a stronger brine: the Bench shows each.",
         says,
       },
@@ -33,8 +39,8 @@ function soakOutside({ soak: { window } }: Formulated, soak: SaidStage | undefin
       {
         id: "soak_long",
         severity: "caution",
-        title: `Its soak is too long: ${hours(lowH)}, and it is past it from about ${hours(past)}`,
-        instead: "Lift it out sooner, or brine at equilibrium strength, which waits.",
+        title: `Its soak is too long: ${hours(lowH)}, and it has stood too long from about ${hours(past)}`,
+        instead: "Take it out sooner, or brine at equilibrium strength, which waits.",
         says,
       },
     ];

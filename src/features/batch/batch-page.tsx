@@ -13,7 +13,6 @@ import { batchNote, useBatchState } from "@/ui/batch-state";
 import { dayAndClock, duration, fixed, grams, percent, shortDate } from "@/ui/format";
 import { LiftButton, UndoLiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
-import { STATE_WORDS } from "@/ui/rail/scale";
 import { SaltLedger } from "@/ui/salt-ledger";
 import { Section } from "@/ui/section/section";
 import { Shell } from "@/ui/shell/shell";
@@ -74,7 +73,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
             <>
               <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                 <h2 className="text-xl">
-                  {lifted ? "When it came out" : "Now"}, at {duration(hours)}: {STATE_WORDS[state]}
+                  {lifted ? "When it came out" : "Now"}, at {duration(hours)}: {state}
                 </h2>
                 {outcome && (
                   <p className="text-sm text-quiet">

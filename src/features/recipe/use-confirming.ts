@@ -3,7 +3,7 @@ import type { PreparationChoice } from "@/core/formula/defaults";
 import { formulate } from "@/core/formula/formulate";
 import type { Cook, Formulation } from "@/core/formula/model";
 import { cookOffered } from "@/core/formula/cook";
-import { againstSums } from "@/core/recipe/against-sums";
+import { againstSums, withSums } from "@/core/recipe/against-sums";
 import { cookSaid } from "@/core/recipe/cook-said";
 import type { Candidate } from "@/core/recipe/match";
 import { worked } from "@/core/recipe/read-recipe";
@@ -127,7 +127,7 @@ function useFormulation(read: ReadRecipe, facts: Facts, settled: SettledLine[]):
     );
     const sheet = formulation && formulate(formulation);
     const found = sheet?.ok ? againstSums(sheet.value, read.soak, read.method.cores) : [];
-    return { formulation, cook, contradictions: [...read.contradictions, ...found] };
+    return { formulation, cook, contradictions: withSums(read.contradictions, found) };
     // `key` stands for facts and lines: both are made anew at every drawing.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [key, read, own, ovenC, findFood]);

@@ -7,7 +7,6 @@ import { batchNote, nextAct, useBatchState } from "@/ui/batch-state";
 import { percent, whenFrom } from "@/ui/format";
 import { LiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
-import { STATE_WORDS } from "@/ui/rail/scale";
 import { Section } from "@/ui/section/section";
 import { Countdown } from "./countdown";
 
@@ -37,7 +36,7 @@ export function ShelfBatch({ batch, nowMs: wallMs }: { batch: BatchView; nowMs: 
           <>
             <SoakRail window={window} hours={onRail} marks="now" compact />
             <p className="mt-1 text-sm">
-              <strong>{STATE_WORDS[state]}</strong>
+              <strong>{state}</strong>
               {outcome && (
                 <span className="text-quiet">
                   {" "}

@@ -1,45 +1,88 @@
-import { RAIL_FROM_H, RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/window";
-import { inZone } from "../format";
+import { RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/window";
+import { clock, dayAndClock, duration, inZone } from "../format";
 
-const SPAN = Math.log(RAIL_TO_H / RAIL_FROM_H);
+/** What of a window the rail draws. */
+export type RailWindow = Pick<SoakWindow, "ready" | "past"> & Partial<Pick<SoakWindow, "pastReason">>;
 
-/** Where an hour lies on the rail, 0 to 1. */
-export function positionOf(hours: number): number {
-  return Math.min(1, Math.max(0, Math.log(hours / RAIL_FROM_H) / SPAN));
+/** A little past the end of what matters. */
+const BEYOND = 1.12;
+const SHORTEST_SPAN_H = 0.5;
+
+/**
+ * How many hours the rail shows, from going in to a little past the end: the marker, the hours it becomes as wanted, and
+ * where it stops being so, as far as that is near.
+ */
+export function spanOf({ ready, past }: RailWindow, hours: number): number {
+  const readyH = Math.min(ready.late ?? ready.likely ?? 0, 4 * Math.max(hours, ready.likely ?? 0));
+  const matters = Math.max(hours, readyH, SHORTEST_SPAN_H / BEYOND);
+  const end = past.likely ?? 0;
+  // An end that lies days beyond all that matters would squeeze the rest into a corner.
+  const shown = end <= 3 * matters ? Math.max(matters, end) : matters;
+  return Math.min(RAIL_TO_H, shown * BEYOND);
 }
 
-/** The hour at a position of the rail. */
-export const hoursAt = (position: number): number => RAIL_FROM_H * Math.exp(SPAN * position);
+/** Where an hour lies on a rail of so many hours, 0 to 1. */
+export const positionOf = (hours: number, spanH: number): number => Math.min(1, Math.max(0, hours / spanH));
 
-/** Minor ticks give way on a narrow screen. */
-export const TICKS: { hours: number; text: string; minor?: boolean }[] = [
-  { hours: 1 / 6, text: "10 min" },
-  { hours: 0.5, text: "30", minor: true },
-  { hours: 1, text: "1 h" },
-  { hours: 2, text: "2", minor: true },
-  { hours: 4, text: "4" },
-  { hours: 8, text: "8", minor: true },
-  { hours: 16, text: "16", minor: true },
-  { hours: 24, text: "1 d" },
-  { hours: 48, text: "2 d" },
-  { hours: 96, text: "4 d" },
-];
+/** The hour at a position of the rail. */
+export const hoursAt = (position: number, spanH: number): number => position * spanH;
+
+export interface Tick {
+  hours: number;
+  text: string;
+}
+
+const STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440];
+const MOST_TICKS = 6;
+/** A mark nearer to the start than this share of the rail would stand on "in". */
+const NEAR_START = 0.07;
+
+/** Marks along it: by the kitchen's clock where the start is known, by hours where it is not. */
+export function ticksOf(spanH: number, start?: { atMs: number; timeZone: string }): Tick[] {
+  const stepMin = STEPS_MIN.find((m) => (spanH * 60) / m <= MOST_TICKS) ?? STEPS_MIN[STEPS_MIN.length - 1];
+  const first: Tick = { hours: 0, text: start ? clock(start.atMs, start.timeZone) : "in" };
+  const marks: Tick[] = [first];
+  const offsetMin = start ? minutesToRound(start, stepMin) : stepMin;
+  let day = start && dayAndClock(start.atMs, start.timeZone).slice(0, 3);
+  for (let min = offsetMin; min <= spanH * 60; min += stepMin) {
+    const hours = min / 60;
+    if (hours < spanH * NEAR_START) continue;
+    if (!start) {
+      marks.push({ hours, text: duration(hours) });
+      continue;
+    }
+    const atMs = start.atMs + min * 60_000;
+    const named = dayAndClock(atMs, start.timeZone);
+    const sameDay = named.startsWith(day ?? "");
+    day = named.slice(0, 3);
+    marks.push({ hours, text: sameDay ? clock(atMs, start.timeZone) : named });
+  }
+  return marks;
+}
+
+/** Minutes from the start to the next round time of the kitchen's clock. */
+function minutesToRound({ atMs, timeZone }: { atMs: number; timeZone: string }, stepMin: number): number {
+  const at = inZone(atMs, timeZone);
+  const intoDay = at.getHours() * 60 + at.getMinutes() + at.getSeconds() / 60;
+  return stepMin - (intoDay % stepMin);
+}
 
 export interface Zones {
-  /** Where "ready" begins to fade in, is likely, and is sure; none when it is past it before. */
+  /** Where "as wanted" begins to fade in, is likely, and is sure; none when its end comes first. */
   ready: { from: number; likely: number; sure: number } | undefined;
   past: { from: number; likely: number };
 }
 
-/** The window as positions on the rail. */
-export function zonesOf(window: Pick<SoakWindow, "ready" | "past">): Zones {
-  const pastFrom = positionOf(window.past.early ?? RAIL_TO_H);
-  const past = { from: pastFrom, likely: Math.max(pastFrom, positionOf(window.past.likely ?? RAIL_TO_H)) };
+/** The window as positions on a rail of so many hours. */
+export function zonesOf(window: RailWindow, spanH: number): Zones {
+  const place = (hours: number | undefined) => positionOf(hours ?? Infinity, spanH);
+  const pastFrom = place(window.past.early);
+  const past = { from: pastFrom, likely: Math.max(pastFrom, place(window.past.likely)) };
   const { early, likely, late } = window.ready;
-  if (early === undefined || positionOf(early) >= past.likely) return { ready: undefined, past };
-  const from = positionOf(early);
-  // An edge that does not come within the rail lies at its end: the fade then never gets to sure.
-  return { ready: { from, likely: positionOf(likely ?? 2 * 96), sure: positionOf(late ?? 4 * 96) }, past };
+  if (early === undefined || (early >= (window.past.likely ?? Infinity) && past.likely < 1))
+    return { ready: undefined, past };
+  if (place(early) >= past.likely) return { ready: undefined, past };
+  return { ready: { from: place(early), likely: place(likely), sure: place(late) }, past };
 }
 
 export type RailState = "notYet" | "maybe" | "ready" | "past";
@@ -54,12 +97,24 @@ export function stateAt(window: Pick<SoakWindow, "ready" | "past">, hours: numbe
   return reached(window.ready, "early") ? "maybe" : "notYet";
 }
 
-export const STATE_WORDS: Record<RailState, string> = {
-  notYet: "not there yet",
-  maybe: "perhaps ready",
-  ready: "ready",
-  past: "past it",
+const SOAK_WORDS: Record<RailState, string> = {
+  notYet: "light",
+  maybe: "nearly as wanted",
+  ready: "as wanted",
+  past: "stood too long",
 };
+const BAKE_WORDS: Record<RailState, string> = {
+  notYet: "underdone",
+  maybe: "nearly done",
+  ready: "done",
+  past: "overdone",
+};
+
+/** A state in a cook's words: salt for a soak, doneness for a bake. */
+export function stateWord(state: RailState, { pastReason }: Pick<RailWindow, "pastReason">): string {
+  if (pastReason === "over_baked") return BAKE_WORDS[state];
+  return state === "past" && pastReason === "over_salted" ? "salty" : SOAK_WORDS[state];
+}
 
 /** Hours typed and hours worked out differ in the last digit. */
 const A_HAIR = 1e-6;
@@ -67,10 +122,14 @@ const A_HAIR = 1e-6;
 const NIGHT = { from: 22, to: 6 };
 
 /** Stretches of the rail that fall into the night, as positions, from a start instant in the kitchen's zone. */
-export function nightsFrom(startAtMs: number, timeZone: string): { from: number; to: number }[] {
+export function nightsFrom(
+  startAtMs: number,
+  timeZone: string,
+  spanH: number,
+): { from: number; to: number }[] {
   const nights: { from: number; to: number }[] = [];
   const first = inZone(startAtMs, timeZone);
-  for (let day = -1; day <= 4; day++) {
+  for (let day = -1; day <= spanH / 24; day++) {
     const fall = inZone(startAtMs, timeZone);
     fall.setDate(first.getDate() + day);
     fall.setHours(NIGHT.from, 0, 0, 0);
@@ -78,8 +137,8 @@ export function nightsFrom(startAtMs: number, timeZone: string): { from: number;
     dawn.setDate(dawn.getDate() + 1);
     dawn.setHours(NIGHT.to, 0, 0, 0);
     const [fromH, toH] = [fall, dawn].map((d) => (d.getTime() - startAtMs) / 3_600_000);
-    if (toH > RAIL_FROM_H && fromH < RAIL_TO_H)
-      nights.push({ from: positionOf(Math.max(fromH, RAIL_FROM_H)), to: positionOf(toH) });
+    if (toH > 0 && fromH < spanH)
+      nights.push({ from: positionOf(Math.max(fromH, 0), spanH), to: positionOf(toH, spanH) });
   }
   return nights;
 }

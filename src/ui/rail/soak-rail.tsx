@@ -1,38 +1,65 @@
 "use client";
 
-import { useRef, type KeyboardEvent, type PointerEvent } from "react";
-import { RAIL_FROM_H, RAIL_TO_H, type SoakWindow } from "@/core/formula/window";
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
 import { duration } from "../format";
-import { hoursAt, nightsFrom, positionOf, STATE_WORDS, stateAt, TICKS, zonesOf, type Zones } from "./scale";
+import {
+  hoursAt,
+  nightsFrom,
+  positionOf,
+  spanOf,
+  stateAt,
+  stateWord,
+  ticksOf,
+  zonesOf,
+  type RailWindow,
+} from "./scale";
+import { ZoneBars } from "./zone-bars";
 
 interface Props {
-  window: Pick<SoakWindow, "ready" | "past">;
+  window: RailWindow;
   /** Where the marker stands, hours from the start. */
   hours: number;
-  /** What the marker marks: "pull" or "now". */
+  /** What the marker marks: "out" or "now". */
   marks: string;
   /** Left out, the rail only shows. */
   onHours?: (hours: number) => void;
-  /** With a start, night hours are shaded. */
+  /** With a start, the clock stands under it and night hours are shaded. */
   start?: { atMs: number; timeZone: string };
+  /** How long it may stand at most, where that is not what ends it. */
+  keepsH?: number;
   compact?: boolean;
 }
 
 const NUDGE_MIN = 15;
+/** Under this a bake or a dip: minutes count. */
+const SHORT_H = 1.5;
 
-/** One logarithmic time rail from 10 minutes to 4 days, with the window on it and a marker to drag. */
-export function SoakRail({ window, hours, marks, onHours, start, compact = false }: Props) {
+/** The hours from going in to a little past the end, by the clock, with the window on them and a marker to drag. */
+export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact = false }: Props) {
   const bar = useRef<HTMLDivElement>(null);
-  const zones = zonesOf(window);
-  // No soak at all stands at the rail's beginning.
-  const at = positionOf(Math.max(RAIL_FROM_H, hours));
-  const state = STATE_WORDS[stateAt(window, hours)];
+  // While the marker is dragged the rail stands still under it, and the marker keeps its distance from the finger.
+  const [held, setHeld] = useState<{ spanH: number; off: number }>();
+  const spanH = held?.spanH ?? spanOf(window, hours);
+  const at = positionOf(hours, spanH);
+  const state = stateWord(stateAt(window, hours), window);
 
-  const follow = (event: PointerEvent) => {
+  const positionUnder = (event: PointerEvent) => {
     const box = bar.current?.getBoundingClientRect();
-    if (!box || !onHours) return;
-    const position = Math.min(1, Math.max(0, (event.clientX - box.left) / box.width));
-    onHours(tidy(hoursAt(position)));
+    return box ? (event.clientX - box.left) / box.width : at;
+  };
+  const take = (event: PointerEvent<HTMLDivElement>) => {
+    if (!onHours) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    const onMarker = (event.target as HTMLElement).closest("[role=slider]") !== null;
+    const off = onMarker ? positionUnder(event) - at : 0;
+    setHeld({ spanH, off });
+    if (!onMarker) onHours(tidy(hoursAt(positionUnder(event), spanH)));
+  };
+  const follow = (event: PointerEvent) => {
+    if (!onHours || !held) return;
+    const position = Math.min(1, Math.max(0, positionUnder(event) - held.off));
+    onHours(tidy(hoursAt(position, held.spanH)));
   };
   const nudge = (event: KeyboardEvent) => {
     const ends: Record<string, number> = { Home: RAIL_FROM_H, End: RAIL_TO_H };
@@ -40,7 +67,8 @@ export function SoakRail({ window, hours, marks, onHours, start, compact = false
     if (!onHours || (!direction && !(event.key in ends))) return;
     event.preventDefault();
     if (!direction) return onHours(ends[event.key]);
-    const by = (direction * NUDGE_MIN * (event.shiftKey ? 10 : 1)) / 60;
+    const stepMin = hours < SHORT_H ? 1 : NUDGE_MIN;
+    const by = (direction * stepMin * (event.shiftKey ? 10 : 1)) / 60;
     onHours(Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours + by)));
   };
 
@@ -48,17 +76,16 @@ export function SoakRail({ window, hours, marks, onHours, start, compact = false
     <div className={compact ? "pt-3" : "px-4 pt-9"}>
       <div
         ref={bar}
-        className={`relative border-2 border-[var(--iron)] bg-base-100 ${compact ? "h-5" : "h-8"} ${onHours ? "cursor-ew-resize touch-none" : ""}`}
-        onPointerDown={(event) => {
-          if (!onHours) return;
-          event.currentTarget.setPointerCapture(event.pointerId);
-          follow(event);
-        }}
+        className={`relative border-2 border-[var(--iron)] bg-base-100 ${compact ? "h-5" : "h-9"} ${onHours ? "cursor-ew-resize touch-none" : ""}`}
+        onPointerDown={take}
         onPointerMove={(event) => event.currentTarget.hasPointerCapture(event.pointerId) && follow(event)}
+        onPointerUp={() => setHeld(undefined)}
+        onPointerCancel={() => setHeld(undefined)}
       >
-        <ZoneBars zones={zones} labelled={!compact} />
+        <ZoneBars zones={zonesOf(window, spanH)} window={window} labelled={!compact} />
+        {keepsH !== undefined && keepsH < spanH && !compact && <Keeps at={positionOf(keepsH, spanH)} />}
         <div
-          className={`absolute z-10 w-11 -translate-x-1/2 ${compact ? "-top-3 h-8" : "-top-8 h-17"}`}
+          className={`absolute z-10 w-11 -translate-x-1/2 ${compact ? "-top-3 h-8" : "-top-8 h-18"}`}
           style={{ left: `${at * 100}%` }}
           {...(onHours && {
             role: "slider",
@@ -71,101 +98,68 @@ export function SoakRail({ window, hours, marks, onHours, start, compact = false
             onKeyDown: nudge,
           })}
         >
-          <span className="absolute inset-y-0 left-1/2 w-1 -translate-x-1/2 bg-accent" />
+          <span className="absolute inset-y-0 left-1/2 w-1.5 -translate-x-1/2 bg-accent" />
           {compact ? (
             <span className="absolute -top-1 left-1/2 size-3 -translate-x-1/2 rounded-full bg-accent" />
           ) : (
             <span
-              className="figure absolute top-0 left-1/2 bg-accent px-2 py-1 text-sm whitespace-nowrap text-accent-content"
+              className="absolute top-0 left-1/2 bg-accent px-2 py-1 text-sm font-semibold whitespace-nowrap text-accent-content"
               // The flag leans inward near an end, so that it never leaves the rail.
               style={{ transform: `translateX(-${Math.round(at * 100)}%)` }}
             >
-              {marks} {duration(hours)} · {state}
+              {marks} at {duration(hours)} · {state}
             </span>
           )}
         </div>
       </div>
-      {!compact && (
-        <div className="relative h-11">
-          {start &&
-            nightsFrom(start.atMs, start.timeZone).map((night) => (
-              <span
-                key={night.from}
-                className="absolute top-0 h-1.5 bg-[var(--iron)] opacity-70"
-                style={{ left: `${night.from * 100}%`, width: `${(night.to - night.from) * 100}%` }}
-                title="night"
-              />
-            ))}
-          {TICKS.map((tick) => (
-            <span
-              key={tick.hours}
-              className={`figure absolute top-2 -translate-x-1/2 flex-col items-center text-sm whitespace-nowrap text-quiet ${tick.minor ? "hidden sm:flex" : "flex"}`}
-              style={{ left: `${positionOf(tick.hours) * 100}%` }}
-            >
-              <span className="h-2 w-px bg-[var(--iron)]" />
-              {tick.text}
-            </span>
-          ))}
-        </div>
-      )}
+      {!compact && <Clock spanH={spanH} start={start} />}
     </div>
   );
 }
 
-/** To five minutes below four hours, a quarter of an hour above. */
-function tidy(hours: number): number {
-  const stepMin = hours < 4 ? 5 : 15;
-  return Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, (Math.round((hours * 60) / stepMin) * stepMin) / 60));
-}
-
-function ZoneBars({ zones, labelled }: { zones: Zones; labelled: boolean }) {
-  const { ready, past } = zones;
-  const pct = (position: number) => `${position * 100}%`;
-  const readyEnd = past.likely;
-  const within = (position: number) =>
-    ready ? `${(100 * (Math.min(position, readyEnd) - ready.from)) / (readyEnd - ready.from)}%` : "0%";
+/** The hours under the rail, and its nights. */
+function Clock({ spanH, start }: { spanH: number; start: Props["start"] }) {
   return (
-    <>
-      {ready && (
-        <div
-          className="absolute inset-y-0"
-          style={{
-            left: pct(ready.from),
-            width: pct(readyEnd - ready.from),
-            backgroundImage: `linear-gradient(to right, transparent, color-mix(in oklab, var(--color-success) ${ready.likely >= readyEnd ? 35 : 60}%, transparent) ${within(ready.likely)}, var(--color-success) ${within(ready.sure)})`,
-          }}
-        />
-      )}
-      <div
-        className="hatched absolute inset-y-0 border-l border-[var(--hatch)]"
-        style={{ left: pct(past.from), right: 0 }}
-      />
-      {labelled && (
-        <>
-          <Label from={0} to={ready?.from ?? past.from} text="not there yet" tone="text-quiet" />
-          {ready && <Label from={ready.from} to={past.from} text="ready" tone="text-base-content" plate />}
-          <Label from={past.from} to={1} text="past it" tone="text-base-content" plate />
-        </>
-      )}
-    </>
+    <div className="relative h-11">
+      {start &&
+        nightsFrom(start.atMs, start.timeZone, spanH).map((night) => (
+          <span
+            key={night.from}
+            className="absolute top-0 h-1.5 bg-[var(--iron)] opacity-70"
+            style={{ left: `${night.from * 100}%`, width: `${(night.to - night.from) * 100}%` }}
+            title="night"
+          />
+        ))}
+      {ticksOf(spanH, start).map((tick) => (
+        <span
+          key={tick.hours}
+          className="figure absolute top-2 flex -translate-x-1/2 flex-col items-center text-sm whitespace-nowrap text-quiet"
+          style={{ left: `${positionOf(tick.hours, spanH) * 100}%` }}
+        >
+          <span className="h-2 w-px bg-[var(--iron)]" />
+          {tick.text}
+        </span>
+      ))}
+    </div>
   );
 }
 
-/** Zones narrower than this share of the rail carry no word; on a phone the word needs more. */
-const NARROWEST_LABEL = 0.07;
-const NARROWEST_ON_PHONE = 0.18;
-
-function Label(props: { from: number; to: number; text: string; tone: string; plate?: boolean }) {
-  const span = props.to - props.from;
-  if (span < NARROWEST_LABEL) return null;
+/** How long it keeps is not how salty it is: a mark of its own. */
+function Keeps({ at }: { at: number }) {
   return (
     <span
-      className={`pointer-events-none absolute inset-y-0 items-center justify-center text-sm ${props.tone} ${span < NARROWEST_ON_PHONE ? "hidden sm:flex" : "flex"}`}
-      style={{ left: `${props.from * 100}%`, width: `${(props.to - props.from) * 100}%` }}
+      className="pointer-events-none absolute -inset-y-1 border-l-2 border-dashed border-[var(--iron)]"
+      style={{ left: `${at * 100}%` }}
     >
-      <span className={`whitespace-nowrap ${props.plate ? "bg-base-100 px-1 leading-tight" : ""}`}>
-        {props.text}
+      <span className="absolute top-full -translate-x-1/2 bg-base-200 px-1 text-sm whitespace-nowrap">
+        keeps until
       </span>
     </span>
   );
+}
+
+/** To the minute in a bake or a dip, to five minutes below four hours, a quarter of an hour above. */
+function tidy(hours: number): number {
+  const stepMin = hours < SHORT_H ? 1 : hours < 4 ? 5 : 15;
+  return Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, (Math.round((hours * 60) / stepMin) * stepMin) / 60));
 }

@@ -58,6 +58,8 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
   );
 }
 
+const CUPS = { ...RANGES.cupsMl, measures: "us" } as const;
+
 const PER = [
   { value: "us_gallon", label: "US gallon" },
   { value: "us_quart", label: "US quart" },
@@ -102,7 +104,8 @@ function Strength(props: {
             label="Cups of salt"
             unit="cup"
             value={value.cups * VOLUME_ML.us_cup}
-            rule={RANGES.cupsMl}
+            // The cup of the recipe: to a US gallon or quart it is a US cup, whatever hangs in this kitchen.
+            rule={CUPS}
             shownUnit={VOLUME_ML.us_cup}
             digits={2}
             step={0.25}

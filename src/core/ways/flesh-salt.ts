@@ -1,0 +1,39 @@
+import { momentAt } from "../diffusion/moment";
+import { shareOfFinishedFlesh } from "../formula/equilibrium";
+import type { Formulated } from "../formula/formulate";
+import { STRENGTH_DOUBT } from "../formula/ensemble";
+import type { Outcome } from "../formula/outcome";
+import { HOUR_S } from "../formula/window";
+
+/** Salt in the flesh at an hour, and between which figures it will lie two times in three. Shares of finished flesh. */
+export interface FleshSalt {
+  fraction: number;
+  low: number;
+  high: number;
+}
+
+/** What is in the flesh when it goes to the heat: after its rinse, where it is rinsed. */
+export const fleshFraction = (outcome: Outcome): number =>
+  outcome.rinsed?.meanFraction ?? outcome.meanFraction;
+
+/**
+ * Salt in the flesh at an hour with its band. Thickness and rate act like more or less time, which the run already
+ * holds; how it was weighed acts on the salt that came from outside.
+ * @param hours after it went in
+ */
+export function fleshSaltAt(sheet: Formulated, outcome: Outcome, hours: number): FleshSalt {
+  const { run, spread } = sheet.soak;
+  const { waterFraction, nativeSaltFraction } = sheet.flesh;
+  const meanAt = (h: number) => shareOfFinishedFlesh(momentAt(run, h * HOUR_S).mean, waterFraction);
+  const likely = meanAt(hours);
+  const fraction = fleshFraction(outcome);
+  const kept = likely > 0 ? fraction / likely : 1;
+  const [slow, quick] = [meanAt(hours / spread.slow), meanAt(hours / spread.quick)];
+  // Two doubts that have nothing to do with one another add as squares.
+  const weighed = STRENGTH_DOUBT * Math.max(0, likely - nativeSaltFraction);
+  return {
+    fraction,
+    low: kept * Math.max(0, likely - Math.hypot(likely - slow, weighed)),
+    high: kept * (likely + Math.hypot(quick - likely, weighed)),
+  };
+}

@@ -1,0 +1,203 @@
+import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
+import { assertNever } from "../result";
+import { momentAt } from "../diffusion/moment";
+import { simulateSoak } from "../diffusion/simulate";
+import { formulate, weighOut, type Formulated } from "../formula/formulate";
+import type { Formulation } from "../formula/model";
+import { outcomeAt } from "../formula/outcome";
+import { rinseStage } from "../formula/plate";
+import { soakProblem } from "../formula/soak";
+import { RANGES } from "../formula/ranges";
+import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
+import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";
+import { fleshFraction } from "./flesh-salt";
+
+/**
+ * Salt wanted in the flesh, hours, and how strong (a brine's strength, or the dose by the weight of the meat): two are
+ * the cook's, the third follows.
+ */
+export type Third = "salt" | "hours" | "strength";
+
+export type ThirdAnswer =
+  | { ok: true; input: Formulation }
+  | {
+      ok: false;
+      why: "too_slow" | "too_much_already" | "not_within" | "nothing_to_solve" | "refused";
+      /** The nearest that can be had, and the salt it brings; share of finished flesh. */
+      nearest?: { input: Formulation; fraction: number };
+    };
+
+export interface ThirdOptions {
+  rateFactor?: number;
+  /** The strongest that is still offered: salt over solution, or dose over the meat. */
+  strongest?: number;
+}
+
+/** How near is near enough, relative. */
+const CLOSE = 2e-4;
+const ROUNDS = 8;
+/** While a strength is being sought a coarser run does: it lies within a thousandth of the fine one. */
+const TRIAL = { cells: 60, stepTolerance: 5e-5 };
+const SHORTEST_H = 1 / 60;
+const WEAKEST = 0.002;
+/** More salt by the weight of the meat than anyone puts on to eat. *Practice*. */
+const LARGEST_DOSE = 0.06;
+
+/** The formulation with its third figure solved for the other two. @param which the one that follows */
+export function solveThird(input: Formulation, which: Third, options: ThirdOptions = {}): ThirdAnswer {
+  switch (which) {
+    case "salt":
+      return saltThatComes(input, options);
+    case "hours":
+      return hoursNeeded(input, options);
+    case "strength":
+      return strengthNeeded(input, options);
+    default:
+      return assertNever(which);
+  }
+}
+
+interface Tried {
+  input: Formulation;
+  fraction: number;
+}
+
+/** Salt in the flesh when it goes to the heat, by one run that goes no further than it must. */
+function tried(input: Formulation, { rateFactor }: ThirdOptions): Tried | undefined {
+  if (input.alongside?.length) return triedWhole(input, rateFactor);
+  const weighed = weighOut(input, { rateFactor });
+  if (!weighed.ok) return undefined;
+  const { load, p } = weighed.value;
+  const problem = soakProblem(input, load);
+  const rinse = input.rinse && !p.crust ? [rinseStage(problem, input.rinse.minutes)] : [];
+  const soak = { ...problem.stage, durationS: Math.max(input.pullH, SHORTEST_H) * HOUR_S };
+  const ran = simulateSoak(problem.body, [soak, ...rinse], {
+    ...TRIAL,
+    initialPerWater: problem.initialPerWater,
+  });
+  if (!ran.ok) return undefined;
+  const end = ran.value.moments[ran.value.moments.length - 1];
+  return { input, fraction: shareOfFinishedFlesh(end.mean, load.flesh.waterFraction) };
+}
+
+/** Pieces of other sizes share the bath: the whole sheet knows of them. */
+function triedWhole(input: Formulation, rateFactor: number | undefined): Tried | undefined {
+  const sheet = formulate(input, { rateFactor });
+  if (!sheet.ok) return undefined;
+  return { input, fraction: fleshFraction(outcomeAt(sheet.value, input.pullH, input.portions)) };
+}
+
+/** What is wanted becomes what will be. */
+function saltThatComes(input: Formulation, options: ThirdOptions): ThirdAnswer {
+  const now = tried(input, options);
+  if (!now) return { ok: false, why: "refused" };
+  const { min, max } = RANGES.targetPercent;
+  const targetFraction = Math.min(max / 100, Math.max(min / 100, Number(now.fraction.toFixed(4))));
+  return { ok: true, input: { ...input, preparation: { ...input.preparation, targetFraction } } };
+}
+
+/** The hour at which the flesh holds what is wanted; where it only ever comes near, the hour at which it is seasoned. */
+function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
+  const sheet = formulate(input, { rateFactor: options.rateFactor });
+  if (!sheet.ok) return { ok: false, why: "refused" };
+  const { soak, flesh, load } = sheet.value;
+  if (load.bake) return at(input, load.bake.likelyH);
+  const aim = perWaterForTarget(input.preparation.targetFraction, flesh.waterFraction, "finishedFlesh");
+  const over = soak.run.moments.find((m) => m.mean >= aim * (1 - CLOSE));
+  const hours = over && load.excess ? reachedAt(sheet.value, aim) : soak.window.ready.likely;
+  if (hours !== undefined && hours <= RAIL_TO_H) return at(input, hours);
+  const last = soak.run.moments[soak.run.moments.length - 1];
+  return {
+    ok: false,
+    why: "not_within",
+    nearest: {
+      input: { ...input, pullH: RAIL_TO_H },
+      fraction: shareOfFinishedFlesh(last.mean, flesh.waterFraction),
+    },
+  };
+}
+
+const at = (input: Formulation, hours: number): ThirdAnswer => ({
+  ok: true,
+  input: { ...input, pullH: Math.max(RAIL_FROM_H, hours) },
+});
+
+/** The hour of a mean, found between the recorded moments. */
+function reachedAt({ soak }: Formulated, mean: number): number | undefined {
+  const { moments } = soak.run;
+  const after = moments.findIndex((m) => m.mean >= mean);
+  if (after <= 0) return after === 0 ? 0 : undefined;
+  let [low, high] = [moments[after - 1].timeS, moments[after].timeS];
+  for (let i = 0; i < 40; i++) {
+    const middle = (low + high) / 2;
+    if (momentAt(soak.run, middle).mean >= mean) high = middle;
+    else low = middle;
+  }
+  return high / HOUR_S;
+}
+
+/** The strength, or the dose, that brings what is wanted in the hours there are. */
+function strengthNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
+  const lever = leverOf(input, options);
+  if (!lever) return { ok: false, why: "nothing_to_solve" };
+  const target = input.preparation.targetFraction;
+  const strong = tried(lever.with(lever.most), options);
+  if (!strong) return { ok: false, why: "refused" };
+  if (strong.fraction < target * (1 - CLOSE)) return { ok: false, why: "too_slow", nearest: strong };
+  const weak = tried(lever.with(lever.least), options);
+  if (!weak) return { ok: false, why: "refused" };
+  if (weak.fraction > target * (1 + CLOSE)) return { ok: false, why: "too_much_already", nearest: weak };
+  // Salt in the flesh is very nearly in proportion to what is outside: a chord through the last two tries is close at once.
+  let [low, high] = [
+    { x: lever.least, y: weak.fraction },
+    { x: lever.most, y: strong.fraction },
+  ];
+  let best = strong;
+  for (let i = 0; i < ROUNDS; i++) {
+    const chord = low.x + ((target - low.y) / (high.y - low.y)) * (high.x - low.x);
+    const now = tried(lever.with(chord), options);
+    if (!now) return { ok: false, why: "refused" };
+    best = now;
+    if (Math.abs(now.fraction / target - 1) < CLOSE) break;
+    if (now.fraction > target) high = { x: chord, y: now.fraction };
+    else low = { x: chord, y: now.fraction };
+  }
+  return { ok: true, input: best.input };
+}
+
+interface Lever {
+  least: number;
+  most: number;
+  /** @param x salt per water of a brine, or the dose as a share of the meat */
+  with: (x: number) => Formulation;
+}
+
+/** What is turned to bring more or less salt; undefined where nothing is dosed, as in a crust. */
+function leverOf(input: Formulation, { strongest }: ThirdOptions): Lever | undefined {
+  const { preparation: p, holding } = input;
+  if (p.kind === "wetBrine") {
+    if (p.school === "equilibrium") return undefined;
+    const most = Math.min(strongest ?? 1, saturationFraction(holding.temperatureC));
+    return {
+      least: saltPerWater(WEAKEST),
+      most: saltPerWater(most),
+      with: (x) => ({
+        ...input,
+        salt: { mode: "wanted" },
+        preparation: { ...p, strength: { basis: "percent", saltFraction: x / (1 + x) } },
+      }),
+    };
+  }
+  if (p.kind === "saltCrust") return undefined;
+  if (p.kind === "cure")
+    return {
+      least: RANGES.dosePercent.min / 100,
+      most: RANGES.dosePercent.max / 100,
+      with: (x) => ({ ...input, salt: { mode: "wanted" }, preparation: { ...p, doseFraction: x } }),
+    };
+  return {
+    least: 0,
+    most: strongest ?? LARGEST_DOSE,
+    with: (x) => ({ ...input, salt: { mode: "percent", fraction: x } }),
+  };
+}

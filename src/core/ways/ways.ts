@@ -1,0 +1,197 @@
+import { choiceOf, type PreparationChoice } from "../formula/defaults";
+import { formulate, type Formulated } from "../formula/formulate";
+import type { Formulation } from "../formula/model";
+import { withPreparation } from "../formula/offered";
+import { outcomeAt, type Outcome } from "../formula/outcome";
+import { RAIL_FROM_H } from "../formula/window";
+import { pantryOf } from "../materials/pantry";
+import { fleshSaltAt, type FleshSalt } from "./flesh-salt";
+import { choicesFor } from "./serves";
+import { solveThird } from "./third";
+import { stepsOff, verdictOf, type Verdict } from "./verdict";
+
+/** One preparation worked out for this food and these hours. */
+export interface Way {
+  choice: PreparationChoice;
+  /** What the Bench becomes when it is taken. */
+  input: Formulation;
+  /** Hours it stands itself; less than there are where it should not stand longer: it goes in later. */
+  hours: number;
+  salt: FleshSalt;
+  /** What it is judged by, share of finished flesh. */
+  wanted: number;
+  verdict: Verdict;
+  /** Centre over mean, 0 to 1. */
+  evenness: number;
+  /** What stands in the way of "as wanted". */
+  short?: "too_slow" | "keeps_no_longer" | "outside_only";
+  cost: WayCost;
+}
+
+export interface WayCost {
+  /** Room in the tub, mL; 0 where there is none. */
+  tubMl: number;
+  /** Salt weighed out that nobody eats, g of NaCl. */
+  lostSaltG: number;
+  sodiumMgPerPortion: number;
+  /** Bare skin and flesh dry on a rack, or come out wet. */
+  surface: "dry" | "wet" | "coated" | "baked";
+}
+
+/** The strongest brine offered unasked, salt over solution. *Practice*: more makes the outside salty. */
+const STRONGEST_BRINE = 0.12;
+/** The most salt by the weight of the meat offered unasked in a marinade or a paste. *Practice*. */
+const LARGEST_DOSE = 0.03;
+/** A way ends a little before it must. */
+const OF_ITS_LIMIT = 0.95;
+/** Under this, evenness is told: it is salted outside and plain within. */
+const OUTSIDE_ONLY = 0.25;
+
+/** A rub without salt wants none; other ways are then offered with a usual figure. */
+const WANTED_OF_NONE = 0.012;
+
+export interface WaysOptions {
+  rateFactor?: number;
+}
+
+/**
+ * Every preparation that can serve, worked out for this food in these hours, the best first: nearest to the salt that is
+ * wanted, then the one more even, then the one with less to throw away.
+ * @param hours until it goes to the heat, 0.1 to 96
+ */
+export function waysFor(input: Formulation, hours: number, options: WaysOptions = {}): Way[] {
+  const food = pantryOf(input.own).food(input.foodId);
+  if (!food) return [];
+  const own = choiceOf(input.preparation);
+  const wanted = input.preparation.targetFraction || WANTED_OF_NONE;
+  return choicesFor(food)
+    .flatMap((choice) =>
+      wayOf(choice === own ? input : offered(input, choice), hours, options, choice === own, wanted),
+    )
+    .sort(better);
+}
+
+function offered(input: Formulation, choice: PreparationChoice): Formulation {
+  const next = withPreparation(input, choice);
+  return { ...next, salt: { mode: "wanted" } };
+}
+
+/** @param standing the way as the cook has it: its strength is not touched */
+function wayOf(
+  input: Formulation,
+  hours: number,
+  options: WaysOptions,
+  standing: boolean,
+  wanted: number,
+): Way[] {
+  const timed = hoursFor(input, hours, options);
+  if (!timed) return [];
+  const solved = standing ? timed : strengthened(timed, options);
+  const sheet = formulate(solved.input, { rateFactor: options.rateFactor });
+  if (!sheet.ok) return [];
+  const outcome = outcomeAt(sheet.value, solved.input.pullH, solved.input.portions);
+  return [judged(solved, sheet.value, outcome, wanted)];
+}
+
+interface Solved {
+  input: Formulation;
+  short?: Way["short"];
+}
+
+/** As long as there is, and no longer than it keeps; a bake by its own sum, a cure until it has what is wanted. */
+function hoursFor(input: Formulation, hours: number, options: WaysOptions): Solved | undefined {
+  const sheet = formulate(input, { rateFactor: options.rateFactor });
+  if (!sheet.ok) return undefined;
+  const { bake, soak } = sheet.value;
+  if (bake) return { input: { ...input, pullH: bake.likelyH } };
+  const most = OF_ITS_LIMIT * soak.window.keepLimitH;
+  if (input.preparation.kind === "cure") {
+    const answer = solveThird(input, "hours", options);
+    const needed = answer.ok ? answer.input.pullH : most;
+    return needed > Math.min(hours, most)
+      ? cut(input, Math.min(hours, most), most)
+      : { input: { ...input, pullH: needed } };
+  }
+  return hours > most ? cut(input, most, most) : { input: { ...input, pullH: hours } };
+}
+
+const cut = (input: Formulation, hours: number, most: number): Solved => ({
+  input: { ...input, pullH: Math.max(RAIL_FROM_H, hours) },
+  ...(hours >= most && { short: "keeps_no_longer" as const }),
+});
+
+/** The strength or dose that brings what is wanted in these hours, or the most that is offered. */
+function strengthened(timed: Solved, { rateFactor }: WaysOptions): Solved {
+  const { kind } = timed.input.preparation;
+  if (kind === "cure" || kind === "dryBrine") return timed;
+  const strongest = kind === "wetBrine" ? STRONGEST_BRINE : LARGEST_DOSE;
+  const answer = solveThird(timed.input, "strength", { rateFactor, strongest });
+  if (answer.ok) return { ...timed, input: answer.input };
+  if (answer.why !== "too_slow" || !answer.nearest) return timed;
+  return { input: answer.nearest.input, short: timed.short ?? "too_slow" };
+}
+
+function judged({ input, short }: Solved, sheet: Formulated, outcome: Outcome, wanted: number): Way {
+  const salt = fleshSaltAt(sheet, outcome, input.pullH);
+  const verdict = verdictOf(salt.fraction, wanted);
+  const { evenness } = outcome;
+  const outside = evenness < OUTSIDE_ONLY ? ("outside_only" as const) : undefined;
+  const told =
+    verdict === "asWanted" ? outside : (short ?? (salt.fraction < wanted ? "too_slow" : undefined));
+  return {
+    choice: choiceOf(input.preparation),
+    input,
+    hours: input.pullH,
+    salt,
+    wanted,
+    verdict,
+    evenness,
+    ...(told && { short: told }),
+    cost: {
+      tubMl: sheet.liquidMl,
+      lostSaltG: Math.max(0, outcome.ledger.totalG - outcome.ledger.eatenG),
+      sodiumMgPerPortion: outcome.ledger.sodiumMgPerPortion,
+      surface: surfaceOf(input),
+    },
+  };
+}
+
+function surfaceOf(input: Formulation): WayCost["surface"] {
+  switch (input.preparation.kind) {
+    case "saltCrust":
+      return "baked";
+    case "dryBrine":
+      return input.holding.covered ? "wet" : "dry";
+    case "rub":
+    case "paste":
+      return "coated";
+    default:
+      return "wet";
+  }
+}
+
+/** How much there is to do and to wash up; a bath that is watched is more than one that is left. *Practice*. */
+const FUSS: Record<PreparationChoice, number> = {
+  dry: 1,
+  equilibrium: 1,
+  timed: 2,
+  rub: 2,
+  cure: 2,
+  marinade: 3,
+  paste: 3,
+  crust: 4,
+};
+
+/** In words on the screen: nearest to what is wanted, salted to the middle, least fuss, most even, least salt thrown away. */
+function better(a: Way, b: Way): number {
+  return (
+    stepsOff(a.verdict) - stepsOff(b.verdict) ||
+    (a.verdict === "asWanted" ? 0 : farOff(a) - farOff(b)) ||
+    Number(a.short === "outside_only") - Number(b.short === "outside_only") ||
+    FUSS[a.choice] - FUSS[b.choice] ||
+    b.evenness - a.evenness ||
+    a.cost.lostSaltG - b.cost.lostSaltG
+  );
+}
+
+const farOff = (way: Way): number => Math.abs(Math.log(Math.max(way.salt.fraction, 1e-6) / way.wanted));
