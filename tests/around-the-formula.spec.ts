@@ -84,7 +84,7 @@ test("buying: from eaters to the shop's scale and back", async ({ page }) => {
   await dialog.getByLabel("I have").fill(`${raw} g`);
   await expect(dialog.locator('[data-figure="feeds"]')).toContainText("12");
   await dialog.getByRole("button", { name: /on the Bench$/ }).click();
-  await expect(page.getByLabel("On the scale, all")).toHaveValue(String(raw));
+  await expect(page.getByLabel("Weight of all pieces")).toHaveValue(String(raw));
 });
 
 test("before you start: a checklist for this food; uneven pieces are split", async ({ page }) => {

@@ -43,8 +43,8 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   const url = await startedBatch(page, name, async (bench) => {
     await bench.choose("Kind", "pork loin roast, boneless");
     await bench.enter("Pieces", "1");
-    await bench.enter("On the scale, all", "1500");
-    await bench.enter("Thickest part", "70");
+    await bench.enter("Weight of all pieces", "1500");
+    await bench.enter("Thickness", "70");
     await bench.school("Dry");
     await bench.choose("Salt", "pickling salt");
     await bench.enter("Oven", "170");
@@ -185,7 +185,7 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
   await startedBatch(page, "Rehearsed mullet", async (bench) => {
     await bench.choose("Kind", "grey mullet, whole round");
     await bench.enter("Pieces", "1");
-    await bench.enter("On the scale, all", "1200");
+    await bench.enter("Weight of all pieces", "1200");
     await bench.school("Crust");
     await bench.choose("Salt", "coarse sea salt");
     await page.getByRole("button", { name: "Bake as reckoned" }).click();

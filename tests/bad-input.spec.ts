@@ -21,21 +21,21 @@ test.describe("what does not read is said in place, and nothing else is lost", (
     test(`mass “${text}”`, async ({ page }) => {
       const bench = new BenchPage(page);
       const before = await bench.grams("sea_fine");
-      await bench.enter("On the scale, all", text);
+      await bench.enter("Weight of all pieces", text);
       await expect(page.getByRole("alert").filter({ hasText: says })).toBeVisible();
-      await expect(page.getByLabel("On the scale, all")).toHaveAttribute("aria-invalid", "true");
+      await expect(page.getByLabel("Weight of all pieces")).toHaveAttribute("aria-invalid", "true");
       await expect(page.getByText("does not read. The figures stand on the last good entry")).toBeVisible();
       await expect(page.getByRole("button", { name: "Save as a formula" })).toBeDisabled();
       expect(await bench.grams("sea_fine")).toBe(before);
       await expect(page.getByLabel("Pieces")).toHaveValue("5");
-      await bench.enter("On the scale, all", "2 kg");
+      await bench.enter("Weight of all pieces", "2 kg");
       await expect(page.getByRole("button", { name: "Save as a formula" })).toBeEnabled();
     });
   }
 
   test("a 400 mm chop is refused with what is likely, and mended by one tap", async ({ page }) => {
     const bench = new BenchPage(page);
-    await bench.enter("Thickest part", "400");
+    await bench.enter("Thickness", "400");
     await expect(page.getByRole("alert").filter({ hasText: "mm is likely" }).first()).toBeVisible();
     await expect(page.getByText("Everything you entered is kept.")).toBeVisible();
     await page.getByRole("button", { name: /likely at this weight/ }).click();

@@ -1,6 +1,10 @@
 import { expect, type Locator, type Page } from "@playwright/test";
 
-type FigureName = "mean" | "strength" | "sodium" | "end" | "sour" | "coat" | "crust";
+/** Fields of the Bench by shorter names. */
+const SAID: Record<string, string> = { "Salt wanted": "Salt wanted in the flesh" };
+const TIMES = ["Goes in", "To the heat", "Out of the oven"];
+
+type FigureName = "mean" | "centre" | "strength" | "sodium" | "end" | "sour" | "coat" | "crust";
 
 /** The Bench as a cook drives it: by its labels. */
 export class BenchPage {
@@ -9,6 +13,23 @@ export class BenchPage {
   async open(query = ""): Promise<void> {
     await this.page.goto(`/bench${query}`);
     await expect(this.page.getByRole("heading", { name: "Weigh out" })).toBeVisible();
+    // A new Bench offers what suits the food best; most tests begin at a gentle brine.
+    if (query === "") await this.school("Equilibrium");
+  }
+
+  /** Opens the group a field stands in, where it is closed. */
+  private async shown(field: Locator): Promise<Locator> {
+    await expect(field.first()).toBeAttached();
+    if (await field.first().isVisible()) return field;
+    await field.first().locator("xpath=ancestor::section[@data-group]").getByRole("button").first().click();
+    await expect(field.first()).toBeVisible();
+    return field;
+  }
+
+  /** Opens one of the groups under "What it is made of". */
+  async group(title: string): Promise<void> {
+    const row = this.page.locator(`section[data-group="${title}"]`).getByRole("button").first();
+    if ((await row.getAttribute("aria-expanded")) !== "true") await row.click();
   }
 
   async name(text: string): Promise<void> {
@@ -16,30 +37,39 @@ export class BenchPage {
   }
 
   async enter(label: string, text: string): Promise<void> {
-    await this.page.getByLabel(label, { exact: true }).fill(text);
+    const field = this.page.getByLabel(SAID[label] ?? label, { exact: true });
+    await (await this.shown(field)).fill(text);
+    // A time is read when the field is left.
+    if (TIMES.includes(label)) await field.press("Enter");
   }
 
   async choose(label: string, option: string): Promise<void> {
-    await this.page.getByLabel(label, { exact: true }).selectOption({ label: option });
+    const field = await this.shown(this.page.getByLabel(label, { exact: true }));
+    if ((await field.getAttribute("role")) !== "combobox") {
+      await field.selectOption({ label: option });
+      return;
+    }
+    // A field to search in: nothing is chosen until an entry is.
+    await field.fill(option);
+    await this.page.getByRole("option", { name: option, exact: true }).first().click();
   }
 
   async school(
     name: "Equilibrium" | "Timed" | "Dry" | "Marinade" | "Paste" | "Rub" | "Crust" | "Short cure",
   ): Promise<void> {
+    await this.group("Salt");
     const choices = this.page.getByRole("group", { name: "Preparation" });
     await choices.getByText(name, { exact: true }).click();
   }
 
   /** One of a few side by side, by its own words. */
   async pick(group: string, option: string): Promise<void> {
-    await this.page
-      .getByRole("group", { name: group, exact: true })
-      .getByText(option, { exact: true })
-      .click();
+    const choices = this.page.getByRole("group", { name: group, exact: true, includeHidden: true });
+    await (await this.shown(choices)).getByText(option, { exact: true }).click();
   }
 
   async toggle(label: string): Promise<void> {
-    await this.page.getByLabel(label, { exact: true }).click();
+    await (await this.shown(this.page.getByLabel(label, { exact: true }))).click();
   }
 
   async add(ingredient: string): Promise<void> {
@@ -48,7 +78,7 @@ export class BenchPage {
 
   /** Opens what a line keeps behind its amount. */
   async more(name: string): Promise<Locator> {
-    const line = this.page.locator("details", { hasText: `about ${name}` }).first();
+    const line = await this.shown(this.page.locator("details", { hasText: `about ${name}` }).first());
     await line.locator("summary").click();
     return line;
   }

@@ -8,7 +8,7 @@ test("dry brine: dose by edible weight, started at a chosen time, printed", asyn
   await bench.name("Duck for Saturday");
   await bench.choose("Kind", "duck leg, skin on");
   await bench.enter("Pieces", "6");
-  await bench.enter("On the scale, all", "4 lb 2 oz");
+  await bench.enter("Weight of all pieces", "4 lb 2 oz");
   await bench.school("Dry");
   await bench.choose("Salt is given as", "percent of the meat");
   await bench.enter("Salt put on, of the meat", "1.2");

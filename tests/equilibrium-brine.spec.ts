@@ -10,8 +10,8 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await bench.name("Saturday chops");
   await bench.choose("Kind", "pork loin chop, boneless");
   await bench.enter("Pieces", "8");
-  await bench.enter("On the scale, all", "1 kg 600 g");
-  await bench.enter("Thickest part", "2.5 cm");
+  await bench.enter("Weight of all pieces", "1 kg 600 g");
+  await bench.enter("Thickness", "2.5 cm");
   await bench.choose("Salt", "pickling salt");
   await bench.enter("Salt wanted", "1,4");
   await bench.choose("Water", "an amount I choose");

@@ -11,7 +11,7 @@ test("marinade: equal parts by volume, salt by the water, a bag, part set aside;
   await bench.name("Lemon lamb for Saturday");
   await bench.choose("Kind", "lamb shoulder, boned and butterflied");
   await bench.enter("Pieces", "2");
-  await bench.enter("On the scale, all", "3400 g");
+  await bench.enter("Weight of all pieces", "3400 g");
   await bench.school("Marinade");
   await bench.choose("Salt", "pickling salt");
   await bench.enter("Liquid, to a kilogram", "200");
@@ -57,7 +57,10 @@ test("salt first, then the coat: the dose is a share of the flesh", async ({ pag
   await bench.pick("Where the salt goes", "Salt first");
   await bench.enter("Salt wanted", "1.2");
   // 1040 g of bone-in chops, 75 % edible, 0.14 % salt of their own: 1.2 % of the finished flesh, its own counted.
-  expect(await bench.grams("pickling")).toBeCloseTo(((0.012 - 0.0014) / (1 - 0.012)) * (0.75 * 1040) / 0.997, 1);
+  expect(await bench.grams("pickling")).toBeCloseTo(
+    (((0.012 - 0.0014) / (1 - 0.012)) * (0.75 * 1040)) / 0.997,
+    1,
+  );
   await expect(page.locator('[data-line="pickling"]').last()).toContainText("on the food, before the rest");
 });
 

@@ -9,8 +9,8 @@ test("paste: bound by steps to a thickness, with and without yoghurt, roasted or
   await bench.name("Tofu for the lock table");
   await bench.choose("Kind", "tofu, firm, pressed");
   await bench.enter("Pieces", "6");
-  await bench.enter("On the scale, all", "2 kg");
-  await bench.enter("Thickest part", "28");
+  await bench.enter("Weight of all pieces", "2 kg");
+  await bench.enter("Thickness", "28");
   await bench.school("Paste");
 
   // By hand: to each kg 30 g of lemon juice (92 % water), 15 g ginger (79 %) and 12 g garlic (60 %), of which three
@@ -51,8 +51,8 @@ test("rub: by food and by surface, what sticks, when it burns; its salt can be l
   await bench.name("Ribs rubbed");
   await bench.choose("Kind", "beef short ribs, bone-in");
   await bench.enter("Pieces", "6");
-  await bench.enter("On the scale, all", "2.4 kg");
-  await bench.enter("Thickest part", "48");
+  await bench.enter("Weight of all pieces", "2.4 kg");
+  await bench.enter("Thickness", "48");
   await bench.school("Rub");
   await bench.choose("Salt", "pickling salt");
   expect(await bench.grams("paprika_smoked")).toBeCloseTo(7 * 2.4, 1);

@@ -32,8 +32,8 @@ test("dragging the pull marker moves the figures and the shading", async ({ page
 test("arrow keys nudge a weight, with Shift ten times as far", async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.enter("On the scale, all", "1000");
-  const mass = page.getByLabel("On the scale, all");
+  await bench.enter("Weight of all pieces", "1000");
+  const mass = page.getByLabel("Weight of all pieces");
   await mass.press("ArrowUp");
   await expect(mass).toHaveValue("1010");
   await mass.press("Shift+ArrowDown");
@@ -43,17 +43,17 @@ test("arrow keys nudge a weight, with Shift ten times as far", async ({ page }) 
 test("a draft outlives a reload and a step back; another tab has its own", async ({ page, context }) => {
   const bench = new BenchPage(page);
   await bench.open();
-  await bench.enter("On the scale, all", "1234");
+  await bench.enter("Weight of all pieces", "1234");
   await page.reload();
-  await expect(page.getByLabel("On the scale, all")).toHaveValue("1234");
+  await expect(page.getByLabel("Weight of all pieces")).toHaveValue("1234");
   await page.getByRole("link", { name: "Stores" }).click();
   await expect(page.getByRole("heading", { name: "Stores", level: 1 })).toBeVisible();
   await page.goBack();
-  await expect(page.getByLabel("On the scale, all")).toHaveValue("1234");
+  await expect(page.getByLabel("Weight of all pieces")).toHaveValue("1234");
 
   const other = new BenchPage(await context.newPage());
   await other.open();
-  await expect(other.page.getByLabel("On the scale, all")).not.toHaveValue("1234");
+  await expect(other.page.getByLabel("Weight of all pieces")).not.toHaveValue("1234");
 });
 
 test("two tabs on one formula: the second save is told, and both are kept", async ({ page, context }) => {

@@ -53,7 +53,7 @@ test("a pinch is a formula: all is worked out, how far under is said, and nothin
   const bench = new BenchPage(page);
   await bench.open();
   await bench.choose("Kind", "beetroot, whole");
-  await bench.enter("On the scale, all", "900");
+  await bench.enter("Weight of all pieces", "900");
   await bench.school("Marinade");
   await bench.choose("Salt is given as", "pinches");
   // 0.35 g, on a scale of tenths.
@@ -68,7 +68,7 @@ test("three saltings, each at its time; leaving out the soy takes off exactly wh
   const bench = new BenchPage(page);
   await bench.open();
   await bench.choose("Kind", "mackerel fillet, skin on");
-  await bench.enter("On the scale, all", "800");
+  await bench.enter("Weight of all pieces", "800");
   await bench.school("Paste");
   await bench.pick("Where the salt goes", "Salt first");
   await bench.choose("Bound with", "nothing: it clings by itself");
@@ -130,7 +130,7 @@ test("a crust by the rule is 1.6 to 1, by its thickness what the shell takes, an
   await bench.open();
   await bench.choose("Kind", "grey mullet, whole round");
   await bench.enter("Pieces", "1");
-  await bench.enter("On the scale, all", "1200");
+  await bench.enter("Weight of all pieces", "1200");
   await bench.school("Crust");
   await bench.enter("Salt over it", "12.5");
   await expect(page.getByLabel("Salt over it", { exact: true })).toHaveValue("12.5");

@@ -10,8 +10,8 @@ test("salt crust with egg white: salt from the geometry, whites by the cup, the 
   await bench.name("Mullet in its crust");
   await bench.choose("Kind", "grey mullet, whole round");
   await bench.enter("Pieces", "1");
-  await bench.enter("On the scale, all", "1.1 kg");
-  await bench.enter("Thickest part", "55");
+  await bench.enter("Weight of all pieces", "1.1 kg");
+  await bench.enter("Thickness", "55");
   await bench.school("Crust");
   await bench.choose("Salt", "coarse sea salt");
   await bench.toggle("Food measured all ways");
@@ -65,8 +65,8 @@ test("a root in damp salt: estimated size, brown butter counted, too fine a salt
   await bench.open();
   await bench.choose("Kind", "celeriac, whole");
   await bench.enter("Pieces", "2");
-  await bench.enter("On the scale, all", "1.6 kg");
-  await bench.enter("Thickest part", "110");
+  await bench.enter("Weight of all pieces", "1.6 kg");
+  await bench.enter("Thickness", "110");
   await bench.school("Crust");
   await bench.choose("Salt", "fine table salt");
   await expect(page.getByText("This salt makes a poor crust")).toBeVisible();
@@ -89,7 +89,7 @@ test("short cure: more salt than is wanted, most of it comes off; it keeps nothi
   await bench.name("Mackerel cure");
   await bench.choose("Kind", "mackerel fillet, skin on");
   await bench.enter("Pieces", "12");
-  await bench.enter("On the scale, all", "1320 g");
+  await bench.enter("Weight of all pieces", "1320 g");
   await bench.school("Short cure");
   await bench.choose("Salt", "pickling salt");
   await bench.enter("Salt put on, of edible weight", "6");

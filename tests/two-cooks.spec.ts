@@ -109,9 +109,9 @@ test("lines scale with the liquid, the food or nothing, and can be taken out", a
   ] as const) {
     await bench.choose("Scales with", law);
     expect(await bench.grams("juniper")).toBeCloseTo(8, 1);
-    await bench.enter("On the scale, all", "2080 g");
+    await bench.enter("Weight of all pieces", "2080 g");
     expect(await bench.grams("juniper")).toBeCloseTo(doubled, 1);
-    await bench.enter("On the scale, all", "1040 g");
+    await bench.enter("Weight of all pieces", "1040 g");
   }
   await page.getByRole("button", { name: "Take out juniper berries" }).click();
   await expect(page.locator('[data-line="juniper"]')).toHaveCount(0);

@@ -19,7 +19,7 @@ test.describe("what-ifs on the Bench", () => {
   test("no answer says why and how far it gets", async ({ page }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await bench.enter("Thickest part", "40");
+    await bench.enter("Thickness", "40");
     await page.getByRole("button", { name: "I have … hours" }).click();
     const dialog = page.getByRole("dialog", { name: "Work out one thing" });
     await dialog.getByLabel("I have", { exact: true }).fill("10 min");
@@ -59,7 +59,7 @@ test.describe("what-ifs on the Bench", () => {
     const bench = new BenchPage(page);
     await bench.open();
     await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
-    await bench.enter("Thickest part", "22");
+    await bench.enter("Thickness", "22");
     await expect(page.getByText(/edges: \d+ % of 500 soaks/)).toBeVisible();
     await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
   });

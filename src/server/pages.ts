@@ -1,5 +1,5 @@
 import { notFound as showNotFound } from "next/navigation";
-import { newFormulation } from "@/core/formula/defaults";
+import { firstOffered } from "@/core/ways/first-offered";
 import { findFood } from "@/core/materials/lookup";
 import { loadAtWorkView } from "./at-work";
 import { finishedBatches, loadBatch, runningBatches, unjudgedBatches } from "./batches";
@@ -51,7 +51,7 @@ export function loadBench(search: Search) {
   return {
     kitchen: loadKitchen(database()),
     formula: chosenFormula(search),
-    fresh: newFormulation(food),
+    fresh: firstOffered(food),
     nowMs: Date.now(),
   };
 }

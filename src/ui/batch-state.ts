@@ -39,7 +39,7 @@ export function useBatchState(batch: BatchView, atMs: number) {
     outcome,
     hours,
     onRail,
-    state: stateWord(stateAt(window, Math.max(0, hours)), window),
+    state: stateWord(stateAt(window, Math.max(0, hours)), { ...window, readiness: formulation.readiness }),
     window,
   };
 }

@@ -1,25 +1,12 @@
 "use client";
 
-import { useId, useState, type KeyboardEvent } from "react";
-import { parseQuantity, type QuantityRule } from "@/core/quantity/parse";
-import { useAmerican, useMeasures } from "./measures";
-import { sayQuantityError } from "./say";
+import { useId } from "react";
+import { useAmerican } from "./measures";
+import { trimZeros, useQuantity, type QuantityEntry } from "./use-quantity";
 
-interface Props {
-  label: string;
-  /** In the unit shown. */
-  value: number;
+interface Props extends QuantityEntry {
   unit: string;
-  rule: QuantityRule;
-  /** Base units of the rule in one shown unit: 0.01 when the rule counts fractions and the field percent. */
-  shownUnit?: number;
-  /** Base units of the rule in a figure typed without a unit, where the value is not in base units. */
-  bareFactor?: number;
   digits?: number;
-  step?: number;
-  onChange: (value: number) => void;
-  /** Told when the text stops or starts to read, so that saving can wait. */
-  onValidity?: (label: string, problem: string | null) => void;
   /** A refusal that belongs to this field but comes from the sums. */
   refusal?: string;
   hint?: React.ReactNode;
@@ -34,37 +21,12 @@ interface Props {
  * the reason beneath; the last good figure stands meanwhile.
  */
 export function QuantityField(props: Props) {
-  const { value, unit, rule, shownUnit = 1, digits = 0, step = 1, unseen = "" } = props;
+  const { value, unit, shownUnit = 1, digits = 0, unseen = "" } = props;
   const label = props.label + unseen;
   const id = useId();
   const shown = trimZeros((value / shownUnit).toFixed(digits));
   const american = useAmerican(value / shownUnit, unit);
-  const measures = useMeasures();
-  const [typed, setTyped] = useState<string | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-
-  const settle = (next: string | null) => {
-    setProblem(next);
-    props.onValidity?.(label, next);
-  };
-
-  const take = (text: string) => {
-    setTyped(text);
-    const read = parseQuantity(text, { measures, ...rule }, props.bareFactor ?? shownUnit);
-    settle(read.ok ? null : sayQuantityError(read.error, rule));
-    if (read.ok) props.onChange(read.value);
-  };
-
-  const nudge = (event: KeyboardEvent<HTMLInputElement>) => {
-    if (event.key !== "ArrowUp" && event.key !== "ArrowDown") return;
-    event.preventDefault();
-    const base = props.bareFactor ?? 1;
-    const by = step * (event.shiftKey ? 10 : 1) * (event.key === "ArrowUp" ? 1 : -1) * shownUnit * base;
-    const next = Math.min(rule.max, Math.max(rule.min, value * base + by));
-    setTyped(null);
-    settle(null);
-    props.onChange(Number(next.toPrecision(12)));
-  };
+  const { typed, problem, take, nudge, leave } = useQuantity({ ...props, label });
 
   const message = problem ?? props.refusal;
   return (
@@ -86,7 +48,7 @@ export function QuantityField(props: Props) {
             aria-describedby={message ? `${id}-problem` : undefined}
             onChange={(event) => take(event.target.value)}
             onKeyDown={nudge}
-            onBlur={() => problem === null && setTyped(null)}
+            onBlur={leave}
           />
           <span className="w-7 text-left text-sm text-quiet">{unit}</span>
         </span>
@@ -100,5 +62,3 @@ export function QuantityField(props: Props) {
     </div>
   );
 }
-
-const trimZeros = (text: string) => (text.includes(".") ? text.replace(/\.?0+$/, "") : text);

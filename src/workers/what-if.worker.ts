@@ -7,6 +7,7 @@ import { rescues, type Rescue } from "@/core/formula/rescue";
 import { solve, type Answer, type Question } from "@/core/formula/solve";
 import type { SoakLoad } from "@/core/formula/soak";
 import type { SoakWindow } from "@/core/formula/window";
+import { waysFor, type Way } from "@/core/ways/ways";
 
 /** What is known of the food's rate beyond the table. */
 export interface KnownRate {
@@ -58,6 +59,10 @@ const whatIf = {
   solve(input: Formulation, rate: KnownRate, question: Question): Answer | undefined {
     const load = loadOf(input, rate);
     return load && solve(input, load, question);
+  },
+
+  ways(input: Formulation, hours: number, rate: KnownRate): Way[] {
+    return waysFor(input, hours, { rateFactor: rate.factor });
   },
 
   rescues(input: Formulation, rate: KnownRate, nowH: number, untilH: number): Rescue[] {

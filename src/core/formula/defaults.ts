@@ -116,17 +116,43 @@ export function preparationOffered(choice: PreparationChoice, targetFraction: nu
   }
 }
 
-const FIRST_COUNT = 4;
+/** Small pieces are cooked by the handful, a joint or a whole bird alone. *Practice*. */
+const A_HANDFUL = 4;
+const ALONE_FROM_G = 700;
+export const countOffered = (food: Pick<Food, "pieceMassG">): number =>
+  food.pieceMassG >= ALONE_FROM_G ? 1 : A_HANDFUL;
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
+const NOUN: Record<PreparationChoice, string> = {
+  equilibrium: "brine",
+  timed: "timed brine",
+  dry: "dry brine",
+  marinade: "marinade",
+  paste: "paste",
+  rub: "rub",
+  crust: "salt crust",
+  cure: "short cure",
+};
+
+/** What a formula is called until the cook names it. */
+export const nameOffered = (food: Pick<Food, "name">, choice: PreparationChoice): string =>
+  capital(`${food.name.split(",")[0]} ${NOUN[choice]}`);
+
+/** Portions of it as it is bought, each between a light and a hearty one; at least one. */
+export function portionsOffered(food: Food, pieces: Pick<Pieces, "totalMassG">): number {
+  const eachG = (food.servingLightG + food.servingHeartyG) / 2;
+  return Math.max(1, Math.round(pieces.totalMassG / eachG));
+}
+
 /** An empty Bench: a small brine the cook changes. */
 export function newFormulation(food: Food): Formulation {
+  const pieces = piecesOffered(food, countOffered(food));
   return {
-    name: capital(`${food.name.split(",")[0]} brine`),
+    name: nameOffered(food, "equilibrium"),
     notes: "",
     foodId: food.id,
-    pieces: piecesOffered(food, FIRST_COUNT),
+    pieces,
     saltId: "sea_fine",
     salt: AS_WANTED,
     preparation: EQUILIBRIUM,
@@ -151,6 +177,6 @@ export function newFormulation(food: Food): Formulation {
     },
     readiness: "seasoned",
     pullH: 24,
-    portions: 4,
+    portions: portionsOffered(food, pieces),
   };
 }

@@ -2,7 +2,7 @@ import type { IngredientGroup } from "../materials/facts";
 import type { Ingredient } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
-import { AS_WANTED, choiceOf, preparationOffered, type PreparationChoice } from "./defaults";
+import { AS_WANTED, choiceOf, nameOffered, preparationOffered, type PreparationChoice } from "./defaults";
 import type { Vessel } from "../vessel/vessel";
 import type { Formulation, FormulaLine, LineLaw } from "./model";
 
@@ -126,6 +126,8 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
   const wet = choice === "equilibrium" || choice === "timed" || choice === "marinade" || choice === "paste";
   return {
     ...f,
+    // What it is called follows, unless the cook named it.
+    ...(food && f.name === nameOffered(food, before) && { name: nameOffered(food, choice) }),
     // A dose by the weight of the meat means nothing in a tub of water or a crust.
     salt: f.salt?.mode === "percent" && !DOSED.has(choice) ? AS_WANTED : (f.salt ?? AS_WANTED),
     preparation: preparationOffered(choice, choice === "crust" ? 0.008 : target),

@@ -1,4 +1,6 @@
+import { perWaterAt } from "../diffusion/read-moment";
 import { choiceOf, type PreparationChoice } from "../formula/defaults";
+import { shareOfFinishedFlesh } from "../formula/equilibrium";
 import { formulate, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";
@@ -23,6 +25,8 @@ export interface Way {
   verdict: Verdict;
   /** Centre over mean, 0 to 1. */
   evenness: number;
+  /** Salt from the face to the middle, for a small drawing: shares of finished flesh. */
+  profile: number[];
   /** What stands in the way of "as wanted". */
   short?: "too_slow" | "keeps_no_longer" | "outside_only";
   cost: WayCost;
@@ -146,6 +150,7 @@ function judged({ input, short }: Solved, sheet: Formulated, outcome: Outcome, w
     wanted,
     verdict,
     evenness,
+    profile: profileOf(sheet, outcome),
     ...(told && { short: told }),
     cost: {
       tubMl: sheet.liquidMl,
@@ -154,6 +159,17 @@ function judged({ input, short }: Solved, sheet: Formulated, outcome: Outcome, w
       surface: surfaceOf(input),
     },
   };
+}
+
+const PROFILE_POINTS = 8;
+
+function profileOf(sheet: Formulated, { moment }: Outcome): number[] {
+  return Array.from({ length: PROFILE_POINTS }, (_, i) =>
+    shareOfFinishedFlesh(
+      perWaterAt(sheet.soak.run.grid, moment, 1 - i / (PROFILE_POINTS - 1)),
+      sheet.flesh.waterFraction,
+    ),
+  );
 }
 
 function surfaceOf(input: Formulation): WayCost["surface"] {

@@ -6,27 +6,26 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
 import type { Formulated } from "@/core/formula/formulate";
-import { cookOf } from "@/core/formula/cook";
+import { choiceOf } from "@/core/formula/defaults";
+import { withWay } from "@/core/ways/take";
 import { exitsOf } from "@/core/program/exits";
 import { programOf } from "@/core/program/program";
 import { withOwn } from "@/core/formula/with-own";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
 import { ColumnTabs, onlyOn, type Column } from "./column-tabs";
-import { CompanionsPanel } from "./panels/companions-panel";
-import { FoodPanel } from "./panels/food-panel";
-import { HoldingPanel } from "./panels/holding-panel";
 import type { LineBases } from "./panels/line-row";
-import { LinesPanel } from "./panels/lines-panel";
 import type { PanelProps } from "./panels/panel";
-import { PreparationPanel } from "./panels/preparation-panel";
 import { SaveControl } from "./save-control";
-import { CookPanel } from "./panels/cook-panel";
 import { StartDialog } from "./start-dialog";
+import { Groups } from "./groups/groups";
+import { Sentence } from "./sentence/sentence";
+import { Three } from "./three/three";
 import { useDraft } from "./use-draft";
+import { useTimes } from "./use-times";
+import { WaysPanel } from "./ways/ways-panel";
 import { useSheet } from "./use-sheet";
 import { WorkedColumns } from "./worked-columns";
-import { VesselPanel } from "./panels/vessel-panel";
 
 interface Props {
   kitchen: KitchenView;
@@ -58,6 +57,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   );
   const rate = kitchen.rates[formulation.foodId];
   const worked = useSheet(formulation, rate, kitchen.limits);
+  const times = useTimes(formulation, change, nowMs);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [column, setColumn] = useState<Column>("food");
   const [starting, setStarting] = useState(false);
@@ -89,7 +89,6 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
   };
 
-  const cook = worked.ok ? cookOf(formulation, worked.sheet.food) : undefined;
   const exits = worked.ok ? exitsOf(formulation, worked.sheet) : [];
   const bases = worked.ok ? basesOf(formulation, worked.sheet) : undefined;
 
@@ -97,21 +96,27 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   return (
     <Shell
       title="Bench"
-      note={
-        <span className="flex flex-wrap items-baseline gap-x-3">
-          <input
-            aria-label="Name of the formula"
-            aria-invalid={!named}
-            className="entry w-64 !text-left font-display text-xl font-bold text-base-content"
-            maxLength={NAME_MAX}
-            value={formulation.name}
-            onChange={(event) => change((f) => ({ ...f, name: event.target.value }))}
+      head={
+        <>
+          <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-quiet">
+            <input
+              aria-label="Name of the formula"
+              aria-invalid={!named}
+              className="entry-in-place min-h-0 border-b border-line text-base-content"
+              maxLength={NAME_MAX}
+              value={formulation.name}
+              onChange={(event) => change((f) => ({ ...f, name: event.target.value }))}
+            />
+            <span role="status">{sayState(draft.baseVersion, changed)}</span>
+            {!named && <span className="text-error">A formula needs a name.</span>}
+          </p>
+          <Sentence
+            {...panel}
+            times={times}
+            timeZone={kitchen.timeZone}
+            baked={formulation.preparation.kind === "saltCrust"}
           />
-          <span className="text-sm" role="status">
-            {sayState(draft.baseVersion, changed)}
-          </span>
-          {!named && <span className="text-sm text-error">A formula needs a name.</span>}
-        </span>
+        </>
       }
       actions={
         <>
@@ -127,7 +132,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           />
           <button
             type="button"
-            className="btn btn-primary min-h-11"
+            className="btn btn-primary hidden min-h-11 lg:inline-flex"
             disabled={blocked}
             onClick={() => setStarting(true)}
           >
@@ -137,31 +142,34 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
       }
     >
       <ColumnTabs shown={column} onShow={setColumn} />
-      <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[19rem_minmax(0,1fr)_20.5rem]">
+      <div className="grid grid-cols-[minmax(0,1fr)] pb-16 lg:h-full lg:pb-0 lg:grid-cols-[22.5rem_minmax(0,1fr)_20rem]">
         <div
           className={`relative border-line p-4 lg:block lg:overflow-y-auto lg:border-r ${onlyOn("food", column)}`}
         >
-          <FoodPanel {...panel} worked={worked.ok ? { input: formulation, ...worked } : undefined} />
-          <PreparationPanel
-            {...panel}
-            crust={worked.ok ? worked.sheet.crust : undefined}
-            weighedSaltG={worked.ok ? worked.sheet.lines.find((l) => l.role === "salt")?.massG : undefined}
+          <Three
+            value={formulation}
+            sheet={worked.ok ? worked.sheet : undefined}
+            rateFactor={rate?.factor ?? 1}
+            change={change}
+            onValidity={onValidity}
           />
-          <LinesPanel {...panel} bases={bases} />
-          <VesselPanel {...panel} waterG={worked.ok ? worked.sheet.waterG : undefined} />
-          <HoldingPanel {...panel} />
-          {cook && <CookPanel {...panel} cook={cook} exits={exits} />}
-          <CompanionsPanel {...panel} bases={bases} cookMin={cook?.minutes ?? 0} />
-          <label className="block">
-            <span className="text-quiet">Notes</span>
-            <textarea
-              className="textarea mt-1 w-full"
-              rows={3}
-              maxLength={2000}
-              value={formulation.notes}
-              onChange={(event) => change((f) => ({ ...f, notes: event.target.value }))}
-            />
-          </label>
+          <WaysPanel
+            input={formulation}
+            chosen={choiceOf(formulation.preparation)}
+            rate={rate ?? TABLE_RATE}
+            times={times}
+            timeZone={kitchen.timeZone}
+            onTake={(way) => {
+              times.hold(way.hours);
+              change((f) => withWay(f, way));
+            }}
+          />
+          <Groups
+            panel={panel}
+            worked={worked.ok ? { input: formulation, ...worked } : undefined}
+            exits={exits}
+            bases={bases}
+          />
         </div>
         {worked.ok ? (
           <WorkedColumns
@@ -169,7 +177,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
             input={formulation}
             worked={worked}
             rate={rate}
-            startAtMs={nowMs}
+            startAtMs={times.inAtMs}
             change={change}
             unread={unread}
             shown={column}
@@ -183,6 +191,21 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
             <p className="mt-2 max-w-prose text-quiet">Everything you entered is kept.</p>
           </div>
         )}
+      </div>
+      <div className="fixed inset-x-0 bottom-16 z-20 flex gap-2 border-t border-line bg-base-200 p-2 lg:hidden">
+        {column !== "sheet" && (
+          <button type="button" className="btn min-h-12 flex-1" onClick={() => setColumn("sheet")}>
+            Weigh out
+          </button>
+        )}
+        <button
+          type="button"
+          className="btn btn-primary min-h-12 flex-[1.4]"
+          disabled={blocked}
+          onClick={() => setStarting(true)}
+        >
+          Start this batch
+        </button>
       </div>
       {worked.ok && starting && (
         <StartDialog
@@ -198,6 +221,8 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     </Shell>
   );
 }
+
+const TABLE_RATE = { factor: 1 };
 
 /** What lines grow with in this batch: for entering an amount by what goes in rather than by the kilogram. */
 function basesOf(f: Formulation, sheet: Formulated): LineBases {

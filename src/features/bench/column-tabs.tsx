@@ -4,7 +4,7 @@ export type Column = "food" | "soak" | "sheet";
 export const onlyOn = (name: Column, shown: Column): string => (shown === name ? "flex flex-col" : "hidden");
 
 const NAMES: { column: Column; name: string }[] = [
-  { column: "food", name: "Food and method" },
+  { column: "food", name: "Ways" },
   { column: "soak", name: "Soak" },
   { column: "sheet", name: "Weigh out" },
 ];

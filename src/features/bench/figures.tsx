@@ -1,48 +1,48 @@
-import { tasteBand } from "@/core/formula/outcome";
-import { duration, fixed, percent, roughly } from "@/ui/format";
-import { usePantry } from "@/ui/pantry";
+import { fleshSaltAt } from "@/core/ways/flesh-salt";
+import { verdictOf } from "@/core/ways/verdict";
+import { fixed, percent } from "@/ui/format";
 import { Why, type Explanation } from "@/ui/why";
 import { whyMean, whyReady, whySodium, whyStrength } from "./explain";
 import type { Worked } from "./worked";
+import { VERDICT_WORD } from "./ways/way-words";
 import { whyCoat, whyCrust, whySour } from "./explain-mixture";
 
-/** The four figures a cook asks for, each with its why. */
+/** What will be, largest; then the centre, the sodium, and the figure that only this preparation has; each with its why. */
 export function Figures(worked: Worked) {
-  const { sheet, outcome } = worked;
-  const { tasteShift } = usePantry();
-  const { ready, past } = sheet.soak.window;
-  const late = ready.likely !== undefined && past.likely !== undefined && ready.likely >= past.likely;
-  const when = sheet.bake ? "baked in about" : "ready from, likely";
+  const { input, sheet, outcome } = worked;
+  const salt = fleshSaltAt(sheet, outcome, input.pullH);
+  const wanted = input.preparation.targetFraction;
+  const verdict = wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
   return (
-    <ul className="grid grid-cols-2 border border-line bg-base-100 xl:grid-cols-4">
+    <ul className="mt-1 grid grid-cols-2 border border-line bg-base-100 sm:grid-cols-[1.7fr_1fr_1fr_1.3fr]">
+      <li className="relative p-2 pr-9" data-figure="mean">
+        <p className="figure text-4xl leading-tight whitespace-nowrap">
+          {percent(salt.fraction, 1)}
+          <span className="ml-1 font-sans text-sm">%</span>
+        </p>
+        <p className="leading-tight">
+          in the flesh, {percent(salt.low, 1)} to {percent(salt.high, 1)}:{" "}
+          <strong data-verdict>{verdict}</strong>
+        </p>
+        <div className="absolute right-0 bottom-0">
+          <Why explanation={whyMean(worked)} />
+        </div>
+      </li>
       <Tile
-        name="mean"
-        figure={percent(outcome.meanFraction)}
+        name="centre"
+        figure={percent(outcome.centreFraction, 1)}
         unit="%"
-        label={`${sheet.bake ? "when baked" : "at the pull"}: ${tasteBand(outcome.meanFraction, tasteShift)}`}
-        why={whyMean(worked)}
-      />
-      <OwnTile {...worked} />
-      <Tile
-        name="ready"
-        figure={
-          ready.likely === undefined
-            ? "over 4"
-            : sheet.bake
-              ? duration(Math.round(ready.likely * 12) / 12)
-              : roughly(ready.likely)
-        }
-        unit={ready.likely === undefined ? "d" : ""}
-        label={late ? "ready only after it is past it" : when}
+        label="in the middle"
         why={whyReady(worked)}
       />
       <Tile
         name="sodium"
-        figure={fixed(outcome.ledger.sodiumMgPerPortion, 0)}
-        unit="mg"
+        figure={fixed(outcome.ledger.sodiumMgPerPortion / 1000, 2)}
+        unit="g"
         label="sodium a portion"
         why={whySodium(worked)}
       />
+      <OwnTile {...worked} />
     </ul>
   );
 }

@@ -4,7 +4,8 @@ import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";
 import type { SoakWindow } from "@/core/formula/window";
 import type { Sensitivity } from "@/core/formula/ensemble";
-import { duration, percent, roughly, whenFrom } from "@/ui/format";
+import { capital, duration, percent, roughly, whenFrom } from "@/ui/format";
+import { stateWord } from "@/ui/rail/scale";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { Section } from "@/ui/section/section";
 import { Figures } from "./figures";
@@ -71,11 +72,12 @@ export function SoakPanel(props: Props) {
             aria-pressed={served}
             onClick={() => setServed((now) => !now)}
           >
-            {served ? "Back to the pull" : "On the plate"}
+            {served ? "Back to the soak" : "On the plate"}
           </button>
         )}
       </div>
-      <p className="text-sm text-quiet">
+      <Figures input={input} sheet={sheet} outcome={props.outcome} />
+      <p className="pt-1 text-sm text-quiet">
         surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
         <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
         <span className="figure">{percent(outcome.centreFraction)}</span> % · evenness{" "}
@@ -133,15 +135,15 @@ export function SoakPanel(props: Props) {
         </div>
       </div>
       <SoakRail
-        window={window}
+        window={{ ...window, readiness: input.readiness }}
         hours={input.pullH}
-        marks="pull"
+        marks="out"
         onHours={props.onPull}
+        keepsH={window.pastReason === "over_salted" ? window.keepLimitH : undefined}
         start={{ atMs: startAtMs, timeZone }}
       />
       <p className="mb-2 text-sm">{sayWindow(props)}</p>
       <NoTime {...props} acidMm={acidMm} />
-      <Figures input={input} sheet={sheet} outcome={props.outcome} />
     </>
   );
 }
@@ -176,21 +178,23 @@ function OtherSizes({ input, sheet, outcome }: Worked) {
 
 function sayDoubt({ sheet, progress, sensitivities }: Props): string {
   if (sheet.bake) return "an estimate: a probe in the thickest part decides";
-  if (progress !== undefined) return `edges: ${Math.round(progress * 100)} % of 500 soaks`;
+  if (progress !== undefined) return `trying 500 soaks: ${Math.round(progress * 100)} %`;
   return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
 }
 
 function sayWindow({ input, window, startAtMs, timeZone }: Props): string {
   const when = (hours: number) => whenFrom(startAtMs + hours * HOUR_MS, startAtMs, timeZone);
   const { ready, past } = window;
-  const plan = `In now, ${when(0)}; out ${when(input.pullH)}.`;
   const end = past.likely ?? window.keepLimitH;
+  const ended = stateWord("past", window);
   if (ready.likely === undefined || ready.likely >= end) {
-    const reason = ready.likely === undefined ? "not within 4 days" : `only after ${roughly(ready.likely)}`;
-    return `${plan} Ready ${reason}; it keeps till ${when(end)}. Slashes, thinner pieces or a stronger brine bring it forward.`;
+    const wanted = percent(input.preparation.targetFraction, 1);
+    return `It does not come to ${wanted} % while it may stand, until ${when(end)}. Slashes, thinner pieces or a stronger brine bring it forward.`;
   }
-  const doubt = ready.late === undefined ? "or later" : `to ${when(ready.late)}`;
-  return `${plan} Ready from ${when(ready.likely)} (in doubt: ${when(ready.early ?? ready.likely)} ${doubt}); past it from ${when(end)}.`;
+  const { early, late } = ready;
+  const between = `between ${when(early ?? ready.likely)} and ${late === undefined ? "later than four days" : when(late)}`;
+  const most = Math.abs((early ?? 0) - (late ?? 0)) < 0.1 ? "" : ` (${between})`;
+  return `${capital(stateWord("ready", { ...window, readiness: input.readiness }))} from ${when(ready.likely)}${most}, ${ended} from ${when(end)}.`;
 }
 
 /** Fifteen minutes or none is a real choice: what it does, and what it does not. */

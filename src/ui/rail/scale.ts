@@ -1,8 +1,10 @@
+import type { Readiness } from "@/core/diffusion/readiness";
 import { RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/window";
 import { clock, dayAndClock, duration, inZone } from "../format";
 
 /** What of a window the rail draws. */
-export type RailWindow = Pick<SoakWindow, "ready" | "past"> & Partial<Pick<SoakWindow, "pastReason">>;
+export type RailWindow = Pick<SoakWindow, "ready" | "past"> &
+  Partial<Pick<SoakWindow, "pastReason">> & { readiness?: Readiness };
 
 /** A little past the end of what matters. */
 const BEYOND = 1.12;
@@ -35,7 +37,7 @@ export interface Tick {
 const STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440];
 const MOST_TICKS = 6;
 /** A mark nearer to the start than this share of the rail would stand on "in". */
-const NEAR_START = 0.07;
+const NEAR_START = 0.13;
 
 /** Marks along it: by the kitchen's clock where the start is known, by hours where it is not. */
 export function ticksOf(spanH: number, start?: { atMs: number; timeZone: string }): Tick[] {
@@ -111,8 +113,13 @@ const BAKE_WORDS: Record<RailState, string> = {
 };
 
 /** A state in a cook's words: salt for a soak, doneness for a bake. */
-export function stateWord(state: RailState, { pastReason }: Pick<RailWindow, "pastReason">): string {
+export function stateWord(
+  state: RailState,
+  { pastReason, readiness }: Pick<RailWindow, "pastReason" | "readiness">,
+): string {
   if (pastReason === "over_baked") return BAKE_WORDS[state];
+  if (state === "ready" && readiness === "outside") return "outside as wanted";
+  if (state === "ready" && readiness === "even") return "even all through";
   return state === "past" && pastReason === "over_salted" ? "salty" : SOAK_WORDS[state];
 }
 

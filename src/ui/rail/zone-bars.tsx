@@ -42,16 +42,16 @@ export function ZoneBars({ zones, window, labelled }: Props) {
   );
 }
 
-/** Zones narrower than this share of the rail carry no word; on a phone the word needs more. */
-const NARROWEST_LABEL = 0.1;
-const NARROWEST_ON_PHONE = 0.22;
+/** Share of the rail a letter takes; on a phone about twice that. A word that has no room is not written. */
+const A_LETTER = 0.014;
+const A_LETTER_ON_PHONE = 0.028;
 
 function Label({ from, to, text }: { from: number; to: number; text: string }) {
   const span = to - from;
-  if (span < NARROWEST_LABEL) return null;
+  if (span < text.length * A_LETTER) return null;
   return (
     <span
-      className={`pointer-events-none absolute inset-y-0 items-center justify-center text-sm ${span < NARROWEST_ON_PHONE ? "hidden sm:flex" : "flex"}`}
+      className={`pointer-events-none absolute inset-y-0 items-center justify-center text-sm ${span < text.length * A_LETTER_ON_PHONE ? "hidden sm:flex" : "flex"}`}
       style={{ left: `${from * 100}%`, width: `${span * 100}%` }}
     >
       <span className="bg-base-100 px-1 leading-tight whitespace-nowrap">{text}</span>

@@ -4,7 +4,7 @@ import { shareOfFinishedFlesh } from "@/core/formula/equilibrium";
 import { perWaterAt } from "@/core/diffusion/read-moment";
 
 /** Salt at this many times the target is drawn in the full brine colour. */
-const FULL_COLOUR_AT = 1.7;
+export const FULL_COLOUR_AT = 1.7;
 const STOPS = 16;
 
 export interface Shade {

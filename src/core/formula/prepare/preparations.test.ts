@@ -352,7 +352,10 @@ test("cider in water to cover: the water line gives way, the bath stays as large
   // Its dissolved sugar takes room as well, so a little less water stands in the same tub.
   expect(b.liquidMl).toBeCloseTo(a.liquidMl, 6);
   expect(b.waterG).toBeLessThan(a.waterG);
-  expect(water(a) - water(b)).toBeCloseTo(juice * (findIngredient("apple_juice")?.waterFraction ?? NaN) + (a.waterG - b.waterG), 6);
+  expect(water(a) - water(b)).toBeCloseTo(
+    juice * (findIngredient("apple_juice")?.waterFraction ?? NaN) + (a.waterG - b.waterG),
+    6,
+  );
 });
 
 test("every choice offers a preparation of its own kind that works out", () => {

@@ -1,4 +1,3 @@
-import { piecesOffered } from "@/core/formula/defaults";
 import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Enhanced, Pieces, ThawMethod } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
@@ -38,84 +37,26 @@ export function FoodPanel({
   worked,
   change,
   onValidity,
-  refusalFor,
 }: PanelProps & { worked: Worked | undefined }) {
   const { pieces } = value;
-  const { foods, food: find } = usePantry();
+  const { food: find } = usePantry();
   const food = find(value.foodId);
-  const groups = [...new Set(foods.map((f) => f.group))];
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
-
-  const chooseFood = (foodId: string) => {
-    const chosen = find(foodId);
-    if (!chosen) return;
-    change((f) => ({ ...f, foodId, pieces: piecesOffered(chosen, f.pieces.count) }));
-  };
 
   const likely = food && likelyThicknessMm(food, pieces.totalMassG / pieces.count);
   const apart = likely !== undefined && Math.abs(likely / pieces.thicknessMm - 1) > LIKELY_APART;
   return (
     <Group title="Food">
-      <div className="field-row">
-        <label htmlFor="food">Kind</label>
-        <select
-          id="food"
-          className="entry min-w-0 cursor-pointer font-semibold"
-          value={value.foodId}
-          onChange={(event) => chooseFood(event.target.value)}
+      {apart && (
+        <button
+          type="button"
+          className="btn my-1 min-h-11 w-full justify-between font-normal"
+          onClick={() => set({ thicknessMm: Math.round(likely) })}
         >
-          {groups.map((group) => (
-            <optgroup key={group} label={group}>
-              {foods
-                .filter((f) => f.group === group)
-                .map((f) => (
-                  <option key={f.id} value={f.id}>
-                    {f.name}
-                  </option>
-                ))}
-            </optgroup>
-          ))}
-        </select>
-      </div>
-      <QuantityField
-        label="Pieces"
-        unit=""
-        value={pieces.count}
-        rule={RANGES.count}
-        // A piece weighs what it weighed.
-        onChange={(count) => set({ count, totalMassG: (pieces.totalMassG / pieces.count) * count })}
-        onValidity={onValidity}
-      />
-      <QuantityField
-        label="On the scale, all"
-        unit="g"
-        value={pieces.totalMassG}
-        rule={RANGES.totalMassG}
-        step={10}
-        onChange={(totalMassG) => set({ totalMassG })}
-        onValidity={onValidity}
-      />
-      <QuantityField
-        label="Thickest part"
-        unit="mm"
-        value={pieces.thicknessMm}
-        rule={RANGES.thicknessMm}
-        onChange={(thicknessMm) => set({ thicknessMm })}
-        onValidity={onValidity}
-        refusal={refusalFor("thickness")}
-        hint={
-          apart && (
-            <button
-              type="button"
-              className="btn my-1 min-h-11 w-full justify-between font-normal"
-              onClick={() => set({ thicknessMm: Math.round(likely) })}
-            >
-              <span>likely at this weight</span>
-              <span className="figure">use {Math.round(likely)} mm</span>
-            </button>
-          )
-        }
-      />
+          <span>likely thickness at this weight</span>
+          <span className="figure">use {Math.round(likely)} mm</span>
+        </button>
+      )}
       {worked && (
         <div className="field-row">
           <span className="text-quiet">Edible flesh</span>

@@ -12,7 +12,7 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
   const { holding } = value;
   const set = (part: Partial<Holding>) => change((f) => ({ ...f, holding: { ...f.holding, ...part } }));
   return (
-    <Group title="Holding">
+    <Group title="Where it stands" shown>
       <Select
         label="Stands in"
         value={holding.place}

@@ -9,9 +9,10 @@ import type { WordAmounts } from "@/core/quantity/words";
 import { Select, Toggle } from "@/ui/choice";
 import { LAW_UNIT } from "@/ui/names";
 import { usePantry } from "@/ui/pantry";
+import { usePickLists } from "@/ui/pick-lists";
+import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
 import { SwapDialog } from "../what-if/swap-dialog";
-import { IngredientOptions } from "./ingredient-options";
 import type { PanelProps } from "./panel";
 
 export type LineBases = Bases;
@@ -46,6 +47,7 @@ interface Props {
 export function LineRow(props: Props) {
   const { line, bases, onChange, onValidity } = props;
   const { ingredient: find, words } = usePantry();
+  const { ingredients } = usePickLists();
   const [swapping, setSwapping] = useState(false);
   const found = find(line.ingredientId);
   const name = found?.name ?? line.ingredientId;
@@ -84,15 +86,14 @@ export function LineRow(props: Props) {
           <span className="sr-only"> about {name}</span>
         </summary>
         <div className="field-row">
-          <label htmlFor={`what-${name}`}>What</label>
-          <select
-            id={`what-${name}`}
-            className="entry min-w-0 cursor-pointer font-semibold"
-            value={line.ingredientId}
-            onChange={(event) => onChange({ ...line, ingredientId: event.target.value })}
-          >
-            <IngredientOptions />
-          </select>
+          <span>What</span>
+          <Picker
+            look="row"
+            label={`What stands in place of ${name}`}
+            items={ingredients}
+            chosenId={line.ingredientId}
+            onPick={(ingredientId) => onChange({ ...line, ingredientId })}
+          />
         </div>
         {props.parts && <RatioToggle line={line} onChange={onChange} />}
         {line.parts === undefined && (

@@ -10,22 +10,19 @@ export interface PanelProps {
   refusalFor: (field: FaultyField) => string | undefined;
 }
 
-/** A titled group of fields. */
+/** Fields that belong together; their name is shown where it says more than the row they open from. */
 export function Group({
   title,
-  note,
+  shown = false,
   children,
 }: {
   title: string;
-  note?: React.ReactNode;
+  shown?: boolean;
   children: React.ReactNode;
 }) {
   return (
-    <section className="mb-5">
-      <div className="flex items-baseline justify-between">
-        <h2 className="text-xl">{title}</h2>
-        {note}
-      </div>
+    <section aria-label={title}>
+      {shown && <h4 className="mt-3 font-sans text-base font-semibold">{title}</h4>}
       {children}
     </section>
   );

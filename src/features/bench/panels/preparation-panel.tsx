@@ -6,6 +6,8 @@ import type { Readiness } from "@/core/diffusion/readiness";
 import { assertNever } from "@/core/result";
 import { Choice, Select } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
+import { usePickLists } from "@/ui/pick-lists";
+import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 import { BrineFields } from "./preparation/brine-fields";
@@ -33,7 +35,8 @@ const READINESS: { value: Readiness; label: string }[] = [
 /** The preparation, the salt and how much of it. */
 export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; weighedSaltG?: number }) {
   const { value, change, onValidity, refusalFor } = props;
-  const { salts, ingredients } = usePantry();
+  const { ingredients } = usePantry();
+  const { salts } = usePickLists();
   const { preparation } = value;
   const choice = choiceOf(preparation);
   const brined = preparation.kind === "wetBrine" || preparation.kind === "dryBrine";
@@ -46,7 +49,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
         columns={2}
         onChange={(next) => change((f) => withPreparation(f, next))}
       />
-      {preparation.targetFraction > 0 && (
+      {preparation.kind === "saltCrust" && (
         <QuantityField
           key={choice}
           label="Salt wanted"
@@ -73,12 +76,16 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
           onChange={(readiness) => change((f) => ({ ...f, readiness }))}
         />
       )}
-      <Select
-        label="Salt"
-        value={value.saltId}
-        options={salts.map((s) => ({ value: s.id, label: s.name }))}
-        onChange={(saltId) => change((f) => ({ ...f, saltId }))}
-      />
+      <div className="field-row">
+        <span>Salt</span>
+        <Picker
+          look="row"
+          label="Salt"
+          items={salts}
+          chosenId={value.saltId}
+          onPick={(saltId) => change((f) => ({ ...f, saltId }))}
+        />
+      </div>
       {refusalFor("salt") && (
         <p role="alert" className="py-1 text-sm text-error">
           {refusalFor("salt")}
@@ -106,14 +113,6 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
           onChange={(sugarId) => change((f) => ({ ...f, sugarId }))}
         />
       )}
-      <QuantityField
-        label="Portions"
-        unit=""
-        value={value.portions}
-        rule={RANGES.portions}
-        onChange={(portions) => change((f) => ({ ...f, portions }))}
-        onValidity={onValidity}
-      />
     </Group>
   );
 }

@@ -87,18 +87,7 @@ function Strength(props: {
           onChange(basis === "percent" ? { basis, saltFraction: 0.06 } : { basis, cups: 1, per: "us_gallon" })
         }
       />
-      {value.basis === "percent" ? (
-        <QuantityField
-          label="Brine strength"
-          unit="%"
-          value={value.saltFraction * 100}
-          rule={RANGES.strengthPercent}
-          digits={2}
-          step={0.1}
-          onChange={(p) => onChange({ ...value, saltFraction: p / 100 })}
-          onValidity={onValidity}
-        />
-      ) : (
+      {value.basis === "cups" && (
         <>
           <QuantityField
             label="Cups of salt"

@@ -1,0 +1,38 @@
+"use client";
+
+import { ChevronDown, ChevronRight } from "lucide-react";
+import { useId } from "react";
+
+interface Props {
+  title: string;
+  /** What is set in it, in words. */
+  said: string;
+  open: boolean;
+  onToggle: () => void;
+  children: React.ReactNode;
+}
+
+/** One group in one line; opened, its fields stand beneath. Closed fields stay in the page: what was typed in them is kept. */
+export function GroupRow({ title, said, open, onToggle, children }: Props) {
+  const id = useId();
+  return (
+    <section className="border-b border-dotted border-line" data-group={title}>
+      <h3>
+        <button
+          type="button"
+          aria-expanded={open}
+          aria-controls={id}
+          className="flex min-h-11 w-full cursor-pointer items-center gap-3 text-left font-sans text-base"
+          onClick={onToggle}
+        >
+          <span className="w-20 shrink-0 font-semibold">{title}</span>
+          <span className={`min-w-0 flex-1 text-quiet ${open ? "" : "truncate"}`}>{said}</span>
+          {open ? <ChevronDown size={18} aria-hidden /> : <ChevronRight size={18} aria-hidden />}
+        </button>
+      </h3>
+      <div id={id} hidden={!open} className="pb-3 pl-3">
+        {children}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,96 @@
+import { choiceOf } from "@/core/formula/defaults";
+import type { Cook, Formulation } from "@/core/formula/model";
+import type { Pantry } from "@/core/materials/pantry";
+import { duration, percent } from "@/ui/format";
+import { PART_NAME, PREPARATION_NAME } from "@/ui/names";
+import { VESSEL_SHAPES } from "@/ui/vessel-words";
+
+/* What each closed group says of what is set in it. */
+
+const list = (parts: (string | false | null | undefined)[]) => parts.filter(Boolean).join(", ");
+
+const THAW_WORD = {
+  fridge: "in the fridge",
+  coldWater: "in cold water",
+  inBrine: "in the bath",
+  counter: "on the counter",
+};
+
+export function sayFood({ pieces: p, alongside }: Formulation): string {
+  return list([
+    p.slashDepthMm > 0 && `slashed ${p.slashDepthMm} mm every ${p.slashSpacingMm}`,
+    p.bone ? "bone in" : "boneless",
+    p.skin && "skin on",
+    p.shape === "slab" && p.faces === "one" && "salt enters by one face",
+    alongside?.length ? `${alongside.length} more sizes` : undefined,
+    p.thaw && `frozen, thaws ${THAW_WORD[p.thaw]}`,
+    p.enhanced && "salted by the packer",
+  ]);
+}
+
+export function saySalt(f: Formulation, pantry: Pick<Pantry, "salt" | "ingredient">): string {
+  const salt = pantry.salt(f.saltId)?.name ?? "no salt chosen";
+  const given = f.salt && f.salt.mode !== "wanted" ? sayGiven(f.salt) : undefined;
+  const sugar = f.sugarPerSalt > 0 && `sugar ${f.sugarPerSalt.toFixed(2).replace(/\.?0+$/, "")} to 1 of salt`;
+  return list([PREPARATION_NAME[choiceOf(f.preparation)], salt, given, sugar]);
+}
+
+function sayGiven(salt: NonNullable<Formulation["salt"]>): string | undefined {
+  switch (salt.mode) {
+    case "none":
+      return "none";
+    case "percent":
+      return `${percent(salt.fraction)} % of the meat`;
+    case "grams":
+      return `${salt.massG} g given`;
+    case "measure":
+      return "given by the spoon";
+    case "pinch":
+      return salt.count === 1 ? "a pinch" : `${salt.count} pinches`;
+    case "wanted":
+      return undefined;
+  }
+}
+
+export function sayLines({ lines }: Formulation, { ingredient }: Pick<Pantry, "ingredient">): string {
+  const names = lines
+    .filter((l) => !l.off)
+    .map((l) => (ingredient(l.ingredientId)?.name ?? "").split(",")[0]);
+  return names.length > 0 ? list(names) : "nothing but salt";
+}
+
+const shapeWord = (f: Formulation) =>
+  VESSEL_SHAPES.find((s) => s.value === f.vessel.shape)?.label.replace(/^a /, "") ?? "";
+
+export function sayVessel(f: Formulation): string {
+  const { vessel: v, holding, water, preparation } = f;
+  const liquid = preparation.kind === "wetBrine" || preparation.kind === "marinade";
+  const place = { fridge: "in the fridge", cooler: "in a cooler with ice", counter: "in the room" }[
+    holding.place
+  ];
+  return list([
+    liquid ? `${shapeWord(f)} ${Math.round(v.lengthMm / 10)} cm` : "rack or tray",
+    preparation.kind === "wetBrine" &&
+      (water.mode === "chosen" ? `${water.massG / 1000} L of water` : "water to cover"),
+    preparation.kind !== "saltCrust" && `${place}, ${holding.temperatureC} °C`,
+    preparation.kind !== "saltCrust" && (holding.covered ? "covered" : "uncovered"),
+    f.rinse && `rinsed ${f.rinse.minutes} min`,
+  ]);
+}
+
+export function sayCook(cook: Cook): string {
+  const heat = cook.stages
+    ? `${cook.stages.length} stages`
+    : cook.ovenC === undefined
+      ? undefined
+      : `${cook.ovenC} °C, ${duration(cook.minutes / 60)}`;
+  return list([heat, `${Math.round(cook.toC)} °C in the middle`, `rest ${cook.restMin} min`]);
+}
+
+export function sayBeside({ companions, reserve }: Formulation): string {
+  const parts = (companions ?? []).map((c) => PART_NAME[c.kind]);
+  return list([...new Set(parts), reserve && "some set aside"]) || "nothing yet";
+}
+
+export const sayEaters = (f: Formulation): string =>
+  list([`${f.portions} ${f.portions === 1 ? "portion" : "portions"}`, f.notes.trim() !== "" && "with notes"]);

@@ -1,0 +1,115 @@
+"use client";
+
+import { useCallback, useState } from "react";
+import { rechosen } from "@/core/formula/choose-food";
+import type { Pieces } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import { inchesOf } from "@/core/quantity/american";
+import { duration, grams } from "@/ui/format";
+import { useMeasures } from "@/ui/measures";
+import { usePantry } from "@/ui/pantry";
+import { usePickLists } from "@/ui/pick-lists";
+import { Picker } from "@/ui/picker";
+import { poundsOf } from "@/ui/pounds";
+import type { PanelProps } from "../panels/panel";
+import type { Times } from "../use-times";
+import { SentenceQuantity } from "./sentence-quantity";
+import { SentenceWhen } from "./sentence-when";
+
+interface Props extends PanelProps {
+  times: Times;
+  timeZone: string;
+  /** Baked at once: its hours are the oven's. */
+  baked: boolean;
+}
+
+/** What there is and when it is wanted, in one sentence: every underlined part is changed in place. */
+export function Sentence({ value, change, onValidity, refusalFor, times, timeZone, baked }: Props) {
+  const { pieces } = value;
+  const pantry = usePantry();
+  const us = useMeasures() === "us";
+  const [problems, setProblems] = useState<Record<string, string>>({});
+  const onProblem = useCallback(
+    (label: string, problem: string | null) =>
+      setProblems((all) => {
+        const others = Object.fromEntries(Object.entries(all).filter(([of]) => of !== label));
+        return problem === null ? others : { ...others, [label]: problem };
+      }),
+    [],
+  );
+  const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
+  const { foods } = usePickLists();
+  const field = { onValidity, onProblem };
+  const said = [...Object.values(problems), refusalFor("thickness")].filter((text) => text !== undefined);
+  return (
+    <div role="group" aria-label="What there is, and when it is wanted">
+      <div className="sentence">
+        <SentenceQuantity
+          {...field}
+          label="Pieces"
+          text={String(pieces.count)}
+          value={pieces.count}
+          rule={RANGES.count}
+          // A piece weighs what it weighed.
+          onChange={(count) => set({ count, totalMassG: (pieces.totalMassG / pieces.count) * count })}
+        />{" "}
+        {pieces.count === 1 ? "piece" : "pieces"} of{" "}
+        <Picker
+          label="Kind"
+          items={foods}
+          chosenId={value.foodId}
+          onPick={(id) => {
+            const food = pantry.food(id);
+            const before = pantry.food(value.foodId);
+            if (food) change((f) => rechosen(f, food, before));
+          }}
+        />
+        ,{" "}
+        <SentenceQuantity
+          {...field}
+          label="Weight of all pieces"
+          text={us ? poundsOf(pieces.totalMassG) : `${grams(pieces.totalMassG)} g`}
+          value={pieces.totalMassG}
+          rule={RANGES.totalMassG}
+          step={10}
+          onChange={(totalMassG) => set({ totalMassG })}
+        />
+        ,{" "}
+        <SentenceQuantity
+          {...field}
+          label="Thickness"
+          text={us ? inchesOf(pieces.thicknessMm) : `${Math.round(pieces.thicknessMm * 10) / 10} mm`}
+          value={pieces.thicknessMm}
+          rule={RANGES.thicknessMm}
+          onChange={(thicknessMm) => set({ thicknessMm })}
+          refusal={refusalFor("thickness")}
+        />{" "}
+        thick, {baked ? "into the oven" : "in"}{" "}
+        <SentenceWhen
+          label="Goes in"
+          atMs={times.inAtMs}
+          nowMs={times.nowMs}
+          timeZone={timeZone}
+          onChange={times.setIn}
+          onProblem={onProblem}
+        />
+        , {baked ? "out" : "to the heat"}{" "}
+        <SentenceWhen
+          label={baked ? "Out of the oven" : "To the heat"}
+          atMs={times.heatAtMs}
+          nowMs={times.nowMs}
+          timeZone={timeZone}
+          wordsFrom={times.inAtMs}
+          onChange={times.setHeat}
+          onProblem={onProblem}
+        />
+        : <strong className="text-primary">{duration(value.pullH)}</strong>
+      </div>
+      {said.map((text) => (
+        <p key={text} role="alert" className="text-sm text-error">
+          {text}
+        </p>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,165 @@
+"use client";
+
+import { AS_WANTED } from "@/core/formula/defaults";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Formulation } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import type { QuantityRule } from "@/core/quantity/parse";
+import type { Third } from "@/core/ways/third";
+import { duration } from "@/ui/format";
+import { trimZeros, useQuantity } from "@/ui/use-quantity";
+import { useThird } from "./use-third";
+
+interface Props {
+  value: Formulation;
+  sheet: Formulated | undefined;
+  rateFactor: number;
+  change: (edit: (f: Formulation) => Formulation) => void;
+  onValidity: (label: string, problem: string | null) => void;
+}
+
+/** Salt wanted, hours and strength side by side: two are the cook's, the third follows from them. */
+export function Three({ value, sheet, rateFactor, change, onValidity }: Props) {
+  const { preparation, pullH } = value;
+  const { follower, problem, set } = useThird(value, change, rateFactor);
+  // A crust is dosed by its own rule and baked by its own sum; a rub without salt has none to seek.
+  if (preparation.kind === "saltCrust" || preparation.targetFraction <= 0) return null;
+  const box = (third: Third) => ({ follows: follower === third, onValidity });
+  const strength = strengthOf(value, sheet);
+  return (
+    <section className="mb-4" aria-label="Two are yours, the third follows">
+      <h2 className="text-xl">Two are yours, the third follows</h2>
+      <div className="mt-1 grid grid-cols-3 gap-2">
+        <Box
+          {...box("salt")}
+          label="Salt wanted in the flesh"
+          said="salt in the flesh"
+          unit="%"
+          text={trimZeros((preparation.targetFraction * 100).toFixed(2))}
+          value={preparation.targetFraction * 100}
+          rule={RANGES.targetPercent}
+          step={0.05}
+          onChange={(p) =>
+            set("salt", (f) => ({ ...f, preparation: { ...f.preparation, targetFraction: p / 100 } }))
+          }
+        />
+        <Box
+          {...box("hours")}
+          label="Hours in it"
+          said="time in it"
+          unit=""
+          text={duration(pullH)}
+          value={pullH * 60}
+          shownUnit={60}
+          rule={RANGES.pullMin}
+          step={15}
+          onChange={(min) => set("hours", (f) => ({ ...f, pullH: min / 60 }))}
+        />
+        <Box
+          {...box("strength")}
+          label={strength.label}
+          said={strength.label.toLowerCase()}
+          unit="%"
+          text={strength.percent === undefined ? "" : trimZeros(strength.percent.toFixed(1))}
+          value={strength.percent ?? 0}
+          rule={strength.rule}
+          step={0.1}
+          onChange={(p) => set("strength", (f) => withStrength(f, p / 100))}
+        />
+      </div>
+      {problem && (
+        <p role="status" className="mt-1 border-l-4 border-warning bg-base-100 px-2 py-1 text-sm">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}
+
+interface Strength {
+  label: string;
+  percent: number | undefined;
+  rule: QuantityRule;
+}
+
+const DOSE_RULE: QuantityRule = { dimension: "none", min: 0, max: 30 };
+
+/** How strong the brine is, or how much salt there is to the meat. */
+function strengthOf({ preparation }: Formulation, sheet: Formulated | undefined): Strength {
+  if (preparation.kind === "wetBrine")
+    return {
+      label: "Brine strength",
+      percent: sheet?.brine && sheet.brine.saltFraction * 100,
+      rule: RANGES.strengthPercent,
+    };
+  return {
+    label: "Salt on the meat",
+    percent: sheet && (100 * sheet.naclG) / sheet.flesh.massG,
+    rule: preparation.kind === "cure" ? RANGES.dosePercent : DOSE_RULE,
+  };
+}
+
+/** A strength of the cook's own makes a timed brine of a gentle one; a dose of the cook's own stands to the gram. */
+function withStrength(f: Formulation, share: number): Formulation {
+  const p = f.preparation;
+  if (p.kind === "wetBrine")
+    return {
+      ...f,
+      salt: AS_WANTED,
+      preparation: {
+        kind: "wetBrine",
+        school: "timed",
+        targetFraction: p.targetFraction,
+        strength: { basis: "percent", saltFraction: share },
+      },
+    };
+  if (p.kind === "cure") return { ...f, salt: AS_WANTED, preparation: { ...p, doseFraction: share } };
+  return { ...f, salt: { mode: "percent", fraction: share } };
+}
+
+interface BoxProps {
+  label: string;
+  said: string;
+  unit: string;
+  text: string;
+  value: number;
+  rule: QuantityRule;
+  shownUnit?: number;
+  step: number;
+  follows: boolean;
+  onChange: (value: number) => void;
+  onValidity: (label: string, problem: string | null) => void;
+}
+
+function Box({ said, unit, text, follows, ...entry }: BoxProps) {
+  const { typed, problem, take, nudge, leave } = useQuantity(entry);
+  return (
+    <label
+      className={`block rounded-box border p-2 ${follows ? "border-primary bg-[color-mix(in_oklab,var(--brine-pale)_45%,var(--color-base-100))]" : "border-line bg-base-100"}`}
+    >
+      <span className="block text-sm leading-tight text-quiet">{said}</span>
+      <span className="flex items-baseline gap-1">
+        <input
+          aria-label={entry.label}
+          aria-invalid={problem ? true : undefined}
+          className="figure w-full min-w-0 bg-transparent text-2xl"
+          autoComplete="off"
+          value={typed ?? text}
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => take(event.target.value)}
+          onKeyDown={nudge}
+          onBlur={leave}
+        />
+        <span className="text-sm">{unit}</span>
+      </span>
+      <span className={`block text-sm leading-tight ${follows ? "" : "text-primary"}`}>
+        {follows ? "= follows" : "▪ yours"}
+      </span>
+      {problem && (
+        <span role="alert" className="block text-sm text-error">
+          {problem}
+        </span>
+      )}
+    </label>
+  );
+}

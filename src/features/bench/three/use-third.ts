@@ -1,0 +1,58 @@
+"use client";
+
+import { useState } from "react";
+import { choiceOf } from "@/core/formula/defaults";
+import type { Formulation } from "@/core/formula/model";
+import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
+import { duration, percent } from "@/ui/format";
+
+type Edit = (f: Formulation) => Formulation;
+
+/** Latest last: the first of them follows the other two. */
+const AT_FIRST: Third[] = ["strength", "salt", "hours"];
+
+/**
+ * Two figures are the cook's, the third is solved at once: whichever was left alone longest. What was saved stays as it is
+ * until one of them is changed.
+ */
+export function useThird(value: Formulation, change: (edit: Edit) => void, rateFactor: number) {
+  const choice = choiceOf(value.preparation);
+  const [held, setHeld] = useState({ choice, order: AT_FIRST, problem: null as string | null });
+  // Another preparation begins anew.
+  const { order, problem } = held.choice === choice ? held : { order: AT_FIRST, problem: null };
+  const follower = order[0];
+
+  const set = (which: Third, edit: Edit) => {
+    const next = [...order.filter((t) => t !== which), which];
+    const edited = edit(value);
+    const answer = followed(edited, next[0], rateFactor);
+    setHeld({ choice: choiceOf(edited.preparation), order: next, problem: sayNone(answer, edited, next[0]) });
+    change(() => (answer.ok ? answer.input : edited));
+  };
+  return { follower, problem, set };
+}
+
+/** An equilibrium brine and dry salt follow what is wanted by themselves: there is nothing to seek. */
+function followed(input: Formulation, which: Third, rateFactor: number): ThirdAnswer {
+  const choice = choiceOf(input.preparation);
+  const byItself = choice === "equilibrium" || choice === "dry" || choice === "crust";
+  if (which === "strength" && byItself) return { ok: true, input };
+  if (which === "hours" && choice === "equilibrium") return { ok: true, input };
+  return solveThird(input, which, { rateFactor });
+}
+
+function sayNone(answer: ThirdAnswer, input: Formulation, which: Third): string | null {
+  if (answer.ok) return null;
+  const wanted = percent(input.preparation.targetFraction, 1);
+  const nearest = answer.nearest && percent(answer.nearest.fraction, 1);
+  switch (answer.why) {
+    case "too_slow":
+      return `In ${duration(input.pullH)} nothing that dissolves brings ${wanted} %: at the strongest it is ${nearest} %. More time, thinner pieces or slashes do.`;
+    case "too_much_already":
+      return `Even at its weakest it brings ${nearest} % in ${duration(input.pullH)}. Less time does, or a gentle brine.`;
+    case "not_within":
+      return `It does not reach ${wanted} % within four days: by then it is ${nearest} %.`;
+    default:
+      return which === "strength" ? "As it stands no strength can be worked out." : null;
+  }
+}

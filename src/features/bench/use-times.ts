@@ -1,0 +1,63 @@
+"use client";
+
+import { useState } from "react";
+import type { Formulation } from "@/core/formula/model";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
+import { useNow } from "@/ui/use-now";
+
+const HOUR_MS = 3_600_000;
+const FIVE_MINUTES_H = 1 / 12;
+
+/** When it goes in and when it goes to the heat. */
+export interface Times {
+  nowMs: number;
+  inAtMs: number;
+  heatAtMs: number;
+  /** Hours from now to the heat: what there is for any way. */
+  hoursThereAre: number;
+  /** Something that stands so many hours is taken: the heat stays where it is, and what stands less goes in later. */
+  hold: (hours: number) => void;
+  setIn: (atMs: number) => string | null;
+  setHeat: (atMs: number) => string | null;
+}
+
+type Change = (edit: (f: Formulation) => Formulation) => void;
+
+const within = (hours: number) => Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours));
+
+/**
+ * The clock of the Bench. Unless the cook names a time for the heat, it goes in now and the heat follows from its hours;
+ * once a time is named it stands, and how long it soaks decides when it goes in.
+ */
+export function useTimes(formulation: Formulation, change: Change, serverNowMs: number): Times {
+  const nowMs = useNow(serverNowMs);
+  const [named, setNamed] = useState<number | null>(null);
+  const heatAtMs = named ?? nowMs + formulation.pullH * HOUR_MS;
+  const inAtMs = heatAtMs - formulation.pullH * HOUR_MS;
+  const setHours = (hours: number) => change((f) => ({ ...f, pullH: within(hours) }));
+  return {
+    nowMs,
+    inAtMs,
+    heatAtMs,
+    hoursThereAre: within((heatAtMs - nowMs) / HOUR_MS),
+    hold: (hours) => {
+      if ((heatAtMs - nowMs) / HOUR_MS - hours > FIVE_MINUTES_H) setNamed(heatAtMs);
+    },
+    setIn: (atMs) => {
+      if (atMs >= heatAtMs) return "It goes in before it goes to the heat.";
+      if (heatAtMs - atMs > RAIL_TO_H * HOUR_MS) return "Four days in it are the most that is worked out.";
+      setNamed(heatAtMs);
+      setHours((heatAtMs - atMs) / HOUR_MS);
+      return null;
+    },
+    setHeat: (atMs) => {
+      const hours = (atMs - Math.max(nowMs, Math.min(inAtMs, atMs))) / HOUR_MS;
+      if (atMs <= nowMs) return "That time has passed. Say one that is still to come.";
+      if (hours > RAIL_TO_H)
+        return "Four days in it are the most that is worked out. Say a sooner time, or when it goes in first.";
+      setNamed(atMs);
+      setHours(hours);
+      return null;
+    },
+  };
+}

@@ -1,0 +1,67 @@
+import type { PreparationChoice } from "@/core/formula/defaults";
+import type { Verdict } from "@/core/ways/verdict";
+import type { Way } from "@/core/ways/ways";
+import { duration, fixed, litres, percent } from "@/ui/format";
+
+export const WAY_NAME: Record<PreparationChoice, string> = {
+  equilibrium: "Gentle brine",
+  timed: "Timed brine",
+  dry: "Dry salt",
+  marinade: "Marinade",
+  paste: "Paste",
+  rub: "Salted rub",
+  crust: "Salt crust",
+  cure: "Short cure",
+};
+
+export const VERDICT_WORD: Record<Verdict, string> = {
+  light: "light",
+  littleLight: "a little light",
+  asWanted: "as wanted",
+  littleSalty: "a little salty",
+  salty: "salty",
+};
+
+/** What the way is, in figures: its strength or its dose. */
+export function sayStrength({ input }: Way): string | undefined {
+  const { preparation: p, salt } = input;
+  if (p.kind === "wetBrine")
+    return p.school === "equilibrium"
+      ? "cannot overshoot"
+      : p.strength.basis === "percent"
+        ? `${percent(p.strength.saltFraction, 1)} % brine`
+        : undefined;
+  if (p.kind === "cure") return `${percent(p.doseFraction, 0)} % salt on it, then off`;
+  if (salt?.mode === "percent") return `salt ${percent(salt.fraction, 1)} % of the meat`;
+  return undefined;
+}
+
+const SURFACE: Record<Way["cost"]["surface"], string> = {
+  dry: "dry skin, no tub",
+  wet: "",
+  coated: "",
+  baked: "baked at once",
+};
+
+/** What it costs, shortest first: room, salt thrown away, skin. */
+export function sayCost({ cost }: Way): string[] {
+  return [
+    SURFACE[cost.surface],
+    cost.tubMl >= 100 ? `${litres(cost.tubMl)} L` : "",
+    cost.lostSaltG >= 1 ? `${fixed(cost.lostSaltG, 0)} g salt not eaten` : "",
+  ].filter(Boolean);
+}
+
+/** Why it is not better, in a sentence; undefined where it is as wanted all through. */
+export function sayShort(way: Way): string | undefined {
+  switch (way.short) {
+    case "too_slow":
+      return "No more gets in by then.";
+    case "keeps_no_longer":
+      return `It may stand ${duration(way.hours)} at most.`;
+    case "outside_only":
+      return "Salted outside, plain in the middle.";
+    case undefined:
+      return undefined;
+  }
+}

@@ -1,0 +1,125 @@
+"use client";
+
+import type { PreparationChoice } from "@/core/formula/defaults";
+import type { Formulation } from "@/core/formula/model";
+import type { Way } from "@/core/ways/ways";
+import { useMeasures } from "@/ui/measures";
+import { percent } from "@/ui/format";
+import { sayWhen } from "@/ui/when";
+import type { KnownRate } from "@/workers/what-if.worker";
+import type { Times } from "../use-times";
+import { MiniSection } from "./mini-section";
+import { useWays } from "./use-ways";
+import { sayCost, sayShort, sayStrength, VERDICT_WORD, WAY_NAME } from "./way-words";
+
+interface Props {
+  input: Formulation;
+  chosen: PreparationChoice;
+  rate: KnownRate;
+  times: Times;
+  timeZone: string;
+  onTake: (way: Way) => void;
+}
+
+/** Every preparation that can serve, worked out for this food and these hours; one tap takes one. */
+export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Props) {
+  const { ways, stale } = useWays(input, times.hoursThereAre, rate);
+  const measures = useMeasures();
+  const by = sayWhen(times.heatAtMs, times.nowMs, timeZone, measures);
+  // The nearest few, and the one that stands; what is further off can be opened.
+  const near = (way: Way, i: number) => i < SHOWN || way.choice === chosen;
+  const shown = ways.filter(near);
+  const others = ways.filter((way, i) => !near(way, i));
+  const list = { chosen, times, timeZone, onTake };
+  return (
+    <section className="mb-4" aria-label="Ways to get there" aria-busy={stale}>
+      <h2 className="text-xl">Ways to get there by {by}</h2>
+      {ways.length === 0 && (
+        <p className="py-2 text-quiet">{stale ? "Working them out …" : "No way works out as it stands."}</p>
+      )}
+      <WayList ways={shown} {...list} stale={stale} />
+      {others.length > 0 && (
+        <details>
+          <summary className="cursor-pointer py-1.5 text-quiet">
+            {others.length === 1 ? "Another way" : `${others.length} other ways`}, further off
+          </summary>
+          <WayList ways={others} {...list} stale={stale} />
+        </details>
+      )}
+      {ways.length > 0 && (
+        <details className="text-sm text-quiet">
+          <summary className="cursor-pointer py-1">How they are ordered</summary>
+          <p>
+            Nearest to the salt you want; then salted to the middle; then the least work; then the most even;
+            then the least salt thrown away. A brine of more than 12 % and a dose of more than 3 % are not
+            offered unasked: they leave the outside salty.
+          </p>
+        </details>
+      )}
+    </section>
+  );
+}
+
+const SHOWN = 4;
+
+type ListProps = Pick<Props, "chosen" | "times" | "timeZone" | "onTake"> & { ways: Way[]; stale: boolean };
+
+function WayList({ ways, chosen, times, timeZone, onTake, stale }: ListProps) {
+  const measures = useMeasures();
+  const inAt = (way: Way) =>
+    laterIn(way, times) ? sayWhen(inAtOf(way, times), times.nowMs, timeZone, measures) : undefined;
+  return (
+    <ul className={`mt-1 space-y-1.5 ${stale ? "opacity-60" : ""}`}>
+      {ways.map((way) => (
+        <li key={way.choice}>
+          <WayCard way={way} chosen={way.choice === chosen} inAt={inAt(way)} onTake={() => onTake(way)} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const HOUR_MS = 3_600_000;
+const inAtOf = (way: Way, times: Times) => times.heatAtMs - way.hours * HOUR_MS;
+const laterIn = (way: Way, times: Times) => inAtOf(way, times) > times.nowMs + HOUR_MS / 12;
+
+interface CardProps {
+  way: Way;
+  chosen: boolean;
+  /** When it goes in, where that is later than now. */
+  inAt: string | undefined;
+  onTake: () => void;
+}
+
+function WayCard({ way, chosen, inAt, onTake }: CardProps) {
+  const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way)].filter(Boolean).slice(0, 3);
+  const { salt, verdict } = way;
+  const good = verdict === "asWanted";
+  return (
+    <button
+      type="button"
+      aria-pressed={chosen}
+      data-way={way.choice}
+      className={`flex w-full cursor-pointer items-center gap-3 rounded-box border bg-base-100 p-2 text-left ${chosen ? "border-2 border-primary" : "border-line"}`}
+      onClick={onTake}
+    >
+      <MiniSection profile={way.profile} wanted={way.wanted} />
+      <span className="min-w-0 flex-1">
+        <span className="block leading-tight font-semibold">{WAY_NAME[way.choice]}</span>
+        <span className="block text-sm leading-tight text-quiet">{facts.join(" · ")}</span>
+        {sayShort(way) && <span className="block text-sm leading-tight text-quiet">{sayShort(way)}</span>}
+      </span>
+      <span className="shrink-0 text-right">
+        <span className="figure block text-xl leading-tight">
+          {percent(salt.fraction, 1)} <span className="font-sans text-sm">%</span>
+        </span>
+        <span
+          className={`block text-sm leading-tight ${good ? "text-success" : "text-warning"}`}
+          title={`${percent(salt.low, 1)} to ${percent(salt.high, 1)} %`}
+        >
+          {VERDICT_WORD[verdict]}
+        </span>
+      </span>
+    </button>
+  );
+}
