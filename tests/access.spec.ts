@@ -82,7 +82,7 @@ test("no page asks anything of the outside, none logs a fault, none scrolls side
 
 test("at 1280 × 800 the Bench shows its three columns without scrolling the page", async ({ page }) => {
   await page.goto("/bench");
-  for (const name of ["Food", "Soak", "Weigh out"])
+  for (const name of ["Two are yours, the third follows", "Soak", "Weigh out"])
     await expect(page.getByRole("heading", { name, exact: true })).toBeInViewport();
   const scrolls = await page.evaluate(() => document.documentElement.scrollHeight > window.innerHeight);
   expect(scrolls).toBe(false);

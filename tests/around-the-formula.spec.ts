@@ -9,7 +9,7 @@ test("a dish's whole salt: butter, glaze and bed counted; over the target the li
   await bench.school("Dry");
   await bench.choose("Salt is given as", "percent of the meat");
   await bench.enter("Salt put on, of the meat", "1.2");
-  await page.getByRole("button", { name: "butter", exact: true }).click();
+  await bench.press("butter");
   await bench.choose("Add to the butter", "butter, salted");
   await bench.enter("butter, salted, amount", "250");
   await page.getByText("where its").click();
@@ -17,7 +17,7 @@ test("a dish's whole salt: butter, glaze and bed counted; over the target the li
   await expect(source).toContainText("butter, salted, butter");
   await expect(page.locator('[data-cut="butter:butter_salted"]')).toContainText("swap");
   await expect(page.getByText("The whole dish is saltier than wanted")).toBeVisible();
-  await page.getByRole("button", { name: "Take the butter out" }).click();
+  await bench.press("Take the butter out");
   await expect(source).toHaveCount(0);
 
   // Salted once more at the stove: 0.3 % of 780 g of flesh, on the surface, eaten.
@@ -30,13 +30,13 @@ test("a glaze on too early is warned of; a bed goes in by its baking times", asy
   await bench.open();
   await bench.enter("Oven", "220");
   await bench.enter("Cooking time", "30");
-  await page.getByRole("button", { name: "glaze", exact: true }).click();
+  await bench.press("glaze");
   await bench.enter("On in the last", "20");
   await expect(page.getByText("The glaze goes on too early")).toBeVisible();
   await bench.enter("On in the last", "8");
   await expect(page.getByText("The glaze goes on too early")).toHaveCount(0);
 
-  await page.getByRole("button", { name: "bed", exact: true }).click();
+  await bench.press("bed");
   await expect(page.locator('[data-bed="40"]')).toContainText("in 10 min before the food");
   await expect(page.locator('[data-bed="25"]')).toContainText("in 5 min after the food");
 });
@@ -45,7 +45,7 @@ test("what lay on raw food must boil: as it is, the batch cannot start unacknowl
   const bench = new BenchPage(page);
   await bench.open();
   await bench.school("Marinade");
-  await page.getByRole("button", { name: "sauce", exact: true }).click();
+  await bench.press("sauce");
   await bench.choose("What lay on the raw food", "goes in as it is");
   await expect(page.getByText("Raw marinade reused")).toBeVisible();
   await bench.choose("What lay on the raw food", "goes in, boiled");
@@ -84,7 +84,9 @@ test("buying: from eaters to the shop's scale and back", async ({ page }) => {
   await dialog.getByLabel("I have").fill(`${raw} g`);
   await expect(dialog.locator('[data-figure="feeds"]')).toContainText("12");
   await dialog.getByRole("button", { name: /on the Bench$/ }).click();
-  await expect(page.getByLabel("Weight of all pieces")).toHaveValue(String(raw));
+  await expect(page.getByLabel("Weight of all pieces")).toHaveValue(
+    new RegExp(`^${String(raw).replace(/(\d)(?=(\d{3})$)/, "$1.")} g$`),
+  );
 });
 
 test("before you start: a checklist for this food; uneven pieces are split", async ({ page }) => {
@@ -92,7 +94,7 @@ test("before you start: a checklist for this food; uneven pieces are split", asy
   await bench.open();
   await bench.choose("Kind", "duck leg, skin on");
   await bench.choose("Frozen", "yes, thaws in the fridge");
-  await page.getByRole("button", { name: "Pieces of another size" }).click();
+  await bench.press("Pieces of another size");
   await bench.enter("Size 2, thickest", "15");
   await expect(page.getByText("Too unlike to share one time")).toBeVisible();
   await page.getByRole("button", { name: "Before you start" }).click();

@@ -26,6 +26,12 @@ export class BenchPage {
     return field;
   }
 
+  /** Presses a button within one of the groups. */
+  async press(name: string | RegExp): Promise<void> {
+    const button = this.page.getByRole("button", { name, exact: true, includeHidden: true });
+    await (await this.shown(button)).click();
+  }
+
   /** Opens one of the groups under "What it is made of". */
   async group(title: string): Promise<void> {
     const row = this.page.locator(`section[data-group="${title}"]`).getByRole("button").first();

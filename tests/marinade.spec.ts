@@ -96,6 +96,6 @@ test("no time: what a quarter of an hour does and does not do; fish past its aci
   await page.getByRole("slider").focus();
   await page.keyboard.press("End");
   await expect(page.getByText("Too much acid for fish")).toBeVisible();
-  await page.locator('[data-figure="ready"]').getByRole("button").click();
+  await page.locator('[data-figure="centre"]').getByRole("button").click();
   await expect(page.getByRole("dialog")).toContainText("acid turns flesh of this kind chalky");
 });

@@ -11,11 +11,11 @@ test.describe("on a phone, one hand", () => {
     await bench.choose("Kind", "duck breast, skin on");
     await bench.school("Dry");
     await expect(page.getByRole("heading", { name: "Weigh out" })).toBeHidden();
-    await page.getByRole("button", { name: "Weigh out" }).tap();
+    await page.getByRole("button", { name: "Weigh out" }).last().tap();
     await expect(page.getByRole("heading", { name: "Weigh out" })).toBeVisible();
     expect(await bench.grams("sea_fine")).toBeGreaterThan(5);
     await page.getByRole("button", { name: "Soak" }).tap();
-    await expect(page.getByRole("slider", { name: "pull at" })).toBeVisible();
+    await expect(page.getByRole("slider", { name: "out at" })).toBeVisible();
     await bench.start();
     await expect(page.getByRole("article", { name: "Phone duck" })).toContainText("dry brine");
   });
@@ -56,6 +56,7 @@ test.describe("this kitchen's settings", () => {
     await expect.poll(() => page.locator('[data-line="sea_fine"]').innerText()).not.toBe(words);
     expect(await bench.grams("sea_fine")).toBe(grams);
     // Temperatures and lengths stand as before, with °F and inches beside them.
+    await bench.group("Vessel");
     await expect(page.getByText(/^\d+ °F$/).first()).toBeVisible();
     await expect(page.getByText(/^[\d½¼¾⅛⅜⅝⅞]+ in$/).first()).toBeVisible();
   });

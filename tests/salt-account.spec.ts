@@ -75,7 +75,8 @@ test("three saltings, each at its time; leaving out the soy takes off exactly wh
   await bench.choose("Salt is given as", "grams");
   await bench.enter("Salt, as weighed", "8 g");
   await bench.add("soy sauce, all-purpose");
-  await page.getByRole("button", { name: "salt", exact: true }).click();
+  await bench.press("salt");
+  await bench.enter("Portions", "4");
   await expect(page.getByLabel("Goes on")).toHaveValue("atTable");
 
   await page.getByText("where its").click();
@@ -111,7 +112,7 @@ test("stuffing in the cavity is no rub, drizzled salt stays, and what is advised
   await expect(page.locator('[data-end="inside"]')).toBeVisible();
   expect(Number(/[\d.]+/.exec(await coat.innerText())?.[0])).toBeLessThan(thick);
 
-  await page.getByRole("button", { name: "drizzle", exact: true }).click();
+  await bench.press("drizzle");
   await bench.choose("Add to the drizzle", "fish sauce");
   await bench.enter("fish sauce, amount", "40");
   const cut = page.locator('[data-cut="drizzle:fish_sauce"]');

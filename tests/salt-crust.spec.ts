@@ -76,7 +76,7 @@ test("a root in damp salt: estimated size, brown butter counted, too fine a salt
   // Water is a share of the salt's weight: it follows the salt.
   expect((await bench.grams("water")) / (await bench.grams("kosher_dense"))).toBeCloseTo(0.08, 2);
 
-  await page.getByRole("button", { name: "butter", exact: true }).click();
+  await bench.press("butter");
   await bench.choose("Add to the butter", "butter, salted");
   await bench.enter("butter, salted, amount", "40");
   expect(await bench.ledgerEnd("companions")).toBeGreaterThan(0.5);

@@ -88,7 +88,7 @@ test("an old version opens as it was, and a save from it goes on top", async ({ 
     .filter({ has: page.getByRole("link", { name: "Versions", exact: true }) })
     .first();
   await formula.getByRole("link", { name: "version 1" }).click();
-  await expect(page.getByLabel("Salt wanted")).toHaveValue("1.4");
+  await expect(page.getByLabel("Salt wanted in the flesh")).toHaveValue("1.4");
   await expect(page.getByText("version 1 · saved")).toBeVisible();
 });
 

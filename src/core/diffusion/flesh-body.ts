@@ -1,6 +1,7 @@
 import { isRoast } from "../materials/facts";
 import type { Food } from "../materials/types";
 import { equivalentBody } from "./equivalent";
+import type { SolidAxis } from "./field/axis";
 import type { BodyShape } from "./grid";
 import type { Body } from "./stages";
 
@@ -13,6 +14,8 @@ export interface PieceShape {
   /** Whether salt gets in from both sides, or one is blocked by skin and fat, bone or a tray. */
   faces: "both" | "one";
   skin: boolean;
+  /** A whole animal has its skin all about; a cut piece on the face it was cut with, and salt enters by the others. */
+  skinOn?: "allFaces" | "oneFace";
   /** Slashes; depth 0 means none. */
   slashDepthMm: number;
   slashSpacingMm: number;
@@ -64,6 +67,8 @@ export interface FleshBody extends Body {
   pathMm: number;
   /** Mass transfer through skin and still water, m/s; Infinity for a bare face in a stirred bath. */
   surfaceTransferMPerS: number;
+  /** The nearest body of one distance, for whoever must run hundreds; only where the piece has more to it. */
+  standIn?: Body;
 }
 
 export interface BodyOptions {
@@ -84,19 +89,45 @@ export function fleshBody(
   const oneFace = piece.faces === "one" && form === "slab";
   const pathMm = oneFace ? piece.thicknessMm : piece.thicknessMm / 2;
   const shortened = slashedPathMm(pathMm, piece.slashDepthMm, piece.slashSpacingMm) / pathMm;
+  const skinM = piece.skin && !oneFace ? SKIN_EQUIVALENT_MM / 1000 : 0;
+  const onOneFace = skinM > 0 && piece.skinOn === "oneFace";
+  const solid = solidOf(form, piece.thicknessMm, shortened, options.size, onOneFace ? skinM : 0);
   const body = bodyOf(form, piece.thicknessMm, pathMm, options.size);
-  const skin = piece.skin && !oneFace ? SKIN_EQUIVALENT_MM / 1000 / diffusivityM2PerS : 0;
+  // Skin on one face is that face's own; all about it is one more resistance before every face.
+  const skin = onOneFace && solid ? 0 : skinM / diffusivityM2PerS;
   const film =
     options.stillAtC === undefined
       ? 0
       : STILL_FILM_M / diffusivityAt(WATER_DIFFUSIVITY_M2_PER_S, options.stillAtC);
+  const half = { ...body, halfThicknessM: body.halfThicknessM * shortened };
   return {
-    ...body,
+    ...(solid ? { shape: "slab" as const, halfThicknessM: (pathMm / 1000) * shortened, solid } : half),
+    ...(solid && { standIn: half }),
     pathMm,
-    halfThicknessM: body.halfThicknessM * shortened,
     // Resistances in a row add up.
     surfaceTransferMPerS: skin + film > 0 ? 1 / (skin + film) : Infinity,
   };
+}
+
+/** The piece's own directions, where more than one counts or its two faces differ; undefined where one distance tells all. */
+function solidOf(
+  form: PieceForm,
+  thicknessMm: number,
+  shortened: number,
+  size: BodyOptions["size"],
+  skinM: number,
+): SolidAxis[] | undefined {
+  const bare = (mm: number, kind: SolidAxis["kind"] = "half"): SolidAxis => ({
+    kind,
+    halfM: mm / 2000,
+    barrierM: 0,
+  });
+  const long = size ?? { lengthMm: 4 * thicknessMm, widthMm: thicknessMm };
+  const thickness = bare(thicknessMm * shortened);
+  const upright: SolidAxis = skinM > 0 ? { ...thickness, kind: "full", otherBarrierM: skinM } : thickness;
+  if (form === "block") return [upright, bare(long.widthMm), bare(long.lengthMm)];
+  if (form === "shortLog") return [bare(thicknessMm * shortened, "radius"), bare(long.lengthMm)];
+  return form === "slab" && skinM > 0 ? [upright] : undefined;
 }
 
 function bodyOf(form: PieceForm, thicknessMm: number, pathMm: number, size: BodyOptions["size"]): Body {

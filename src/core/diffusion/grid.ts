@@ -24,12 +24,18 @@ const GRADING = 4;
  * A grid graded towards the open face, where a soak begins steeply. Each cell is wider than its outer neighbour by
  * one same factor; so smooth a grading keeps the scheme second order.
  * @param ownExponent for an equivalent body: its surface grows as r to this power, 0 to 8
+ * @param grading e to this power is the widest cell over the narrowest; less where there are few cells
  */
-export function gradedGrid(shape: BodyShape, cells: number, ownExponent?: number): Grid {
+export function gradedGrid(
+  shape: BodyShape,
+  cells: number,
+  ownExponent?: number,
+  grading: number = GRADING,
+): Grid {
   const exponent = ownExponent ?? SHAPE_EXPONENT[shape];
   const power = exponent + 1;
   const faces = new Float64Array(cells + 1);
-  for (let i = 0; i <= cells; i++) faces[i] = 1 - Math.expm1(GRADING * (1 - i / cells)) / Math.expm1(GRADING);
+  for (let i = 0; i <= cells; i++) faces[i] = 1 - Math.expm1(grading * (1 - i / cells)) / Math.expm1(grading);
   const volumes = new Float64Array(cells);
   const centroids = new Float64Array(cells);
   for (let i = 0; i < cells; i++) {

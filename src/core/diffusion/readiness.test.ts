@@ -96,9 +96,10 @@ describe("the way salt must go", () => {
   });
 
   test("a block is wetted at its sides too: quicker than the flat piece it was cut from", () => {
-    const block = fleshBody("block", piece, 3e-10, { size: { lengthMm: 60, widthMm: 50 } });
-    const surface = (block.exponent ?? 0) + 1;
-    expect(surface / block.halfThicknessM).toBeCloseTo(2 / 0.04 + 2 / 0.05 + 2 / 0.06, 3);
+    const { solid, standIn } = fleshBody("block", piece, 3e-10, { size: { lengthMm: 60, widthMm: 50 } });
+    expect(solid?.map((axis) => axis.halfM)).toEqual([0.02, 0.025, 0.03]);
+    const surface = (standIn?.exponent ?? 0) + 1;
+    expect(surface / (standIn?.halfThicknessM ?? NaN)).toBeCloseTo(2 / 0.04 + 2 / 0.05 + 2 / 0.06, 3);
   });
 
   test("from 4 to 20 °C salt runs 1.6 to 1.8 times as fast (20 to 25 kJ/mol, from memory)", () => {

@@ -1,4 +1,5 @@
 import { err, ok, type Result } from "../result";
+import type { SolidAxis } from "./field/axis";
 import type { BodyShape } from "./grid";
 import type { PaceProfile } from "./pace";
 
@@ -9,6 +10,8 @@ export interface Body {
   halfThicknessM: number;
   /** For an equivalent body, in place of the shape's own: its surface grows as r to this power. */
   exponent?: number;
+  /** Its directions, where one does not tell all: wetted at its ends and sides, or with faces that differ. */
+  solid?: readonly SolidAxis[];
 }
 
 interface StageCommon {

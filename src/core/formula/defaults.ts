@@ -1,5 +1,7 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
+import { isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
+import { pieceSize } from "../vessel/piece-size";
 import type { Formulation, Pieces, Preparation, SaltGiven } from "./model";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
@@ -7,14 +9,23 @@ const DEFAULT_TARGET = 0.014;
 /** The table's path over its thickness above which one face is taken to be blocked. */
 const ONE_FACE_PATH_SHARE = 0.75;
 
+/** A piece wider than this many thicknesses salts through its faces alone: its sides no longer count. */
+const FLAT_FROM = 6;
+
+/** A cut piece salts through its sides as well; a whole one is closed there by its skin and bone. */
+function hasSides(food: Food): boolean {
+  if (isWhole(food.form)) return false;
+  return pieceSize("slab", food.pieceMassG, food.thicknessMm).widthMm < FLAT_FROM * food.thicknessMm;
+}
+
 /** The pieces the table suggests for a food; every figure is an offer. */
 export function piecesOffered(food: Food, count = 1): Pieces {
-  const shape = bodyShapeOf(food);
-  const oneFace = shape === "slab" && food.saltPathMm / food.thicknessMm > ONE_FACE_PATH_SHARE;
+  const flat = bodyShapeOf(food);
+  const oneFace = flat === "slab" && food.saltPathMm / food.thicknessMm > ONE_FACE_PATH_SHARE;
   return {
     count,
     totalMassG: food.pieceMassG * count,
-    shape,
+    shape: flat === "slab" && !oneFace && hasSides(food) ? "block" : flat,
     thicknessMm: food.thicknessMm,
     bone: food.boneFraction > 0.05,
     skin: food.skin,

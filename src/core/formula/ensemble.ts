@@ -1,4 +1,12 @@
-import { AS_LIKELY, aimOf, diffusivityDoubt, reachHours, soakProblem, THICKNESS_DOUBT_MM } from "./soak";
+import {
+  AS_LIKELY,
+  aimOf,
+  diffusivityDoubt,
+  reachHours,
+  reducedProblem,
+  soakProblem,
+  THICKNESS_DOUBT_MM,
+} from "./soak";
 import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakLoad, Variation } from "./soak";
 import type { SoakWindow, SoftHour } from "./window";
@@ -56,17 +64,40 @@ export function* ensembleSteps(
   const draws = variations(load, members, options.rateDoubt);
   const ready: number[] = [];
   const over: number[] = [];
+  const inProportion = members > 0 ? proportions(input, load, aims) : aims.map(() => 1);
   for (const [i, vary] of draws.entries()) {
     // The eater's target does not move with the doubt about what was weighed.
-    const [readyH, overH] = reachHours(soakProblem(input, load, vary), aims, RAIL_TO_H, MEMBER);
-    ready.push(readyH ?? Infinity);
-    over.push(overH ?? Infinity);
+    const [readyH, overH] = reachHours(
+      reducedProblem(soakProblem(input, load, vary)),
+      aims,
+      RAIL_TO_H * 2,
+      MEMBER,
+    );
+    ready.push(withinTheRail(readyH, inProportion[0]));
+    over.push(withinTheRail(overH, inProportion[1]));
     if (i % MEMBERS_A_TURN === MEMBERS_A_TURN - 1) yield (i + 1) / draws.length;
   }
   return {
     window: windowFrom(load, softFrom(ready), softFrom(over)),
     members: draws.length,
   };
+}
+
+const withinTheRail = (hours: number | undefined, times: number): number => {
+  const h = (hours ?? Infinity) * times;
+  return h <= RAIL_TO_H ? h : Infinity;
+};
+
+/** Hours of the piece as it is over those of its stand-in, for each aim; 1 where it is its own. */
+function proportions(input: Formulation, load: SoakLoad, aims: readonly Aim[]): number[] {
+  const problem = soakProblem(input, load);
+  if (!problem.body.standIn) return aims.map(() => 1);
+  const own = reachHours(problem, aims, RAIL_TO_H, MEMBER);
+  const standIn = reachHours(reducedProblem(problem), aims, RAIL_TO_H * 2, MEMBER);
+  return own.map((h, i) => {
+    const other = standIn[i];
+    return h === undefined || other === undefined || other === 0 ? 1 : h / other;
+  });
 }
 
 /** The same in one go. */

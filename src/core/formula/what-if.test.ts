@@ -97,7 +97,7 @@ describe("solving for one unknown", () => {
   });
 
   test("a rinse is not needed below the target; rest evens a thin piece within days", () => {
-    const gentle = chops({ pullH: 6 });
+    const gentle = chops({ pullH: 6, pieces: { ...chops().pieces, shape: "slab" } });
     expect(solve(gentle, loadOf(gentle), { unknown: "rinse" })).toMatchObject({
       ok: false,
       why: "not_needed",

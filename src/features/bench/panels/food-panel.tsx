@@ -1,4 +1,3 @@
-import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Enhanced, Pieces, ThawMethod } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import type { PieceForm } from "@/core/diffusion/flesh-body";
@@ -28,7 +27,6 @@ const THAWS: { value: ThawMethod | "no"; label: string }[] = [
   { value: "counter", label: "yes, thaws on the counter" },
 ];
 
-const LIKELY_APART = 0.12;
 const LABEL_DEFAULT: Enhanced = { solutionFraction: 0.1, sodiumMgPer100g: 400 };
 
 /** The food and the pieces in front of the cook. */
@@ -43,20 +41,8 @@ export function FoodPanel({
   const food = find(value.foodId);
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
 
-  const likely = food && likelyThicknessMm(food, pieces.totalMassG / pieces.count);
-  const apart = likely !== undefined && Math.abs(likely / pieces.thicknessMm - 1) > LIKELY_APART;
   return (
     <Group title="Food">
-      {apart && (
-        <button
-          type="button"
-          className="btn my-1 min-h-11 w-full justify-between font-normal"
-          onClick={() => set({ thicknessMm: Math.round(likely) })}
-        >
-          <span>likely thickness at this weight</span>
-          <span className="figure">use {Math.round(likely)} mm</span>
-        </button>
-      )}
       {worked && (
         <div className="field-row">
           <span className="text-quiet">Edible flesh</span>

@@ -25,7 +25,7 @@ export function VesselPanel({
     ? VESSEL_SHAPES
     : VESSEL_SHAPES.filter((s) => s.value === "box" || s.value === "tray");
   return (
-    <Group title={brine ? "Vessel and water" : liquid ? "Vessel" : "Tray"}>
+    <Group title={brine ? "Vessel and water" : liquid ? "The vessel" : "The tray"}>
       {brine && (
         <>
           <Select

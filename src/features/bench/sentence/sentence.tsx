@@ -2,6 +2,7 @@
 
 import { useCallback, useState } from "react";
 import { rechosen } from "@/core/formula/choose-food";
+import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Pieces } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { inchesOf } from "@/core/quantity/american";
@@ -23,6 +24,9 @@ interface Props extends PanelProps {
   baked: boolean;
 }
 
+/** Thicker or thinner than its weight lets expect by more than this share: said, with what is likely. */
+const LIKELY_APART = 0.12;
+
 /** What there is and when it is wanted, in one sentence: every underlined part is changed in place. */
 export function Sentence({ value, change, onValidity, refusalFor, times, timeZone, baked }: Props) {
   const { pieces } = value;
@@ -39,6 +43,9 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
   );
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
   const { foods } = usePickLists();
+  const food = pantry.food(value.foodId);
+  const likely = food && likelyThicknessMm(food, pieces.totalMassG / pieces.count);
+  const apart = likely !== undefined && Math.abs(likely / pieces.thicknessMm - 1) > LIKELY_APART;
   const field = { onValidity, onProblem };
   const said = [...Object.values(problems), refusalFor("thickness")].filter((text) => text !== undefined);
   return (
@@ -105,6 +112,18 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
         />
         : <strong className="text-primary">{duration(value.pullH)}</strong>
       </div>
+      {apart && (
+        <p className="flex flex-wrap items-baseline gap-x-2 text-sm">
+          <span className="text-quiet">About {Math.round(likely)} mm is likely at this weight.</span>
+          <button
+            type="button"
+            className="min-h-11 cursor-pointer font-semibold text-primary underline"
+            onClick={() => set({ thicknessMm: Math.round(likely) })}
+          >
+            Use {Math.round(likely)} mm
+          </button>
+        </p>
+      )}
       {said.map((text) => (
         <p key={text} role="alert" className="text-sm text-error">
           {text}

@@ -8,8 +8,8 @@ import { duration, percent } from "@/ui/format";
 
 type Edit = (f: Formulation) => Formulation;
 
-/** Latest last: the first of them follows the other two. */
-const AT_FIRST: Third[] = ["strength", "salt", "hours"];
+/** Latest last: the first of them follows the other two. What is wanted on the plate is the last to give way. */
+const AT_FIRST: Third[] = ["strength", "hours", "salt"];
 
 /**
  * Two figures are the cook's, the third is solved at once: whichever was left alone longest. What was saved stays as it is

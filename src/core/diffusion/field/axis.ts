@@ -1,0 +1,114 @@
+import { EigenvalueDecomposition, Matrix } from "ml-matrix";
+import { gradedGrid } from "../grid";
+
+/**
+ * One direction of a solid: a plane wetted alike at both ends (half of it is enough), a plane with an end of its own each,
+ * or the radius of a round.
+ */
+export interface SolidAxis {
+  kind: "half" | "full" | "radius";
+  /** From the middle to the face, m. */
+  halfM: number;
+  /** What lies on the outer face, as metres of flesh: 0 bare, Infinity sealed. */
+  barrierM: number;
+  /** Of a full plane, the same for its other face. */
+  otherBarrierM?: number;
+}
+
+/** How a half is cut: into so many cells, the widest e to this power of the narrowest. */
+export interface Grading {
+  cells: number;
+  power: number;
+}
+
+/** An axis cut into cells, diffusivity left out: m dc/dt = D · (links). */
+export interface AxisCells {
+  count: number;
+  /** Volume within a distance of the middle goes with the distance to this power: 1 for a plane, 2 for a radius. */
+  power: 1 | 2;
+  /** Share of the axis's volume in each cell; sums to 1. */
+  mass: Float64Array;
+  /** Which nested shell each cell lies in, 0 at the middle. */
+  shell: Uint8Array;
+  /** Cell to its next one, 1/m². */
+  link: Float64Array;
+  /** Cell to the outside at either end, 1/m²; 0 where it is sealed. */
+  low: number;
+  high: number;
+}
+
+/** The axis in modes that decay each at its own rate: exact in time for whatever the cells say. */
+export interface AxisModes {
+  count: number;
+  /** Decay over the diffusivity, 1/m², 0 or more. */
+  rate: Float64Array;
+  /** Cells by modes, row after row: orthonormal in the cells' masses. */
+  shape: Float64Array;
+  /** What a strength of 1 throughout is in modes. */
+  one: Float64Array;
+}
+
+/** @param extraM what a still bath or a crust adds on every open face, metres of flesh */
+export function axisCells(axis: SolidAxis, grading: Grading, extraM: number, sealed: boolean): AxisCells {
+  const { kind, halfM, barrierM, otherBarrierM = barrierM } = axis;
+  const { cells, power } = grading;
+  const grid = gradedGrid("slab", cells, kind === "radius" ? 1 : 0, power);
+  const per = 1 / halfM ** 2;
+  const face = grid.conductances[cells - 1] * per;
+  const end = (barrier: number) => {
+    const thick = barrier + extraM;
+    if (sealed || thick === Infinity) return 0;
+    return thick === 0 ? face : 1 / (1 / face + (thick * halfM) / (grid.exponent + 1));
+  };
+  const inner = grid.conductances.subarray(0, cells - 1).map((c) => c * per);
+  if (kind !== "full")
+    return {
+      count: cells,
+      power: kind === "radius" ? 2 : 1,
+      mass: grid.volumes,
+      shell: Uint8Array.from({ length: cells }, (_, i) => i),
+      link: inner,
+      low: 0,
+      high: end(barrierM),
+    };
+  // Both halves, back to back: each has half the volume, and so half of every link.
+  const mirrored = (half: Float64Array) => Float64Array.from([...half].reverse().concat([...half]));
+  const middle = per / (2 * grid.centroids[0]);
+  return {
+    count: 2 * cells,
+    power: 1,
+    mass: mirrored(grid.volumes).map((v) => v / 2),
+    shell: Uint8Array.from({ length: 2 * cells }, (_, i) => (i < cells ? cells - 1 - i : i - cells)),
+    link: Float64Array.from([...[...inner].reverse(), middle, ...inner]).map((l) => l / 2),
+    low: end(otherBarrierM) / 2,
+    high: end(barrierM) / 2,
+  };
+}
+
+/** Modes of an axis, by the eigenvectors of its symmetric form. */
+export function axisModes({ count, mass, link, low, high }: AxisCells): AxisModes {
+  const root = mass.map(Math.sqrt);
+  const matrix = Matrix.zeros(count, count);
+  for (let i = 0; i < count; i++) {
+    const before = i > 0 ? link[i - 1] : low;
+    const after = i < count - 1 ? link[i] : high;
+    matrix.set(i, i, (before + after) / mass[i]);
+    if (i < count - 1) {
+      const off = -link[i] / (root[i] * root[i + 1]);
+      matrix.set(i, i + 1, off);
+      matrix.set(i + 1, i, off);
+    }
+  }
+  const eigen = new EigenvalueDecomposition(matrix, { assumeSymmetric: true });
+  const vectors = eigen.eigenvectorMatrix;
+  const rate = Float64Array.from(eigen.realEigenvalues, (value) => Math.max(0, value));
+  const shape = new Float64Array(count * count);
+  const one = new Float64Array(count);
+  for (let cell = 0; cell < count; cell++)
+    for (let mode = 0; mode < count; mode++) {
+      const entry = vectors.get(cell, mode);
+      shape[cell * count + mode] = entry / root[cell];
+      one[mode] += root[cell] * entry;
+    }
+  return { count, rate, shape, one };
+}

@@ -1,0 +1,282 @@
+import { paceOf, type Pace } from "../pace";
+import type { SharedBody, SoakMoment, SoakOptions, SoakRun } from "../run";
+import type { Stage } from "../stages";
+import { gradedGrid } from "../grid";
+import type { Grading, SolidAxis } from "./axis";
+import { SolidBody } from "./solid-body";
+
+/** How each direction is cut, by how many there are: one alone can have more cells. Found by trial against finer grids. */
+const GRADINGS: Record<number, Grading> = {
+  1: { cells: 48, power: 4 },
+  2: { cells: 24, power: 3 },
+  3: { cells: 14, power: 2.8 },
+};
+/** A bath's strength is taken as a straight line over a step; steps grow by no more than this. */
+const GROWTH = 1.16;
+const FIRST_STEP = 0.02;
+
+/** What stands outside, strength and how it answers. */
+type Outside =
+  | { kind: "sealed" }
+  | { kind: "constant"; perWater: number }
+  | { kind: "limited"; waterRatio: number; perWater: number };
+
+/**
+ * Soaks in two and three directions, and with faces that differ: each direction's modes are exact in time, so that only a
+ * bath that weakens is stepped through. The same stages and the same moments as the one-dimensional engine; a moment's
+ * strengths are those of nested shells from the middle out.
+ */
+export class FieldSimulation {
+  private readonly solids: SolidBody[];
+  private readonly moments: SoakMoment[][];
+  private readonly outputs: readonly number[];
+  private nextOutput = 0;
+  private timeS = 0;
+  private stopped = false;
+  private bath: number | undefined;
+  private undissolved = 0;
+  private outside: Outside = { kind: "sealed" };
+  private steps = 0;
+
+  constructor(
+    private readonly bodies: readonly SharedBody[],
+    private readonly options: SoakOptions,
+  ) {
+    this.outputs = options.outputTimesS ?? [];
+    const start = options.initialPerWater ?? 0;
+    this.solids = bodies.map((body) => {
+      const axes = axesOf(body);
+      const usual = GRADINGS[axes.length];
+      const grading = {
+        ...usual,
+        cells: axes.length === 1 ? Math.min(options.cells ?? usual.cells, usual.cells) : usual.cells,
+      };
+      const { faces } = gradedGrid("slab", grading.cells, 0, grading.power);
+      return new SolidBody(axes, grading, (shell) =>
+        typeof start === "number" ? start : start(faces[shell], faces[shell + 1]),
+      );
+    });
+    this.moments = bodies.map(() => []);
+    options.onGrid?.(this.solids[0].grid);
+    this.record();
+    while (this.outputs[this.nextOutput] <= 0) this.nextOutput++;
+  }
+
+  runs(): SoakRun[] {
+    return this.solids.map((solid, j) => ({ grid: solid.grid, moments: this.moments[j], steps: this.steps }));
+  }
+
+  /** The first body's strengths cell by cell, as they are now. */
+  field() {
+    return this.solids[0].field(this.against());
+  }
+
+  runStage(stage: Stage): void {
+    if (this.stopped) return;
+    const pace = paceOf(stage.pace);
+    switch (stage.kind) {
+      case "bath": {
+        this.bath = stage.saltPerWater ?? this.bath ?? 0;
+        this.undissolved += stage.undissolvedPerFleshWater ?? 0;
+        const held = stage.undissolvedPerFleshWater !== undefined && this.undissolved > 0;
+        const from = held ? this.fromStore(stage, pace, this.bath) : 0;
+        this.march(stage, pace, from, stage.durationS, bathOutside(stage.waterRatio, this.bath));
+        break;
+      }
+      case "freshWater":
+        for (let i = 0; i < stage.changes; i++) {
+          const each = stage.durationS / stage.changes;
+          this.march(stage, pace, i * each, (i + 1) * each, bathOutside(stage.waterRatio, 0));
+        }
+        this.bath = undefined;
+        break;
+      case "drySalt": {
+        this.undissolved += stage.saltPerFleshWater;
+        const gone = this.undissolved > 0 ? this.fromStore(stage, pace, stage.saturatedPerWater) : 0;
+        this.march(stage, pace, gone, stage.durationS, { kind: "sealed" });
+        break;
+      }
+      case "rest":
+        this.march(stage, pace, 0, stage.durationS, { kind: "sealed" });
+        break;
+    }
+  }
+
+  private against(): number {
+    return this.outside.kind === "sealed" ? 0 : this.outside.perWater;
+  }
+
+  private meetsOutside(stage: Stage, outside: Outside): void {
+    const before = this.against();
+    const after = outside.kind === "sealed" ? 0 : outside.perWater;
+    const transfer = stage.surfaceTransferMPerS ?? Infinity;
+    const extraM = transfer === Infinity ? 0 : stage.diffusivityM2PerS / transfer;
+    for (const solid of this.solids) solid.exchangeWith(before, after, extraM, outside.kind === "sealed");
+    this.outside = outside;
+  }
+
+  /** Salt that lies ready holds the face saturated until it is used up. @returns seconds of the stage when it is gone */
+  private fromStore(stage: Stage, pace: Pace, perWater: number): number {
+    this.meetsOutside(stage, { kind: "constant", perWater });
+    const before = this.salt();
+    const begin = this.solids.map((solid) => solid.state.slice());
+    const takenBy = (pacedS: number) => {
+      let sum = 0;
+      this.solids.forEach(({ rate, one }, j) => {
+        let part = 0;
+        for (let k = 0; k < one.length; k++)
+          part += one[k] * begin[j][k] * Math.exp(-stage.diffusivityM2PerS * rate[k] * pacedS);
+        sum += this.bodies[j].share * (part + perWater);
+      });
+      return sum - before;
+    };
+    let goneS = stage.durationS;
+    if (takenBy(pace.paced(stage.durationS)) > this.undissolved) {
+      let [low, high] = [0, pace.paced(stage.durationS)];
+      for (let i = 0; i < 60 && high - low > high * 1e-9; i++) {
+        const half = (low + high) / 2;
+        if (takenBy(half) > this.undissolved) high = half;
+        else low = half;
+      }
+      goneS = pace.clock(high);
+    }
+    this.stretch(stage, pace, 0, goneS);
+    if (this.stopped) return goneS;
+    this.undissolved = goneS < stage.durationS ? 0 : Math.max(0, this.undissolved - (this.salt() - before));
+    return goneS;
+  }
+
+  private march(stage: Stage, pace: Pace, fromS: number, toS: number, outside: Outside): void {
+    if (this.stopped) return;
+    this.meetsOutside(stage, outside);
+    if (toS > fromS) this.stretch(stage, pace, fromS, toS);
+    if (this.outside.kind === "limited") this.bath = this.outside.perWater;
+    if (!this.stopped && toS >= stage.durationS) this.record(stage);
+  }
+
+  /** From one second of the stage to another, recording on the way. */
+  private stretch(stage: Stage, pace: Pace, fromS: number, toS: number): void {
+    const stageStartS = this.timeS - fromS;
+    let at = pace.paced(fromS);
+    const end = pace.paced(toS);
+    let step = this.firstStep(stage);
+    while (end - at > (end || 1) * 1e-12) {
+      const output = this.outputs[this.nextOutput];
+      const due = output !== undefined && output < stageStartS + toS ? pace.paced(output - stageStartS) : end;
+      const steady = this.outside.kind !== "limited" && !this.options.onStep;
+      const next = steady ? due : Math.min(due, at + step);
+      if (next > at) this.advance(stage.diffusivityM2PerS, next - at);
+      step *= GROWTH;
+      at = next;
+      const landed = at >= due;
+      this.timeS = landed && due !== end ? output : landed ? stageStartS + toS : stageStartS + pace.clock(at);
+      if (landed && due !== end) {
+        this.record(stage);
+        this.nextOutput++;
+      }
+      if (this.observed()) return;
+    }
+    this.timeS = stageStartS + toS;
+    if (this.outputs[this.nextOutput] === this.timeS && toS >= stage.durationS) this.nextOutput++;
+  }
+
+  /** A step short against the time salt needs through the thinnest body's outer shell. */
+  private firstStep(stage: Stage): number {
+    const thinnest = Math.min(
+      ...this.solids.map(({ grid }, j) => (1 - grid.faces[grid.cells - 1]) * this.bodies[j].halfThicknessM),
+    );
+    return (FIRST_STEP * thinnest ** 2) / stage.diffusivityM2PerS;
+  }
+
+  /** Every mode decays by its own rate; a limited bath weakens along a straight line that keeps the salt in all. */
+  private advance(diffusivity: number, seconds: number): void {
+    this.steps++;
+    const parts = this.solids.map(({ rate }) => {
+      const decay = new Float64Array(rate.length);
+      for (let k = 0; k < rate.length; k++) decay[k] = Math.exp(-diffusivity * rate[k] * seconds);
+      return decay;
+    });
+    const slope = this.outside.kind === "limited" ? this.slopeOver(parts, diffusivity, seconds) : 0;
+    this.solids.forEach(({ state, rate, one }, j) => {
+      const decay = parts[j];
+      for (let k = 0; k < state.length; k++) {
+        const drift = rate[k] > 0 ? (1 - decay[k]) / (diffusivity * rate[k]) : seconds;
+        state[k] = decay[k] * state[k] - slope * one[k] * drift;
+      }
+    });
+    if (this.outside.kind === "limited")
+      this.outside = { ...this.outside, perWater: this.outside.perWater + slope * seconds };
+  }
+
+  private slopeOver(parts: readonly Float64Array[], diffusivity: number, seconds: number): number {
+    if (this.outside.kind !== "limited") return 0;
+    const { waterRatio, perWater } = this.outside;
+    let kept = 0;
+    let drawn = 0;
+    let before = 0;
+    this.solids.forEach(({ state, rate, one }, j) => {
+      const { share } = this.bodies[j];
+      const decay = parts[j];
+      for (let k = 0; k < state.length; k++) {
+        const drift = rate[k] > 0 ? (1 - decay[k]) / (diffusivity * rate[k]) : seconds;
+        kept += share * one[k] * decay[k] * state[k];
+        drawn += share * one[k] ** 2 * drift;
+        before += share * one[k] * state[k];
+      }
+    });
+    // All the salt before is all the salt after: (R + 1) g + mean difference.
+    return (before - kept) / ((waterRatio + 1) * seconds - drawn);
+  }
+
+  /** Salt in all the flesh, per flesh water. */
+  private salt(): number {
+    const against = this.against();
+    return this.solids.reduce((sum, solid, j) => sum + this.bodies[j].share * (solid.mean() + against), 0);
+  }
+
+  private observed(): boolean {
+    if (!this.options.onStep) return false;
+    const [solid] = this.solids;
+    const against = this.against();
+    this.stopped =
+      this.options.onStep({
+        timeS: this.timeS,
+        perWater: solid.shells(against),
+        mean: solid.mean() + against,
+        centre: solid.middle(against),
+      }) === true;
+    return this.stopped;
+  }
+
+  private record(stage?: Stage): void {
+    const against = this.against();
+    const seen = this.outside.kind === "sealed" ? undefined : against;
+    this.solids.forEach((solid, j) => {
+      const under = solid.underFace(against);
+      const bare =
+        seen !== undefined &&
+        (stage?.surfaceTransferMPerS ?? Infinity) === Infinity &&
+        bareFace(this.bodies[j]);
+      this.moments[j].push({
+        timeS: this.timeS,
+        perWater: solid.shells(against),
+        mean: solid.mean() + against,
+        surface: bare ? against : under,
+        centre: solid.middle(against),
+        bath: seen,
+        undissolved: this.undissolved,
+      });
+    });
+  }
+}
+
+/** A plain slab, round or ball as a solid of one direction; a ball has no modes of its own here. */
+function axesOf({ solid, shape, halfThicknessM }: SharedBody): readonly SolidAxis[] {
+  if (solid) return solid;
+  return [{ kind: shape === "cylinder" ? "radius" : "half", halfM: halfThicknessM, barrierM: 0 }];
+}
+
+const bareFace = ({ solid }: SharedBody): boolean => (solid?.[0].barrierM ?? 0) === 0;
+
+const bathOutside = (waterRatio: number, perWater: number): Outside =>
+  waterRatio === Infinity ? { kind: "constant", perWater } : { kind: "limited", waterRatio, perWater };

@@ -1,0 +1,215 @@
+import { gradedGrid, type Grid } from "../grid";
+import { axisCells, axisModes, type AxisCells, type AxisModes, type Grading, type SolidAxis } from "./axis";
+import { along, contracted, type Lengths } from "./tensor";
+
+type Three<T> = readonly [T, T, T];
+
+/** A direction the solid does not have: one cell, no exchange. */
+const NOWHERE: AxisCells = {
+  count: 1,
+  power: 1,
+  mass: Float64Array.of(1),
+  shell: Uint8Array.of(0),
+  link: new Float64Array(0),
+  low: 0,
+  high: 0,
+};
+
+/** The solid in the modes of one kind of exchange. */
+interface Basis {
+  modes: Three<AxisModes>;
+  /** From a shell inwards, along each direction: sums of mass by mode, row after row of shells. */
+  within: Three<Float64Array>;
+  /** The middle by mode, corrected for the width of its cell; and the outermost cell of the thickness. */
+  middle: Three<Float64Array>;
+  outermost: Float64Array;
+}
+
+/**
+ * A solid of one to three directions: its state as modes, read as nested shells. Along each direction the modes are exact
+ * in time; a shell holds what lies between two similar solids one within the other.
+ */
+export class SolidBody {
+  readonly grid: Grid;
+  readonly lengths: Lengths;
+  private readonly bare: Three<AxisCells>;
+  private readonly kept = new Map<string, Basis>();
+  private basis: Basis;
+  /** Difference from what stands outside, in modes of the present exchange. */
+  state: Float64Array;
+  /** Of every mode: its decay over the diffusivity, and what a strength of 1 throughout is in it. */
+  rate: Float64Array;
+  one: Float64Array;
+
+  constructor(
+    private readonly axes: readonly SolidAxis[],
+    private readonly grading: Grading,
+    initial: (shell: number) => number,
+  ) {
+    const power = axes.reduce((sum, axis) => sum + (axis.kind === "radius" ? 2 : 1), 0);
+    this.grid = gradedGrid("slab", grading.cells, power - 1, grading.power);
+    this.bare = this.cut(0, true);
+    this.lengths = [this.bare[0].count, this.bare[1].count, this.bare[2].count];
+    this.basis = this.basisFor(0, true);
+    const cellsOf = new Float64Array(this.lengths[0] * this.lengths[1] * this.lengths[2]);
+    const [a, b, c] = this.bare;
+    let at = 0;
+    for (let i = 0; i < a.count; i++)
+      for (let j = 0; j < b.count; j++)
+        for (let k = 0; k < c.count; k++)
+          cellsOf[at++] = initial(Math.max(a.shell[i], b.shell[j], c.shell[k]));
+    this.state = this.toModes(cellsOf);
+    [this.rate, this.one] = this.spread();
+  }
+
+  /** Changes what stands outside: strengths stay, the modes are those of the new exchange. */
+  exchangeWith(outside: number, next: number, extraM: number, sealed: boolean): void {
+    const strengths = this.fromModes().map((u) => u + outside);
+    this.basis = this.basisFor(extraM, sealed);
+    [this.rate, this.one] = this.spread();
+    this.state = this.toModes(strengths.map((c) => c - next));
+  }
+
+  /** Mean difference from what stands outside. */
+  mean(): number {
+    const { state, one } = this;
+    let sum = 0;
+    for (let i = 0; i < state.length; i++) sum += one[i] * state[i];
+    return sum;
+  }
+
+  /** Mean strength of each shell, from the middle out. */
+  shells(outside: number): Float64Array {
+    const { grid } = this;
+    const { cells } = grid;
+    const shells = new Float64Array(cells);
+    let before = 0;
+    for (let s = 0; s < cells; s++) {
+      const rows = this.basis.within.map((all, axis) => {
+        const n = this.lengths[axis];
+        const row = Math.min(s, all.length / n - 1);
+        return all.subarray(row * n, (row + 1) * n);
+      });
+      const sum = contracted(this.state, this.lengths, [rows[0], rows[1], rows[2]]);
+      shells[s] = outside + (sum - before) / grid.volumes[s];
+      before = sum;
+    }
+    return shells;
+  }
+
+  /** Strength at the middle of the piece. */
+  middle(outside: number): number {
+    return outside + contracted(this.state, this.lengths, this.basis.middle);
+  }
+
+  /** Strength just under the barest face, half-way along it. */
+  underFace(outside: number): number {
+    const [, y, z] = this.basis.middle;
+    return outside + contracted(this.state, this.lengths, [this.basis.outermost, y, z]);
+  }
+
+  /** Strength of every cell: for whoever draws or checks the field itself. */
+  field(outside: number): { lengths: Lengths; strengths: Float64Array } {
+    return { lengths: this.lengths, strengths: this.fromModes().map((u) => u + outside) };
+  }
+
+  private cut(extraM: number, sealed: boolean): Three<AxisCells> {
+    const at = (i: number) => {
+      const axis = this.axes.at(i);
+      return axis && i < this.axes.length ? axisCells(axis, this.grading, extraM, sealed) : NOWHERE;
+    };
+    return [at(0), at(1), at(2)];
+  }
+
+  private basisFor(extraM: number, sealed: boolean): Basis {
+    const key = sealed ? "sealed" : String(extraM);
+    const known = this.kept.get(key);
+    if (known) return known;
+    const cut = this.cut(extraM, sealed);
+    const modes: Three<AxisModes> = [axisModes(cut[0]), axisModes(cut[1]), axisModes(cut[2])];
+    const of = <T>(make: (cells: AxisCells, m: AxisModes) => T): Three<T> => [
+      make(cut[0], modes[0]),
+      make(cut[1], modes[1]),
+      make(cut[2], modes[2]),
+    ];
+    const basis: Basis = {
+      modes,
+      within: of((c, m) => withinShells(c, m, this.grading.cells)),
+      middle: of((c, m) => middleRow(c, m, this.grid)),
+      outermost: rowOf(modes[0], cut[0].count - 1),
+    };
+    this.kept.set(key, basis);
+    return basis;
+  }
+
+  private spread(): [Float64Array, Float64Array] {
+    const [x, y, z] = this.basis.modes;
+    const size = x.count * y.count * z.count;
+    const rate = new Float64Array(size);
+    const one = new Float64Array(size);
+    let at = 0;
+    for (let i = 0; i < x.count; i++)
+      for (let j = 0; j < y.count; j++)
+        for (let k = 0; k < z.count; k++, at++) {
+          rate[at] = x.rate[i] + y.rate[j] + z.rate[k];
+          one[at] = x.one[i] * y.one[j] * z.one[k];
+        }
+    return [rate, one];
+  }
+
+  private fromModes(): Float64Array {
+    let values = this.state;
+    for (const axis of [0, 1, 2] as const) {
+      const { shape, count } = this.basis.modes[axis];
+      values = along(values, this.lengths, axis, shape, count);
+    }
+    return values;
+  }
+
+  private toModes(strengths: Float64Array): Float64Array {
+    let values = strengths;
+    for (const axis of [0, 1, 2] as const) {
+      const { shape, count } = this.basis.modes[axis];
+      const { mass } = this.bare[axis];
+      const back = new Float64Array(count * count);
+      for (let cell = 0; cell < count; cell++)
+        for (let mode = 0; mode < count; mode++)
+          back[mode * count + cell] = mass[cell] * shape[cell * count + mode];
+      values = along(values, this.lengths, axis, back, count);
+    }
+    return values;
+  }
+}
+
+const rowOf = ({ shape, count }: AxisModes, cell: number): Float64Array =>
+  shape.slice(cell * count, (cell + 1) * count);
+
+/** For each shell, what lies within it along one direction: sums of mass times mode. A direction that is not there has one row. */
+function withinShells({ count, mass, shell }: AxisCells, { shape }: AxisModes, shells: number): Float64Array {
+  const rows = count === 1 ? 1 : shells;
+  const sums = new Float64Array(rows * count);
+  for (let s = 0; s < rows; s++)
+    for (let cell = 0; cell < count; cell++) {
+      if (shell[cell] > s) continue;
+      for (let mode = 0; mode < count; mode++)
+        sums[s * count + mode] += mass[cell] * shape[cell * count + mode];
+    }
+  return sums;
+}
+
+/** The very middle: an even parabola through the first two cells, on either side of it where there are two. */
+function middleRow({ count, shell, power: p }: AxisCells, modes: AxisModes, grid: Grid): Float64Array {
+  if (count === 1) return Float64Array.of(1);
+  const meanSquare = (i: number) =>
+    ((grid.faces[i + 1] ** (p + 2) - grid.faces[i] ** (p + 2)) * (p / (p + 2))) /
+    (grid.faces[i + 1] ** p - grid.faces[i] ** p);
+  const part = meanSquare(0) / (meanSquare(1) - meanSquare(0));
+  const row = new Float64Array(count);
+  const sides = shell[0] === 0 ? 1 : 2;
+  for (let cell = 0; cell < count; cell++) {
+    const weight = shell[cell] === 0 ? 1 + part : shell[cell] === 1 ? -part : 0;
+    if (weight === 0) continue;
+    for (let mode = 0; mode < count; mode++) row[mode] += (weight / sides) * modes.shape[cell * count + mode];
+  }
+  return row;
+}

@@ -1,0 +1,50 @@
+/** Three directions of values in a row, the last running fastest; a direction that is not there has length 1. */
+export type Lengths = readonly [number, number, number];
+
+/**
+ * A matrix applied along one direction of a block of values.
+ * @param matrix rows by columns, row after row; its columns are the direction's length
+ */
+export function along(
+  values: Float64Array,
+  [a, b, c]: Lengths,
+  axis: 0 | 1 | 2,
+  matrix: Float64Array,
+  rows: number,
+): Float64Array {
+  const length = [a, b, c][axis];
+  const inner = axis === 0 ? b * c : axis === 1 ? c : 1;
+  const outer = axis === 0 ? 1 : axis === 1 ? a : a * b;
+  const result = new Float64Array(outer * rows * inner);
+  for (let o = 0; o < outer; o++)
+    for (let r = 0; r < rows; r++) {
+      const to = (o * rows + r) * inner;
+      for (let k = 0; k < length; k++) {
+        const weight = matrix[r * length + k];
+        if (weight === 0) continue;
+        const from = (o * length + k) * inner;
+        for (let i = 0; i < inner; i++) result[to + i] += weight * values[from + i];
+      }
+    }
+  return result;
+}
+
+/** One number from a block: each direction weighed by a row of its own. */
+export function contracted(
+  values: Float64Array,
+  [a, b, c]: Lengths,
+  rows: readonly [Float64Array, Float64Array, Float64Array],
+): number {
+  const [x, y, z] = rows;
+  let sum = 0;
+  for (let i = 0, at = 0; i < a; i++) {
+    let plane = 0;
+    for (let j = 0; j < b; j++) {
+      let line = 0;
+      for (let k = 0; k < c; k++, at++) line += z[k] * values[at];
+      plane += y[j] * line;
+    }
+    sum += x[i] * plane;
+  }
+  return sum;
+}
