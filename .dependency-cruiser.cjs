@@ -16,7 +16,7 @@ module.exports = {
       to: {
         pathNot: [
           "^src/core",
-          "node_modules/(numeric-quantity|format-quantity|date-fns|@date-fns/tz|pluralize|parse-ingredient|htmlparser2|entities|iso8601-duration|fflate)/",
+          "node_modules/(numeric-quantity|format-quantity|date-fns|@date-fns/tz|pluralize|ml-matrix|htmlparser2|entities|iso8601-duration|fflate)/",
         ],
       },
     },

@@ -35,12 +35,23 @@ test("timed brine by the cup: the salt's own cup decides, the batch runs, the sh
   await expect(page.getByRole("article", { name: "Weigh-out sheet" })).toContainText("6.00 % by weight");
 });
 
-test("stronger is sooner on the rail; the mean at the pull rises", async ({ page }) => {
+test("stronger is sooner: the hours follow; with the hours held the salt in the flesh rises", async ({
+  page,
+}) => {
   const bench = new BenchPage(page);
   await bench.open();
   await bench.school("Timed");
   await bench.enter("Brine strength", "4");
-  const weak = await bench.figureNumber("mean");
+  const hours = async () => Number(await page.getByRole("slider").getAttribute("aria-valuenow"));
+  const weak = await hours();
   await bench.enter("Brine strength", "8");
-  expect(await bench.figureNumber("mean")).toBeGreaterThan(weak);
+  await expect.poll(hours).toBeLessThan(weak * 0.7);
+  // It ends as wanted either way; what is wanted was not touched.
+  await expect(page.locator("[data-verdict]")).toHaveText("as wanted");
+  expect(await bench.figureNumber("mean")).toBeCloseTo(1.4, 1);
+  await expect(page.getByLabel("Salt wanted in the flesh")).toHaveValue("1.4");
+  // Hours of the cook's own: now the salt follows.
+  const salt = Number(await page.getByLabel("Salt wanted in the flesh").inputValue());
+  await bench.enter("Hours in it", "12 h");
+  expect(Number(await page.getByLabel("Salt wanted in the flesh").inputValue())).toBeGreaterThan(salt);
 });

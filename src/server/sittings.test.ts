@@ -134,6 +134,7 @@ describe("its plan is decided, kept and shared", () => {
     name: "Chops",
     formulaId: null,
     formulation: chops({
+      pieces: { ...chops().pieces, shape: "slab" },
       preparation: preparationOffered("dry", 0.012),
       readiness: "outside",
       pullH: 8,

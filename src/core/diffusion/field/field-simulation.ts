@@ -210,7 +210,7 @@ export class FieldSimulation {
 
   private slopeOver(parts: readonly Float64Array[], diffusivity: number, seconds: number): number {
     if (this.outside.kind !== "limited") return 0;
-    const { waterRatio, perWater } = this.outside;
+    const { waterRatio } = this.outside;
     let kept = 0;
     let drawn = 0;
     let before = 0;

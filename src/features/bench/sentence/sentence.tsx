@@ -6,7 +6,8 @@ import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Pieces } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { inchesOf } from "@/core/quantity/american";
-import { duration, grams } from "@/ui/format";
+import { duration, fixed } from "@/ui/format";
+import { trimZeros } from "@/ui/use-quantity";
 import { useMeasures } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";
 import { usePickLists } from "@/ui/pick-lists";
@@ -75,7 +76,11 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
         <SentenceQuantity
           {...field}
           label="Weight of all pieces"
-          text={us ? poundsOf(pieces.totalMassG) : `${grams(pieces.totalMassG)} g`}
+          text={
+            us
+              ? poundsOf(pieces.totalMassG)
+              : `${trimZeros(fixed(pieces.totalMassG, pieces.totalMassG < 100 ? 1 : 0))} g`
+          }
           value={pieces.totalMassG}
           rule={RANGES.totalMassG}
           step={10}
