@@ -55,10 +55,20 @@ test.describe("this kitchen's settings", () => {
     await bench.open();
     await expect.poll(() => page.locator('[data-line="sea_fine"]').innerText()).not.toBe(words);
     expect(await bench.grams("sea_fine")).toBe(grams);
-    // Temperatures and lengths stand as before, with °F and inches beside them.
-    await bench.group("Vessel");
-    await expect(page.getByText(/^\d+ °F$/).first()).toBeVisible();
-    await expect(page.getByText(/^[\d½¼¾⅛⅜⅝⅞]+ in$/).first()).toBeVisible();
+    // Temperatures and lengths are read and typed in °F and inches, the metric beside them.
+    await expect(page.getByLabel("Weight of all pieces")).toHaveValue(/ lb/);
+    await bench.enter("Weight of all pieces", "2");
+    await expect(page.getByLabel("Weight of all pieces")).toHaveValue("2 lb");
+    await bench.enter("Thickness", "1 1/4");
+    await expect(page.getByLabel("Thickness")).toHaveValue("1¼ in");
+    await bench.enter("Weight of all pieces", "2 lb 5");
+    await expect(page.getByText("Write “2 lb 5 oz”, or its unit.")).toBeVisible();
+    await bench.enter("Weight of all pieces", "2 lb 5 oz");
+    const cold = page.getByLabel("Held at", { exact: true });
+    await bench.enter("Held at", "38");
+    await expect(cold).toHaveValue("38");
+    await expect(cold.locator("..")).toContainText("3 °C");
+    await expect(cold.locator("..")).toContainText("°F");
   });
 
   test("the clock is the kitchen's, wherever the tablet thinks it is", async ({ page }) => {

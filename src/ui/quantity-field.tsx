@@ -18,15 +18,16 @@ interface Props extends QuantityEntry {
 
 /**
  * A number with its unit, typed as a cook would: "4 lb 6 oz", "1½", "3,5". What does not read stays in the field with
- * the reason beneath; the last good figure stands meanwhile.
+ * the reason beneath; the last good figure stands meanwhile. An American kitchen reads °F and inches, the metric beside.
  */
 export function QuantityField(props: Props) {
   const { value, unit, shownUnit = 1, digits = 0, unseen = "" } = props;
   const label = props.label + unseen;
   const id = useId();
-  const shown = trimZeros((value / shownUnit).toFixed(digits));
+  const metric = trimZeros((value / shownUnit).toFixed(digits));
   const american = useAmerican(value / shownUnit, unit);
-  const { typed, problem, take, nudge, leave } = useQuantity({ ...props, label });
+  const [, figure, of] = (american && /^(.+) (\S+)$/.exec(american)) || [];
+  const { typed, problem, take, nudge, leave } = useQuantity({ ...props, label, bareUnit: of });
 
   const message = problem ?? props.refusal;
   return (
@@ -37,20 +38,24 @@ export function QuantityField(props: Props) {
           {unseen && <span className="sr-only">{unseen}</span>}
         </label>
         <span className="flex items-baseline gap-1">
-          {american && <span className="figure text-sm text-quiet">{american}</span>}
+          {american && (
+            <span className="figure text-sm text-quiet">
+              {metric} {unit}
+            </span>
+          )}
           <input
             id={id}
             className="entry figure w-24 text-lg"
             inputMode="text"
             autoComplete="off"
-            value={typed ?? shown}
+            value={typed ?? figure ?? metric}
             aria-invalid={message ? true : undefined}
             aria-describedby={message ? `${id}-problem` : undefined}
             onChange={(event) => take(event.target.value)}
             onKeyDown={nudge}
             onBlur={leave}
           />
-          <span className="w-7 text-left text-sm text-quiet">{unit}</span>
+          <span className="w-7 text-left text-sm text-quiet">{of ?? unit}</span>
         </span>
       </div>
       {message && (

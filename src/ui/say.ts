@@ -40,6 +40,10 @@ export function sayQuantityError(error: QuantityError, rule: QuantityRule): stri
       return `“${error.text}” does not read as an amount. Try ${example}.`;
     case "unknown_unit":
       return `“${error.unit}” is not a unit known here. Try ${example}.`;
+    case "which_unit":
+      return error.likely
+        ? `“${error.text}” of what at the end? Write “${error.text} ${error.likely}”, or its unit.`
+        : `“${error.text}” ends without a unit. Try ${example}.`;
     case "wrong_dimension":
       return `“${error.unit}” does not fit here. Try ${example}.`;
     case "ambiguous_comma":

@@ -15,6 +15,8 @@ export interface QuantityEntry {
   shownUnit?: number;
   /** Base units of the rule in a figure typed without a unit, where the value is not in base units. */
   bareFactor?: number;
+  /** The unit of a figure typed without one, where what is shown is in another than the value: "in", "°F". */
+  bareUnit?: string;
   step?: number;
   onChange: (value: number) => void;
   /** Told when the text stops or starts to read, so that saving can wait. */
@@ -37,7 +39,8 @@ export function useQuantity(entry: QuantityEntry) {
   };
   const take = (text: string) => {
     setTyped(text);
-    const read = parseQuantity(text, { measures, ...rule }, entry.bareFactor ?? shownUnit);
+    const said = entry.bareUnit && BARE.test(text) ? `${text} ${entry.bareUnit}` : text;
+    const read = parseQuantity(said, { measures, ...rule }, entry.bareFactor ?? shownUnit);
     settle(read.ok ? null : sayQuantityError(read.error, rule));
     if (read.ok) entry.onChange(read.value);
   };
@@ -54,5 +57,8 @@ export function useQuantity(entry: QuantityEntry) {
   const leave = () => problem === null && setTyped(null);
   return { typed, problem, take, nudge, leave };
 }
+
+/** Nothing but a figure. */
+const BARE = /^[\d\s.,/⁄+\-¼½¾⅐-⅞]+$/u;
 
 export const trimZeros = (text: string): string => (text.includes(".") ? text.replace(/\.?0+$/, "") : text);

@@ -1,3 +1,4 @@
+import { rootBetween } from "../root-between";
 import { firstRadialRoot } from "./roots";
 import type { Body } from "./stages";
 
@@ -45,14 +46,8 @@ function characterOf(solid: SolidShape): Character {
  */
 export function equivalentBody(solid: SolidShape): Body & { exponent: number } {
   const { surfacePerVolume, slowestMode } = characterOf(solid);
-  const wanted = slowestMode / surfacePerVolume ** 2;
   // The ratio falls as the exponent grows: 2.47 for a slab, 1.10 for a sphere, 0.82 for a cube.
-  let [low, high] = [0, 8];
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if ((firstRadialRoot(middle) / (middle + 1)) ** 2 > wanted) low = middle;
-    else high = middle;
-  }
-  const exponent = (low + high) / 2;
+  const wanted = slowestMode / surfacePerVolume ** 2;
+  const exponent = rootBetween((m) => (firstRadialRoot(m) / (m + 1)) ** 2 - wanted, 0, 8);
   return { shape: "slab", exponent, halfThicknessM: (exponent + 1) / surfacePerVolume };
 }

@@ -1,3 +1,4 @@
+import { rootBetween } from "../root-between";
 import { assertNever } from "../result";
 import type { BodyShape } from "./grid";
 
@@ -8,22 +9,22 @@ import type { BodyShape } from "./grid";
 
 /** Slab behind a surface resistance: smallest root of β tan β = Bi. @param biot k·L/D, > 0 */
 export function surfaceResistanceRoot(biot: number): number {
-  return risingRoot((b) => b * Math.tan(b) - biot, 0, Math.PI / 2 - 1e-12);
+  return rootBetween((b) => b * Math.tan(b) - biot, 0, Math.PI / 2 - 1e-12);
 }
 
 /** Body in a bath of limited mass. @param waterRatio bath water per flesh water (Crank's α), > 0 */
 export function limitedBathRoot(shape: BodyShape, waterRatio: number): number {
   switch (shape) {
     case "slab":
-      return risingRoot((q) => Math.tan(q) + waterRatio * q, Math.PI / 2 + 1e-12, Math.PI);
+      return rootBetween((q) => Math.tan(q) + waterRatio * q, Math.PI / 2 + 1e-12, Math.PI);
     case "cylinder":
-      return risingRoot(
+      return rootBetween(
         (q) => -(waterRatio * q * besselJ(0, q) + 2 * besselJ(1, q)),
         2.404825557695773,
         3.8317059702075125,
       );
     case "sphere":
-      return risingRoot(
+      return rootBetween(
         (q) => Math.tan(q) - (3 * q) / (3 + waterRatio * q * q),
         Math.PI,
         (3 * Math.PI) / 2 - 1e-12,
@@ -51,16 +52,7 @@ export function firstRadialRoot(exponent: number): number {
     return sum;
   };
   // The zero lies between those of the slab and of the widest body allowed, and is the first.
-  return risingRoot((x) => -mode(x), 1.5, 1.6 + 0.86 * exponent);
-}
-
-function risingRoot(f: (x: number) => number, low: number, high: number): number {
-  for (let i = 0; i < 100; i++) {
-    const middle = (low + high) / 2;
-    if (f(middle) > 0) high = middle;
-    else low = middle;
-  }
-  return (low + high) / 2;
+  return rootBetween((x) => -mode(x), 1.5, 1.6 + 0.86 * exponent);
 }
 
 /** Bessel function of the first kind, whole order (0 to 3 or so), x up to about 120; by its integral: ∫ cos(nθ − x sin θ) dθ / π over 0..π. */

@@ -156,12 +156,17 @@ export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
 /**
  * Runs the likely soak and finds its window. The soft edges here follow by scaling: time goes with thickness squared
  * over diffusivity. The ensemble (`ensemble.ts`) replaces them where there is time for it.
+ * @param readAtH only these hours will be read: the run ends with the last of them, and its window is not known
  */
-export function computeSoak(input: Formulation, load: SoakLoad): Result<Soak, SoakError> {
+export function computeSoak(
+  input: Formulation,
+  load: SoakLoad,
+  readAtH?: readonly number[],
+): Result<Soak, SoakError> {
   const problem = soakProblem(input, load);
   const aim = aimOf(input, load);
   const shares = sharesOf(input, load);
-  const ran = runSizes(input, load, problem, shares);
+  const ran = runSizes(input, load, problem, shares, readAtH);
   if (!ran.ok) return ran;
   const [run, ...others] = ran.value;
   const { readyS, overS } = windowOf(run, aim);
@@ -196,23 +201,28 @@ function runSizes(
   load: SoakLoad,
   main: SoakProblem,
   shares: readonly number[],
+  readAtH?: readonly number[],
 ): Result<SoakRun[], SoakError> {
+  const read = readAtH?.map((h) => h * HOUR_S).sort((a, b) => a - b);
+  const stage = { ...main.stage, ...(read && { durationS: read[read.length - 1] }) };
   const options: SoakOptions = {
     initialPerWater: main.initialPerWater,
-    outputTimesS: railTimesS(
-      FIRST_MOMENT_S,
-      RAIL_TO_H * HOUR_S,
-      main.body.solid ? FIELD_MOMENTS_PER_DECADE : MOMENTS_PER_DECADE,
-    ),
+    outputTimesS:
+      read ??
+      railTimesS(
+        FIRST_MOMENT_S,
+        RAIL_TO_H * HOUR_S,
+        main.body.solid ? FIELD_MOMENTS_PER_DECADE : MOMENTS_PER_DECADE,
+      ),
   };
   const bodies = [main.body, ...(input.alongside ?? []).map((a) => bodyAlongside(input, load, a))];
   if (main.stage.kind === "bath") {
     const sharing = bodies.map((body, i) => ({ ...body, share: shares[i] }));
-    return simulateSharedSoak(sharing, [main.stage], options);
+    return simulateSharedSoak(sharing, [stage], options);
   }
   const runs: SoakRun[] = [];
   for (const body of bodies) {
-    const ran = simulateSoak(body, [main.stage], options);
+    const ran = simulateSoak(body, [stage], options);
     if (!ran.ok) return ran;
     runs.push(ran.value);
   }
@@ -244,7 +254,12 @@ export function diffusivityDoubt(food: Food): number {
   return Math.log(food.diffusivityHighM2PerS / food.diffusivityLowM2PerS) / 4;
 }
 
-function spreadOf(input: Formulation, load: SoakLoad, likely: SoakProblem) {
+/** Hours of a quick and of a slow soak over the likely one's, at one standard deviation. */
+export function spreadOf(
+  input: Formulation,
+  load: SoakLoad,
+  likely: SoakProblem = soakProblem(input, load),
+): Soak["spread"] {
   const factor = (vary: Variation) => {
     const other = soakProblem(input, load, vary);
     return (

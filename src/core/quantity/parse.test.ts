@@ -31,6 +31,26 @@ describe("parseQuantity reads what a cook types", () => {
   });
 
   test.each([
+    ["40 h 47", 40 * 60 + 47],
+    ["1 h 30", 90],
+    ["1 d 2", 26 * 60],
+    ["2 d 3 h", 51 * 60],
+    ["1½ h", 90],
+    ["3 hours and 5", 185],
+  ])("hours %s", (text, minutes) => {
+    const read = parseQuantity(text, { dimension: "duration", min: 0, max: 6000 }, 60);
+    expect(read).toEqual({ ok: true, value: expect.closeTo(minutes, 6) });
+  });
+
+  test.each([
+    ["5#", mass, 1, 5 * 453.59237],
+    ["1 1/4", { dimension: "length", min: 1, max: 400 } as QuantityRule, 25.4, 31.75],
+    ["1¼ in", { dimension: "length", min: 1, max: 400 } as QuantityRule, 25.4, 31.75],
+  ])("as an American kitchen writes it: %s", (text, rule, bareFactor, expected) => {
+    expect(parseQuantity(text, rule, bareFactor)).toEqual({ ok: true, value: expect.closeTo(expected, 6) });
+  });
+
+  test.each([
     ["38 °F", 3.333],
     ["3 °C", 3],
     ["-1", -1],
@@ -59,6 +79,10 @@ describe("parseQuantity says what is wrong", () => {
     ["   ", { code: "empty" }],
     ["duck", { code: "not_a_number", text: "duck" }],
     ["2 stones", { code: "unknown_unit", unit: "stones" }],
+    ["2 lb 5", { code: "which_unit", text: "2 lb 5", likely: "oz" }],
+    ["1 kg 20", { code: "which_unit", text: "1 kg 20", likely: "g" }],
+    ["3 oz 5", { code: "which_unit", text: "3 oz 5" }],
+    ["5 3", { code: "not_a_number", text: "5 3" }],
     ["2 cups", { code: "wrong_dimension", unit: "cups", wanted: "mass" }],
     ["1,250", { code: "ambiguous_comma", text: "1,250", asThousands: 1250, asDecimal: 1.25 }],
     ["0", { code: "below", value: 0, min: 1 }],

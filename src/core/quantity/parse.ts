@@ -3,13 +3,15 @@ import pluralize from "pluralize";
 import { err, ok, type Result } from "../result";
 import type { MeasureSystem } from "./spoons";
 import { gramsOfWords, type WordAmounts } from "./words";
-import { celsiusFromFahrenheit, unitFromText, type Dimension } from "./units";
+import { celsiusFromFahrenheit, DURATION_MIN, MASS_G, unitFromText, type Dimension } from "./units";
 
 /** Why a typed amount could not be read. Facts only; the screen makes the sentence. */
 export type QuantityError =
   | { code: "empty" }
   | { code: "not_a_number"; text: string }
   | { code: "unknown_unit"; unit: string }
+  /** A figure without a unit after one that has its own: "2 lb 5". `likely` is the next smaller unit, where one is usual. */
+  | { code: "which_unit"; text: string; likely?: string }
   | { code: "wrong_dimension"; unit: string; wanted: Dimension | "none" }
   | { code: "ambiguous_comma"; text: string; asThousands: number; asDecimal: number }
   | { code: "not_whole"; value: number }
@@ -77,17 +79,32 @@ export function parseQuantity(
   const inWords = rule.words && gramsOfWords(trimmed, rule.volumeDensityGPerMl ?? 1, rule.words);
   if (inWords !== undefined) return checkRange(inWords, rule);
   let total = 0;
+  let before: string | undefined;
   PART.lastIndex = 0;
   while (PART.lastIndex < trimmed.length) {
     const part = PART.exec(trimmed);
-    if (!part) return err({ code: "not_a_number", text: trimmed });
+    // "1 30" is no amount: two figures with nothing between them.
+    if (!part || before === "") return err({ code: "not_a_number", text: trimmed });
     const figure = readFigure(part[1]);
     if (!figure.ok) return figure;
-    const inBase = toBase(figure.value, part[2], rule, bareFactor);
+    const unit = before !== undefined && part[2] === "" ? nextSmaller(before) : part[2];
+    if (unit === undefined || (before !== undefined && part[2] === "" && rule.dimension !== "duration"))
+      return err({ code: "which_unit", text: trimmed, ...(unit && { likely: unit }) });
+    before = unit;
+    const inBase = toBase(figure.value, unit, rule, bareFactor);
     if (!inBase.ok) return inBase;
     total += inBase.value;
   }
   return checkRange(total, rule);
+}
+
+/** What usually follows a unit when nobody says it: "40 h 47", "2 lb 5". */
+function nextSmaller(unit: string): string | undefined {
+  const { dimension, factor } = unitFromText(unit) ?? {};
+  if (dimension === "duration")
+    return factor === DURATION_MIN.d ? "h" : factor === DURATION_MIN.h ? "min" : undefined;
+  if (dimension === "mass") return factor === MASS_G.lb ? "oz" : factor === MASS_G.kg ? "g" : undefined;
+  return undefined;
 }
 
 function toBase(

@@ -1,3 +1,4 @@
+import { rootBetween } from "../root-between";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import { assertNever } from "../result";
 import { momentAt } from "../diffusion/moment";
@@ -6,7 +7,7 @@ import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
 import { rinseStage } from "../formula/plate";
-import { soakProblem } from "../formula/soak";
+import { reducedProblem, soakProblem } from "../formula/soak";
 import { RANGES } from "../formula/ranges";
 import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";
@@ -62,13 +63,17 @@ interface Tried {
   fraction: number;
 }
 
-/** Salt in the flesh when it goes to the heat, by one run that goes no further than it must. */
-function tried(input: Formulation, { rateFactor }: ThirdOptions): Tried | undefined {
+/**
+ * Salt in the flesh when it goes to the heat, by one run that goes no further than it must.
+ * @param roughly by the nearest body of one direction: quick, and off by much the same at every strength
+ */
+function tried(input: Formulation, { rateFactor }: ThirdOptions, roughly = false): Tried | undefined {
   if (input.alongside?.length) return triedWhole(input, rateFactor);
   const weighed = weighOut(input, { rateFactor });
   if (!weighed.ok) return undefined;
   const { load, p } = weighed.value;
-  const problem = soakProblem(input, load);
+  const whole = soakProblem(input, load);
+  const problem = roughly ? reducedProblem(whole) : whole;
   const rinse = input.rinse && !p.crust ? [rinseStage(problem, input.rinse.minutes)] : [];
   const soak = { ...problem.stage, durationS: Math.max(input.pullH, SHORTEST_H) * HOUR_S };
   const ran = simulateSoak(problem.body, [soak, ...rinse], {
@@ -104,7 +109,8 @@ function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
   if (load.bake) return at(input, load.bake.likelyH);
   const aim = perWaterForTarget(input.preparation.targetFraction, flesh.waterFraction, "finishedFlesh");
   const over = soak.run.moments.find((m) => m.mean >= aim * (1 - CLOSE));
-  const hours = over && load.excess ? reachedAt(sheet.value, aim) : soak.window.ready.likely;
+  const unrinsed = over && load.excess ? reachedAt(sheet.value, aim) : soak.window.ready.likely;
+  const hours = unrinsed !== undefined && rinses(input) ? rinsedAt(input, unrinsed, options) : unrinsed;
   if (hours !== undefined && hours <= RAIL_TO_H) return at(input, hours);
   const last = soak.run.moments[soak.run.moments.length - 1];
   return {
@@ -122,18 +128,27 @@ const at = (input: Formulation, hours: number): ThirdAnswer => ({
   input: { ...input, pullH: Math.max(RAIL_FROM_H, hours) },
 });
 
+const rinses = ({ rinse, preparation }: Formulation) =>
+  rinse !== undefined && preparation.kind !== "saltCrust";
+
+/** A rinse takes some of it away again: the hour at which what is wanted is left after it. */
+function rinsedAt(input: Formulation, fromH: number, options: ThirdOptions): number | undefined {
+  const target = input.preparation.targetFraction;
+  // Salt goes in as the root of time, very nearly.
+  const over = (rootH: number) =>
+    (tried({ ...input, pullH: rootH ** 2 }, options)?.fraction ?? NaN) / target - 1;
+  const [from, to] = [Math.sqrt(fromH), Math.sqrt(RAIL_TO_H)];
+  if (!(over(to) >= 0)) return undefined;
+  return rootBetween(over, from, to, { closeTo0: CLOSE, relative: CLOSE }) ** 2;
+}
+
 /** The hour of a mean, found between the recorded moments. */
 function reachedAt({ soak }: Formulated, mean: number): number | undefined {
   const { moments } = soak.run;
   const after = moments.findIndex((m) => m.mean >= mean);
   if (after <= 0) return after === 0 ? 0 : undefined;
-  let [low, high] = [moments[after - 1].timeS, moments[after].timeS];
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (momentAt(soak.run, middle).mean >= mean) high = middle;
-    else low = middle;
-  }
-  return high / HOUR_S;
+  const over = (timeS: number) => momentAt(soak.run, timeS).mean - mean;
+  return rootBetween(over, moments[after - 1].timeS, moments[after].timeS) / HOUR_S;
 }
 
 /** The strength, or the dose, that brings what is wanted in the hours there are. */
@@ -141,28 +156,49 @@ function strengthNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer 
   const lever = leverOf(input, options);
   if (!lever) return { ok: false, why: "nothing_to_solve" };
   const target = input.preparation.targetFraction;
-  const strong = tried(lever.with(lever.most), options);
-  if (!strong) return { ok: false, why: "refused" };
-  if (strong.fraction < target * (1 - CLOSE)) return { ok: false, why: "too_slow", nearest: strong };
-  const weak = tried(lever.with(lever.least), options);
-  if (!weak) return { ok: false, why: "refused" };
-  if (weak.fraction > target * (1 + CLOSE)) return { ok: false, why: "too_much_already", nearest: weak };
-  // Salt in the flesh is very nearly in proportion to what is outside: a chord through the last two tries is close at once.
-  let [low, high] = [
-    { x: lever.least, y: weak.fraction },
-    { x: lever.most, y: strong.fraction },
-  ];
-  let best = strong;
+  let aim = target;
+  let best: ThirdAnswer = { ok: false, why: "refused" };
   for (let i = 0; i < ROUNDS; i++) {
-    const chord = low.x + ((target - low.y) / (high.y - low.y)) * (high.x - low.x);
-    const now = tried(lever.with(chord), options);
+    const rough = roughStrength(lever, aim, options);
+    if (!rough) return { ok: false, why: "refused" };
+    const now = tried(rough.input, options);
     if (!now) return { ok: false, why: "refused" };
-    best = now;
-    if (Math.abs(now.fraction / target - 1) < CLOSE) break;
-    if (now.fraction > target) high = { x: chord, y: now.fraction };
-    else low = { x: chord, y: now.fraction };
+    const off = now.fraction / target - 1;
+    if (Math.abs(off) < CLOSE) return { ok: true, input: now.input };
+    if (rough.end === "most" && off < 0) return { ok: false, why: "too_slow", nearest: now };
+    if (rough.end === "least" && off > 0) return { ok: false, why: "too_much_already", nearest: now };
+    best = { ok: true, input: now.input };
+    // What the quick body is off by hardly changes from one strength to the next.
+    aim = (target * rough.fraction) / now.fraction;
   }
-  return { ok: true, input: best.input };
+  return best;
+}
+
+interface RoughStrength extends Tried {
+  /** It stopped at the end of what is offered. */
+  end?: "most" | "least";
+}
+
+/** By the quick body: salt in the flesh is very nearly in proportion to what is outside, a chord is close at once. */
+function roughStrength(lever: Lever, aim: number, options: ThirdOptions): RoughStrength | undefined {
+  const over = (x: number) => tried(lever.with(x), options, true);
+  const strong = over(lever.most);
+  if (!strong) return undefined;
+  if (strong.fraction <= aim) return { ...strong, end: "most" };
+  const weak = over(lever.least);
+  if (!weak) return undefined;
+  if (weak.fraction >= aim) return { ...weak, end: "least" };
+  let best: Tried | undefined = strong;
+  rootBetween(
+    (x) => {
+      best = over(x);
+      return (best?.fraction ?? NaN) - aim;
+    },
+    lever.least,
+    lever.most,
+    { closeTo0: (aim * CLOSE) / 4, relative: 1e-6 },
+  );
+  return best;
 }
 
 interface Lever {

@@ -1,10 +1,11 @@
 import { perWaterAt } from "../diffusion/read-moment";
 import { choiceOf, type PreparationChoice } from "../formula/defaults";
 import { shareOfFinishedFlesh } from "../formula/equilibrium";
-import { formulate, type Formulated } from "../formula/formulate";
+import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt, type Outcome } from "../formula/outcome";
+import { spreadOf } from "../formula/soak";
 import { RAIL_FROM_H } from "../formula/window";
 import { pantryOf } from "../materials/pantry";
 import { fleshSaltAt, type FleshSalt } from "./flesh-salt";
@@ -91,7 +92,12 @@ function wayOf(
   const timed = hoursFor(input, hours, options);
   if (!timed) return [];
   const solved = standing ? timed : strengthened(timed, options);
-  const sheet = formulate(solved.input, { rateFactor: options.rateFactor });
+  // Its band is read a little before and after: nothing else of the run is.
+  const weighed = weighOut(solved.input, options);
+  if (!weighed.ok) return [];
+  const at = solved.input.pullH;
+  const { quick, slow } = spreadOf(solved.input, weighed.value.load);
+  const sheet = formulate(solved.input, { ...options, readAtH: [at / slow, at, at / quick] });
   if (!sheet.ok) return [];
   const outcome = outcomeAt(sheet.value, solved.input.pullH, solved.input.portions);
   return [judged(solved, sheet.value, outcome, wanted)];
@@ -104,11 +110,11 @@ interface Solved {
 
 /** As long as there is, and no longer than it keeps; a bake by its own sum, a cure until it has what is wanted. */
 function hoursFor(input: Formulation, hours: number, options: WaysOptions): Solved | undefined {
-  const sheet = formulate(input, { rateFactor: options.rateFactor });
-  if (!sheet.ok) return undefined;
-  const { bake, soak } = sheet.value;
+  const weighed = weighOut(input, options);
+  if (!weighed.ok) return undefined;
+  const { bake, keep } = weighed.value.load;
   if (bake) return { input: { ...input, pullH: bake.likelyH } };
-  const most = OF_ITS_LIMIT * soak.window.keepLimitH;
+  const most = OF_ITS_LIMIT * keep.hours;
   if (input.preparation.kind === "cure") {
     const answer = solveThird(input, "hours", options);
     const needed = answer.ok ? answer.input.pullH : most;

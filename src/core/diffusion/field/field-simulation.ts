@@ -1,3 +1,4 @@
+import { rootBetween } from "../../root-between";
 import { paceOf, type Pace } from "../pace";
 import type { SharedBody, SoakMoment, SoakOptions, SoakRun } from "../run";
 import type { Stage } from "../stages";
@@ -122,24 +123,22 @@ export class FieldSimulation {
     const begin = this.solids.map((solid) => solid.state.slice());
     const takenBy = (pacedS: number) => {
       let sum = 0;
-      this.solids.forEach(({ rate, one }, j) => {
+      this.solids.forEach((solid, j) => {
+        const { one } = solid;
+        const decay = solid.decayed(stage.diffusivityM2PerS * pacedS);
         let part = 0;
-        for (let k = 0; k < one.length; k++)
-          part += one[k] * begin[j][k] * Math.exp(-stage.diffusivityM2PerS * rate[k] * pacedS);
+        for (let k = 0; k < one.length; k++) part += one[k] * begin[j][k] * decay[k];
         sum += this.bodies[j].share * (part + perWater);
       });
       return sum - before;
     };
-    let goneS = stage.durationS;
-    if (takenBy(pace.paced(stage.durationS)) > this.undissolved) {
-      let [low, high] = [0, pace.paced(stage.durationS)];
-      for (let i = 0; i < 60 && high - low > high * 1e-9; i++) {
-        const half = (low + high) / 2;
-        if (takenBy(half) > this.undissolved) high = half;
-        else low = half;
-      }
-      goneS = pace.clock(high);
-    }
+    const wholeS = pace.paced(stage.durationS);
+    const goneS =
+      takenBy(wholeS) > this.undissolved
+        ? pace.clock(
+            rootBetween((pacedS) => takenBy(pacedS) - this.undissolved, 0, wholeS, { relative: 1e-9 }),
+          )
+        : stage.durationS;
     this.stretch(stage, pace, 0, goneS);
     if (this.stopped) return goneS;
     this.undissolved = goneS < stage.durationS ? 0 : Math.max(0, this.undissolved - (this.salt() - before));
@@ -191,41 +190,42 @@ export class FieldSimulation {
   /** Every mode decays by its own rate; a limited bath weakens along a straight line that keeps the salt in all. */
   private advance(diffusivity: number, seconds: number): void {
     this.steps++;
-    const parts = this.solids.map(({ rate }) => {
-      const decay = new Float64Array(rate.length);
-      for (let k = 0; k < rate.length; k++) decay[k] = Math.exp(-diffusivity * rate[k] * seconds);
-      return decay;
-    });
-    const slope = this.outside.kind === "limited" ? this.slopeOver(parts, diffusivity, seconds) : 0;
-    this.solids.forEach(({ state, rate, one }, j) => {
-      const decay = parts[j];
-      for (let k = 0; k < state.length; k++) {
-        const drift = rate[k] > 0 ? (1 - decay[k]) / (diffusivity * rate[k]) : seconds;
-        state[k] = decay[k] * state[k] - slope * one[k] * drift;
-      }
-    });
-    if (this.outside.kind === "limited")
-      this.outside = { ...this.outside, perWater: this.outside.perWater + slope * seconds };
-  }
-
-  private slopeOver(parts: readonly Float64Array[], diffusivity: number, seconds: number): number {
-    if (this.outside.kind !== "limited") return 0;
-    const { waterRatio } = this.outside;
+    const decays = this.solids.map((solid) => solid.decayed(diffusivity * seconds));
+    if (this.outside.kind !== "limited") {
+      this.solids.forEach(({ state }, j) => {
+        for (let k = 0; k < state.length; k++) state[k] = orNone(state[k] * decays[j][k]);
+      });
+      return;
+    }
+    const { waterRatio, perWater } = this.outside;
     let kept = 0;
     let drawn = 0;
     let before = 0;
     this.solids.forEach(({ state, rate, one }, j) => {
       const { share } = this.bodies[j];
-      const decay = parts[j];
+      const decay = decays[j];
+      let [keptHere, drawnHere, beforeHere] = [0, 0, 0];
       for (let k = 0; k < state.length; k++) {
-        const drift = rate[k] > 0 ? (1 - decay[k]) / (diffusivity * rate[k]) : seconds;
-        kept += share * one[k] * decay[k] * state[k];
-        drawn += share * one[k] ** 2 * drift;
-        before += share * one[k] * state[k];
+        const weight = one[k];
+        const was = weight * state[k];
+        beforeHere += was;
+        keptHere += was * decay[k];
+        drawnHere += weight * weight * driftOf(decay[k], rate[k], diffusivity, seconds);
       }
+      kept += share * keptHere;
+      drawn += share * drawnHere;
+      before += share * beforeHere;
     });
     // All the salt before is all the salt after: (R + 1) g + mean difference.
-    return (before - kept) / ((waterRatio + 1) * seconds - drawn);
+    const slope = (before - kept) / ((waterRatio + 1) * seconds - drawn);
+    this.solids.forEach(({ state, rate, one }, j) => {
+      const decay = decays[j];
+      for (let k = 0; k < state.length; k++)
+        state[k] = orNone(
+          decay[k] * state[k] - slope * one[k] * driftOf(decay[k], rate[k], diffusivity, seconds),
+        );
+    });
+    this.outside = { ...this.outside, perWater: perWater + slope * seconds };
   }
 
   /** Salt in all the flesh, per flesh water. */
@@ -275,6 +275,13 @@ function axesOf({ solid, shape, halfThicknessM }: SharedBody): readonly SolidAxi
   if (solid) return solid;
   return [{ kind: shape === "cylinder" ? "radius" : "half", halfM: halfThicknessM, barrierM: 0 }];
 }
+
+/** What a bath that changes by 1 a second adds up to in a mode that decays meanwhile, s. */
+const driftOf = (decay: number, rate: number, diffusivity: number, seconds: number): number =>
+  rate > 0 ? (1 - decay) / (diffusivity * rate) : seconds;
+
+/** Far below anything a mode can add: left in, it would make every later step slow. */
+const orNone = (value: number): number => (Math.abs(value) < 1e-80 ? 0 : value);
 
 const bareFace = ({ solid }: SharedBody): boolean => (solid?.[0].barrierM ?? 0) === 0;
 

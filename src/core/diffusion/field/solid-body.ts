@@ -1,8 +1,11 @@
 import { gradedGrid, type Grid } from "../grid";
 import { axisCells, axisModes, type AxisCells, type AxisModes, type Grading, type SolidAxis } from "./axis";
-import { along, contracted, type Lengths } from "./tensor";
+import { along, contracted, outer, type Lengths } from "./tensor";
 
 type Three<T> = readonly [T, T, T];
+
+/** What has decayed by e to this power is nothing: numbers that small are slow to reckon with. */
+const GONE = 60;
 
 /** A direction the solid does not have: one cell, no exchange. */
 const NOWHERE: AxisCells = {
@@ -18,6 +21,8 @@ const NOWHERE: AxisCells = {
 /** The solid in the modes of one kind of exchange. */
 interface Basis {
   modes: Three<AxisModes>;
+  /** Modes by cells: what a cell adds to each mode. */
+  back: Three<Float64Array>;
   /** From a shell inwards, along each direction: sums of mass by mode, row after row of shells. */
   within: Three<Float64Array>;
   /** The middle by mode, corrected for the width of its cell; and the outermost cell of the thickness. */
@@ -40,6 +45,7 @@ export class SolidBody {
   /** Of every mode: its decay over the diffusivity, and what a strength of 1 throughout is in it. */
   rate: Float64Array;
   one: Float64Array;
+  private readonly decay: Float64Array;
 
   constructor(
     private readonly axes: readonly SolidAxis[],
@@ -59,15 +65,30 @@ export class SolidBody {
         for (let k = 0; k < c.count; k++)
           cellsOf[at++] = initial(Math.max(a.shell[i], b.shell[j], c.shell[k]));
     this.state = this.toModes(cellsOf);
+    this.decay = new Float64Array(cellsOf.length);
     [this.rate, this.one] = this.spread();
   }
 
   /** Changes what stands outside: strengths stay, the modes are those of the new exchange. */
   exchangeWith(outside: number, next: number, extraM: number, sealed: boolean): void {
+    const basis = this.basisFor(extraM, sealed);
+    if (basis === this.basis) {
+      for (let k = 0; k < this.state.length; k++) this.state[k] += this.one[k] * (outside - next);
+      return;
+    }
     const strengths = this.fromModes().map((u) => u + outside);
-    this.basis = this.basisFor(extraM, sealed);
+    this.basis = basis;
     [this.rate, this.one] = this.spread();
     this.state = this.toModes(strengths.map((c) => c - next));
+  }
+
+  /** What is left of every mode after so much of diffusivity times time, m²: directions decay each for itself. Reused: copy it. */
+  decayed(reach: number): Float64Array {
+    const [x, y, z] = this.basis.modes.map(({ rate }) =>
+      rate.map((r) => (r * reach > GONE ? 0 : Math.exp(-r * reach))),
+    );
+    outer(x, y, z, this.decay);
+    return this.decay;
   }
 
   /** Mean difference from what stands outside. */
@@ -80,17 +101,21 @@ export class SolidBody {
 
   /** Mean strength of each shell, from the middle out. */
   shells(outside: number): Float64Array {
-    const { grid } = this;
-    const { cells } = grid;
-    const shells = new Float64Array(cells);
+    const { grid, lengths } = this;
+    const [x, y, z] = this.basis.within;
+    const rows = z.length / lengths[2];
+    const lines = along(this.state, lengths, 2, z, rows);
+    const shells = new Float64Array(grid.cells);
     let before = 0;
-    for (let s = 0; s < cells; s++) {
-      const rows = this.basis.within.map((all, axis) => {
-        const n = this.lengths[axis];
-        const row = Math.min(s, all.length / n - 1);
-        return all.subarray(row * n, (row + 1) * n);
-      });
-      const sum = contracted(this.state, this.lengths, [rows[0], rows[1], rows[2]]);
+    for (let s = 0; s < grid.cells; s++) {
+      let sum = 0;
+      const row = Math.min(s, rows - 1);
+      const [fromX, fromY] = [rowStart(x, lengths[0], s), rowStart(y, lengths[1], s)];
+      for (let i = 0; i < lengths[0]; i++) {
+        let plane = 0;
+        for (let j = 0; j < lengths[1]; j++) plane += y[fromY + j] * lines[(i * lengths[1] + j) * rows + row];
+        sum += x[fromX + i] * plane;
+      }
       shells[s] = outside + (sum - before) / grid.volumes[s];
       before = sum;
     }
@@ -134,6 +159,7 @@ export class SolidBody {
     ];
     const basis: Basis = {
       modes,
+      back: of((c, m) => cellsToModes(c, m)),
       within: of((c, m) => withinShells(c, m, this.grading.cells)),
       middle: of((c, m) => middleRow(c, m, this.grid)),
       outermost: rowOf(modes[0], cut[0].count - 1),
@@ -150,10 +176,8 @@ export class SolidBody {
     let at = 0;
     for (let i = 0; i < x.count; i++)
       for (let j = 0; j < y.count; j++)
-        for (let k = 0; k < z.count; k++, at++) {
-          rate[at] = x.rate[i] + y.rate[j] + z.rate[k];
-          one[at] = x.one[i] * y.one[j] * z.one[k];
-        }
+        for (let k = 0; k < z.count; k++) rate[at++] = x.rate[i] + y.rate[j] + z.rate[k];
+    outer(x.one, y.one, z.one, one);
     return [rate, one];
   }
 
@@ -169,17 +193,23 @@ export class SolidBody {
   private toModes(strengths: Float64Array): Float64Array {
     let values = strengths;
     for (const axis of [0, 1, 2] as const) {
-      const { shape, count } = this.basis.modes[axis];
-      const { mass } = this.bare[axis];
-      const back = new Float64Array(count * count);
-      for (let cell = 0; cell < count; cell++)
-        for (let mode = 0; mode < count; mode++)
-          back[mode * count + cell] = mass[cell] * shape[cell * count + mode];
-      values = along(values, this.lengths, axis, back, count);
+      values = along(values, this.lengths, axis, this.basis.back[axis], this.lengths[axis]);
     }
     return values;
   }
 }
+
+function cellsToModes({ count, mass }: AxisCells, { shape }: AxisModes): Float64Array {
+  const back = new Float64Array(count * count);
+  for (let cell = 0; cell < count; cell++)
+    for (let mode = 0; mode < count; mode++)
+      back[mode * count + cell] = mass[cell] * shape[cell * count + mode];
+  return back;
+}
+
+/** Where a shell's row begins; a direction that is not there has one row for all. */
+const rowStart = (rows: Float64Array, length: number, shell: number): number =>
+  Math.min(shell, rows.length / length - 1) * length;
 
 const rowOf = ({ shape, count }: AxisModes, cell: number): Float64Array =>
   shape.slice(cell * count, (cell + 1) * count);

@@ -16,6 +16,16 @@ export function along(
   const inner = axis === 0 ? b * c : axis === 1 ? c : 1;
   const outer = axis === 0 ? 1 : axis === 1 ? a : a * b;
   const result = new Float64Array(outer * rows * inner);
+  if (inner === 1) {
+    // Along the direction that runs fastest, each result is one plain product.
+    for (let o = 0; o < outer; o++)
+      for (let r = 0; r < rows; r++) {
+        let sum = 0;
+        for (let k = 0; k < length; k++) sum += matrix[r * length + k] * values[o * length + k];
+        result[o * rows + r] = sum;
+      }
+    return result;
+  }
   for (let o = 0; o < outer; o++)
     for (let r = 0; r < rows; r++) {
       const to = (o * rows + r) * inner;
@@ -47,4 +57,14 @@ export function contracted(
     sum += x[i] * plane;
   }
   return sum;
+}
+
+/** Products of one number from each direction, in the order of a block. */
+export function outer(x: Float64Array, y: Float64Array, z: Float64Array, into: Float64Array): void {
+  let at = 0;
+  for (let i = 0; i < x.length; i++)
+    for (let j = 0; j < y.length; j++) {
+      const plane = x[i] * y[j];
+      for (let k = 0; k < z.length; k++) into[at++] = plane * z[k];
+    }
 }

@@ -83,6 +83,7 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
           }
           value={pieces.totalMassG}
           rule={RANGES.totalMassG}
+          bareUnit={us ? "lb" : undefined}
           step={10}
           onChange={(totalMassG) => set({ totalMassG })}
         />
@@ -93,6 +94,7 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
           text={us ? inchesOf(pieces.thicknessMm) : `${Math.round(pieces.thicknessMm * 10) / 10} mm`}
           value={pieces.thicknessMm}
           rule={RANGES.thicknessMm}
+          bareUnit={us ? "in" : undefined}
           onChange={(thicknessMm) => set({ thicknessMm })}
           refusal={refusalFor("thickness")}
         />{" "}

@@ -1,0 +1,93 @@
+import { newFormulation } from "../formula/defaults";
+import { findFood, FOODS } from "../materials/lookup";
+import { firstOffered } from "./first-offered";
+import { choicesFor } from "./serves";
+import { withWay } from "./take";
+import { stepsOff } from "./verdict";
+import { waysFor } from "./ways";
+
+const HOURS = [2, 6, 14, 24, 48];
+
+function food(id: string) {
+  const found = findFood(id);
+  if (!found) throw new Error(`no ${id}`);
+  return found;
+}
+
+describe("ways for every food of the table at two hours, six, overnight, a day and two days", () => {
+  const all = FOODS.flatMap((f) =>
+    HOURS.map((hours) => ({ id: f.id, hours, ways: waysFor(newFormulation(f), hours) })),
+  );
+
+  test("there is always one", () => {
+    expect(all.filter(({ ways }) => ways.length === 0)).toEqual([]);
+  });
+
+  test("the first ends as wanted, or says what stands in the way", () => {
+    const silent = all.filter(({ ways: [first] }) => first.verdict !== "asWanted" && !first.short);
+    expect(silent.map(({ id, hours }) => `${id} ${hours} h`)).toEqual([]);
+  });
+
+  test("in at least 85 of 100 the first ends as wanted", () => {
+    const good = all.filter(({ ways: [first] }) => first.verdict === "asWanted");
+    expect(good.length / all.length).toBeGreaterThanOrEqual(0.85);
+  });
+
+  test("nothing nearer to what is wanted stands below the first, and none stands longer than there is", () => {
+    for (const { ways, hours } of all) {
+      for (const way of ways) {
+        expect(stepsOff(ways[0].verdict)).toBeLessThanOrEqual(stepsOff(way.verdict));
+        if (way.choice !== "crust") expect(way.hours).toBeLessThanOrEqual(hours + 1e-9);
+      }
+    }
+  });
+
+  test("the band holds the figure it is about", () => {
+    for (const { ways } of all)
+      for (const { salt } of ways) {
+        expect(salt.low).toBeLessThanOrEqual(salt.fraction);
+        expect(salt.high).toBeGreaterThanOrEqual(salt.fraction);
+      }
+  });
+});
+
+describe("what serves a food. Practice", () => {
+  test("ground meat is mixed, never bathed", () => {
+    expect(choicesFor(food("beef_ground"))).toEqual(["dry", "rub", "paste"]);
+  });
+
+  test("fish may be cured; what is whole may go into a crust", () => {
+    expect(choicesFor(food("mackerel_fillet"))).toContain("cure");
+    expect(choicesFor(food("mackerel_fillet"))).not.toContain("crust");
+    expect(choicesFor(food("celeriac"))).toContain("crust");
+    expect(choicesFor(food("pork_chop_boneless"))).not.toContain("crust");
+  });
+});
+
+describe("a way is taken", () => {
+  const f = newFormulation(food("pork_chop_boneless"));
+  const ways = waysFor(f, 14);
+
+  test("the Bench becomes what was shown", () => {
+    for (const way of ways) {
+      const next = withWay(f, way);
+      expect(next.preparation).toEqual(way.input.preparation);
+      expect(next.pullH).toBe(way.hours);
+    }
+  });
+
+  test("a name and notes typed meanwhile stay; a name that was only offered follows", () => {
+    const dry = ways.find((w) => w.choice === "dry");
+    const own = { ...f, name: "For Saturday", notes: "thick ones" };
+    if (!dry) throw new Error("no dry");
+    expect(withWay(own, dry)).toMatchObject({ name: "For Saturday", notes: "thick ones" });
+    expect(withWay(f, dry).name).not.toBe(f.name);
+  });
+
+  test("an empty Bench begins with the best for this time tomorrow", () => {
+    const first = firstOffered(food("pork_chop_boneless"));
+    const [best] = waysFor(f, 24);
+    expect(first.preparation).toEqual(best.input.preparation);
+    expect(first.pullH).toBe(best.hours);
+  });
+});
