@@ -58,8 +58,10 @@ test.describe("this kitchen's settings", () => {
     // Temperatures and lengths are read and typed in °F and inches, the metric beside them.
     await expect(page.getByLabel("Weight of all pieces")).toHaveValue(/ lb/);
     await bench.enter("Weight of all pieces", "2");
+    await page.getByLabel("Weight of all pieces").blur();
     await expect(page.getByLabel("Weight of all pieces")).toHaveValue("2 lb");
     await bench.enter("Thickness", "1 1/4");
+    await page.getByLabel("Thickness").blur();
     await expect(page.getByLabel("Thickness")).toHaveValue("1¼ in");
     await bench.enter("Weight of all pieces", "2 lb 5");
     await expect(page.getByText("Write “2 lb 5 oz”, or its unit.")).toBeVisible();

@@ -7,7 +7,9 @@ test("dragging the pull marker moves the figures and the shading", async ({ page
   const slider = page.getByRole("slider", { name: "out at" });
   const before = await bench.figureNumber("mean");
   const colours = () =>
-    page.locator("svg stop").evaluateAll((stops) => stops.map((s) => (s as SVGStopElement).style.stopColor));
+    page
+      .locator("[data-cut] rect")
+      .evaluateAll((cells) => cells.map((c) => (c as SVGRectElement).style.fill));
   const shades = await colours();
 
   await slider.scrollIntoViewIfNeeded();

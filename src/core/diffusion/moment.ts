@@ -12,6 +12,7 @@ export function momentAt(run: SoakRun, timeS: number): SoakMoment {
   const [a, b] = [moments[after - 1], moments[after]];
   const part = (timeS - a.timeS) / (b.timeS - a.timeS);
   const blend = (from: number, to: number) => from + part * (to - from);
+  const { section } = b;
   return {
     timeS,
     perWater: a.perWater.map((value, i) => blend(value, b.perWater[i])),
@@ -20,6 +21,7 @@ export function momentAt(run: SoakRun, timeS: number): SoakMoment {
     centre: blend(a.centre, b.centre),
     bath: a.bath === undefined || b.bath === undefined ? b.bath : blend(a.bath, b.bath),
     undissolved: blend(a.undissolved, b.undissolved),
+    ...(section && { section: a.section?.map((value, i) => blend(value, section[i])) ?? section }),
   };
 }
 

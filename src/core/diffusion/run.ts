@@ -12,10 +12,24 @@ export interface SoakMoment {
   bath: number | undefined;
   /** Salt still dry on the face, per flesh water. */
   undissolved: number;
+  /** Of a piece that is solved in its own directions: the cut through its middle, as the run's section grid has it, row by row. */
+  section?: Float64Array;
+}
+
+/**
+ * The cells of a cut through the middle of a piece: faces from the middle (0) to the face (1); a thickness whose faces
+ * differ goes from its other face (-1) to the barest.
+ */
+export interface SectionGrid {
+  /** Along the thickness: one row of cells between each two. */
+  deep: Float64Array;
+  /** Along the width: 0 and 1 alone where it is taken as endless. */
+  across: Float64Array;
 }
 
 export interface SoakRun {
   grid: Grid;
+  section?: SectionGrid;
   moments: SoakMoment[];
   /** Steps taken, for the benchmarks. */
   steps: number;

@@ -29,7 +29,7 @@ export interface Way {
   /** Salt from the face to the middle, for a small drawing: shares of finished flesh. */
   profile: number[];
   /** What stands in the way of "as wanted". */
-  short?: "too_slow" | "keeps_no_longer" | "outside_only";
+  short?: "too_slow" | "too_much" | "keeps_no_longer" | "outside_only";
   cost: WayCost;
 }
 
@@ -147,7 +147,7 @@ function judged({ input, short }: Solved, sheet: Formulated, outcome: Outcome, w
   const { evenness } = outcome;
   const outside = evenness < OUTSIDE_ONLY ? ("outside_only" as const) : undefined;
   const told =
-    verdict === "asWanted" ? outside : (short ?? (salt.fraction < wanted ? "too_slow" : undefined));
+    verdict === "asWanted" ? outside : (short ?? (salt.fraction < wanted ? "too_slow" : "too_much"));
   return {
     choice: choiceOf(input.preparation),
     input,

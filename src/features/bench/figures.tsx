@@ -1,6 +1,7 @@
 import { fleshSaltAt } from "@/core/ways/flesh-salt";
 import { verdictOf } from "@/core/ways/verdict";
 import { fixed, percent } from "@/ui/format";
+import { stateAt } from "@/ui/rail/scale";
 import { Why, type Explanation } from "@/ui/why";
 import { whyMean, whyReady, whySodium, whyStrength } from "./explain";
 import type { Worked } from "./worked";
@@ -13,16 +14,17 @@ export function Figures(worked: Worked) {
   const salt = fleshSaltAt(sheet, outcome, input.pullH);
   const wanted = input.preparation.targetFraction;
   const verdict = wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
+  const [low, likely, high] = [salt.low, salt.fraction, salt.high].map((share) => percent(share, 1));
   return (
     <ul className="mt-1 grid grid-cols-2 border border-line bg-base-100 sm:grid-cols-[1.7fr_1fr_1fr_1.3fr]">
       <li className="relative p-2 pr-9" data-figure="mean">
         <p className="figure text-4xl leading-tight whitespace-nowrap">
-          {percent(salt.fraction, 1)}
+          {likely}
           <span className="ml-1 font-sans text-sm">%</span>
         </p>
         <p className="leading-tight">
-          in the flesh, {percent(salt.low, 1)} to {percent(salt.high, 1)}:{" "}
-          <strong data-verdict>{verdict}</strong>
+          in the flesh{low !== high && `, ${low} to ${high}`}: <strong data-verdict>{verdict}</strong>
+          {outsideDone(worked) && verdict !== VERDICT_WORD.asWanted && ", outside as wanted"}
         </p>
         <div className="absolute right-0 bottom-0">
           <Why explanation={whyMean(worked)} />
@@ -46,6 +48,10 @@ export function Figures(worked: Worked) {
     </ul>
   );
 }
+
+/** Salted as wanted where it was asked to be, whatever the whole of it holds. */
+const outsideDone = ({ input, sheet }: Worked): boolean =>
+  input.readiness === "outside" && stateAt(sheet.soak.window, input.pullH) === "ready";
 
 /** The figure that only this preparation has. */
 function OwnTile(worked: Worked) {

@@ -61,6 +61,12 @@ export function SoakPanel(props: Props) {
     : `${placeOf(input)} at ${duration(input.pullH)}`;
   const baked = sheet.bake !== undefined;
   const sour = acidMm > 0;
+  // What the large figures do not say already.
+  const aside: [name: string, share: number, digits: number][] = [["surface", outcome.surfaceFraction, 1]];
+  if (served) aside.push(["mean", outcome.meanFraction, 1], ["centre", outcome.centreFraction, 1]);
+  aside.push(["evenness", outcome.evenness, 0]);
+  if (!served && outcome.bathFraction !== undefined)
+    aside.push([sheet.mix ? "mixture" : "bath", outcome.bathFraction, 1]);
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
@@ -78,22 +84,16 @@ export function SoakPanel(props: Props) {
       </div>
       <Figures input={input} sheet={sheet} outcome={props.outcome} />
       <p className="pt-1 text-sm text-quiet">
-        surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
-        <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
-        <span className="figure">{percent(outcome.centreFraction)}</span> % · evenness{" "}
-        <span className="figure">{percent(outcome.evenness, 0)}</span> %
-        {!served && outcome.bathFraction !== undefined && (
-          <>
-            {" "}
-            · {sheet.mix ? "mixture" : "bath"} <span className="figure">{percent(outcome.bathFraction)}</span>{" "}
-            %
-          </>
-        )}
+        {aside.map(([name, share, digits], i) => (
+          <span key={name} className="whitespace-nowrap">
+            {i > 0 && " · "}
+            {name} <span className="figure">{percent(share, digits)}</span> %{" "}
+          </span>
+        ))}
         {sour && (
-          <>
-            {" "}
+          <span className="whitespace-nowrap">
             · acid <span className="figure">{acidMm.toFixed(1)}</span> mm deep (hatched)
-          </>
+          </span>
         )}
       </p>
       <OtherSizes input={input} sheet={sheet} outcome={props.outcome} />

@@ -3,12 +3,20 @@ import { fixed, litres } from "../format";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { CloseUp } from "./close-up";
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
-import { countNote, pathNote, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
+import {
+  countNote,
+  liesFlat,
+  pathNote,
+  saltsOneFace,
+  slashesAt,
+  slashShares,
+  type DrawingProps,
+} from "./wet-vessel";
 
 const MOST_DRAWN = 5;
 
 /** Pieces in a bag pressed flat: a film of liquid about them, no headspace. */
-export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingProps) {
+export function Bag({ input, sheet, shades, cut, acidShare, view, compact }: DrawingProps) {
   const { pieces } = input;
   const size = sheet.pieceSize;
   const { layers, perLayer } = sheet.fit;
@@ -48,15 +56,16 @@ export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingP
             width={size.widthMm * scale}
             height={size.heightMm * scale}
             shape={pieces.shape}
-            oneFace={pieces.faces === "one"}
+            oneFace={saltsOneFace(input)}
             shades={shades}
+            cut={cut}
             acidShare={acidShare}
             slashes={pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined}
             labelled={!compact}
           />
         );
       })}
-      {low && pieces.shape === "slab" && (
+      {low && liesFlat(input) && (
         <CloseUp
           piece={{
             x: left + film * scale,
@@ -66,8 +75,9 @@ export function Bag({ input, sheet, shades, acidShare, view, compact }: DrawingP
           }}
           roomAbove={top}
           viewWidth={view.width}
-          oneFace={pieces.faces === "one"}
+          oneFace={saltsOneFace(input)}
           shades={shades}
+          cut={cut}
           acidShare={acidShare}
           slashes={slashShares(input)}
         />

@@ -1,5 +1,6 @@
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
 import { NOTE } from "./dimension";
+import type { Cut } from "./cut";
 import type { Shade } from "./shading";
 
 interface Props {
@@ -10,6 +11,7 @@ interface Props {
   viewWidth: number;
   oneFace: boolean;
   shades: Shade[];
+  cut?: Cut;
   acidShare?: number;
   slashes?: { depthShare: number; spacingShare: number };
 }
@@ -19,22 +21,25 @@ const WIDTH = 250;
 const TOP = 8;
 
 /** A flat piece too low to carry figures, once more and larger, in the empty room above. */
-export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, acidShare, slashes }: Props) {
+export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, cut, acidShare, slashes }: Props) {
   if (piece.height >= LABEL_ROOM || roomAbove < HEIGHT + 2 * TOP) return null;
-  const x = (viewWidth - WIDTH) / 2;
+  // As wide as it is for its height, as far as there is room.
+  const width = Math.min(WIDTH, (HEIGHT * piece.width) / piece.height);
+  const x = (viewWidth - width) / 2;
   const line = { stroke: "var(--quiet)", strokeWidth: 1, strokeDasharray: "2 4" };
   return (
     <g>
       <line x1={x} y1={TOP + HEIGHT} x2={piece.x} y2={piece.y} {...line} />
-      <line x1={x + WIDTH} y1={TOP + HEIGHT} x2={piece.x + piece.width} y2={piece.y} {...line} />
+      <line x1={x + width} y1={TOP + HEIGHT} x2={piece.x + piece.width} y2={piece.y} {...line} />
       <FleshPiece
         x={x}
         y={TOP}
-        width={WIDTH}
+        width={width}
         height={HEIGHT}
         shape="slab"
         oneFace={oneFace}
         shades={shades}
+        cut={cut}
         acidShare={acidShare}
         slashes={
           slashes && {

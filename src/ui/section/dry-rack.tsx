@@ -2,15 +2,23 @@ import { fixed } from "../format";
 import { CloseUp } from "./close-up";
 import { Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
-import { countNote, pathNote, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
+import {
+  countNote,
+  liesFlat,
+  pathNote,
+  saltsOneFace,
+  slashesAt,
+  slashShares,
+  type DrawingProps,
+} from "./wet-vessel";
 
 const MOST_DRAWN = 6;
 /** A low tray is drawn with at least this much rim, px. */
 const RIM = 26;
 
 /** Pieces on a rack over a tray, in air; grains on the face while salt lies there undissolved. */
-export function DryRack({ input, sheet, outcome, shades, acidShare, view, compact }: DrawingProps) {
-  const { pieces, preparation } = input;
+export function DryRack({ input, sheet, outcome, shades, cut, acidShare, view, compact }: DrawingProps) {
+  const { pieces } = input;
   const size = sheet.pieceSize;
   const drawn = Math.min(pieces.count, MOST_DRAWN);
   const margin = compact ? 14 : 118;
@@ -21,9 +29,7 @@ export function DryRack({ input, sheet, outcome, shades, acidShare, view, compac
   const left = (view.width - span) / 2;
   const rack = view.height - (compact ? 44 : 70);
   const grains = outcome.moment.undissolved > 0.001 * outcome.moment.mean;
-  const oneFace =
-    pieces.shape === "slab" &&
-    (pieces.faces === "one" || (preparation.kind === "dryBrine" && preparation.salted === "oneFace"));
+  const oneFace = saltsOneFace(input);
   const height = size.heightMm * scale;
   const width = size.widthMm * scale;
   const coatMm = sheet.coat?.thicknessMm ?? 0;
@@ -44,6 +50,7 @@ export function DryRack({ input, sheet, outcome, shades, acidShare, view, compac
               shape={pieces.shape}
               oneFace={oneFace}
               shades={shades}
+              cut={cut}
               acidShare={acidShare}
               slashes={pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined}
               labelled={!compact}
@@ -80,13 +87,14 @@ export function DryRack({ input, sheet, outcome, shades, acidShare, view, compac
         strokeWidth={5}
         strokeLinejoin="round"
       />
-      {!compact && pieces.shape === "slab" && (
+      {!compact && liesFlat(input) && (
         <CloseUp
           piece={{ x: left + gapMm * scale, y: rack - height, width, height }}
           roomAbove={rack - height - 14}
           viewWidth={view.width}
           oneFace={oneFace}
           shades={shades}
+          cut={cut}
           acidShare={acidShare}
           slashes={slashShares(input)}
         />

@@ -1,6 +1,7 @@
 import { useId } from "react";
 import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { percent } from "../format";
+import { onCentreLine, type Cut } from "./cut";
 import type { Shade } from "./shading";
 
 interface Props {
@@ -12,6 +13,8 @@ interface Props {
   /** A slab that takes salt through its top face only. */
   oneFace: boolean;
   shades: Shade[];
+  /** Of a piece solved in its own directions: it takes the place of the shades. */
+  cut?: Cut;
   /** Depth acid has reached, share of the way to the middle: hatched. */
   acidShare?: number;
   slashes?: { depth: number; spacing: number };
@@ -24,14 +27,19 @@ const CONTOURS = [0.25, 0.6, 0.88];
 
 /** One piece cut open, shaded by how much salt is where. */
 export function FleshPiece(props: Props) {
-  const { x, y, width, height, shape, oneFace, shades } = props;
+  const { x, y, width, height, shape, oneFace, shades, cut } = props;
   const id = useId();
   const round = shape === "cylinder" || shape === "sphere" || shape === "shortLog";
   const outline = { stroke: "var(--iron)", strokeWidth: 2 };
+  const flat = { x, y, width, height, rx: Math.min(12, height / 3) };
   return (
     <g>
       <defs>
-        {round ? (
+        {cut ? (
+          <clipPath id={id}>
+            <rect {...flat} />
+          </clipPath>
+        ) : round ? (
           <radialGradient id={id}>{shades.map((s) => stop(s.position, s.colour))}</radialGradient>
         ) : (
           <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
@@ -49,15 +57,17 @@ export function FleshPiece(props: Props) {
           {...outline}
         />
       ) : (
-        <rect
-          x={x}
-          y={y}
-          width={width}
-          height={height}
-          rx={Math.min(12, height / 3)}
-          fill={`url(#${id})`}
-          {...outline}
-        />
+        <>
+          {cut && (
+            <g clipPath={`url(#${id})`}>
+              <use
+                href={`#${cut.id}`}
+                transform={`translate(${x + width / 2} ${y + height / 2}) scale(${width / 2} ${height / 2})`}
+              />
+            </g>
+          )}
+          <rect {...flat} fill={cut ? "none" : `url(#${id})`} {...outline} />
+        </>
       )}
       {props.acidShare !== undefined && props.acidShare > 0 && (
         <AcidHatch {...props} round={round} share={Math.min(1, props.acidShare)} />
@@ -156,7 +166,7 @@ function AcidHatch({
 }
 
 /** Dashed lines of equal salt, with their figures. */
-function Contours({ x, y, width, height, oneFace, shades, round }: Props & { round: boolean }) {
+function Contours({ x, y, width, height, oneFace, shades, cut, round }: Props & { round: boolean }) {
   const line = {
     fill: "none",
     stroke: "var(--color-base-content)",
@@ -182,10 +192,14 @@ function Contours({ x, y, width, height, oneFace, shades, round }: Props & { rou
                 ry={(height / 2) * position}
                 {...line}
               />
-            ) : (
+            ) : cut ? null : (
               <line x1={x + 6} x2={x + width - 6} y1={top} y2={top} {...line} />
             )}
-            <ContourLabel x={midX + (round ? 0 : (i - 1) * LABEL_STEP)} y={top} fraction={shade.fraction} />
+            <ContourLabel
+              x={midX + (round ? 0 : (i - 1) * LABEL_STEP)}
+              y={top}
+              fraction={cut ? onCentreLine(cut, position) : shade.fraction}
+            />
           </g>
         );
       })}

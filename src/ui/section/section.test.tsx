@@ -44,6 +44,15 @@ describe("the section says and shows the computed state", () => {
     expect(drawn(chops({ water: { mode: "chosen", massG: 20_000 } }), 10)).toContain("over the rim");
   });
 
+  test("a block shows its own field, a slab its shades", () => {
+    const block = dry({ pieces: { ...chops().pieces, shape: "block" } });
+    expect(drawn(block, 12)).toContain("data-cut");
+    expect(drawn(block, 12)).not.toContain("<stop");
+    const slab = dry({ pieces: { ...chops().pieces, shape: "slab", skin: false } });
+    expect(drawn(slab, 12)).not.toContain("data-cut");
+    expect(drawn(slab, 12)).toContain("<stop");
+  });
+
   test("grains lie on a dry brine until the salt has dissolved", () => {
     const f = dry();
     const sheet = worked(f);

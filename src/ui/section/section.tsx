@@ -1,12 +1,14 @@
+import { useId } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { Outcome } from "@/core/formula/outcome";
 import { percent } from "../format";
 import { Bag } from "./bag";
 import { Crust } from "./crust";
+import { CutSymbol, cutOf } from "./cut";
 import { DryRack } from "./dry-rack";
 import { shadesOf } from "./shading";
-import { WetVessel, type DrawingProps } from "./wet-vessel";
+import { saltsOneFace, WetVessel, type DrawingProps } from "./wet-vessel";
 
 export interface SectionProps {
   input: Formulation;
@@ -25,6 +27,7 @@ export const COMPACT_VIEW = { width: 300, height: 190 };
 export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: SectionProps) {
   const view = compact ? COMPACT_VIEW : VIEW;
   const shades = shadesOf(sheet, outcome);
+  const cut = cutOf(sheet, outcome, useId());
   const acidShare = acidMm / (sheet.soak.body.halfThicknessM * 1000);
   return (
     <svg
@@ -33,11 +36,17 @@ export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: 
       role="img"
       aria-label={`${sheet.food.name} cut open: ${percent(outcome.surfaceFraction)} % salt at the surface, ${percent(outcome.meanFraction)} % on average, ${percent(outcome.centreFraction)} % at the centre`}
     >
+      {cut && (
+        <defs>
+          <CutSymbol cut={cut} oneFace={saltsOneFace(input)} />
+        </defs>
+      )}
       <Drawing
         input={input}
         sheet={sheet}
         outcome={outcome}
         shades={shades}
+        cut={cut}
         acidShare={acidShare}
         view={view}
         compact={compact}

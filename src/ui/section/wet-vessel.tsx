@@ -3,6 +3,7 @@ import type { Formulation } from "@/core/formula/model";
 import type { Outcome } from "@/core/formula/outcome";
 import { fixed, litres } from "../format";
 import { CloseUp } from "./close-up";
+import type { Cut } from "./cut";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import { layOut } from "./layout";
@@ -13,6 +14,7 @@ export interface DrawingProps {
   sheet: Formulated;
   outcome: Outcome;
   shades: Shade[];
+  cut?: Cut;
   /** Depth acid has reached, share of the way to the middle. */
   acidShare: number;
   view: { width: number; height: number };
@@ -22,7 +24,7 @@ export interface DrawingProps {
 const WALL = 5;
 
 /** A tub with brine: level, headspace, plate, food under or out of the liquid. */
-export function WetVessel({ input, sheet, shades, acidShare, view, compact }: DrawingProps) {
+export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact }: DrawingProps) {
   const layout = layOut(input, sheet);
   const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 118, top: 10, bottom: 10 };
   const scale = Math.min(
@@ -37,7 +39,7 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
   const foodTop = floor - sheet.fit.foodHeightMm * scale;
   const { exposedMm = 0, overflowMl = 0, headspaceMm = 0 } = sheet.level ?? {};
   const slashes = input.pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined;
-  const oneFace = input.pieces.faces === "one";
+  const oneFace = saltsOneFace(input);
   const { vessel } = input;
   const iced = vessel.shape === "cooler" || input.holding.place === "cooler";
   // A pail is narrower at its floor than at its rim.
@@ -69,6 +71,7 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
           shape={input.pieces.shape}
           oneFace={oneFace}
           shades={shades}
+          cut={cut}
           acidShare={acidShare}
           slashes={slashes}
           labelled={!compact}
@@ -94,7 +97,7 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
         inset={inset}
       />
       {iced && <Ice left={left} right={left + width} rim={rim} floor={floor} compact={compact} />}
-      {!compact && input.pieces.shape === "slab" && (
+      {!compact && liesFlat(input) && (
         <CloseUp
           piece={{
             x: left + layout.pieces[0].x * scale,
@@ -106,6 +109,7 @@ export function WetVessel({ input, sheet, shades, acidShare, view, compact }: Dr
           viewWidth={view.width}
           oneFace={oneFace}
           shades={shades}
+          cut={cut}
           acidShare={acidShare}
           slashes={slashShares(input)}
         />
@@ -203,6 +207,15 @@ function Alarm({ x, y, text }: { x: number; y: number; text: string }) {
     </text>
   );
 }
+
+/** Only its upper face takes salt: so laid, or salted on one face. */
+export const saltsOneFace = ({ pieces, preparation }: Formulation): boolean =>
+  (pieces.shape === "slab" || pieces.shape === "block") &&
+  (pieces.faces === "one" || (preparation.kind === "dryBrine" && preparation.salted === "oneFace"));
+
+/** Flat pieces are shown once more, larger. */
+export const liesFlat = ({ pieces }: Formulation): boolean =>
+  pieces.shape === "slab" || pieces.shape === "block";
 
 export const slashesAt = (input: Formulation, scale: number) => ({
   depth: input.pieces.slashDepthMm * scale,

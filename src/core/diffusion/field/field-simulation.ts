@@ -64,7 +64,10 @@ export class FieldSimulation {
   }
 
   runs(): SoakRun[] {
-    return this.solids.map((solid, j) => ({ grid: solid.grid, moments: this.moments[j], steps: this.steps }));
+    return this.solids.map((solid, j) => {
+      const section = solid.sectionGrid();
+      return { grid: solid.grid, ...(section && { section }), moments: this.moments[j], steps: this.steps };
+    });
   }
 
   /** The first body's strengths cell by cell, as they are now. */
@@ -265,6 +268,7 @@ export class FieldSimulation {
         centre: solid.middle(against),
         bath: seen,
         undissolved: this.undissolved,
+        ...(solid.sectionGrid() && { section: solid.section(against) }),
       });
     });
   }

@@ -139,6 +139,26 @@ describe("laws", () => {
       { numRuns: 15 },
     ));
 
+  test("the cut through the middle: saltiest at its corners, plainest in the middle, and fainter under skin", () => {
+    const { section: grid, moments } = ran(brick([40, 60, 120]), [bath(6)], [6]);
+    const { section } = moments[moments.length - 1];
+    if (!grid || !section) throw new Error("no cut");
+    const columns = grid.across.length - 1;
+    const rows = grid.deep.length - 1;
+    const [middle, corner] = [section[0], section[rows * columns - 1]];
+    const [upper, side] = [section[(rows - 1) * columns], section[columns - 1]];
+    expect(Math.max(...section)).toBe(corner);
+    expect(Math.min(...section)).toBe(middle);
+    expect(Math.min(upper, side)).toBeGreaterThan(middle);
+
+    const skinned = ran(brick([40, 60, 120], 8), [bath(6)], [6]);
+    const cut = skinned.moments[skinned.moments.length - 1].section;
+    if (!skinned.section || !cut) throw new Error("no cut");
+    expect(skinned.section.deep[0]).toBe(-1);
+    const last = skinned.section.deep.length - 2;
+    expect(cut[0]).toBeLessThan(cut[last * columns]);
+  });
+
   test("a piece wetted at its sides takes more than a slab, and the smaller the sides the more", () => {
     const hours = [4];
     const means = [1000, 200, 80, 40].map(

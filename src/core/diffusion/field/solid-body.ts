@@ -1,4 +1,5 @@
 import { gradedGrid, type Grid } from "../grid";
+import type { SectionGrid } from "../run";
 import { axisCells, axisModes, type AxisCells, type AxisModes, type Grading, type SolidAxis } from "./axis";
 import { along, contracted, outer, type Lengths } from "./tensor";
 
@@ -131,6 +132,27 @@ export class SolidBody {
   underFace(outside: number): number {
     const [, y, z] = this.basis.middle;
     return outside + contracted(this.state, this.lengths, [this.basis.outermost, y, z]);
+  }
+
+  /** How a cut through the middle, thickness by width, is divided; none through a round. */
+  sectionGrid(): SectionGrid | undefined {
+    const [thickness, width] = this.axes;
+    if (thickness.kind === "radius") return undefined;
+    const { faces } = gradedGrid("slab", this.grading.cells, 0, this.grading.power);
+    const mirrored = [...faces.slice(1)].reverse().map((face) => -face);
+    return {
+      deep: thickness.kind === "full" ? Float64Array.from([...mirrored, ...faces]) : faces,
+      across: width ? faces : Float64Array.of(0, 1),
+    };
+  }
+
+  /** Strengths of that cut, row by row of the thickness. */
+  section(outside: number): Float64Array {
+    const [a, b] = this.lengths;
+    const { modes, middle } = this.basis;
+    const cut = along(this.state, this.lengths, 2, middle[2], 1);
+    const across = along(cut, [a, b, 1], 1, modes[1].shape, b);
+    return along(across, [a, b, 1], 0, modes[0].shape, a).map((u) => u + outside);
   }
 
   /** Strength of every cell: for whoever draws or checks the field itself. */

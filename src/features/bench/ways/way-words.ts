@@ -57,6 +57,8 @@ export function sayShort(way: Way): string | undefined {
   switch (way.short) {
     case "too_slow":
       return "No more gets in by then.";
+    case "too_much":
+      return "It holds, or takes, more than that.";
     case "keeps_no_longer":
       return `It may stand ${duration(way.hours)} at most.`;
     case "outside_only":

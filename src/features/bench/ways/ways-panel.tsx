@@ -119,6 +119,9 @@ function WayCard({ way, chosen, inAt, onTake }: CardProps) {
         >
           {VERDICT_WORD[verdict]}
         </span>
+        <span className="block text-sm leading-tight text-quiet">
+          middle {percent(way.evenness * salt.fraction, 1)} %
+        </span>
       </span>
     </button>
   );

@@ -1,0 +1,64 @@
+import { shareOfFinishedFlesh } from "@/core/formula/equilibrium";
+import type { Formulated } from "@/core/formula/formulate";
+import type { Outcome } from "@/core/formula/outcome";
+import { FULL_COLOUR_AT, saltColour } from "./shading";
+
+/** A piece cut through its middle, as it was solved: saltier at its corners and edges, fainter under skin. */
+export interface Cut {
+  /** The drawing's own name for it, to be used by every piece. */
+  id: string;
+  /** Edges of the cells from the middle (0) out, or from the lower face (-1) to the upper (1). */
+  deep: Float64Array;
+  across: Float64Array;
+  /** Shares of finished flesh, row by row of the thickness. */
+  fractions: number[];
+  /** The fraction at which the colour is full. */
+  full: number;
+}
+
+/** The cut at this moment; undefined for pieces that were solved along one line. */
+export function cutOf(sheet: Formulated, outcome: Outcome, id: string): Cut | undefined {
+  const { section: grid } = sheet.soak.run;
+  const { section } = outcome.moment;
+  if (!grid || !section) return undefined;
+  const w = sheet.flesh.waterFraction;
+  return {
+    id,
+    ...grid,
+    fractions: Array.from(section, (perWater) => shareOfFinishedFlesh(perWater, w)),
+    full: FULL_COLOUR_AT * shareOfFinishedFlesh(sheet.soak.aim.targetPerWater, w),
+  };
+}
+
+/** Salt on the line from face to face through the middle. @param position from the middle, or the shut face, 0, to the upper face, 1 */
+export function onCentreLine({ deep, across, fractions }: Cut, position: number): number {
+  const row = deep.findIndex((edge, i) => i > 0 && edge >= position) - 1;
+  return fractions[Math.max(0, row) * (across.length - 1)];
+}
+
+/** Drawn once, from -1 to 1 either way, and stretched over every piece. @param oneFace only the upper half was solved, down to a face that is shut */
+export function CutSymbol({ cut, oneFace }: { cut: Cut; oneFace: boolean }) {
+  const { deep, across, fractions, full, id } = cut;
+  const columns = across.length - 1;
+  const whole = deep[0] < 0;
+  return (
+    <g id={id} data-cut>
+      {fractions.map((fraction, i) => {
+        const [row, column] = [Math.floor(i / columns), i % columns];
+        const [from, to] = oneFace ? [2 * deep[row] - 1, 2 * deep[row + 1] - 1] : [deep[row], deep[row + 1]];
+        const style = { fill: saltColour(fraction / full) };
+        const box = { width: across[column + 1] - across[column] + SEAM, height: to - from + SEAM };
+        const sides = columns === 1 ? [-1] : [across[column], -across[column + 1]];
+        const width = columns === 1 ? 2 : box.width;
+        return sides.flatMap((x) =>
+          (whole || oneFace ? [-to] : [-to, from]).map((y) => (
+            <rect key={`${i}/${x}/${y}`} x={x} y={y} width={width} height={box.height} style={style} />
+          )),
+        );
+      })}
+    </g>
+  );
+}
+
+/** Cells lap by a hair, so that no line of the ground shows between them. */
+const SEAM = 0.006;
