@@ -32,7 +32,11 @@ test.describe("what-ifs on the Bench", () => {
     const bench = new BenchPage(page);
     await bench.open();
     const shares = async () => {
-      const text = await page.getByText(/surface [\d.]+ %/).first().locator("..").innerText();
+      const text = await page
+        .getByText(/surface [\d.]+ %/)
+        .first()
+        .locator("..")
+        .innerText();
       return [...text.matchAll(/([\d.]+)\s*%/g)].map((m) => Number(m[1]));
     };
     const [surface] = await shares();
