@@ -80,7 +80,7 @@ test("buying: from eaters to the shop's scale and back", async ({ page }) => {
   await dialog.getByText("Hearty").click();
   await dialog.getByLabel("Eaters").fill("12");
   const text = await dialog.locator('[data-figure="buy"]').innerText();
-  const raw = Number(/Buy, as sold\s+([\d\u202f]+) g/.exec(text)?.[1].replaceAll("\u202f", ""));
+  const raw = Number(/Buy, as bought\s+([\d\u202f]+) g/.exec(text)?.[1].replaceAll("\u202f", ""));
   await dialog.getByLabel("I have").fill(`${raw} g`);
   await expect(dialog.locator('[data-figure="feeds"]')).toContainText("12");
   await dialog.getByRole("button", { name: /on the Bench$/ }).click();

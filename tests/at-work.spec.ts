@@ -64,7 +64,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await expect(over).toContainText("Take out again");
   await expect(over).toContainText("more of everything is more salt in it");
   await expect(page.getByRole("button", { name: "Scale it all up" })).toHaveCount(0);
-  await expect(page.locator("[data-effect]")).toContainText("% salt at the pull");
+  await expect(page.locator("[data-effect]")).toContainText("% salt when it is taken out");
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target / 2));
   await expect(row.getByRole("status")).toHaveText(/^[\d.]+ g to go$/);
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(120 + target));
@@ -296,7 +296,7 @@ test("a brine poured over is scaled up and back again, with what that does said 
   await page.getByLabel(/^Scale reads.*pickling salt$/).fill(String(target * 1.3));
   const over = page.getByRole("alert").filter({ hasText: "ran over" });
   await expect(over).toContainText(/Scale it all up by 1\.[23]\d/);
-  await expect(over).toContainText("% salt at the pull");
+  await expect(over).toContainText("% salt when it is taken out");
   // Scaled up, the line lies in its band again; back to the sheet, it is over again.
   await page.getByRole("button", { name: "Scale it all up" }).click();
   await expect(page.locator("[data-scaled]")).toContainText(/1\.[23]\d/);

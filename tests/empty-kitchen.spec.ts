@@ -9,8 +9,8 @@ test("an empty kitchen offers two ways to begin, and loads the example kitchen o
   await page.getByRole("button", { name: "Load the example kitchen" }).click();
   await expect(page.getByText("Tarrow Lock Canteen")).toBeVisible();
   await expect(page.getByRole("article", { name: "Juniper pork loin" })).toContainText("equilibrium brine");
-  await expect(page.getByRole("article", { name: "Duck legs, dry brined" })).toContainText("lift out");
-  await expect(page.getByRole("heading", { name: "Lately out" })).toBeVisible();
+  await expect(page.getByRole("article", { name: "Duck legs, dry brined" })).toContainText("take out");
+  await expect(page.getByRole("heading", { name: "Finished lately" })).toBeVisible();
 
   const again = await page.request.post(`${emptyKitchen.url}/api/demo`);
   expect(again.status()).toBe(409);

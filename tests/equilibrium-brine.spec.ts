@@ -53,7 +53,7 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await bench.start(hoursOn(0));
   const card = page.getByRole("article", { name: "Saturday chops" });
   await expect(card).toContainText("equilibrium brine · 8 pieces · 1.6 kg");
-  await expect(card).toContainText(/lift out (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
+  await expect(card).toContainText(/take out (Mon|Tue|Wed|Thu|Fri|Sat|Sun) \d\d:\d\d/);
   await expect(card).toContainText(/24 h|23 h 59/);
 
   await page.reload();
@@ -62,10 +62,10 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await expect(page.getByRole("heading", { name: "Saturday chops", level: 1 })).toBeVisible();
   await expect(page.getByText("Went in")).toBeVisible();
 
-  const lift = page.getByRole("button", { name: "Lifted out: Saturday chops" });
+  const lift = page.getByRole("button", { name: "Taken out: Saturday chops" });
   await lift.click();
   await expect(lift).toHaveCount(0);
-  await expect(page.getByText("Lifted out", { exact: true })).toBeVisible();
+  await expect(page.getByText("Taken out", { exact: true })).toBeVisible();
   await page.goto("/record");
   await expect(page.getByRole("link", { name: /Saturday chops/ })).toContainText("1.40 % wanted");
 
@@ -78,7 +78,7 @@ test("the whole-mass convention weighs less, and says so", async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   const waterPhase = await bench.grams("sea_fine");
-  await bench.choose("Convention", "% of food + water");
+  await bench.choose("The sum", "usual kitchen formula (falls 10 to 20 % short)");
   expect(await bench.grams("sea_fine")).toBeLessThan(waterPhase);
   await page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
   await expect(page.getByRole("dialog", { name: "Salt to weigh out" })).toContainText(

@@ -28,7 +28,7 @@ test("a spoon of our own salt, weighed once, changes every measure and no gram",
   expect(await page.locator('[data-line="flaky_finishing"]').last().innerText()).not.toBe(words);
 
   await page.goto("/stores");
-  await list.getByRole("button", { name: "Take out flaky finishing salt" }).click();
+  await list.getByRole("button", { name: "Remove flaky finishing salt" }).click();
   await expect(list).not.toContainText("flaky finishing salt");
 });
 
@@ -110,7 +110,7 @@ test("an eater who must not have mustard stops the batch; acknowledged with a re
   await expect(page.getByRole("heading", { name: "Shelf", level: 1 })).toBeVisible();
 
   await page.goto("/stores");
-  await eaters.getByRole("button", { name: "Take out the ferryman's table" }).click();
+  await eaters.getByRole("button", { name: "Remove the ferryman's table" }).click();
   await expect(eaters).not.toContainText("ferryman");
 });
 

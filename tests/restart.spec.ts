@@ -4,7 +4,7 @@ test("a killed server forgets nothing that was acknowledged", async ({ page, emp
   await page.goto(emptyKitchen.url);
   await page.getByRole("button", { name: "Load the example kitchen" }).click();
   const loin = page.getByRole("article", { name: "Juniper pork loin" });
-  await loin.getByRole("button", { name: "Lifted out: Juniper pork loin" }).click();
+  await loin.getByRole("button", { name: "Taken out: Juniper pork loin" }).click();
   await expect(loin).toHaveCount(0);
   await emptyKitchen.kill();
 

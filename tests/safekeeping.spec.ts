@@ -144,7 +144,7 @@ test("installed, it opens without a line as it was last known; a lift-out is kep
   await expect(page.getByRole("heading", { name: "Stores", level: 1 })).toBeVisible();
   await expect(page.getByText(/No line to the kitchen/)).toBeVisible();
   await page.goto(kitchen.url);
-  await page.getByRole("button", { name: "Lifted out: Juniper pork loin" }).click();
+  await page.getByRole("button", { name: "Taken out: Juniper pork loin" }).click();
   await expect(page.getByText("One entry is kept here")).toBeVisible();
   await page.goto(`${kitchen.url}/batch/never-opened`);
   await expect(page.getByText("No line to the kitchen’s server").first()).toBeVisible();

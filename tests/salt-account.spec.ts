@@ -165,7 +165,7 @@ test("a kitchen's own honey, by its flag, is refused an infant; unticked it is n
   await bench.open();
   await bench.school("Marinade");
   // The starter's own table honey is taken out: what is left is ours, and it is no honey now.
-  await (await bench.more("honey")).getByRole("button", { name: "Take out honey" }).click();
+  await (await bench.more("honey")).getByRole("button", { name: "Remove honey" }).click();
   await bench.add("Weir blossom");
   await expect(page.getByText("Honey and infants")).toHaveCount(0);
 });

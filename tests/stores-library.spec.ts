@@ -34,11 +34,11 @@ test("a formula's past: what changed line by line, an old version newest again, 
   await page.goto("/stores");
   await page.getByRole("button", { name: "Michaelmas", exact: true }).click();
   await expect(page.getByRole("link", { name: /^Versions and files of/ })).toHaveCount(1);
-  await page.getByRole("button", { name: "Put away: With a past", exact: true }).click();
+  await page.getByRole("button", { name: "Archived: With a past", exact: true }).click();
   await expect(page.getByText("Nothing of that name or tag here.")).toBeVisible();
-  await page.getByRole("checkbox", { name: "put away" }).check();
-  await page.getByRole("button", { name: "Take out again: With a past", exact: true }).click();
-  await page.getByRole("checkbox", { name: "put away" }).uncheck();
+  await page.getByRole("checkbox", { name: "archived" }).check();
+  await page.getByRole("button", { name: "Bring back: With a past", exact: true }).click();
+  await page.getByRole("checkbox", { name: "archived" }).uncheck();
   await expect(page.getByRole("link", { name: "With a past", exact: true })).toBeVisible();
 });
 
@@ -49,9 +49,9 @@ test("what a formula uses is put away, not taken out", async ({ page, request })
   const refused = await request.delete("/api/own/vessel/own-blue-tub");
   expect(refused.status()).toBe(409);
   expect((await refused.json()).detail).toContain("put it away instead");
-  await own.getByRole("button", { name: "Put away The long blue tub" }).click();
+  await own.getByRole("button", { name: "Archive The long blue tub" }).click();
   await own.getByRole("button", { name: "The long blue tub, take out again" }).click();
-  await expect(own.getByRole("button", { name: "Put away The long blue tub" })).toBeVisible();
+  await expect(own.getByRole("button", { name: "Archive The long blue tub" })).toBeVisible();
 });
 
 test("/ finds anything: a formula, a batch, a salt of the tables", async ({ page }) => {

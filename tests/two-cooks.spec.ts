@@ -12,11 +12,11 @@ test("two cooks lift the same batch at once: it is lifted once, at the first tim
   await bench.start(hoursOn(0));
   const other = await context.newPage();
   await other.goto("/");
-  const tap = (p: typeof page) => p.getByRole("button", { name: "Lifted out: Two hands" }).click();
+  const tap = (p: typeof page) => p.getByRole("button", { name: "Taken out: Two hands" }).click();
   await Promise.all([tap(page), tap(other)]);
   for (const p of [page, other]) await expect(p.getByRole("article", { name: "Two hands" })).toHaveCount(0);
   await page.getByRole("link", { name: "Two hands" }).first().click();
-  await expect(page.getByText("Lifted out", { exact: true })).toHaveCount(1);
+  await expect(page.getByText("Taken out", { exact: true })).toHaveCount(1);
 });
 
 test("a lost connection keeps what was entered, says so, and saves when it is back", async ({ page }) => {
@@ -113,6 +113,6 @@ test("lines scale with the liquid, the food or nothing, and can be taken out", a
     expect(await bench.grams("juniper")).toBeCloseTo(doubled, 1);
     await bench.enter("Weight of all pieces", "1040 g");
   }
-  await page.getByRole("button", { name: "Take out juniper berries" }).click();
+  await page.getByRole("button", { name: "Remove juniper berries" }).click();
   await expect(page.locator('[data-line="juniper"]')).toHaveCount(0);
 });

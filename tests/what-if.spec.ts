@@ -53,7 +53,7 @@ test.describe("what-ifs on the Bench", () => {
     const bench = new BenchPage(page);
     await bench.open();
     await page.getByRole("button", { name: "Compare" }).click();
-    const dialog = page.getByRole("dialog", { name: /Compare, pulled at 24 h/ });
+    const dialog = page.getByRole("dialog", { name: /Compare, taken out at 24 h/ });
     await expect(dialog.getByRole("row")).toHaveCount(3);
     await dialog.getByRole("button", { name: "half as thick" }).click();
     await expect(dialog.getByRole("row")).toHaveCount(4);
@@ -63,10 +63,10 @@ test.describe("what-ifs on the Bench", () => {
   test("the ensemble softens the edges and names what matters most", async ({ page }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible({ timeout: 15_000 });
     await bench.enter("Thickness", "22");
     await expect(page.getByText(/trying 500 soaks: \d+ %/)).toBeVisible();
-    await expect(page.getByText(/ = .* (more|less)$/)).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible({ timeout: 15_000 });
   });
 
   test("hot water and ice: the ice is part of the water; too little says how warm it ends", async ({

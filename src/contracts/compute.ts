@@ -12,7 +12,7 @@ const id = z.string().min(1).max(80);
 /** A food on the scale; everything left out is what the Bench would offer. */
 const asked = {
   food: id.describe("id of the food, as the Stores list it"),
-  massG: ranged("totalMassG").describe("all pieces on the scale, g"),
+  massG: ranged("totalMassG").describe("weight of all pieces, g"),
   count: ranged("count").int().optional(),
   thicknessMm: ranged("thicknessMm").optional().describe("thickest part of one piece, mm"),
   salt: id.optional().describe("id of the salt"),
@@ -20,7 +20,7 @@ const asked = {
     .optional()
     .describe("salt wanted, % of the finished flesh, its own salt counted"),
   saltG: ranged("givenG").optional().describe("salt as weighed, g, where it is given and not worked out"),
-  hours: ranged("pullH").optional().describe("hours until it is lifted out"),
+  hours: ranged("pullH").optional().describe("hours until it is taken out"),
   temperatureC: ranged("temperatureC").optional().describe("where it stands, °C"),
   lines: z
     .array(

@@ -103,7 +103,7 @@ test("the text of a formulation tells any two apart", () =>
 test("one change is one line", () => {
   const before = describeFormulation(chops());
   const after = describeFormulation(chops({ pullH: 30 }));
-  expect(after.filter((line, i) => line !== before[i])).toEqual(["lift out after: 30 h"]);
+  expect(after.filter((line, i) => line !== before[i])).toEqual(["take out after: 30 h"]);
 });
 
 test("the recipe reads as a cook would write it", () => {

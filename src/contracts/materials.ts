@@ -134,7 +134,7 @@ const food = z
     ...standing,
   })
   .refine((f) => f.boneFraction + f.edibleFraction <= 1.001, {
-    message: "Bone and edible flesh together cannot be more than 100 %.",
+    message: "Bone and meat together cannot be more than 100 %.",
     path: ["edibleFraction"],
   });
 

@@ -177,8 +177,8 @@ export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) 
     if (atMs < row.startedAtMs || atMs > batchTime(clockOf(row), nowMs) + 60_000 * row.clockSpeed) {
       throw new Refusal(
         422,
-        "Lift-out time out of reach",
-        "A lift-out lies between the start of the batch and now.",
+        "Time of taking out is not possible",
+        "It is taken out between the start of the batch and now.",
         { issues: [{ path: "atMs", message: "between the start of the batch and now" }] },
       );
     }

@@ -34,7 +34,7 @@ export function findAnything(db: Db, text: string): Found[] {
       .slice(0, EACH_MOST)
       .map((f) => ({
         key: `formula/${f.id}`,
-        kind: f.archived ? "formula, put away" : "formula",
+        kind: f.archived ? "formula, archived" : "formula",
         name: f.name,
         href: `/bench?formula=${f.id}`,
       })),

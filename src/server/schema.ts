@@ -38,7 +38,7 @@ export const ownEntries = sqliteTable(
     /** The entry as JSON, checked by its contract on the way in and out. */
     body: text("body", { mode: "json" }).notNull(),
     changedAtMs: integer("changed_at_ms").notNull(),
-    /** Put away: kept, and no longer offered. */
+    /** Archived: kept, and no longer offered. */
     archivedAtMs: integer("archived_at_ms"),
   },
   (t) => [primaryKey({ columns: [t.kind, t.id] })],
@@ -50,7 +50,7 @@ export const formulas = sqliteTable("formulas", {
   createdAtMs: integer("created_at_ms").notNull(),
   /** Words it is found by, as a JSON list. */
   tags: text("tags", { mode: "json" }).notNull().default([]),
-  /** Put away: kept with its batches, and no longer offered. */
+  /** Archived: kept with its batches, and no longer offered. */
   archivedAtMs: integer("archived_at_ms"),
   /** The version it was branched from; null where it began here. */
   branchedFrom: text("branched_from"),

@@ -34,8 +34,8 @@ function batch(formulation: Formulation): BatchView {
 test("the next act is to put in, then to lift out, even when that is overdue", () => {
   const b = batch(chops());
   expect(nextAct(b, START - HOUR)).toEqual({ act: "put in", atMs: START });
-  expect(nextAct(b, START + HOUR)).toEqual({ act: "lift out", atMs: START + 24 * HOUR });
-  expect(nextAct(b, START + 40 * HOUR).act).toBe("lift out");
+  expect(nextAct(b, START + HOUR)).toEqual({ act: "take out", atMs: START + 24 * HOUR });
+  expect(nextAct(b, START + 40 * HOUR).act).toBe("take out");
 });
 
 test.each([

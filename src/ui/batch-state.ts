@@ -49,7 +49,7 @@ export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: n
   const baked = batch.formulation.preparation.kind === "saltCrust";
   return nowMs < batch.startedAtMs
     ? { act: baked ? "into the oven" : "put in", atMs: batch.startedAtMs }
-    : { act: baked ? "out of the oven" : "lift out", atMs: batch.plannedLiftAtMs };
+    : { act: baked ? "take out of the oven" : "take out", atMs: batch.plannedLiftAtMs };
 }
 
 /** "equilibrium brine · 3.6 kg". */

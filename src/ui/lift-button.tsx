@@ -30,9 +30,9 @@ export function LiftButton({ batchId, name, clock }: { batchId: string; name: st
         className="btn min-h-11"
         disabled={busy}
         onClick={lift}
-        aria-label={`Lifted out: ${name}`}
+        aria-label={`Taken out: ${name}`}
       >
-        Lifted out
+        Taken out
       </button>
       {problem && (
         <p role="alert" className="max-w-48 text-sm text-error">

@@ -20,7 +20,7 @@ export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem
   }
   putIn(KITCHEN_OUTBOX, entry);
   window.dispatchEvent(new Event(PUT_IN));
-  return { kept: true, problem: "Kept here; sent when the line is back." };
+  return { kept: true, problem: "Kept on this device; sent when it is online again." };
 }
 
 /**

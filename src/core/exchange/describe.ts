@@ -20,7 +20,7 @@ const LABEL: Record<string, string> = {
   mlPerKg: "liquid to the kilogram",
   ingredientId: "ingredient",
   scalesWith: "grows with",
-  pullH: "lift out after",
+  pullH: "take out after",
   toC: "done at",
   restMin: "rest",
   ovenC: "oven",

@@ -34,7 +34,7 @@ export function markdownOf(
     "",
     "## When",
     "",
-    `Lift out after ${hours(f.pullH)}. Ready from about ${hours(ready.likely)}, past it from about ${hours(past.likely)}.`,
+    `Take out after ${hours(f.pullH)}. As wanted from about ${hours(ready.likely)}, stands too long from about ${hours(past.likely)}.`,
     "",
     "## Method",
     "",

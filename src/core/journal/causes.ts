@@ -64,7 +64,7 @@ const meanOver: Weigh = (b) =>
     "mean_over",
     (b.atLift.meanFraction / Math.max(1e-6, target(b)) - 1) * 3,
     `The flesh held ${pct(b.atLift.meanFraction)} where ${pct(target(b))} was wanted.`,
-    "Lift it out earlier, or take the equilibrium school, which cannot overshoot.",
+    "Take it out earlier, or take the equilibrium school, which cannot overshoot.",
   );
 const highTarget: Weigh = (b) =>
   cause(
@@ -78,7 +78,7 @@ const surfaceSalt: Weigh = (b) =>
     "surface_salt",
     (b.atLift.surfaceFraction / Math.max(1e-6, b.atLift.meanFraction) - 2) / 4,
     `The face held ${pct(b.atLift.surfaceFraction)}, the mean ${pct(b.atLift.meanFraction)}.`,
-    "Rest it after the lift-out so that it evens out, or rinse a strong brine.",
+    "Rest it once it is out, so that it evens out, or rinse a strong brine.",
   );
 /** @param weight blandness all through points at the mean more than blandness inside does */
 const meanUnder =
@@ -121,7 +121,7 @@ const tooLong: Weigh = (b) =>
     "too_long",
     b.hours / Math.max(0.1, b.sheet.soak.window.past.likely ?? b.sheet.keep.hours) - 0.6,
     `${b.hours.toFixed(1)} h; the window ended at ${(b.sheet.soak.window.past.likely ?? b.sheet.keep.hours).toFixed(1)} h.`,
-    "Lift it out inside its window.",
+    "Take it out inside its window.",
   );
 const damp: Weigh = (b) =>
   cause(
@@ -139,7 +139,7 @@ const overCooked: Weigh = (b) => {
     "over_cooked",
     0.2 + over / 12,
     `The core read ${Math.round(b.coreC ?? cook.toC)} °C; ${b.sheet.food.targetC} °C is usual.`,
-    "Pull it sooner: out of the heat it still climbs.",
+    "Take it out of the heat sooner: it still climbs.",
   );
 };
 const crustThin: Weigh = (b) => {

@@ -29,7 +29,7 @@ const TENDED: Record<NonNullable<CookStage["action"]>, [string, string]> = {
   baste: ["Baste", "Each opening costs the oven two to four minutes: be quick."],
   turn: ["Turn it", "Both sides alike."],
   sear: ["Seared all round?", "Colour now; it will not come later under cover."],
-  tent: ["Tent it with foil", "The outside is brown enough; the inside is not there yet."],
+  tent: ["Tent it with foil", "The outside is brown enough; the inside is not done yet."],
 };
 
 interface Cooked {

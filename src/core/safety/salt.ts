@@ -23,9 +23,9 @@ export const SALT_RULES: readonly Rule[] = [
     severity: "caution",
     title: "It will be too salty",
     because:
-      "{{percent}} % salt in the flesh at lift-out; from 2 % it tastes like ham, above 2.5 % most eaters object.",
+      "{{percent}} % salt in the flesh when it is taken out; from 2 % it tastes like ham, above 2.5 % most eaters object.",
     instead:
-      "Lift it out earlier, weaken the brine, or choose the equilibrium school, which cannot overshoot.",
+      "Take it out earlier, weaken the brine, or choose the equilibrium school, which cannot overshoot.",
     source: "common practice, no source",
     deferTo: "your own record and taste",
     check: ({ atPull }) =>

@@ -144,8 +144,8 @@ function Fact({ term, figure }: { term: string; figure: string }) {
 
 const EVENT_WORDS: Record<string, string> = {
   started: "Went in",
-  lifted: "Lifted out",
-  lift_undone: "Put back: the lift-out was a slip",
+  lifted: "Taken out",
+  lift_undone: "Put back: taking it out was a slip",
   act_done: "Done",
   act_timed: "Passed by the timer",
   act_undone: "Taken back",
@@ -168,7 +168,7 @@ function Times({ batch }: { batch: BatchDetail }) {
         ))}
         {batch.liftedAtMs === null && (
           <li className="flex justify-between gap-4 border-b border-dotted border-line py-2 text-quiet">
-            <span>Planned lift-out</span>
+            <span>To be taken out</span>
             <span className="figure text-sm">{shortDate(batch.plannedLiftAtMs, batch.timeZone)}</span>
           </li>
         )}

@@ -64,13 +64,13 @@ function Ways({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
 function sayWay({ way, hours, amount = 0 }: Rescue): string {
   switch (way) {
     case "lift_now":
-      return "Lift it out now and cook it as it is.";
+      return "Take it out now and cook it as it is.";
     case "wait":
       return `Leave it in another ${duration(hours)}.`;
     case "pull_and_rest":
-      return `Lift it out now and rest it ${duration(hours)} in the fridge: it evens out, nothing is lost.`;
+      return `Take it out now and rest it ${duration(hours)} in the fridge: it evens out, nothing is lost.`;
     case "rinse":
-      return `Lift it out and stand it ${Math.round(amount)} min in plenty of cold water, in the fridge.`;
+      return `Take it out and stand it ${Math.round(amount)} min in plenty of cold water, in the fridge.`;
     case "dilute":
       return `Add ${fixed(amount, 1)} L of cold water now and leave it in till it is wanted, in ${duration(hours)}.`;
     case "salt_elsewhere":

@@ -184,7 +184,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           />
         ) : (
           <div className="p-6 lg:col-span-2">
-            <h2 className="text-2xl">The sums wait</h2>
+            <h2 className="text-2xl">Cannot be worked out yet</h2>
             <p className="mt-2 max-w-prose" role="alert">
               {worked.refusal.text}
             </p>

@@ -138,7 +138,7 @@ function aboutWanted({ sheet }: Worked, p: Exclude<Preparation, { kind: "saltCru
       if (p.school === "timed")
         return {
           convention:
-            "A strong brine pulled at the right hour. Strength is salt over salt and water; the clock decides what the flesh takes up.",
+            "A strong brine, left at the right hour. Strength is salt over salt and water; the clock decides what the flesh takes up.",
           source: "Mass balance; strength by the cook.",
           otherSchool: `Left for ever, this bath would bring the flesh to ${percent(sheet.endFraction)} %: the equilibrium school uses only the salt the food should end with, and cannot overshoot.`,
         };

@@ -28,7 +28,7 @@ export function whyFlesh({ sheet }: Worked): Explanation {
       `${exact(sheet.foodG)} g of all pieces × ${exact(share * 100)} % edible = ${grams(sheet.flesh.massG)} g`,
       `of it water ${percent(sheet.flesh.waterFraction, 0)} %, own salt ${percent(sheet.flesh.nativeSaltFraction)} %`,
     ],
-    convention: "Bone and unsalted trim take no part in the sums; only edible flesh does.",
+    convention: "Bone and unsalted trim take no part in the sums; only meat without bone does.",
     source: `${sheet.food.provenance}${sheet.food.fromMemory ? " (from memory)" : ""}; doubt about ± ${percent(sheet.food.uncertainty, 0)} %.`,
   };
 }
@@ -106,12 +106,13 @@ const READY_MEANS = {
 };
 
 const PAST_MEANS: Record<PastReason, string> = {
-  acid_limit: "Past it when acid turns flesh of this kind chalky or mealy (practice).",
-  enzyme_limit: "Past it when the fruit's enzymes turn the surface to paste (practice).",
-  over_baked: "Past it when it has baked a quarter longer than the latest reckoning.",
-  over_salted: "Past it when the mean is 15 % over the target.",
-  texture_limit: "Past it when practice says the texture suffers.",
-  storage_limit: "Past it when raw food of this kind has been kept as long as the storage chart allows.",
+  acid_limit: "Spoilt when acid turns flesh of this kind chalky or mealy (practice).",
+  enzyme_limit: "Spoilt when the fruit's enzymes turn the surface to paste (practice).",
+  over_baked: "Overdone when it has baked a quarter longer than the latest reckoning.",
+  over_salted: "Salty when the mean is 15 % over the target.",
+  texture_limit: "Stands too long when practice says the texture suffers.",
+  storage_limit:
+    "Keeps no longer when raw food of this kind has been kept as long as the storage chart allows.",
 };
 
 export function whyReady({ input, sheet }: Worked): Explanation {
@@ -123,7 +124,7 @@ export function whyReady({ input, sheet }: Worked): Explanation {
     title: "When it is ready",
     sum: [
       `ready: early ${hour(ready.early)} · likely ${hour(ready.likely)} · late ${hour(ready.late)}`,
-      `past it: likely ${hour(past.likely)}`,
+      `stood too long: likely ${hour(past.likely)}`,
     ],
     convention: `${READY_MEANS[input.readiness]} ${PAST_MEANS[pastReason]} Early and late: 2 mm thinner or thicker, and diffusivity half-way to its published limits. Practice for this: ${practice.minH} to ${practice.maxH} h, usually ${practice.typicalH} h.`,
     source: "Soak engine; limits from the practice table and the USDA FSIS storage chart (from memory).",

@@ -61,7 +61,10 @@ export function PrintSheet({
           term="Food"
           text={`${food?.name ?? f.foodId}, ${f.pieces.count} × ${fixed(f.pieces.thicknessMm, 0)} mm`}
         />
-        <Row term="On the scale" text={`${grams(f.pieces.totalMassG)} g (flesh ${grams(sheet.fleshG)} g)`} />
+        <Row
+          term="Weight of all pieces"
+          text={`${grams(f.pieces.totalMassG)} g (flesh ${grams(sheet.fleshG)} g)`}
+        />
         {sheet.brineFraction !== undefined && (
           <Row term="Brine strength" text={`${percent(sheet.brineFraction)} % by weight`} />
         )}
@@ -70,10 +73,10 @@ export function PrintSheet({
           text={`${fixed(f.holding.temperatureC, 0)} °C, ${f.holding.covered ? "covered" : "uncovered"}`}
         />
         <Row term="Preparation" text={PREPARATION_NAME[choiceOf(f.preparation)]} />
-        <Row term={baked ? "Bake for" : "Lift out after"} text={duration(f.pullH)} />
+        <Row term={baked ? "Bake for" : "Take out after"} text={duration(f.pullH)} />
         <Row
           term="Ready, likely"
-          text={`${ready.likely === undefined ? "over 4 d" : roughly(ready.likely)}; past it ${roughly(past.likely ?? 96)}`}
+          text={`${ready.likely === undefined ? "over 4 d" : roughly(ready.likely)}; stands too long from ${roughly(past.likely ?? 96)}`}
         />
         <Row
           term="Salt in the flesh then"
@@ -86,7 +89,7 @@ export function PrintSheet({
         {startedAtMs !== undefined && (
           <>
             <Row term="Went in" text={shortDate(startedAtMs, timeZone)} />
-            <Row term="Lift out" text={shortDate(startedAtMs + f.pullH * 3_600_000, timeZone)} />
+            <Row term="Take out" text={shortDate(startedAtMs + f.pullH * 3_600_000, timeZone)} />
           </>
         )}
       </dl>
@@ -106,7 +109,7 @@ export function PrintSheet({
       </p>
       <ShareCode formulation={f} />
       <p className="mt-6 border-t border-line pt-2 text-sm">
-        Really weighed: ____________ Went in: ____________ Lifted out: ____________ Initials: ______
+        Really weighed: ____________ Went in: ____________ Taken out: ____________ Initials: ______
       </p>
     </article>
   );

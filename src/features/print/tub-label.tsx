@@ -2,6 +2,7 @@ import { pantryOf } from "@/core/materials/pantry";
 import { dayAndClock, grams } from "@/ui/format";
 import type { PrintData } from "./print-sheet";
 import { Also } from "@/ui/measures";
+import { allergenName } from "@/ui/names";
 
 const LABELS_A_SHEET = 4;
 const HOUR_MS = 3_600_000;
@@ -35,13 +36,13 @@ function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }:
         <dt className="font-bold">Out</dt>
         <dd className="figure text-xl font-bold">{at(f.pullH)}</dd>
         <dt>Ready</dt>
-        <dd className="figure">{readyH === undefined ? "not before it is past it" : `from ${at(readyH)}`}</dd>
-        <dt>Past it</dt>
+        <dd className="figure">{readyH === undefined ? "not while it keeps" : `from ${at(readyH)}`}</dd>
+        <dt>Keeps until</dt>
         <dd className="figure">{at(sheet.past.likely ?? 96)}</dd>
       </dl>
       <p>
         Allergens:{" "}
-        {allergens.length > 0 ? allergens.join(", ").replaceAll("_", " ") : "none in the table; read labels"}
+        {allergens.length > 0 ? allergens.map(allergenName).join(", ") : "none in the table; read labels"}
       </p>
       <p className="mt-1 text-sm">
         <Also>Raw: keep at 4 °C or below.</Also> {kitchenName}. Made by: ____________

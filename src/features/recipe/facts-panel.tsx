@@ -48,7 +48,7 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
       </div>
       <Select label="Food" value={facts.foodId} options={options} onChange={(foodId) => set({ foodId })} />
       <QuantityField
-        label="On the scale"
+        label="Weight of all pieces"
         unit="g"
         value={facts.foodG}
         rule={RANGES.totalMassG}
@@ -74,7 +74,7 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
       />
       <Because>Told by {read.preparation.because}.</Because>
       <QuantityField
-        label="Lift out after"
+        label="Take out after"
         unit="h"
         value={(facts.pullH ?? 0) * 60}
         shownUnit={60}

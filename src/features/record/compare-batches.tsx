@@ -27,7 +27,7 @@ const ROWS: [string, Said][] = [
       pantryOf(batch.formulation.own).food(batch.formulation.foodId)?.name ?? batch.formulation.foodId,
   ],
   [
-    "On the scale",
+    "Weight of all pieces",
     ({ batch }) => `${grams(batch.formulation.pieces.totalMassG)} g in ${batch.formulation.pieces.count}`,
   ],
   ["Thickest part", ({ batch }) => `${fixed(batch.formulation.pieces.thicknessMm, 0)} mm`],
@@ -43,7 +43,7 @@ const ROWS: [string, Said][] = [
     "Ready from, as told",
     ({ batch }) => (batch.sheet.ready.likely === undefined ? "over 4 d" : duration(batch.sheet.ready.likely)),
   ],
-  ["Mean salt at the pull", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
+  ["Mean salt when taken out", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
   ["Sodium a portion", ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
   ["Held at", ({ batch }) => `${fixed(batch.formulation.holding.temperatureC, 0)} °C`],
   ["Core, last read", ({ work }) => lastCore(work)],

@@ -82,7 +82,7 @@ export function Record({ kitchen, record, trends }: Props) {
           <p className="text-lg">
             {query.find || query.kind !== "all" || query.judged !== "all"
               ? "Nothing in the record is like that."
-              : "Nothing has come out yet. A batch is here once it is lifted out."}
+              : "Nothing has come out yet. A batch is here once it is taken out."}
           </p>
         ) : (
           <ul>

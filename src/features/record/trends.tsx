@@ -26,9 +26,7 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
     <section aria-label="Trends" className="grid gap-6 lg:grid-cols-2">
       {judged.length >= LEAST && (
         <figure>
-          <figcaption className="text-xl font-display font-bold">
-            Salt wanted, and how it was found
-          </figcaption>
+          <figcaption className="text-xl font-display font-bold">Target salt and verdict</figcaption>
           <div className="h-64" role="img" aria-label={`${judged.length} judged batches`}>
             <ResponsiveContainer>
               <ScatterChart margin={{ left: 0, right: 16, top: 8, bottom: 4 }}>
@@ -58,9 +56,7 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
       )}
       {timed.length >= LEAST && (
         <figure>
-          <figcaption className="text-xl font-display font-bold">
-            Hours foretold, and hours it stood
-          </figcaption>
+          <figcaption className="text-xl font-display font-bold">Predicted and actual hours</figcaption>
           <div className="h-64" role="img" aria-label={`${timed.length} batches by their hours`}>
             <ResponsiveContainer>
               <ScatterChart margin={{ left: 0, right: 16, top: 8, bottom: 4 }}>

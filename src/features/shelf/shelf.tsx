@@ -94,7 +94,7 @@ const UNDO_FOR_MS = 2 * 3_600_000;
 function LatelyOut({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) {
   return (
     <section className="mt-10">
-      <h2 className="text-xl">Lately out</h2>
+      <h2 className="text-xl">Finished lately</h2>
       <ul>
         {batches.map((batch) => (
           <li
@@ -105,7 +105,7 @@ function LatelyOut({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) 
               {batch.name}
             </Link>
             {batch.liftedAtMs !== null && (
-              <span className="text-quiet">lifted out {shortDate(batch.liftedAtMs, batch.timeZone)}</span>
+              <span className="text-quiet">taken out {shortDate(batch.liftedAtMs, batch.timeZone)}</span>
             )}
             {batch.liftedAtMs !== null && nowMs - batch.liftedAtMs < UNDO_FOR_MS && (
               <UndoLiftButton batchId={batch.id} name={batch.name} />

@@ -66,7 +66,7 @@ export function KitchenPanel({ body, timeZone, onChange }: Props) {
         value={body.getsUp}
         onChange={(getsUp) => onChange({ getsUp })}
       />
-      <h3 className="mt-2 text-lg">Nobody there</h3>
+      <h3 className="mt-2 text-lg">Nobody in the kitchen</h3>
       <ul>
         {absences.map((absence, i) => (
           <li key={i} className="flex items-center justify-between gap-2 border-b border-dotted border-line">
@@ -76,7 +76,7 @@ export function KitchenPanel({ body, timeZone, onChange }: Props) {
             <button
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Take out the absence of ${shortDate(absence.fromMs, timeZone)}`}
+              aria-label={`Remove the absence of ${shortDate(absence.fromMs, timeZone)}`}
               onClick={() => onChange({ absences: absences.filter((a) => a !== absence) })}
             >
               <X size={18} aria-hidden />

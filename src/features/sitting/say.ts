@@ -95,7 +95,7 @@ function sayBy(minutes: number): string {
 const TELL_MIN = 2;
 const TOLD_MOST = 4;
 
-/** What moved between two plans: "Lift it out 25 min later; nothing else moves". Undefined where nothing did. */
+/** What moved between two plans: "Take it out 25 min later; nothing else moves". Undefined where nothing did. */
 export function sayMoved(before: readonly PlannedTask[], after: readonly PlannedTask[]): string | undefined {
   const was = new Map(before.map((t) => [t.id, t]));
   const moved = after.flatMap((task) => {

@@ -53,7 +53,7 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
             <button
               type="button"
               className="btn btn-ghost min-h-11"
-              aria-label={`Take out ${eater.name}`}
+              aria-label={`Remove ${eater.name}`}
               onClick={() => void keep(others(eater.id))}
             >
               <Trash2 size={18} aria-hidden />

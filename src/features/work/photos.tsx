@@ -60,7 +60,7 @@ export function Photos({ batchId, photos }: Props) {
               aria-label={`Take photo ${i + 1} out`}
               onClick={() => remove(photo.id)}
             >
-              Take out
+              Remove
             </button>
           </li>
         ))}

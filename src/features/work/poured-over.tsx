@@ -65,7 +65,7 @@ export function PouredOver({ input, sheet, weights, over, onScale }: Props) {
 
 const Effect = ({ effect }: { effect: AcceptedEffect }) => (
   <>
-    : <span className="figure">{percent(effect.meanFraction)}</span> % salt at the pull,{" "}
+    : <span className="figure">{percent(effect.meanFraction)}</span> % salt when it is taken out,{" "}
     <span className="figure">{percent(effect.endFraction)}</span> % in the end;{" "}
     {effect.window.ready.likely === undefined
       ? "ready only after 4 days"

@@ -36,7 +36,7 @@ export function WeighIn({ input, sheet, weights, scale, scaledBy, onScale, onWei
   const over = lines.filter((l) => weights[l.id] !== undefined && judgeWeight(l, weights[l.id]) === "over");
   return (
     <section aria-label="Weigh in" className="bg-base-100 p-4">
-      <h3 className="text-2xl">On the scale</h3>
+      <h3 className="text-2xl">Scale</h3>
       <QuantityField
         label="Tare: the empty bowl"
         unit="g"

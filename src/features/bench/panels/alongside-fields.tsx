@@ -39,7 +39,7 @@ export function AlongsideFields({
               onValidity={onValidity}
             />
             <QuantityField
-              label={`${name}, on the scale`}
+              label={`${name}, weight of all pieces`}
               unit="g"
               value={other.totalMassG}
               rule={RANGES.totalMassG}
@@ -60,7 +60,7 @@ export function AlongsideFields({
               className="btn btn-ghost min-h-11 w-full justify-start px-0 font-normal"
               onClick={() => set(others.filter((_, i) => i !== index))}
             >
-              <Trash2 size={18} aria-hidden /> Take out {name.toLowerCase()}
+              <Trash2 size={18} aria-hidden /> Remove {name.toLowerCase()}
             </button>
           </div>
         );

@@ -45,7 +45,7 @@ export function FoodPanel({
     <Group title="Food">
       {worked && (
         <div className="field-row">
-          <span className="text-quiet">Edible flesh</span>
+          <span className="text-quiet">Meat without bone</span>
           <span className="flex items-center">
             <Why explanation={whyFlesh(worked)} />
             <span className="figure text-lg">{grams(worked.sheet.flesh.massG)}</span>

@@ -146,7 +146,7 @@ export function LineRow(props: Props) {
             type="button"
             className="btn btn-ghost min-h-11 px-2 font-normal"
             onClick={props.onRemove}
-            aria-label={`Take out ${name}`}
+            aria-label={`Remove ${name}`}
           >
             <Trash2 size={18} aria-hidden />
           </button>

@@ -49,7 +49,7 @@ export function BuyDialog({ input, sheet, change, onClose }: Props) {
       />
       <dl className="my-3 grid grid-cols-2 gap-2" data-figure="buy">
         <div className="border border-line bg-base-200 p-2">
-          <dt className="text-sm text-quiet">Buy, as sold</dt>
+          <dt className="text-sm text-quiet">Buy, as bought</dt>
           <dd className="figure text-[1.75rem] leading-tight">{grams(buy.rawG)} g</dd>
         </div>
         <div className="border border-line bg-base-200 p-2">
@@ -59,7 +59,7 @@ export function BuyDialog({ input, sheet, change, onClose }: Props) {
       </dl>
       <p className="text-sm">
         About {buy.pieces} pieces of the usual {grams(food.pieceMassG)} g. Bone {grams(buy.boneG)} g, skin and
-        trim {grams(buy.trimG)} g. {grams(servingG(food, appetite))} g a head as sold: common practice, no
+        trim {grams(buy.trimG)} g. {grams(servingG(food, appetite))} g a head as bought: common practice, no
         source.
       </p>
       <h3 className="mt-4 text-lg">The other way round</h3>

@@ -29,11 +29,11 @@ const TICK = { fill: "var(--color-base-content)", fontSize: 13 };
 const HOURS = [0.25, 1, 4, 16, 96];
 const shown = (value: unknown) => `${Number(value).toFixed(2)} %`;
 
-/** Salt by depth at the pull, and mean salt by the hour. */
+/** Salt by depth when taken out, and mean salt by the hour. */
 export function CompareCharts({ series, pullH }: Props) {
   return (
     <div className="grid gap-4 lg:grid-cols-2">
-      <Chart title="Salt by depth at the pull" x="mm from the face" domain={[0, "dataMax"]} scale="linear">
+      <Chart title="Salt by depth when taken out" x="mm from the face" domain={[0, "dataMax"]} scale="linear">
         {series.map(({ name, curve }, i) =>
           curveLine(
             name,

@@ -48,7 +48,7 @@ export function CompareDialog(props: { input: Formulation; rate: KnownRate; onCl
     return curve ? [{ name: NAMES[w.id], curve }] : [];
   });
   return (
-    <Modal title={`Compare, pulled at ${duration(input.pullH)}`} onClose={onClose} wide>
+    <Modal title={`Compare, taken out at ${duration(input.pullH)}`} onClose={onClose} wide>
       <div className="mb-3 flex flex-wrap gap-2" role="group" aria-label="What to compare, three at most">
         {all.map((w) => (
           <button
@@ -71,7 +71,7 @@ export function CompareDialog(props: { input: Formulation; rate: KnownRate; onCl
                 <tr className="text-base-content">
                   <th scope="col">What</th>
                   <th scope="col">Salt</th>
-                  <th scope="col">Mean at pull</th>
+                  <th scope="col">Mean when taken out</th>
                   <th scope="col">Centre</th>
                   <th scope="col">Ready, likely</th>
                 </tr>

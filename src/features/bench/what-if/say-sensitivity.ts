@@ -2,13 +2,13 @@ import type { Sensitivity } from "@/core/formula/ensemble";
 import { duration } from "@/ui/format";
 
 const INPUT: Record<Sensitivity["input"], string> = {
-  thickness: "2 mm thicker",
-  diffusivity: "salt a fifth slower in this flesh",
-  strength: "salt 5 % short",
-  warmth: "1 °C warmer",
+  thickness: "2 mm thicker, it",
+  diffusivity: "if salt moves a fifth slower, it",
+  strength: "with 5 % less salt, it",
+  warmth: "1 °C warmer, it",
 };
 
-/** "2 mm thicker = 1 h 50 more". */
+/** "2 mm thicker takes 1 h 50 longer". */
 export function saySensitivity({ input, hoursMore }: Sensitivity): string {
-  return `${INPUT[input]} = ${duration(Math.abs(hoursMore))} ${hoursMore >= 0 ? "more" : "less"}`;
+  return `${INPUT[input]} takes ${duration(Math.abs(hoursMore))} ${hoursMore >= 0 ? "longer" : "less"}`;
 }

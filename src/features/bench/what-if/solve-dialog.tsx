@@ -69,7 +69,7 @@ export function SolveDialog({ input, rate, change, onClose }: Props) {
             {...ask({ unknown: "time" })}
             say={(h) => `ready after ${duration(h)}`}
             apply={(h) => ({
-              label: "Pull then",
+              label: "Take it out then",
               act: use((f) => ({ ...f, pullH: Math.ceil(h * 4) / 4 })),
             })}
           />
@@ -81,7 +81,7 @@ export function SolveDialog({ input, rate, change, onClose }: Props) {
           <AnswerLine {...ask({ unknown: "rinse" })} say={(h) => `${duration(h)} in plenty of cold water`} />
         </section>
         <section aria-label="How long a rest">
-          <h3 className="text-lg">Pulled at {duration(input.pullH)}: how long a rest to even out?</h3>
+          <h3 className="text-lg">Taken out at {duration(input.pullH)}: how long a rest to even out?</h3>
           <AnswerLine
             {...ask({ unknown: "rest" })}
             say={(h) => `${duration(h)} in the fridge, out of the brine`}
@@ -129,7 +129,7 @@ function sayNone(answer: Extract<Answer, { ok: false }>, question: Question): st
     case "too_slow_even_saturated":
       return `No brine does it: even saturated (${percent(answer.nearest, 1)} %) the flesh is at ${reached} by then and not as you asked. Slashes or thinner pieces would.`;
     case "salty_already_at_the_weakest":
-      return `Any brine overshoots in that time: the weakest computed (${percent(answer.nearest, 1)} %) brings ${reached}. Lift it out sooner.`;
+      return `Any brine overshoots in that time: the weakest computed (${percent(answer.nearest, 1)} %) brings ${reached}. Take it out sooner.`;
     case "not_within":
       return `Not within ${duration(answer.nearest)}: by then the mean is ${reached}.`;
     case "not_needed":

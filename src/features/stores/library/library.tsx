@@ -62,7 +62,7 @@ export function Library({ formulas, timeZone }: { formulas: FormulaView[]; timeZ
           {hasAway && (
             <label className="ml-auto flex min-h-11 items-center gap-2">
               <input type="checkbox" className="toggle" checked={away} onChange={() => setAway(!away)} />
-              put away
+              archived
             </label>
           )}
         </div>
@@ -100,7 +100,7 @@ function FormulaItem({ formula, timeZone }: { formula: FormulaView; timeZone: st
         <button
           type="button"
           className="btn btn-ghost min-h-11"
-          aria-label={`${archived ? "Take out again" : "Put away"}: ${name}`}
+          aria-label={`${archived ? "Bring back" : "Archive"}: ${name}`}
           onClick={() => void save("PATCH", `/api/formulas/${id}`, { archived: !archived })}
         >
           <Icon size={18} aria-hidden />

@@ -56,8 +56,8 @@ export const FOOD_FIELDS: NumberField<Food>[] = [
   plain("targetC", "Usual core", "°C", 30, 110, 0),
   plain("safeMinC", "Official minimum", "°C", 30, 110, 1),
   plain("acidMaxH", "Longest in sharp acid", "h", 0, 200),
-  plain("servingLightG", "A light portion, as sold", "g", 1, 5000, 0),
-  plain("servingHeartyG", "A hearty portion, as sold", "g", 1, 5000, 0),
+  plain("servingLightG", "A light portion, as bought", "g", 1, 5000, 0),
+  plain("servingHeartyG", "A hearty portion, as bought", "g", 1, 5000, 0),
 ];
 
 export const ruleOf = (field: NumberField<never>): QuantityRule => ({

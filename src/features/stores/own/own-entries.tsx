@@ -83,7 +83,7 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
       </div>
       {kitchen.putAway.length > 0 && (
         <p className="pt-4">
-          <span className="text-quiet">Put away: </span>
+          <span className="text-quiet">Archived: </span>
           {kitchen.putAway.map(({ kind, id, name }) => (
             <button
               key={`${kind}/${id}`}
@@ -182,7 +182,7 @@ function AwayButton(props: { name: string; used: boolean; onPutAway: () => void;
     <button
       type="button"
       className="btn btn-ghost min-h-11"
-      aria-label={`${props.used ? "Put away" : "Take out"} ${props.name}`}
+      aria-label={`${props.used ? "Archive" : "Remove"} ${props.name}`}
       onClick={props.used ? props.onPutAway : props.onRemove}
     >
       <Icon size={18} aria-hidden />

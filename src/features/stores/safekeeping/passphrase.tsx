@@ -4,7 +4,7 @@ import { useState } from "react";
 import { PASSPHRASE_MIN } from "@/contracts/door";
 import { send, type Sent } from "@/ui/send";
 
-/** Who comes in: one passphrase for the kitchen, and every device out at once. */
+/** Sign-in: one passphrase for the kitchen, and every device out at once. */
 export function Passphrase({ set }: { set: boolean }) {
   const [has, setHas] = useState(set);
   const [said, setSaid] = useState<{ text: string; bad: boolean } | null>(null);
@@ -30,7 +30,7 @@ export function Passphrase({ set }: { set: boolean }) {
   };
   return (
     <div>
-      <h3 className="text-xl">Who comes in</h3>
+      <h3 className="text-xl">Sign-in</h3>
       <p className="py-1 text-sm text-quiet">
         {has
           ? "With the passphrase, from any address this kitchen is started on."

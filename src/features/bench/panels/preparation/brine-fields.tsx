@@ -33,11 +33,11 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
     <>
       {preparation.school === "equilibrium" ? (
         <Select
-          label="Convention"
+          label="The sum"
           value={preparation.convention}
           options={[
-            { value: "waterPhase", label: "water-phase" },
-            { value: "wholeMass", label: "% of food + water" },
+            { value: "waterPhase", label: "finished flesh at the target" },
+            { value: "wholeMass", label: "usual kitchen formula (falls 10 to 20 % short)" },
           ]}
           onChange={(convention) => set({ ...preparation, convention })}
         />

@@ -1,0 +1,124 @@
+import { expect, test } from "./kitchen";
+
+const WAYS = [
+  ["Kind", "pork chop, bone-in", "dry"],
+  ["Kind", "pork chop, bone-in", "equilibrium"],
+  ["Kind", "pork chop, bone-in", "timed"],
+  ["Kind", "pork chop, bone-in", "marinade"],
+  ["Kind", "pork chop, bone-in", "paste"],
+  ["Kind", "pork chop, bone-in", "rub"],
+  ["Kind", "mackerel fillet, skin on", "cure"],
+  ["Kind", "celeriac, whole", "crust"],
+] as const;
+
+test.describe("from an empty kitchen, by way of the sentence and the ways", () => {
+  test("the first brine in six taps and the digits of one weight", async ({ page, emptyKitchen }) => {
+    let taps = 0;
+    const tap = async (what: ReturnType<typeof page.getByRole>) => {
+      taps++;
+      await what.click();
+    };
+    await page.goto(emptyKitchen.url);
+    await tap(page.getByRole("main").getByRole("link", { name: "Start a batch" }));
+    const weight = page.getByLabel("Weight of all pieces");
+    await tap(weight);
+    await weight.fill("1400");
+    await tap(page.locator('[data-way="dry"]'));
+    await tap(page.getByRole("button", { name: "Start this batch" }).first());
+    await tap(page.getByRole("dialog").getByRole("button", { name: /^(Start|Put)/ }));
+    await expect(page.getByRole("article", { name: /Pork chop/ })).toBeVisible();
+    expect(taps).toBeLessThanOrEqual(6);
+  });
+
+  test("every preparation is one tap away, and ends where its card said", async ({ page, emptyKitchen }) => {
+    test.setTimeout(180_000);
+    await page.goto(`${emptyKitchen.url}/bench`);
+    let kind = "";
+    for (const [label, food, way] of WAYS) {
+      if (food !== kind) {
+        const field = page.getByLabel(label, { exact: true });
+        await field.fill(food);
+        await page.getByRole("option", { name: food, exact: true }).first().click();
+        await expect(field).toHaveValue(food);
+        kind = food;
+      }
+      const card = page.locator(`[data-way="${way}"]`);
+      await expect(page.getByRole("region", { name: "Ways to get there" })).toHaveAttribute(
+        "aria-busy",
+        "false",
+      );
+      const further = page.locator("summary", { hasText: "further off" });
+      if (!(await card.isVisible())) await further.click();
+      const said = await card.locator(".figure").first().innerText();
+      await card.click();
+      await expect(card).toHaveAttribute("aria-pressed", "true");
+      await expect(page.locator('[data-figure="mean"] .figure')).toContainText(said.replace(/\s*%/, ""));
+    }
+  });
+
+  test("a time in words is read; what is none is refused and kept as typed", async ({
+    page,
+    emptyKitchen,
+  }) => {
+    await page.goto(`${emptyKitchen.url}/bench`);
+    const heat = page.getByLabel("To the heat");
+    await heat.fill("6 pm tomorrow");
+    await heat.press("Enter");
+    await expect(heat).toHaveValue(/^[A-Z][a-z]{2} 18:00$/);
+    await expect(
+      page.getByRole("heading", { name: /Ways to get there by [A-Z][a-z]{2} 18:00/ }),
+    ).toBeVisible();
+    await heat.fill("when it rains");
+    await heat.press("Enter");
+    await expect(page.getByText(/does not read as a time/)).toBeVisible();
+    await expect(heat).toHaveValue("when it rains");
+    await heat.press("Escape");
+    await expect(heat).toHaveValue(/^[A-Z][a-z]{2} 18:00$/);
+    const hours = page.getByLabel("Hours in it");
+    await hours.fill("40 h 47");
+    await hours.press("Tab");
+    await expect(hours).toHaveValue("40 h 47");
+    await expect(page.getByRole("slider")).toHaveAttribute("aria-valuetext", /^40 h 47/);
+  });
+
+  test("what the cook changed stays when the kind changes; what it was offered follows", async ({
+    page,
+    emptyKitchen,
+  }) => {
+    await page.goto(`${emptyKitchen.url}/bench`);
+    const kind = page.getByLabel("Kind", { exact: true });
+    const before = await page.getByLabel("Thickness").inputValue();
+    await page.getByLabel("Salt wanted in the flesh").fill("1.1");
+    // Letters in a picker commit nothing.
+    await kind.fill("duck l");
+    await expect(page.getByRole("option").first()).toBeVisible();
+    expect(await page.getByLabel("Thickness").inputValue()).toBe(before);
+    await kind.press("Escape");
+    await expect(kind).toHaveValue("pork chop, bone-in");
+    await kind.fill("duck leg");
+    await page
+      .getByRole("option", { name: /duck leg/ })
+      .first()
+      .click();
+    await expect(page.getByLabel("Thickness")).not.toHaveValue(before);
+    await expect(page.getByLabel("Salt wanted in the flesh")).toHaveValue("1.1");
+    await expect(page.getByLabel("Name of the formula")).toHaveValue(/[Dd]uck leg/);
+  });
+
+  test("two are yours: the third follows, and says so where there is none", async ({
+    page,
+    emptyKitchen,
+  }) => {
+    await page.goto(`${emptyKitchen.url}/bench`);
+    await page.locator('[data-way="timed"]').click();
+    const strength = page.getByRole("textbox", { name: "Brine strength" });
+    await page.getByLabel("Hours in it").fill("4 h");
+    await expect.poll(async () => Number(await strength.inputValue())).toBeGreaterThan(5);
+    const gentle = Number(await strength.inputValue());
+    await page.getByLabel("Salt wanted in the flesh").fill("1.0");
+    await expect.poll(async () => Number(await strength.inputValue())).toBeLessThan(gentle);
+    await page.getByLabel("Hours in it").fill("15 min");
+    await page.getByLabel("Salt wanted in the flesh").fill("2.5");
+    await expect(page.getByText(/nothing that dissolves brings 2.5 %/)).toBeVisible();
+  });
+});
