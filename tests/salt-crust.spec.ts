@@ -94,7 +94,7 @@ test("short cure: more salt than is wanted, most of it comes off; it keeps nothi
   await bench.choose("Salt", "pickling salt");
   await bench.enter("Salt put on, of edible weight", "6");
   const edible = Number(
-    (await page.getByText("Edible flesh").locator("..").innerText()).replace(/[^\d]/g, ""),
+    (await page.getByText("Meat without bone").locator("..").innerText()).replace(/[^\d]/g, ""),
   );
   expect(await bench.grams("pickling")).toBeCloseTo((0.06 * edible) / 0.997, 0);
   expect(await bench.grams("sugar_brown_light")).toBeCloseTo(0.5 * 0.06 * edible, 0);

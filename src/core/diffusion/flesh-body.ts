@@ -85,14 +85,14 @@ export function fleshBody(
   diffusivityM2PerS: number,
   options: BodyOptions = {},
 ): FleshBody {
-  // Only a slab can have one face blocked; any other form is wetted all about.
-  const oneFace = piece.faces === "one" && form === "slab";
+  // Only what lies flat can have one face blocked; any other form is wetted all about.
+  const oneFace = piece.faces === "one" && (form === "slab" || form === "block");
   const pathMm = oneFace ? piece.thicknessMm : piece.thicknessMm / 2;
   const shortened = slashedPathMm(pathMm, piece.slashDepthMm, piece.slashSpacingMm) / pathMm;
   const skinM = piece.skin && !oneFace ? SKIN_EQUIVALENT_MM / 1000 : 0;
   const onOneFace = skinM > 0 && piece.skinOn === "oneFace";
-  const solid = solidOf(form, piece.thicknessMm, shortened, options.size, onOneFace ? skinM : 0);
-  const body = bodyOf(form, piece.thicknessMm, pathMm, options.size);
+  const solid = solidOf(form, 2 * pathMm * shortened, options.size, onOneFace ? skinM : 0);
+  const body = bodyOf(form, pathMm, options.size);
   // Skin on one face is that face's own; all about it is one more resistance before every face.
   const skin = onOneFace && solid ? 0 : skinM / diffusivityM2PerS;
   const film =
@@ -109,11 +109,13 @@ export function fleshBody(
   };
 }
 
-/** The piece's own directions, where more than one counts or its two faces differ; undefined where one distance tells all. */
+/**
+ * The piece's own directions, where more than one counts or its two faces differ; undefined where one distance tells all.
+ * @param throughMm from face to face; twice the way from an open face to one that is blocked, which is a mirror
+ */
 function solidOf(
   form: PieceForm,
-  thicknessMm: number,
-  shortened: number,
+  throughMm: number,
   size: BodyOptions["size"],
   skinM: number,
 ): SolidAxis[] | undefined {
@@ -122,21 +124,22 @@ function solidOf(
     halfM: mm / 2000,
     barrierM: 0,
   });
-  const long = size ?? { lengthMm: 4 * thicknessMm, widthMm: thicknessMm };
-  const thickness = bare(thicknessMm * shortened);
+  const long = size ?? { lengthMm: 4 * throughMm, widthMm: throughMm };
+  const thickness = bare(throughMm);
   const upright: SolidAxis = skinM > 0 ? { ...thickness, kind: "full", otherBarrierM: skinM } : thickness;
   if (form === "block") return [upright, bare(long.widthMm), bare(long.lengthMm)];
-  if (form === "shortLog") return [bare(thicknessMm * shortened, "radius"), bare(long.lengthMm)];
+  if (form === "shortLog") return [bare(throughMm, "radius"), bare(long.lengthMm)];
   return form === "slab" && skinM > 0 ? [upright] : undefined;
 }
 
-function bodyOf(form: PieceForm, thicknessMm: number, pathMm: number, size: BodyOptions["size"]): Body {
-  const long = size ?? { lengthMm: 4 * thicknessMm, widthMm: thicknessMm };
+function bodyOf(form: PieceForm, pathMm: number, size: BodyOptions["size"]): Body {
+  const throughMm = 2 * pathMm;
+  const long = size ?? { lengthMm: 4 * throughMm, widthMm: throughMm };
   switch (form) {
     case "block":
-      return equivalentBody({ kind: "brick", edgesMm: [thicknessMm, long.widthMm, long.lengthMm] });
+      return equivalentBody({ kind: "brick", edgesMm: [throughMm, long.widthMm, long.lengthMm] });
     case "shortLog":
-      return equivalentBody({ kind: "finiteCylinder", diameterMm: thicknessMm, lengthMm: long.lengthMm });
+      return equivalentBody({ kind: "finiteCylinder", diameterMm: throughMm, lengthMm: long.lengthMm });
     default:
       return { shape: form, halfThicknessM: pathMm / 1000 };
   }

@@ -25,7 +25,7 @@ export function piecesOffered(food: Food, count = 1): Pieces {
   return {
     count,
     totalMassG: food.pieceMassG * count,
-    shape: flat === "slab" && !oneFace && hasSides(food) ? "block" : flat,
+    shape: flat === "slab" && hasSides(food) ? "block" : flat,
     thicknessMm: food.thicknessMm,
     bone: food.boneFraction > 0.05,
     skin: food.skin,

@@ -82,7 +82,7 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
     ...pieces,
     thicknessMm,
     faces: oneFace ? ("one" as const) : pieces.faces,
-    skinOn: isWhole(load.food.form) ? ("allFaces" as const) : ("oneFace" as const),
+    skinOn: skinOf(load.food),
   };
   const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
   const d = diffusivityAt(at4C, holding.temperatureC);
@@ -103,6 +103,10 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
   };
 }
+
+/** A cut piece has skin on one face; so has the wall of a drawn bird, whose other face is the open cavity. */
+const skinOf = (food: Food): "allFaces" | "oneFace" =>
+  isWhole(food.form) && food.kingdom !== "bird" ? "allFaces" : "oneFace";
 
 interface StageBasics {
   durationS: number;

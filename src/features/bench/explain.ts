@@ -92,11 +92,33 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
         : `${grams(inFleshG)} g in ${grams(sheet.flesh.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} %: ${tasteBand(outcome.meanFraction)}`,
       `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,
       `D: ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
+      ...sayShape(input, sheet),
     ],
     convention:
-      "Fick's second law through the thickness, solved in finite volumes; the bath weakens as the flesh takes salt. Shares are of the finished flesh, its own salt counted.",
+      "Fick's second law, solved in finite volumes; the bath weakens as the flesh takes salt. Shares are of the finished flesh, its own salt counted.",
     source: `${sheet.food.diffusivitySource}. Real meat is uncertain by a factor of about two.`,
   };
+}
+
+/** How the piece was taken, a line each: its directions, its skin. */
+function sayShape({ pieces }: Worked["input"], { soak, pieceSize }: Worked["sheet"]): string[] {
+  const { solid } = soak.body;
+  const size = `${fixed(pieces.thicknessMm, 0)} × ${fixed(pieceSize.widthMm, 0)} × ${fixed(pieceSize.lengthMm, 0)} mm`;
+  const shape =
+    pieces.shape === "block"
+      ? [`shape: a block of about ${size}; salt comes in at its sides and ends too`]
+      : solid && solid.length > 1
+        ? [`shape: a short log of about ${size}; salt comes in at its ends too`]
+        : [];
+  if (!pieces.skin) return shape;
+  if (pieces.faces === "one") return [...shape, "skin: it covers the face that is taken as shut"];
+  const onOne = solid?.[0].otherBarrierM !== undefined;
+  return [
+    ...shape,
+    onOne
+      ? "skin: on one face, where hardly any salt passes"
+      : "skin: all about; salt comes in slowly through it",
+  ];
 }
 
 const READY_MEANS = {

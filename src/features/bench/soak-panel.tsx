@@ -11,6 +11,7 @@ import { Section } from "@/ui/section/section";
 import { Figures } from "./figures";
 import type { Worked } from "./worked";
 import { usePlate, type Sheet } from "./use-sheet";
+import { YieldLine } from "./yield-line";
 import { saySensitivity } from "./what-if/say-sensitivity";
 
 interface Props extends Worked {
@@ -96,6 +97,7 @@ export function SoakPanel(props: Props) {
           </span>
         )}
       </p>
+      <YieldLine input={input} sheet={sheet} outcome={props.outcome} />
       <OtherSizes input={input} sheet={sheet} outcome={props.outcome} />
       <div className="min-h-52 flex-1">
         <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} />
