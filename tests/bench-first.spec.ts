@@ -121,4 +121,34 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await page.getByLabel("Salt wanted in the flesh").fill("2.5");
     await expect(page.getByText(/nothing that dissolves brings 2.5 %/)).toBeVisible();
   });
+
+  test("every change can be undone and done again, by button and by key", async ({ page, emptyKitchen }) => {
+    await page.goto(`${emptyKitchen.url}/bench`);
+    const weight = page.getByLabel("Weight of all pieces");
+    const before = await weight.inputValue();
+    const [undo, redo] = [
+      page.getByRole("button", { name: "Undo the last change" }),
+      page.getByRole("button", { name: "Redo what was undone" }),
+    ];
+    await expect(undo).toBeDisabled();
+    await weight.fill("1234");
+    await weight.blur();
+    await page.locator('[data-way="marinade"]').or(page.locator('[data-way="paste"]')).first().click();
+    await expect(page.locator('[data-way][aria-pressed="true"]')).toHaveAttribute(
+      "data-way",
+      /marinade|paste/,
+    );
+    await undo.click();
+    await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "true");
+    await expect(weight).toHaveValue(/^1.234 g$/);
+    await page.locator("h2").first().click();
+    await page.keyboard.press("Control+z");
+    await expect(weight).toHaveValue(before);
+    await expect(undo).toBeDisabled();
+    await page.keyboard.press("Control+Shift+z");
+    await expect(weight).toHaveValue(/^1.234 g$/);
+    await redo.click();
+    await expect(redo).toBeDisabled();
+    await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "false");
+  });
 });

@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
@@ -17,15 +18,18 @@ import { ColumnTabs, onlyOn, type Column } from "./column-tabs";
 import type { LineBases } from "./panels/line-row";
 import type { PanelProps } from "./panels/panel";
 import { SaveControl } from "./save-control";
-import { StartDialog } from "./start-dialog";
 import { Groups } from "./groups/groups";
 import { Sentence } from "./sentence/sentence";
 import { Three } from "./three/three";
+import { UndoButtons } from "./undo-buttons";
 import { useDraft } from "./use-draft";
 import { useTimes } from "./use-times";
 import { WaysPanel } from "./ways/ways-panel";
 import { useSheet } from "./use-sheet";
 import { WorkedColumns } from "./worked-columns";
+
+/* Loaded when they are opened: what is not asked for is not waited for. */
+const StartDialog = dynamic(() => import("./start-dialog").then((m) => m.StartDialog), { ssr: false });
 
 interface Props {
   kitchen: KitchenView;
@@ -44,7 +48,7 @@ export function Bench(props: Props) {
 }
 
 function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
-  const { draft, change, markSaved, rebase, clear, changed } = useDraft({
+  const { draft, change, markSaved, rebase, clear, changed, past } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
     baseVersion: formula?.version ?? null,
@@ -120,6 +124,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
       }
       actions={
         <>
+          <UndoButtons {...past} />
           <Link className={`btn min-h-11 ${worked.ok ? "" : "btn-disabled"}`} href={`/print/draft${query}`}>
             Print sheet
           </Link>

@@ -3,33 +3,45 @@
 import { useCallback, useEffect, useState } from "react";
 import type { Formulation } from "@/core/formula/model";
 import { dropDraft, keepDraft, readDraft, type Draft } from "@/ui/draft-storage";
+import { begun, changed as withChange, redone, undone, type History } from "./history";
 
 /**
  * Holds the draft, and keeps it through a reload or a step back in this tab. Each tab has its own Bench: two tabs
- * never overwrite each other's work.
+ * never overwrite each other's work. Every change can be undone.
  */
 export function useDraft(initial: Draft) {
-  const [draft, setDraft] = useState(initial);
+  const [{ draft, history }, set] = useState({ draft: initial, history: begun(initial.formulation) });
 
   useEffect(() => {
     const stored = readDraft(initial);
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the server cannot know this tab's storage
-    if (stored) setDraft(stored);
+    if (stored) set({ draft: stored, history: begun(stored.formulation) });
     // Only when the Bench opens: later changes flow the other way.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
 
-  const change = useCallback(
-    (edit: (f: Formulation) => Formulation) =>
-      setDraft((d) => keepDraft({ ...d, formulation: edit(d.formulation) })),
+  const go = useCallback(
+    (move: (h: History<Formulation>) => History<Formulation>) =>
+      set((now) => {
+        const next = move(now.history);
+        if (next === now.history) return now;
+        return { draft: keepDraft({ ...now.draft, formulation: next.present }), history: next };
+      }),
     [],
   );
+  const change = useCallback(
+    (edit: (f: Formulation) => Formulation) => go((h) => withChange(h, edit(h.present), Date.now())),
+    [go],
+  );
+  const undo = useCallback(() => go(undone), [go]);
+  const redo = useCallback(() => go(redone), [go]);
 
   const markSaved = useCallback(
     (formulaId: string, version: number) =>
-      setDraft((d) => {
+      set(({ draft: d, history: h }) => {
         dropDraft(d);
-        return keepDraft({ ...d, formulaId, baseVersion: version, saved: d.formulation });
+        const saved = keepDraft({ ...d, formulaId, baseVersion: version, saved: d.formulation });
+        return { draft: saved, history: h };
       }),
     [],
   );
@@ -37,9 +49,10 @@ export function useDraft(initial: Draft) {
   /** The draft goes on from a version that was saved meanwhile. */
   const rebase = useCallback(
     (formulation: Formulation, baseVersion: number, saved: Formulation) =>
-      setDraft((d) => {
+      set(({ draft: d, history: h }) => {
         dropDraft(d);
-        return keepDraft({ ...d, formulation, baseVersion, saved });
+        const next = keepDraft({ ...d, formulation, baseVersion, saved });
+        return { draft: next, history: withChange(h, formulation, Date.now()) };
       }),
     [],
   );
@@ -47,5 +60,6 @@ export function useDraft(initial: Draft) {
   const clear = useCallback(() => dropDraft(draft), [draft]);
 
   const changed = JSON.stringify(draft.saved) !== JSON.stringify(draft.formulation);
-  return { draft, change, markSaved, rebase, clear, changed };
+  const past = { undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0 };
+  return { draft, change, markSaved, rebase, clear, changed, past };
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
@@ -9,8 +10,14 @@ import { SheetPanel } from "./sheet-panel";
 import { SoakPanel } from "./soak-panel";
 import { soakKey, type Sheet } from "./use-sheet";
 import { ToolDialog, type Tool } from "./tools/tools";
-import { CompareDialog } from "./what-if/compare-dialog";
-import { SolveDialog } from "./what-if/solve-dialog";
+
+/* Loaded when they are opened: what is not asked for is not waited for. */
+const CompareDialog = dynamic(() => import("./what-if/compare-dialog").then((m) => m.CompareDialog), {
+  ssr: false,
+});
+const SolveDialog = dynamic(() => import("./what-if/solve-dialog").then((m) => m.SolveDialog), {
+  ssr: false,
+});
 
 interface Props {
   kitchen: KitchenView;

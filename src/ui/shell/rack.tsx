@@ -99,6 +99,7 @@ function StationKeys({ find, setFind }: { find: boolean; setFind: (open: boolean
         <Key name="/" what="find anything" />
         <Key name="↑ ↓" what="nudge a focused weight or time; with Shift ten times as far" />
         <Key name="← →" what="move the marker a quarter of an hour" />
+        <Key name="Ctrl Z" what="on the Bench: undo a change; with Shift, redo it" />
       </dl>
     </Modal>
   );

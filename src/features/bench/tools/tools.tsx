@@ -1,11 +1,18 @@
+import dynamic from "next/dynamic";
 import { Copy, ListChecks, ShoppingBasket, Snowflake, ThermometerSnowflake } from "lucide-react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
-import { ChillDialog } from "../what-if/chill-dialog";
-import { BuyDialog } from "./buy-dialog";
-import { ChecklistDialog } from "./checklist-dialog";
-import { ColdDialog } from "./cold-dialog";
-import { ScaleDialog } from "./scale-dialog";
+
+/* Loaded when they are opened: what is not asked for is not waited for. */
+const ChillDialog = dynamic(() => import("../what-if/chill-dialog").then((m) => m.ChillDialog), {
+  ssr: false,
+});
+const BuyDialog = dynamic(() => import("./buy-dialog").then((m) => m.BuyDialog), { ssr: false });
+const ChecklistDialog = dynamic(() => import("./checklist-dialog").then((m) => m.ChecklistDialog), {
+  ssr: false,
+});
+const ColdDialog = dynamic(() => import("./cold-dialog").then((m) => m.ColdDialog), { ssr: false });
+const ScaleDialog = dynamic(() => import("./scale-dialog").then((m) => m.ScaleDialog), { ssr: false });
 
 export type Tool = "chill" | "scale" | "buy" | "checklist" | "cold";
 
