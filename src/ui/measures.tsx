@@ -3,6 +3,7 @@
 import { createContext, useContext } from "react";
 import { alsoFahrenheit, fahrenheitOf, inchesOf } from "@/core/quantity/american";
 import type { MeasureSystem } from "@/core/quantity/spoons";
+import { unitsOf, type Units } from "./units";
 
 const MeasuresContext = createContext<MeasureSystem>("metric");
 
@@ -19,6 +20,9 @@ export function MeasuresProvider({
 
 /** Which cups and spoons hang in this kitchen. */
 export const useMeasures = (): MeasureSystem => useContext(MeasuresContext);
+
+/** How this kitchen reads lengths, volumes, weights and the clock. */
+export const useUnits = (): Units => unitsOf(useContext(MeasuresContext));
 
 /** Tells a text's temperatures in °F as well, where the kitchen has American measures. */
 export function useAlso(): (text: string) => string {

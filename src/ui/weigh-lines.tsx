@@ -1,8 +1,9 @@
 import pluralize from "pluralize";
 import { CLOSE_ENOUGH, spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import type { LinePart, SheetLine } from "@/core/formula/lines";
-import { capital, fixed, grams, litres } from "./format";
+import { capital, fixed, grams } from "./format";
 import { LAW_NAME, PART_NAME } from "./names";
+import { unitsOf } from "./units";
 
 export type Line = Omit<SheetLine, "each" | "densityGPerMl"> &
   Partial<Pick<SheetLine, "each" | "densityGPerMl">>;
@@ -26,7 +27,7 @@ function counted(count: number, unit: string): string {
 
 /** What a line is in kitchen measures, with the error of those measures stated. */
 export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
-  if (line.role === "water") return `${litres(line.massG)} L`;
+  if (line.role === "water") return unitsOf(measures).volume(line.massG);
   if (line.each && isCounted(line)) {
     const count = line.massG / line.each.massG;
     if (count >= (line.densityGPerMl ? 0.75 : 0.4)) return `about ${counted(count, line.each.unit)}`;

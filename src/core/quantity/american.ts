@@ -1,5 +1,5 @@
 import { formatQuantity } from "format-quantity";
-import { LENGTH_MM } from "./units";
+import { LENGTH_MM, VOLUME_ML } from "./units";
 
 /* Temperatures and lengths as an American dial, thermometer and ruler have them; they stand beside the metric ones. */
 
@@ -21,6 +21,17 @@ export function inchesOf(mm: number): string {
   const eighths = Math.round((mm / LENGTH_MM.in) * EIGHTHS);
   return `${formatQuantity(eighths / EIGHTHS, true) || "0"} in`;
 }
+
+/** A volume as American jugs have it: quarter cups below a quart, tenths of quarts, of gallons from four. @param ml 0 or more */
+export function cupsOrQuarts(ml: number): string {
+  const quarts = ml / VOLUME_ML.us_quart;
+  if (quarts >= 4) return `${tenths(ml / VOLUME_ML.us_gallon)} gal`;
+  if (quarts >= 1) return `${tenths(quarts)} qt`;
+  const cups = Math.round((ml / VOLUME_ML.us_cup) * 4) / 4;
+  return `${formatQuantity(cups, true) || "0"} ${cups > 1 ? "cups" : "cup"}`;
+}
+
+const tenths = (value: number): string => (Math.round(value * 10) / 10).toString();
 
 /** "20 °C less" and "it climbs about 3 to 5 °C" are differences: nothing is set to them; what is told in °F already is left as it is. */
 const TEMPERATURES =

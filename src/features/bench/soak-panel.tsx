@@ -4,7 +4,9 @@ import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";
 import type { SoakWindow } from "@/core/formula/window";
 import type { Sensitivity } from "@/core/formula/ensemble";
-import { capital, duration, percent, roughly, whenFrom } from "@/ui/format";
+import { capital, duration, percent, roughly } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
+import type { Units } from "@/ui/units";
 import { stateWord } from "@/ui/rail/scale";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { Section } from "@/ui/section/section";
@@ -56,6 +58,7 @@ export function SoakPanel(props: Props) {
   const [served, setServed] = useState(false);
   const plate = usePlate(input, worked, served);
   const { outcome } = plate;
+  const units = useUnits();
   const acidMm = useAcidDepth(input, sheet);
   const title = served
     ? `On the plate: cooked to ${Math.round(plate.cook.toC)} °C`
@@ -100,7 +103,7 @@ export function SoakPanel(props: Props) {
       <YieldLine input={input} sheet={sheet} outcome={props.outcome} />
       <OtherSizes input={input} sheet={sheet} outcome={props.outcome} />
       <div className="min-h-52 flex-1">
-        <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} />
+        <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} units={units} />
       </div>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
         <h2 className="text-xl">{baked ? "Bake" : "Soak"}</h2>
@@ -144,7 +147,7 @@ export function SoakPanel(props: Props) {
         keepsH={window.pastReason === "over_salted" ? window.keepLimitH : undefined}
         start={{ atMs: startAtMs, timeZone }}
       />
-      <p className="mb-2 text-sm">{sayWindow(props)}</p>
+      <p className="mb-2 text-sm">{sayWindow(props, units)}</p>
       <NoTime {...props} acidMm={acidMm} />
     </>
   );
@@ -164,12 +167,13 @@ function useAcidDepth(input: Worked["input"], sheet: Worked["sheet"]): number {
 
 /** Pieces of other sizes in the same vessel, each with its own figures. */
 function OtherSizes({ input, sheet, outcome }: Worked) {
+  const units = useUnits();
   return outcome.alongside.map((other, i) => {
     const size = input.alongside?.[i];
     const { readyH } = sheet.soak.alongside[i];
     return (
       <p key={i} className="text-sm" data-size={i + 2}>
-        Size {i + 2}, {size?.thicknessMm} mm: mean{" "}
+        Size {i + 2}, {size && units.length(size.thicknessMm)}: mean{" "}
         <span className="figure">{percent(other.meanFraction)}</span> % · centre{" "}
         <span className="figure">{percent(other.centreFraction)}</span> % · ready{" "}
         {readyH === undefined ? "not within 4 days" : `from ${roughly(readyH)}`}
@@ -184,8 +188,8 @@ function sayDoubt({ sheet, progress, sensitivities }: Props): string {
   return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
 }
 
-function sayWindow({ input, window, startAtMs, timeZone }: Props): string {
-  const when = (hours: number) => whenFrom(startAtMs + hours * HOUR_MS, startAtMs, timeZone);
+function sayWindow({ input, window, startAtMs, timeZone }: Props, units: Units): string {
+  const when = (hours: number) => units.when(startAtMs + hours * HOUR_MS, startAtMs, timeZone);
   const { ready, past } = window;
   const end = past.likely ?? window.keepLimitH;
   const ended = stateWord("past", window);

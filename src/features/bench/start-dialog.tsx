@@ -9,7 +9,8 @@ import type { Finding } from "@/core/safety/rule";
 import type { Program } from "@/core/program/step";
 import { Choice } from "@/ui/choice";
 import { FindingCard } from "@/ui/findings";
-import { dayAndClock, fromLocalField, toLocalField } from "@/ui/format";
+import { fromLocalField, toLocalField } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
 
@@ -160,10 +161,11 @@ export function StartDialog({
 }
 
 function When({ term, atMs, timeZone }: { term: string; atMs: number; timeZone: string }) {
+  const units = useUnits();
   return (
     <>
       <dt className="text-quiet">{term}</dt>
-      <dd className="figure font-semibold">{dayAndClock(atMs, timeZone)}</dd>
+      <dd className="figure font-semibold">{units.dayAndClock(atMs, timeZone)}</dd>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import type { Readiness } from "@/core/diffusion/readiness";
 import { RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/window";
-import { clock, dayAndClock, duration, inZone } from "../format";
+import { duration, inZone } from "../format";
+import { unitsOf, type Units } from "../units";
 
 /** What of a window the rail draws. */
 export type RailWindow = Pick<SoakWindow, "ready" | "past"> &
@@ -40,7 +41,11 @@ const MOST_TICKS = 6;
 const NEAR_START = 0.13;
 
 /** Marks along it: by the kitchen's clock where the start is known, by hours where it is not. */
-export function ticksOf(spanH: number, start?: { atMs: number; timeZone: string }): Tick[] {
+export function ticksOf(
+  spanH: number,
+  start?: { atMs: number; timeZone: string },
+  { clock, dayAndClock }: Pick<Units, "clock" | "dayAndClock"> = unitsOf("metric"),
+): Tick[] {
   const stepMin = STEPS_MIN.find((m) => (spanH * 60) / m <= MOST_TICKS) ?? STEPS_MIN[STEPS_MIN.length - 1];
   const first: Tick = { hours: 0, text: start ? clock(start.atMs, start.timeZone) : "in" };
   const marks: Tick[] = [first];

@@ -3,6 +3,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
 import { duration } from "../format";
+import { useUnits } from "../measures";
 import {
   hoursAt,
   nightsFrom,
@@ -119,6 +120,7 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
 
 /** The hours under the rail, and its nights. */
 function Clock({ spanH, start }: { spanH: number; start: Props["start"] }) {
+  const units = useUnits();
   return (
     <div className="relative h-11">
       {start &&
@@ -130,7 +132,7 @@ function Clock({ spanH, start }: { spanH: number; start: Props["start"] }) {
             title="night"
           />
         ))}
-      {ticksOf(spanH, start).map((tick) => (
+      {ticksOf(spanH, start, units).map((tick) => (
         <span
           key={tick.hours}
           className="figure absolute top-2 flex -translate-x-1/2 flex-col items-center text-sm whitespace-nowrap text-quiet"

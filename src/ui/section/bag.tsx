@@ -1,5 +1,4 @@
 import { BAG_FILM_MM } from "@/core/vessel/bag";
-import { fixed, litres } from "../format";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { CloseUp } from "./close-up";
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
@@ -16,7 +15,7 @@ import {
 const MOST_DRAWN = 5;
 
 /** Pieces in a bag pressed flat: a film of liquid about them, no headspace. */
-export function Bag({ input, sheet, shades, cut, acidShare, view, compact }: DrawingProps) {
+export function Bag({ input, sheet, shades, cut, acidShare, view, compact, units }: DrawingProps) {
   const { pieces } = input;
   const size = sheet.pieceSize;
   const { layers, perLayer } = sheet.fit;
@@ -87,13 +86,13 @@ export function Bag({ input, sheet, shades, cut, acidShare, view, compact }: Dra
           <Leader
             x={left - 16}
             y={top + height / 2}
-            lines={[`${fixed(pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
+            lines={[`${units.length(pieces.thicknessMm)} thick`, pathNote(sheet, units), countNote(input)]}
           />
           <DimensionLine
             x={left + width + neck + 22}
             from={top}
             to={top + height}
-            lines={[`${litres(sheet.liquidMl)} L`, "about it"]}
+            lines={[units.volume(sheet.liquidMl), "about it"]}
           />
           <text x={view.width / 2} y={view.height - 8} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
             bag, air pressed out, flat on a tray

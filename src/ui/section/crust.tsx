@@ -1,7 +1,7 @@
-import { fixed } from "../format";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import type { CrustPreparation } from "@/core/formula/model";
+import type { Units } from "../units";
 import type { Shade } from "./shading";
 import { countNote, type DrawingProps } from "./wet-vessel";
 
@@ -9,7 +9,7 @@ import { countNote, type DrawingProps } from "./wet-vessel";
 const CRACKS_BELOW_MM = 8;
 
 /** The food in its shell of damp salt on a tray: cut across above, cut along its length below, to one scale each. */
-export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
+export function Crust({ input, sheet, shades, view, compact, units }: DrawingProps) {
   const { crust } = sheet;
   const p = input.preparation;
   if (!crust || p.kind !== "saltCrust") return null;
@@ -17,7 +17,7 @@ export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
   const outMm = p.ends === "out";
   const along = { foodMm: lengthMm, shellMm: (outMm ? lengthMm * BODY_SHARE : lengthMm) + 2 * p.overMm };
   const across = { foodMm: widthMm, shellMm: widthMm + 2 * p.overMm };
-  const common = { p, heightMm, crustMm: crust.heightMm, shades };
+  const common = { p, heightMm, crustMm: crust.heightMm, shades, units };
   if (compact)
     return (
       <Cut
@@ -41,8 +41,8 @@ export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
         x={118}
         y={(round ? top.tray : low.tray) - 40}
         lines={[
-          `${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)}`,
-          `× ${fixed(heightMm, 0)} mm`,
+          `${units.length(lengthMm)} ×`,
+          `${units.length(widthMm)} × ${units.length(heightMm)}`,
           crust.estimated ? "estimated" : "measured",
           countNote(input),
         ]}
@@ -54,7 +54,7 @@ export function Crust({ input, sheet, shades, view, compact }: DrawingProps) {
         fill="var(--color-base-content)"
         {...NOTE}
       >
-        {`tray at least ${fixed(crust.tray.lengthMm, 0)} × ${fixed(crust.tray.widthMm, 0)} mm`}
+        {`tray at least ${units.length(crust.tray.lengthMm)} × ${units.length(crust.tray.widthMm)}`}
       </text>
       <text x={view.width / 2} y={view.height - 6} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
         {outMm ? "head and tail left out" : "wholly covered"}
@@ -74,6 +74,7 @@ interface CutProps {
   heightMm: number;
   crustMm: number;
   shades: Shade[];
+  units: Units;
   /** Middle, tray and room of this cut, px. */
   x: number;
   tray: number;
@@ -83,7 +84,20 @@ interface CutProps {
 }
 
 /** One cut through crust and food. */
-function Cut({ p, foodMm, shellMm, heightMm, crustMm, shades, x, tray, width, height, labels }: CutProps) {
+function Cut({
+  p,
+  foodMm,
+  shellMm,
+  heightMm,
+  crustMm,
+  shades,
+  units,
+  x,
+  tray,
+  width,
+  height,
+  labels,
+}: CutProps) {
   const scale = Math.min(width / (Math.max(foodMm, shellMm) + 2 * p.marginMm), height / crustMm);
   const mm = (value: number) => value * scale;
   const [left, right] = [x - mm(shellMm) / 2, x + mm(shellMm) / 2];
@@ -133,13 +147,13 @@ function Cut({ p, foodMm, shellMm, heightMm, crustMm, shades, x, tray, width, he
             x={right + 26}
             from={shellTop}
             to={foodTop}
-            lines={[`${fixed(p.overMm, 0)} mm over`]}
+            lines={[`${units.length(p.overMm)} over`]}
           />
           <DimensionLine
             x={right + 26}
             from={tray - mm(p.underMm)}
             to={tray}
-            lines={[`${fixed(p.underMm, 0)} mm under`]}
+            lines={[`${units.length(p.underMm)} under`]}
           />
           <text x={left - 26} y={tray - mm(crustMm) / 2} textAnchor="end" fill="var(--quiet)" {...NOTE}>
             cut across

@@ -1,4 +1,3 @@
-import { fixed } from "../format";
 import { CloseUp } from "./close-up";
 import { Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
@@ -17,7 +16,17 @@ const MOST_DRAWN = 6;
 const RIM = 26;
 
 /** Pieces on a rack over a tray, in air; grains on the face while salt lies there undissolved. */
-export function DryRack({ input, sheet, outcome, shades, cut, acidShare, view, compact }: DrawingProps) {
+export function DryRack({
+  input,
+  sheet,
+  outcome,
+  shades,
+  cut,
+  acidShare,
+  view,
+  compact,
+  units,
+}: DrawingProps) {
   const { pieces } = input;
   const size = sheet.pieceSize;
   const drawn = Math.min(pieces.count, MOST_DRAWN);
@@ -104,7 +113,7 @@ export function DryRack({ input, sheet, outcome, shades, cut, acidShare, view, c
           <Leader
             x={left - 14}
             y={rack - height / 2}
-            lines={[`${fixed(pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
+            lines={[`${units.length(pieces.thicknessMm)} thick`, pathNote(sheet, units), countNote(input)]}
           />
           {coatMm > 0 && (
             <text
@@ -113,7 +122,7 @@ export function DryRack({ input, sheet, outcome, shades, cut, acidShare, view, c
               fill="var(--color-base-content)"
               {...NOTE}
             >
-              {`${fixed(coatMm, 1)} mm coat`}
+              {`${units.length(coatMm, 1)} coat`}
             </text>
           )}
           <text x={left + span + 20} y={rack + 6} fill="var(--quiet)" {...NOTE}>

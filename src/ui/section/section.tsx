@@ -3,6 +3,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { Outcome } from "@/core/formula/outcome";
 import { percent } from "../format";
+import { unitsOf, type Units } from "../units";
 import { Bag } from "./bag";
 import { Crust } from "./crust";
 import { CutSymbol, cutOf } from "./cut";
@@ -18,13 +19,22 @@ export interface SectionProps {
   acidMm?: number;
   /** Without figures and dimensions, for the Shelf. */
   compact?: boolean;
+  /** How its dimensions are told; left out, in millimetres and litres. */
+  units?: Units;
 }
 
 export const VIEW = { width: 540, height: 300 };
 export const COMPACT_VIEW = { width: 300, height: 190 };
 
 /** The vessel cut open, to scale, the flesh shaded by the salt in it at this moment. */
-export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: SectionProps) {
+export function Section({
+  input,
+  sheet,
+  outcome,
+  acidMm = 0,
+  compact = false,
+  units = unitsOf("metric"),
+}: SectionProps) {
   const view = compact ? COMPACT_VIEW : VIEW;
   const shades = shadesOf(sheet, outcome);
   const cut = cutOf(sheet, outcome, useId());
@@ -47,6 +57,7 @@ export function Section({ input, sheet, outcome, acidMm = 0, compact = false }: 
         outcome={outcome}
         shades={shades}
         cut={cut}
+        units={units}
         acidShare={acidShare}
         view={view}
         compact={compact}

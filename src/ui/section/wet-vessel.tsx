@@ -1,7 +1,7 @@
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { Outcome } from "@/core/formula/outcome";
-import { fixed, litres } from "../format";
+import type { Units } from "../units";
 import { CloseUp } from "./close-up";
 import type { Cut } from "./cut";
 import { DimensionLine, Leader, NOTE } from "./dimension";
@@ -19,12 +19,13 @@ export interface DrawingProps {
   acidShare: number;
   view: { width: number; height: number };
   compact: boolean;
+  units: Units;
 }
 
 const WALL = 5;
 
 /** A tub with brine: level, headspace, plate, food under or out of the liquid. */
-export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact }: DrawingProps) {
+export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact, units }: DrawingProps) {
   const layout = layOut(input, sheet);
   const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 118, top: 10, bottom: 10 };
   const scale = Math.min(
@@ -119,25 +120,33 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact 
           <Leader
             x={left - 12}
             y={floor - layout.pieces[0].height * scale * 0.5}
-            lines={[`${fixed(input.pieces.thicknessMm, 0)} mm thick`, pathNote(sheet), countNote(input)]}
+            lines={[
+              `${units.length(input.pieces.thicknessMm)} thick`,
+              pathNote(sheet, units),
+              countNote(input),
+            ]}
           />
           <DimensionLine
             x={left + width + 18}
             from={rim}
             to={level}
-            lines={[`${fixed(headspaceMm, 0)} mm`, "to the rim"]}
+            lines={[units.length(headspaceMm), "to the rim"]}
           />
           <DimensionLine
             x={left + width + 18}
             from={level}
             to={floor}
-            lines={[`${litres(sheet.liquidMl + sheet.fit.foodMl)} L`, `${liquid} and food`]}
+            lines={[units.volume(sheet.liquidMl + sheet.fit.foodMl), `${liquid} and food`]}
           />
           {exposedMm > 0.5 && (
-            <Alarm x={view.width / 2} text={`${fixed(exposedMm, 0)} mm stands out of the ${liquid}`} y={16} />
+            <Alarm
+              x={view.width / 2}
+              text={`${units.length(exposedMm)} stands out of the ${liquid}`}
+              y={16}
+            />
           )}
           {overflowMl > 0 && (
-            <Alarm x={view.width / 2} text={`${litres(overflowMl)} L over the rim`} y={34} />
+            <Alarm x={view.width / 2} text={`${units.volume(overflowMl)} over the rim`} y={34} />
           )}
         </>
       )}
@@ -232,8 +241,8 @@ export const slashShares = ({ pieces }: Formulation) =>
     : undefined;
 
 /** How far salt must go, after slashes. */
-export const pathNote = (sheet: Formulated): string =>
-  `${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm to go`;
+export const pathNote = (sheet: Formulated, units: Units): string =>
+  `${units.length(sheet.soak.body.halfThicknessM * 1000)} to go`;
 
 export const countNote = (input: Formulation): string =>
   input.pieces.count === 1 ? "1 piece" : `${input.pieces.count} pieces`;

@@ -8,7 +8,7 @@ import { RANGES } from "@/core/formula/ranges";
 import { inchesOf } from "@/core/quantity/american";
 import { duration, fixed } from "@/ui/format";
 import { trimZeros } from "@/ui/use-quantity";
-import { useMeasures } from "@/ui/measures";
+import { useMeasures, useUnits } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
@@ -33,6 +33,7 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
   const { pieces } = value;
   const pantry = usePantry();
   const us = useMeasures() === "us";
+  const units = useUnits();
   const [problems, setProblems] = useState<Record<string, string>>({});
   const onProblem = useCallback(
     (label: string, problem: string | null) =>
@@ -121,13 +122,13 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
       </div>
       {apart && (
         <p className="flex flex-wrap items-baseline gap-x-2 text-sm">
-          <span className="text-quiet">About {Math.round(likely)} mm is likely at this weight.</span>
+          <span className="text-quiet">About {units.length(likely)} is likely at this weight.</span>
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-primary underline"
             onClick={() => set({ thicknessMm: Math.round(likely) })}
           >
-            Use {Math.round(likely)} mm
+            Use {units.length(likely)}
           </button>
         </p>
       )}

@@ -1,7 +1,8 @@
 import type { PreparationChoice } from "@/core/formula/defaults";
 import type { Verdict } from "@/core/ways/verdict";
 import type { Way } from "@/core/ways/ways";
-import { duration, fixed, litres, percent } from "@/ui/format";
+import { duration, fixed, percent } from "@/ui/format";
+import type { Units } from "@/ui/units";
 
 export const WAY_NAME: Record<PreparationChoice, string> = {
   equilibrium: "Gentle brine",
@@ -44,10 +45,10 @@ const SURFACE: Record<Way["cost"]["surface"], string> = {
 };
 
 /** What it costs, shortest first: room, salt thrown away, skin. */
-export function sayCost({ cost }: Way): string[] {
+export function sayCost({ cost }: Way, units: Units): string[] {
   return [
     SURFACE[cost.surface],
-    cost.tubMl >= 100 ? `${litres(cost.tubMl)} L` : "",
+    cost.tubMl >= 100 ? units.volume(cost.tubMl) : "",
     cost.lostSaltG >= 1 ? `${fixed(cost.lostSaltG, 0)} g salt not eaten` : "",
   ].filter(Boolean);
 }

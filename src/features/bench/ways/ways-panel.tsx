@@ -3,7 +3,7 @@
 import type { PreparationChoice } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/ways";
-import { useMeasures } from "@/ui/measures";
+import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
 import type { KnownRate } from "@/workers/what-if.worker";
@@ -92,7 +92,10 @@ interface CardProps {
 }
 
 function WayCard({ way, chosen, inAt, onTake }: CardProps) {
-  const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way)].filter(Boolean).slice(0, 3);
+  const units = useUnits();
+  const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way, units)]
+    .filter(Boolean)
+    .slice(0, 3);
   const { salt, verdict } = way;
   const good = verdict === "asWanted";
   return (

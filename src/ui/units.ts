@@ -1,0 +1,41 @@
+import { format, isSameDay } from "date-fns";
+import { cupsOrQuarts, inchesOf } from "@/core/quantity/american";
+import type { MeasureSystem } from "@/core/quantity/spoons";
+import { clock, dayAndClock, fixed, grams, inZone, litres, whenFrom } from "./format";
+import { poundsOf } from "./pounds";
+
+/** How a kitchen reads lengths, volumes, weights and its clock. Weigh-outs stay in grams: the scale has them. */
+export interface Units {
+  /** @param digits of millimetres */
+  length: (mm: number, digits?: number) => string;
+  volume: (ml: number) => string;
+  mass: (g: number) => string;
+  clock: (atMs: number, timeZone: string) => string;
+  dayAndClock: (atMs: number, timeZone: string) => string;
+  /** The clock today, with its day on another. */
+  when: (atMs: number, nowMs: number, timeZone: string) => string;
+}
+
+const METRIC: Units = {
+  length: (mm, digits = 0) => `${fixed(mm, digits)} mm`,
+  volume: (ml) => `${litres(ml)} L`,
+  mass: (g) => `${grams(g)} g`,
+  clock,
+  dayAndClock,
+  when: whenFrom,
+};
+
+const clock12 = (atMs: number, timeZone: string) => format(inZone(atMs, timeZone), "h:mm aaa");
+const dayAndClock12 = (atMs: number, timeZone: string) => format(inZone(atMs, timeZone), "EEE h:mm aaa");
+
+const US: Units = {
+  length: inchesOf,
+  volume: cupsOrQuarts,
+  mass: poundsOf,
+  clock: clock12,
+  dayAndClock: dayAndClock12,
+  when: (atMs, nowMs, timeZone) =>
+    (isSameDay(inZone(atMs, timeZone), inZone(nowMs, timeZone)) ? clock12 : dayAndClock12)(atMs, timeZone),
+};
+
+export const unitsOf = (measures: MeasureSystem): Units => (measures === "us" ? US : METRIC);
