@@ -8,7 +8,8 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import { clock, fixed } from "./format";
+import { fixed } from "./format";
+import { useUnits } from "./measures";
 
 interface Point {
   atMin: number;
@@ -31,6 +32,7 @@ const MIN_MS = 60_000;
 
 /** Readings as a line, the forecast dashed; across it where to take it out, where it ends, and the official minimum. */
 export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, timeZone }: Props) {
+  const units = useUnits();
   const last = readings.at(-1);
   const said = last
     ? `Core temperature, ${readings.length} readings, the last ${fixed(last.coreC, 1)} °C; out at ${outC} °C.`
@@ -46,7 +48,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
             type="number"
             domain={[0, "dataMax"]}
             tick={TICK}
-            tickFormatter={(m: number) => clock(sinceMs + m * MIN_MS, timeZone)}
+            tickFormatter={(m: number) => units.clock(sinceMs + m * MIN_MS, timeZone)}
             allowDuplicatedCategory={false}
           />
           <YAxis

@@ -11,6 +11,7 @@ test("a US kitchen reads inches, cups and quarts, pounds, and twelve hours", () 
   expect(us.mass(3640)).toBe("8 lb");
   expect(us.clock(AT, "America/New_York")).toBe("12:30 pm");
   expect(us.dayAndClock(AT, "UTC")).toBe("Sat 5:30 pm");
+  expect(us.clock(AT + 30 * 60_000, "UTC")).toBe("6 pm");
   expect(us.when(AT, AT - 3_600_000, "UTC")).toBe("5:30 pm");
   expect(us.when(AT, AT - 86_400_000, "UTC")).toBe("Sat 5:30 pm");
 });

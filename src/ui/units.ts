@@ -25,8 +25,13 @@ const METRIC: Units = {
   when: whenFrom,
 };
 
-const clock12 = (atMs: number, timeZone: string) => format(inZone(atMs, timeZone), "h:mm aaa");
-const dayAndClock12 = (atMs: number, timeZone: string) => format(inZone(atMs, timeZone), "EEE h:mm aaa");
+/** "6 pm", "6:30 pm". */
+function clock12(atMs: number, timeZone: string): string {
+  const at = inZone(atMs, timeZone);
+  return format(at, at.getMinutes() === 0 ? "h aaa" : "h:mm aaa");
+}
+const dayAndClock12 = (atMs: number, timeZone: string) =>
+  `${format(inZone(atMs, timeZone), "EEE")} ${clock12(atMs, timeZone)}`;
 
 const US: Units = {
   length: inchesOf,

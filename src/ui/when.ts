@@ -1,8 +1,8 @@
 import { TZDate } from "@date-fns/tz";
-import { format } from "date-fns";
 import { parseQuantity } from "@/core/quantity/parse";
 import type { MeasureSystem } from "@/core/quantity/spoons";
-import { inZone, whenFrom } from "./format";
+import { inZone } from "./format";
+import { unitsOf } from "./units";
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 24 * 60 * MINUTE_MS;
@@ -11,9 +11,7 @@ const HALF_A_MINUTE = MINUTE_MS / 2;
 /** An instant as this kitchen's clock has it: "now", "18:00", "Sat 18:00", or with am and pm. */
 export function sayWhen(atMs: number, nowMs: number, timeZone: string, measures: MeasureSystem): string {
   if (Math.abs(atMs - nowMs) < HALF_A_MINUTE) return "now";
-  if (measures !== "us") return whenFrom(atMs, nowMs, timeZone);
-  const sameDay = whenFrom(atMs, nowMs, timeZone).length === 5;
-  return format(inZone(atMs, timeZone), sameDay ? "h:mm aaa" : "EEE h:mm aaa");
+  return unitsOf(measures).when(atMs, nowMs, timeZone);
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { KeepLimit, PastReason } from "./keep-limit";
-import type { Bake } from "./prepare/prepared";
+import type { Bake, Contact } from "./prepare/prepared";
 
 /** The soak rail: 10 minutes to 4 days. */
 export const RAIL_FROM_H = 1 / 6;
@@ -18,13 +18,15 @@ export interface SoakWindow {
   /** When the soak is past it, and why. */
   past: SoftHour;
   pastReason: PastReason;
+  /** Before it is ready: too little salt has gone in, or what is there still lies in the outside. */
+  lacks: "salt" | "spreading";
   /** The hours the practice table or the storage chart allows. */
   keepLimitH: number;
 }
 
 /** A window from the hours of readiness and of going over, cut off where practice, acid or storage end it. */
 export function windowFrom(
-  load: { keep: KeepLimit; bake?: Bake },
+  load: { keep: KeepLimit; bake?: Bake; contact?: Pick<Contact, "kind">; excess?: boolean },
   ready: SoftHour,
   over: SoftHour,
 ): SoakWindow {
@@ -36,6 +38,8 @@ export function windowFrom(
     ready,
     past: { early: capped(over.early), likely: capped(over.likely), late: capped(over.late) },
     pastReason: overFirst ? "over_salted" : reason,
+    // Salt laid on by the gram is soon in; it then needs its time to spread.
+    lacks: load.contact?.kind === "drySalt" && !load.excess ? "spreading" : "salt",
     keepLimitH,
   };
 }
@@ -49,6 +53,7 @@ function bakedWindow({ earlyH, likelyH, lateH }: Bake): SoakWindow {
     ready: { early: earlyH, likely: likelyH, late: lateH },
     past: { early: past(likelyH), likely: past(lateH), late: past(lateH * OVER_BAKED) },
     pastReason: "over_baked",
+    lacks: "salt",
     keepLimitH: past(lateH),
   };
 }

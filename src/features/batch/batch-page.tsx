@@ -10,7 +10,7 @@ import { NextTime } from "./next-time";
 import { PlanAndReal } from "./plan-and-real";
 import type { BatchDetail, KitchenView } from "@/contracts/views";
 import { batchNote, useBatchState } from "@/ui/batch-state";
-import { dayAndClock, duration, fixed, grams, percent, shortDate } from "@/ui/format";
+import { duration, fixed, grams, percent, shortDate } from "@/ui/format";
 import { LiftButton, UndoLiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { SaltLedger } from "@/ui/salt-ledger";
@@ -21,6 +21,7 @@ import { WeighLines } from "@/ui/weigh-lines";
 
 import { ReadingsPanel } from "./readings-panel";
 import { RescuePanel } from "./rescue-panel";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -33,6 +34,7 @@ interface Props {
 
 /** One batch: the food in it now (or when it came out), what was weighed, what happened. */
 export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serverNowMs }: Props) {
+  const units = useUnits();
   const nowMs = batchTime(batch.clock, useNow(serverNowMs));
   const atMs = batch.liftedAtMs ?? nowMs;
   const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, atMs);
@@ -68,7 +70,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
       <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_20.5rem]">
         <div className="p-4 lg:overflow-y-auto lg:p-6">
           {hours < 0 ? (
-            <p className="text-xl">Goes in {dayAndClock(batch.startedAtMs, zone)}.</p>
+            <p className="text-xl">Goes in {units.dayAndClock(batch.startedAtMs, zone)}.</p>
           ) : (
             <>
               <div className="flex flex-wrap items-baseline justify-between gap-x-4">

@@ -6,9 +6,10 @@ import type { ReadingBody } from "@/contracts/requests";
 import type { BatchDetail } from "@/contracts/views";
 import { RANGES } from "@/core/formula/ranges";
 import { Select } from "@/ui/choice";
-import { clock, duration, grams, percent, shortDate } from "@/ui/format";
+import { duration, grams, percent, shortDate } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { sendOrKeep } from "@/ui/outbox";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   batch: BatchDetail;
@@ -18,6 +19,7 @@ interface Props {
 
 /** Readings of the bath or the scale correct the rate of this batch, and say by how much and how sure. */
 export function ReadingsPanel({ batch, movedH }: Props) {
+  const units = useUnits();
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const [kept, setKept] = useState(false);
@@ -53,7 +55,7 @@ export function ReadingsPanel({ batch, movedH }: Props) {
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 underline"
-                aria-label={`Take back the reading of ${clock(atMs, batch.timeZone)}`}
+                aria-label={`Take back the reading of ${units.clock(atMs, batch.timeZone)}`}
                 onClick={() => act("DELETE", `readings/${id}`)}
               >
                 Take back

@@ -1,6 +1,8 @@
+"use client";
+
 import type { Program } from "@/core/program/step";
-import { dayAndClock, duration } from "@/ui/format";
-import { Also } from "@/ui/measures";
+import { duration } from "@/ui/format";
+import { Also, useUnits } from "@/ui/measures";
 
 interface Props {
   program: Program;
@@ -12,6 +14,7 @@ const MIN_MS = 60_000;
 
 /** The work on paper: every step with its hour and its figures, as the cards at work have it. */
 export function Method({ program, startedAtMs, timeZone }: Props) {
+  const units = useUnits();
   return (
     <section aria-label="What is done" className="mt-4">
       <h2 className="text-xl">What is done</h2>
@@ -25,7 +28,7 @@ export function Method({ program, startedAtMs, timeZone }: Props) {
             <span className="w-28 shrink-0 font-semibold tabular-nums">
               {startedAtMs === undefined
                 ? sayOffset(step.atMin)
-                : dayAndClock(startedAtMs + step.atMin * MIN_MS, timeZone)}
+                : units.dayAndClock(startedAtMs + step.atMin * MIN_MS, timeZone)}
             </span>
             <span>
               <b>

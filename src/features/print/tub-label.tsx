@@ -1,7 +1,9 @@
+"use client";
+
 import { pantryOf } from "@/core/materials/pantry";
-import { dayAndClock, grams } from "@/ui/format";
+import { grams } from "@/ui/format";
 import type { PrintData } from "./print-sheet";
-import { Also } from "@/ui/measures";
+import { Also, useUnits } from "@/ui/measures";
 import { allergenName } from "@/ui/names";
 
 const LABELS_A_SHEET = 4;
@@ -19,10 +21,11 @@ export function TubLabels({ data }: { data: PrintData }) {
 }
 
 function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }: PrintData) {
+  const units = useUnits();
   const food = pantryOf(f.own).food(f.foodId);
   const allergens = [...new Set([...(food?.allergens ?? []), ...sheet.lines.flatMap((l) => l.allergens)])];
   const at = (hours: number) =>
-    startedAtMs === undefined ? "________" : dayAndClock(startedAtMs + hours * HOUR_MS, timeZone);
+    startedAtMs === undefined ? "________" : units.dayAndClock(startedAtMs + hours * HOUR_MS, timeZone);
   const readyH = sheet.ready.likely;
   return (
     <div className="break-inside-avoid border-2 border-[var(--iron)] p-3">

@@ -4,14 +4,16 @@ import Link from "next/link";
 import { batchTime } from "@/contracts/work";
 import type { BatchView } from "@/contracts/views";
 import { batchNote, nextAct, useBatchState } from "@/ui/batch-state";
-import { percent, whenFrom } from "@/ui/format";
+import { percent } from "@/ui/format";
 import { LiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { Section } from "@/ui/section/section";
 import { Countdown } from "./countdown";
+import { useUnits } from "@/ui/measures";
 
 /** One batch as its crock on the shelf: what it is, where it is on the rail, the next act and when. */
 export function ShelfBatch({ batch, nowMs: wallMs }: { batch: BatchView; nowMs: number }) {
+  const units = useUnits();
   const nowMs = batchTime(batch.clock, wallMs);
   const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, nowMs);
   const next = nextAct(batch, nowMs);
@@ -51,7 +53,7 @@ export function ShelfBatch({ batch, nowMs: wallMs }: { batch: BatchView; nowMs: 
         <div className="mt-1 flex items-end justify-between gap-2">
           <div>
             <p className="font-semibold">
-              {next.act} {whenFrom(next.atMs, nowMs, batch.timeZone)}
+              {next.act} {units.when(next.atMs, nowMs, batch.timeZone)}
             </p>
             <Countdown toMs={next.atMs} nowMs={nowMs} />
           </div>

@@ -5,13 +5,14 @@ import type { BatchView, KitchenView } from "@/contracts/views";
 import { capital } from "@/ui/format";
 import { batchTime } from "@/contracts/work";
 import { nextAct } from "@/ui/batch-state";
-import { fullDate, shortDate, whenFrom } from "@/ui/format";
+import { fullDate, shortDate } from "@/ui/format";
 import { UndoLiftButton } from "@/ui/lift-button";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
 import { Countdown } from "./countdown";
 import { EmptyShelf } from "./empty-shelf";
 import { ShelfBatch } from "./shelf-batch";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -62,6 +63,7 @@ export function Shelf({ kitchen, running, finished, empty, nowMs: serverNowMs }:
 }
 
 function NextActs({ batches, nowMs: wallMs }: { batches: BatchView[]; nowMs: number }) {
+  const units = useUnits();
   const acts = batches
     .map((batch) => {
       const nowMs = batchTime(batch.clock, wallMs);
@@ -79,7 +81,7 @@ function NextActs({ batches, nowMs: wallMs }: { batches: BatchView[]; nowMs: num
               <span className="block leading-tight font-semibold">
                 {capital(act)}: {batch.name}
               </span>
-              <span className="text-sm text-quiet">{whenFrom(atMs, nowMs, batch.timeZone)}</span>
+              <span className="text-sm text-quiet">{units.when(atMs, nowMs, batch.timeZone)}</span>
             </span>
             <Countdown toMs={atMs} nowMs={nowMs} />
           </li>

@@ -1,8 +1,8 @@
 import { Pin } from "lucide-react";
 import type { PlannedTask } from "@/core/schedule/answer";
-import { clock, duration, inZone } from "@/ui/format";
+import { duration, inZone } from "@/ui/format";
 import { format } from "date-fns";
-import { Also } from "@/ui/measures";
+import { Also, useUnits } from "@/ui/measures";
 
 interface Props {
   tasks: readonly PlannedTask[];
@@ -17,6 +17,7 @@ const HOUR_MS = 3_600_000;
 
 /** Every act by the clock, day by day: what a phone shows, and what is read in the kitchen. */
 export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) {
+  const units = useUnits();
   const days = new Map<string, PlannedTask[]>();
   for (const task of tasks) {
     const day = format(inZone(task.startMs, timeZone), "EEEE d MMMM");
@@ -30,7 +31,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) 
           const batchId = dishes.get(task.dishId)?.batchId;
           return (
             <li key={task.id} className="flex items-baseline gap-3 border-b border-dotted border-line py-1">
-              <span className="figure w-16 shrink-0 text-xl">{clock(task.startMs, timeZone)}</span>
+              <span className="figure w-16 shrink-0 text-xl">{units.clock(task.startMs, timeZone)}</span>
               <span className="flex-1">
                 <b>{task.dish}</b>:{" "}
                 {batchId ? (

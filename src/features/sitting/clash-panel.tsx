@@ -2,6 +2,7 @@ import type { Answer } from "@/core/schedule/answer";
 import type { Offer } from "@/core/schedule/offers";
 import type { Offers } from "./use-plan";
 import { sayDemand, sayOffer } from "./say";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   answer: Extract<Answer, { status: "clash" }>;
@@ -14,6 +15,7 @@ interface Props {
 
 /** Why there is no plan, in as few demands as clash, and the least changes that clear it. */
 export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTake }: Props) {
+  const units = useUnits();
   return (
     <section aria-label="Clash" className="border-l-8 border-error bg-base-100 p-4">
       <div role="alert">
@@ -48,7 +50,7 @@ export function ClashPanel({ answer, offers, timeZone, tablePast, titleOf, onTak
                 data-offer={offer.id}
                 onClick={() => onTake(offer)}
               >
-                {offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf)).join(", and ")}
+                {offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(", and ")}
               </button>
             </li>
           ))}

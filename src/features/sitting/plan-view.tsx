@@ -5,10 +5,10 @@ import { useState } from "react";
 import type { SittingBody } from "@/contracts/sitting";
 import type { Answer, PlannedTask } from "@/core/schedule/answer";
 import { Choice } from "@/ui/choice";
-import { dayAndClock } from "@/ui/format";
 import { ActsByTime } from "./acts-by-time";
 import { lanesByDish, lanesByResource } from "./lanes";
 import { laneTops, Timeline } from "./timeline";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   planned: Extract<Answer, { status: "planned" }>;
@@ -30,6 +30,7 @@ const FITS_PX = 1000;
 
 /** The plan: drawn by time, and as a list of acts. */
 export function PlanView(props: Props) {
+  const units = useUnits();
   const { planned, body, timeZone, nowMs, working, log, onMove, onUnpin } = props;
   const [by, setBy] = useState<"dish" | "resource">("dish");
   const [chosen, setChosen] = useState<number | null>(null);
@@ -47,7 +48,8 @@ export function PlanView(props: Props) {
     <section aria-label="Plan" aria-busy={working}>
       {next && (
         <p className="text-2xl">
-          Next: <b className="figure">{dayAndClock(next.startMs, timeZone)}</b> {next.dish}: {next.title}
+          Next: <b className="figure">{units.dayAndClock(next.startMs, timeZone)}</b> {next.dish}:{" "}
+          {next.title}
         </p>
       )}
       <div className="hidden flex-wrap items-center gap-3 md:flex">

@@ -1,5 +1,6 @@
 import type { PlannedTask } from "@/core/schedule/answer";
 import { lanesByDish, lanesByResource, rowsOf } from "./lanes";
+import { unitsOf } from "@/ui/units";
 import { sayDemand, sayMoved, sayOffer } from "./say";
 
 const MIN = 60_000;
@@ -74,7 +75,7 @@ test.each([
   ],
   [{ kind: "unpin", taskId: "a" } as const, "Let “Carve” move again"],
 ])("an offer is said with what it costs: %j", (facts, words) => {
-  expect(sayOffer(facts, "Europe/London", () => "Carve")).toBe(words);
+  expect(sayOffer(facts, "Europe/London", () => "Carve", unitsOf("metric"))).toBe(words);
 });
 
 describe("lanes", () => {

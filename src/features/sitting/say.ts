@@ -1,7 +1,8 @@
 import type { PlannedTask } from "@/core/schedule/answer";
 import type { OfferFacts } from "@/core/schedule/drafts";
 import type { DemandFacts } from "@/core/schedule/sitting";
-import { dayAndClock, duration, fixed } from "@/ui/format";
+import { duration, fixed } from "@/ui/format";
+import type { Units } from "@/ui/units";
 
 const hours = (minutes: number) => duration(minutes / 60);
 
@@ -61,10 +62,15 @@ const MORE = {
 };
 
 /** An offered change in a cook's words. */
-export function sayOffer(facts: OfferFacts, timeZone: string, titleOf: (taskId: string) => string): string {
+export function sayOffer(
+  facts: OfferFacts,
+  timeZone: string,
+  titleOf: (taskId: string) => string,
+  units: Pick<Units, "dayAndClock">,
+): string {
   switch (facts.kind) {
     case "laterTable":
-      return `Table ${hours(facts.byMin)} later: ${dayAndClock(facts.tableMs, timeZone)}`;
+      return `Table ${hours(facts.byMin)} later: ${units.dayAndClock(facts.tableMs, timeZone)}`;
     case "getUp":
       return "Somebody gets up in the night";
     case "unpin":

@@ -7,7 +7,7 @@ import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contr
 import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
 import type { PlannedTask } from "@/core/schedule/answer";
 import { stillOvenC } from "@/core/heat/oven";
-import { dayAndClock, fromLocalField, toLocalField } from "@/ui/format";
+import { fromLocalField, toLocalField } from "@/ui/format";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
@@ -20,6 +20,7 @@ import { Provisions } from "./provisions";
 import { sayMoved } from "./say";
 import { useOffers } from "./use-plan";
 import { useSitting } from "./use-sitting";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -31,6 +32,7 @@ interface Props {
 
 /** One sitting: the table time and its dishes, planned backwards; what clashes, and the least change. */
 export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
+  const units = useUnits();
   const router = useRouter();
   const nowMs = useNow(serverNowMs);
   const { view, kept, change, settled, take, takeTheirs, keepMine } = useSitting(first);
@@ -171,8 +173,9 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           {overdue && (
             <p className="mb-3 flex flex-wrap items-center gap-3 border-l-8 border-warning bg-base-100 p-3 text-lg">
               <span className="flex-1">
-                {overdue.dish}: “{overdue.title}” was planned for {dayAndClock(overdue.startMs, timeZone)} and
-                is not ticked off. The plan stays as it is until you change it.
+                {overdue.dish}: “{overdue.title}” was planned for{" "}
+                {units.dayAndClock(overdue.startMs, timeZone)} and is not ticked off. The plan stays as it is
+                until you change it.
               </span>
               <button type="button" className="btn min-h-11" onClick={() => void planAgain()}>
                 Plan again from now

@@ -2,8 +2,9 @@
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { PlannedTask } from "@/core/schedule/answer";
-import { clock, dayAndClock, duration } from "@/ui/format";
+import { duration } from "@/ui/format";
 import type { Lane } from "./lanes";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   lanes: readonly Lane[];
@@ -30,6 +31,7 @@ const LABEL_PX = 56;
 
 /** The sitting drawn backwards from the table: a lane a dish, the nights shaded, slack as a thin line. */
 export function Timeline(props: Props) {
+  const units = useUnits();
   const { lanes, nights, tableMs, nowMs, timeZone, pxPerMin } = props;
   const all = lanes.flatMap((l) => l.rows.flat());
   const fromMs = Math.floor(Math.min(nowMs, ...all.map((t) => t.startMs)) / HOUR_MS) * HOUR_MS;
@@ -87,7 +89,7 @@ export function Timeline(props: Props) {
         x={x(tableMs)}
         height={height}
         colour="var(--color-base-content)"
-        word={`table ${clock(tableMs, timeZone)}`}
+        word={`table ${units.clock(tableMs, timeZone)}`}
       />
     </svg>
   );
@@ -123,6 +125,7 @@ function Hours(props: {
   timeZone: string;
   height: number;
 }) {
+  const units = useUnits();
   const { fromMs, toMs, x, pxPerMin, timeZone, height } = props;
   const every = [1, 2, 3, 6, 12, 24].find((h) => h * 60 * pxPerMin >= 64) ?? 24;
   const marks = [];
@@ -131,7 +134,7 @@ function Hours(props: {
     <g key={ms}>
       <line x1={x(ms)} x2={x(ms)} y1={HEAD_PX - 6} y2={height} stroke="var(--line)" strokeWidth={0.75} />
       <text x={x(ms) + 3} y={HEAD_PX - 8} fontSize={12} fill="var(--quiet)" className="figure">
-        {pxPerMin * every * 60 > 90 ? dayAndClock(ms, timeZone) : clock(ms, timeZone)}
+        {pxPerMin * every * 60 > 90 ? units.dayAndClock(ms, timeZone) : units.clock(ms, timeZone)}
       </text>
     </g>
   ));
@@ -146,6 +149,7 @@ interface BarProps extends Props {
 
 /** One task: dragged or nudged, it is put there and the rest follows. */
 function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
+  const units = useUnits();
   const [pulled, setPulled] = useState<number | null>(null);
   const from = useRef(0);
   const shiftMs = pulled ?? 0;
@@ -182,7 +186,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
     event.preventDefault();
     onMove(task, startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
   };
-  const said = `${task.dish}: ${task.title}: ${dayAndClock(startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${putMs !== undefined ? ", put here" : ""}`;
+  const said = `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${putMs !== undefined ? ", put here" : ""}`;
   return (
     <g>
       {task.latestMs - task.earliestMs > SNAP_MS && (
@@ -230,7 +234,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
       )}
       {pulled !== null && (
         <text x={left} y={y - 4} fontSize={14} fill="var(--color-base-content)" className="figure">
-          {dayAndClock(startMs + pulled, timeZone)}
+          {units.dayAndClock(startMs + pulled, timeZone)}
         </text>
       )}
     </g>

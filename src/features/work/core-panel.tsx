@@ -6,8 +6,8 @@ import { climbText } from "@/core/program/probing";
 import type { ProbeChannel } from "@/core/program/exits";
 import type { Foreseen } from "@/core/program/foresee";
 import type { QuantityRule } from "@/core/quantity/parse";
-import { capital, duration, fixed, whenFrom } from "@/ui/format";
-import { useAlso, useAmerican } from "@/ui/measures";
+import { capital, duration, fixed } from "@/ui/format";
+import { useAlso, useAmerican, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 
 /** Charts come only where a core is read. */
@@ -29,6 +29,7 @@ interface Props {
 
 /** One core in the heat: what it reads, when it will be at its exit, and whether that is early or late. */
 export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, onRead }: Props) {
+  const units = useUnits();
   const { exit, sinceMs, out } = heat;
   const [typed, setTyped] = useState<number | null>(null);
   const readings = foreseen?.readings ?? [];
@@ -38,7 +39,7 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
   const doneMs = forecast && sinceMs + forecast.doneMin * MIN_MS;
   const also = useAlso();
   const lastAmerican = useAmerican(last, "°C");
-  const when = (min: number) => whenFrom(sinceMs + min * MIN_MS, nowMs, timeZone);
+  const when = (min: number) => units.when(sinceMs + min * MIN_MS, nowMs, timeZone);
   const named = exit.name ? `Core, ${exit.name}` : several ? "Core of the whole" : "Core";
   return (
     <section aria-label={named} className="rounded-sm bg-base-100 p-4" data-core-of={exit.channel}>

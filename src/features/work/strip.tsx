@@ -1,4 +1,6 @@
-import { duration, fixed, whenFrom } from "@/ui/format";
+import { duration, fixed } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
+import type { Units } from "@/ui/units";
 import type { DishAtWork } from "./dish-at-work";
 
 interface Props {
@@ -11,6 +13,7 @@ const HOUR_MS = 3_600_000;
 
 /** Every dish at work and what it is at, on one line; a tap brings it forward. */
 export function Strip({ dishes, focus, onFocus }: Props) {
+  const units = useUnits();
   if (dishes.length < 2) return null;
   return (
     <ul className="flex flex-wrap gap-2 px-4 pt-4 lg:px-6" aria-label="Dishes at work">
@@ -23,7 +26,7 @@ export function Strip({ dishes, focus, onFocus }: Props) {
             onClick={() => onFocus(dish.key)}
             data-dish-at-work={dish.name}
           >
-            <b>{dish.name}</b> <span>{sayState(dish)}</span>
+            <b>{dish.name}</b> <span>{sayState(dish, units)}</span>
           </button>
         </li>
       ))}
@@ -32,7 +35,7 @@ export function Strip({ dishes, focus, onFocus }: Props) {
 }
 
 /** "58.9 °C in the oven", "in its brine till 06:40", "pack the crust in 12 min". */
-export function sayState({ at, nowMs, timeZone }: DishAtWork): string {
+export function sayState({ at, nowMs, timeZone }: DishAtWork, units: Units): string {
   const [heat] = at.inHeat;
   if (heat) {
     const { core } = heat;
@@ -46,7 +49,7 @@ export function sayState({ at, nowMs, timeZone }: DishAtWork): string {
   const soak = at.steps.find((s) => s.kind === "soak");
   const out = at.steps.find((s) => s.kind === "takeOut");
   if (at.phase === "soaking" && soak && out && next.id === out.id)
-    return next.dueMs > nowMs ? `stands till ${whenFrom(out.dueMs, nowMs, timeZone)}` : "take it out";
+    return next.dueMs > nowMs ? `stands till ${units.when(out.dueMs, nowMs, timeZone)}` : "take it out";
   const untilH = (next.dueMs - nowMs) / HOUR_MS;
   return untilH > 0 ? `next in ${duration(untilH)}` : "next: now";
 }

@@ -1,7 +1,6 @@
 import { Undo2 } from "lucide-react";
 import type { PlacedStep } from "@/core/program/at-work";
-import { whenFrom } from "@/ui/format";
-import { Also } from "@/ui/measures";
+import { Also, useUnits } from "@/ui/measures";
 import type { DishAtWork } from "./dish-at-work";
 
 export interface Listed {
@@ -19,6 +18,7 @@ interface Props {
 
 /** Acts by time; a tap shows one large, a done one can be taken back. */
 export function ThenList({ acts, named, onShow, onUndo }: Props) {
+  const units = useUnits();
   return (
     <ol>
       {acts.map(({ dish, act }) => (
@@ -33,7 +33,7 @@ export function ThenList({ acts, named, onShow, onUndo }: Props) {
             onClick={() => onShow(dish, act.id)}
           >
             <span className="figure w-24 shrink-0 text-lg">
-              {whenFrom(act.doneMs ?? act.dueMs, dish.nowMs, dish.timeZone)}
+              {units.when(act.doneMs ?? act.dueMs, dish.nowMs, dish.timeZone)}
             </span>
             <span className={act.state === "open" ? "" : "line-through decoration-line"}>
               <b>
@@ -71,11 +71,12 @@ interface AsideProps {
 
 /** What was not ticked off, in one line: all of it done, or none. */
 export function SetAside({ dish, onAll }: AsideProps) {
+  const units = useUnits();
   const { setAside } = dish.at;
   if (setAside.length === 0) return null;
   const told = setAside
     .slice(-TOLD)
-    .map((a) => `${a.title}, ${whenFrom(a.dueMs, dish.nowMs, dish.timeZone)}`)
+    .map((a) => `${a.title}, ${units.when(a.dueMs, dish.nowMs, dish.timeZone)}`)
     .join("; ");
   const more = setAside.length - Math.min(TOLD, setAside.length);
   const what = more > 0 ? `${more} earlier; ${told}` : told;

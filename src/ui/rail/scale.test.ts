@@ -75,7 +75,6 @@ describe("the rail", () => {
       "16:30",
       "16:45",
       "17:00",
-      "17:15",
     ]);
   });
 });
@@ -124,6 +123,11 @@ describe("a window on it", () => {
       stateAt({ ready: { early: 5, likely: 8, late: 12 }, past: { early: 24, likely: 30, late: 40 } }, h),
     ).toBe(state),
   );
+
+  test("salt laid on by the gram is not light before it is ready: it lies outside", () => {
+    expect(stateWord("notYet", { lacks: "spreading" })).toBe("salty outside");
+    expect(stateWord("notYet", { lacks: "salt" })).toBe("light");
+  });
 
   test("past its end it is salty only where salt ended it; a bake is done or overdone", () => {
     expect(stateWord("past", { pastReason: "over_salted" })).toBe("salty");

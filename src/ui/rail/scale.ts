@@ -5,7 +5,7 @@ import { unitsOf, type Units } from "../units";
 
 /** What of a window the rail draws. */
 export type RailWindow = Pick<SoakWindow, "ready" | "past"> &
-  Partial<Pick<SoakWindow, "pastReason">> & { readiness?: Readiness };
+  Partial<Pick<SoakWindow, "pastReason" | "lacks">> & { readiness?: Readiness };
 
 /** A little past the end of what matters. */
 const BEYOND = 1.12;
@@ -39,6 +39,8 @@ const STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440];
 const MOST_TICKS = 6;
 /** A mark nearer to the start than this share of the rail would stand on "in". */
 const NEAR_START = 0.13;
+/** And one nearer to the end would leave the page. */
+const NEAR_END = 0.04;
 
 /** Marks along it: by the kitchen's clock where the start is known, by hours where it is not. */
 export function ticksOf(
@@ -53,7 +55,7 @@ export function ticksOf(
   let day = start && dayAndClock(start.atMs, start.timeZone).slice(0, 3);
   for (let min = offsetMin; min <= spanH * 60; min += stepMin) {
     const hours = min / 60;
-    if (hours < spanH * NEAR_START) continue;
+    if (hours < spanH * NEAR_START || hours > spanH * (1 - NEAR_END)) continue;
     if (!start) {
       marks.push({ hours, text: duration(hours) });
       continue;
@@ -120,11 +122,12 @@ const BAKE_WORDS: Record<RailState, string> = {
 /** A state in a cook's words: salt for a soak, doneness for a bake. */
 export function stateWord(
   state: RailState,
-  { pastReason, readiness }: Pick<RailWindow, "pastReason" | "readiness">,
+  { pastReason, readiness, lacks }: Pick<RailWindow, "pastReason" | "readiness" | "lacks">,
 ): string {
   if (pastReason === "over_baked") return BAKE_WORDS[state];
   if (state === "ready" && readiness === "outside") return "outside as wanted";
   if (state === "ready" && readiness === "even") return "even all through";
+  if (state === "notYet" && lacks === "spreading") return "salty outside";
   return state === "past" && pastReason === "over_salted" ? "salty" : SOAK_WORDS[state];
 }
 

@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
 import type { PlacedStep } from "@/core/program/at-work";
-import { duration, whenFrom } from "@/ui/format";
-import { Also } from "@/ui/measures";
+import { duration } from "@/ui/format";
+import { Also, useUnits } from "@/ui/measures";
 
 interface Props {
   act: PlacedStep;
@@ -16,6 +16,7 @@ const HOUR_MS = 3_600_000;
 
 /** The act in hand: readable a metre away, done with one tap. */
 export function ActCard({ act, dish, nowMs, timeZone, onDone, onNotDone }: Props) {
+  const units = useUnits();
   const untilH = (act.dueMs - nowMs) / HOUR_MS;
   const due = untilH <= 0;
   return (
@@ -27,7 +28,7 @@ export function ActCard({ act, dish, nowMs, timeZone, onDone, onNotDone }: Props
       <p className="text-lg text-quiet">
         <b className="text-base-content">{dish}</b> ·{" "}
         {due ? (untilH > -1 / 60 ? "now" : `due ${duration(-untilH)} ago`) : `in ${duration(untilH)}`} ·{" "}
-        {whenFrom(act.dueMs, nowMs, timeZone)}
+        {units.when(act.dueMs, nowMs, timeZone)}
         {act.minutes.likely > 0 && ` · ${duration(act.minutes.likely / 60)}`}
       </p>
       <h2 className="my-2 text-4xl leading-tight">

@@ -1,8 +1,9 @@
 import type { InHeat } from "@/core/program/at-work";
 import type { Exit } from "@/core/program/exits";
 import { climbText, plateText, timeText } from "@/core/program/probing";
-import { duration, fixed, whenFrom } from "@/ui/format";
-import { Also } from "@/ui/measures";
+import { duration, fixed } from "@/ui/format";
+import type { Units } from "@/ui/units";
+import { Also, useUnits } from "@/ui/measures";
 
 interface Props {
   dish: string;
@@ -21,13 +22,14 @@ const HOUR_MS = 3_600_000;
 
 /** Food in the heat owns its card until a hand says that it is out. */
 export function HeatCard(props: Props) {
+  const units = useUnits();
   const { heat, nowMs, snoozedUntilMs } = props;
   const { core } = heat;
   const pressing = core.kind !== "rising" && core.kind !== "unread" && nowMs >= snoozedUntilMs;
   return (
     <article
       className={`rounded-sm p-6 ${pressing ? "bg-accent text-accent-content" : "border-l-8 border-accent bg-base-100"}`}
-      aria-label={`${props.dish}: ${headline(props)}`}
+      aria-label={`${props.dish}: ${headline(props, units)}`}
       data-act={heat.out.id}
       data-heat={core.kind}
       role={pressing ? "alert" : undefined}
@@ -36,7 +38,7 @@ export function HeatCard(props: Props) {
         {named(props.dish, heat.exit)} · in the oven {duration((nowMs - heat.sinceMs) / HOUR_MS)},{" "}
         <Also>{`${heat.exit.stages.at(-1)?.ovenC ?? ""} °C`}</Also>
       </p>
-      <h2 className="my-2 text-5xl leading-tight">{headline(props)}</h2>
+      <h2 className="my-2 text-5xl leading-tight">{headline(props, units)}</h2>
       <p className="text-2xl">
         <Reading {...props} />
       </p>
@@ -73,12 +75,15 @@ const PLAIN =
 
 const named = (dish: string, exit: Exit): string => (exit.name ? `${dish}, ${exit.name}` : dish);
 
-function headline({ heat: { core, exit }, nowMs, snoozedUntilMs, outMs, timeZone }: Props): string {
+function headline(
+  { heat: { core, exit }, nowMs, snoozedUntilMs, outMs, timeZone }: Props,
+  units: Units,
+): string {
   const what = exit.name ? `the ${exit.name}` : "it";
   if (core.kind === "takeOut" && nowMs >= snoozedUntilMs) return `Take ${what} out now`;
   if (core.kind === "silent") return "The probe is silent";
   if (core.kind === "slipped") return "The probe has slipped";
-  if (outMs !== undefined) return `Out about ${whenFrom(outMs, nowMs, timeZone)}`;
+  if (outMs !== undefined) return `Out about ${units.when(outMs, nowMs, timeZone)}`;
   return "In the oven";
 }
 

@@ -1,0 +1,44 @@
+import fc from "fast-check";
+import { readWhen, sayWhen } from "./when";
+
+const NOW = Date.UTC(2026, 10, 27, 15, 20);
+const MIN = 60_000;
+
+describe("a time as a cook says it", () => {
+  test.each([
+    ["now", NOW],
+    ["6 h", NOW + 360 * MIN],
+    ["in 40 min", NOW + 40 * MIN],
+    ["40 h 47", NOW + (40 * 60 + 47) * MIN],
+    ["18:00", Date.UTC(2026, 10, 27, 18)],
+    // That clock time has gone today: tomorrow's is meant.
+    ["9:00", Date.UTC(2026, 10, 28, 9)],
+    ["6 pm tomorrow", Date.UTC(2026, 10, 28, 18)],
+    ["Sat 18:00", Date.UTC(2026, 10, 28, 18)],
+  ])("%s", async (text, atMs) => {
+    expect(await readWhen(text, NOW, "UTC")).toBe(atMs);
+  });
+
+  test.each(["when it rains", "Saturday", "", "25:99"])("“%s” is none", async (text) => {
+    expect(await readWhen(text, NOW, "UTC")).toBeUndefined();
+  });
+
+  test("in the kitchen's own zone, whatever the machine's", async () => {
+    expect(await readWhen("18:00", NOW, "Asia/Tokyo")).toBe(Date.UTC(2026, 10, 28, 9));
+    expect(await readWhen("18:00", NOW, "America/New_York")).toBe(Date.UTC(2026, 10, 27, 23));
+  });
+
+  test("whatever the app says it reads back, in either clock", async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.integer({ min: 1, max: 6 * 24 * 60 - 1 }),
+        fc.constantFrom("metric" as const, "us" as const),
+        async (minutes, measures) => {
+          const atMs = NOW + minutes * MIN;
+          return (await readWhen(sayWhen(atMs, NOW, "UTC", measures), NOW, "UTC")) === atMs;
+        },
+      ),
+      { seed: 9, numRuns: 120 },
+    );
+  });
+});
