@@ -52,28 +52,17 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
     await page.getByRole("link", { name: new RegExp(name) }).click();
     const shown = page.getByText(shows).first();
     await shown.waitFor({ timeout: 40_000 });
-    if (page.viewportSize()?.width === PHONE.width) await shown.scrollIntoViewIfNeeded();
     await page.waitForTimeout(500);
   };
   return [
     { file: "shelf", path: "/" },
+    { file: "bench-empty", path: "/bench" },
     { file: "bench-wet", path: loin },
+    { file: "bench-phone", path: loin, size: PHONE },
     { file: "bench-marinade", path: bench("Buttermilk lamb shoulder") },
     { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
     { file: "why", path: loin, act: why },
     { file: "batch", path: `/batch/${loinBatchId}` },
-    {
-      file: "late-or-early",
-      path: `/batch/${loinBatchId}`,
-      act: async (p) => {
-        await p.getByRole("button", { name: "What can I do now?" }).click();
-        await p.getByLabel("Brine now").fill("2.6");
-        await p.getByRole("button", { name: "Enter the reading" }).click();
-        await p.waitForTimeout(1500);
-        await p.getByRole("heading", { name: "Late or early?" }).scrollIntoViewIfNeeded();
-        await p.getByText("Salt runs").scrollIntoViewIfNeeded();
-      },
-    },
     { file: "printed-sheet", path: `/print/batch/${loinBatchId}`, size: { width: 900, height: 1250 } },
     {
       file: "printed-method",
@@ -93,8 +82,7 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
         await p.waitForTimeout(1200);
       },
     },
-    { file: "sitting", path: "/sitting", act: sitting("Saturday at the lock", "Next:") },
-    { file: "sitting-phone", path: "/sitting", size: PHONE, act: sitting("Saturday at the lock", "Next:") },
+    { file: "sitting", path: "/sitting", act: sitting(" at the lock", "Next:") },
     { file: "sitting-clash", path: "/sitting", act: sitting("Harvest supper", "A second oven") },
     { file: "record", path: "/record" },
     {
@@ -107,8 +95,17 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
         await p.waitForTimeout(800);
       },
     },
-    { file: "formula", path: `/stores/formula/${loinId}`, dark: true },
-    { file: "stores", path: "/stores" },
+    { file: "stores", path: "/stores", dark: true },
+    {
+      // Last: the kitchen keeps its measures.
+      file: "bench-us",
+      path: loin,
+      act: async (p) => {
+        await p.request.patch(`${BASE}/api/kitchen`, { data: { measures: "us" } });
+        await p.reload({ waitUntil: "networkidle" });
+        await p.waitForTimeout(3000);
+      },
+    },
   ];
 }
 

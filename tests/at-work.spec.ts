@@ -164,7 +164,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await expect(judge.getByRole("img", { name: "Photo 1 of this batch" })).toBeVisible();
   await judge.getByLabel("In words").fill("A touch salty outside.");
   await judge.getByRole("button", { name: "Keep the judgement" }).click();
-  await expect(judge.getByRole("status")).toHaveText("kept");
+  await expect(judge.getByRole("status")).toHaveText("saved");
 
   await page.goto("/record?judged=yes");
   await expect(page.getByRole("link", { name: new RegExp(name) })).toContainText("a little salty");
@@ -212,7 +212,7 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
   const judge = page.getByRole("region", { name: "How it was" });
   await judge.getByRole("button", { name: "crust set like stone" }).click();
   await judge.getByRole("button", { name: "Keep the judgement" }).click();
-  await expect(judge.getByRole("status")).toHaveText("kept");
+  await expect(judge.getByRole("status")).toHaveText("saved");
 });
 
 test("the record is searched, filtered and sorted; two batches stand side by side", async ({ page }) => {

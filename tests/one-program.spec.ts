@@ -31,7 +31,7 @@ async function begun(page: Page, name: string, clock: string): Promise<void> {
 async function sittingOf(page: Page, name: string, clock: string): Promise<SittingView> {
   await begun(page, name, clock);
   await expect(plan(page)).toContainText(name, { timeout: 40_000 });
-  await expect(page.getByText("kept", { exact: true })).toBeVisible();
+  await expect(page.getByText("saved", { exact: true })).toBeVisible();
   return viewOf(page);
 }
 
@@ -129,7 +129,7 @@ test("a night in a cooler: its ice is looked at within every five hours to the e
   const clash = page.getByRole("region", { name: "Clash" });
   await clash.locator('[data-offer="getUp"]').click({ timeout: 60_000 });
   await expect(plan(page)).toContainText("Loin in the cooler", { timeout: 40_000 });
-  await expect(page.getByText("kept", { exact: true })).toBeVisible();
+  await expect(page.getByText("saved", { exact: true })).toBeVisible();
   const view = await viewOf(page);
   const tasks = tasksOf(view);
   const soak = tasks.find((t) => t.stepId === "soak");
@@ -144,7 +144,7 @@ test("one plan on the screen, a second device, paper, calendar, CSV and the API;
   browser,
 }) => {
   await page.goto("/sitting");
-  await page.getByRole("link", { name: /Saturday at the lock/ }).click();
+  await page.getByRole("link", { name: / at the lock/ }).click();
   await expect(plan(page)).toBeVisible();
   const view = await viewOf(page);
   const tasks = tasksOf(view);

@@ -89,7 +89,7 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
       )}
       {free.length > 0 && (
         <Select
-          label="Add what stands already"
+          label="Add what is running"
           value=""
           options={[{ value: "", label: "choose" }, ...free.map((b) => ({ value: b.id, label: b.name }))]}
           onChange={addBatch}

@@ -11,7 +11,7 @@ export function KeptNote({ kept, onTakeTheirs, onKeepMine }: Props) {
   if (kept === "kept" || kept === "keeping")
     return (
       <p className="text-sm text-quiet" role="status">
-        {kept === "kept" ? "kept" : "keeping…"}
+        {kept === "kept" ? "saved" : "saving…"}
       </p>
     );
   return (

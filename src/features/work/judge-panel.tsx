@@ -108,7 +108,7 @@ export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
       </button>
       {kept && (
         <span className="ml-3" role="status">
-          {sent ? "kept" : "on its way"}
+          {sent ? "saved" : "on its way"}
         </span>
       )}
     </section>

@@ -1,5 +1,5 @@
 import { TZDate } from "@date-fns/tz";
-import { addDays } from "date-fns";
+import { addDays, format } from "date-fns";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { Formulation } from "@/core/formula/model";
 
@@ -41,7 +41,7 @@ const LOCK_KITCHEN = {
   getsUp: false,
 };
 
-/** One sitting that fits, and one that asks too much of a single oven. */
+/** One sitting that fits, called by its day, and one that asks too much of a single oven. */
 export function demoSittings(
   nowMs: number,
   timeZone: string,
@@ -58,7 +58,7 @@ export function demoSittings(
     timeZone,
   ).getTime();
   return [
-    { name: "Saturday at the lock", tableMs, dishes: [...fits.map(dishOf), ROOTS], ...LOCK_KITCHEN },
+    { name: `${format(day, "EEEE")} at the lock`, tableMs, dishes: [...fits.map(dishOf), ROOTS], ...LOCK_KITCHEN },
     { name: "Harvest supper", tableMs, dishes: [...clashes.map(dishOf), ROOTS], ...LOCK_KITCHEN },
   ];
 }
