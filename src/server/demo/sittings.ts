@@ -58,7 +58,12 @@ export function demoSittings(
     timeZone,
   ).getTime();
   return [
-    { name: `${format(day, "EEEE")} at the lock`, tableMs, dishes: [...fits.map(dishOf), ROOTS], ...LOCK_KITCHEN },
+    {
+      name: `${format(day, "EEEE")} at the lock`,
+      tableMs,
+      dishes: [...fits.map(dishOf), ROOTS],
+      ...LOCK_KITCHEN,
+    },
     { name: "Harvest supper", tableMs, dishes: [...clashes.map(dishOf), ROOTS], ...LOCK_KITCHEN },
   ];
 }
