@@ -165,6 +165,7 @@ test("one plan on the screen, a second device, paper, calendar, CSV and the API;
 
   const tablet = await (await browser.newContext()).newPage();
   await tablet.goto(page.url());
+  await expect(plan(tablet)).toBeVisible();
   expect(await onScreen(tablet)).toEqual(shown);
   await page.reload();
   await expect(plan(page)).toBeVisible();

@@ -50,11 +50,14 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   // Dragged by the hand: it lies where it was dropped, to five minutes.
   const bar = page.locator('[data-task$="/weigh_out"]').first();
   await bar.scrollIntoViewIfNeeded();
+  // Its words and figures stand in it; hours in which nothing is done are folded, and say how long.
+  await expect(bar).toContainText("Weigh");
+  await expect(page.getByText(/^\d+ h, one night$/).first()).toBeVisible();
   const box = await bar.boundingBox();
-  if (!box) throw new Error("the bar is not drawn");
+  if (!box) throw new Error("the act is not drawn");
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
-  await page.mouse.move(box.x + box.width / 2 - 12, box.y + box.height / 2, { steps: 4 });
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 40, { steps: 4 });
   await page.mouse.up();
   await expect(bar).toHaveAttribute("aria-label", /put here/);
   // Dropped where it cannot be, the clash says that it was put there, and lets it go again.
@@ -157,7 +160,7 @@ test("it leaves as a calendar, as CSV and on paper; on a phone it is a list by t
   await expect(plan(page)).toContainText("Carve and serve");
   expect(page.url()).not.toBe(sittingUrl);
   await page.goto((await href("Print")) ?? "");
-  await expect(page.getByRole("heading", { name: /day at the lock$/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /day at the lock/ })).toBeVisible();
   await expect(page.getByText("Carve and serve").first()).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goBack();

@@ -7,6 +7,7 @@ import type { Answer, PlannedTask } from "@/core/schedule/answer";
 import { Choice } from "@/ui/choice";
 import { ActsByTime } from "./acts-by-time";
 import { lanesByDish, lanesByResource } from "./lanes";
+import { ScoreView } from "./score-view";
 import { laneTops, Timeline } from "./timeline";
 import { useUnits } from "@/ui/measures";
 
@@ -32,7 +33,7 @@ const FITS_PX = 1000;
 export function PlanView(props: Props) {
   const units = useUnits();
   const { planned, body, timeZone, nowMs, working, log, onMove, onUnpin } = props;
-  const [by, setBy] = useState<"dish" | "resource">("dish");
+  const [by, setBy] = useState<"score" | "dish" | "resource">("score");
   const [chosen, setChosen] = useState<number | null>(null);
   const spanMin = (Math.max(...planned.tasks.map((t) => t.endMs)) - nowMs) / MIN_MS;
   const fitting = ZOOMS.findLastIndex((px) => px * spanMin <= FITS_PX);
@@ -54,15 +55,16 @@ export function PlanView(props: Props) {
       )}
       <div className="hidden flex-wrap items-center gap-3 md:flex">
         <Choice
-          label="Lanes"
+          label="Drawn"
           value={by}
           options={[
+            { value: "score", label: "as a score" },
             { value: "dish", label: "by dish" },
             { value: "resource", label: "by fridge, oven, hands" },
           ]}
           onChange={setBy}
         />
-        <div className="flex gap-1" role="group" aria-label="Zoom">
+        <div className={`gap-1 ${by === "score" ? "hidden" : "flex"}`} role="group" aria-label="Zoom">
           <button
             type="button"
             className="btn min-h-11 w-11 px-0"
@@ -86,28 +88,39 @@ export function PlanView(props: Props) {
           {working ? "planning…" : sayParts(planned)}
         </p>
       </div>
-      <div className="relative hidden overflow-x-auto border border-line bg-base-100 md:block">
-        {laneTops(lanes).map((lane) => (
-          <span
-            key={lane.id}
-            className="pointer-events-none sticky left-0 z-10 block h-0 w-0 overflow-visible whitespace-nowrap"
-          >
-            <span className="absolute bg-base-100/85 px-1 font-semibold" style={{ top: lane.topPx }}>
-              {lane.name}
-            </span>
-          </span>
-        ))}
-        <Timeline
-          lanes={lanes}
-          nights={planned.nights}
-          tableMs={body.tableMs}
-          nowMs={nowMs}
+      {by === "score" ? (
+        <ScoreView
+          planned={planned}
+          body={body}
           timeZone={timeZone}
-          pxPerMin={pxPerMin}
+          nowMs={nowMs}
           pinned={pinned}
           onMove={onMove}
         />
-      </div>
+      ) : (
+        <div className="relative hidden overflow-x-auto border border-line bg-base-100 md:block">
+          {laneTops(lanes).map((lane) => (
+            <span
+              key={lane.id}
+              className="pointer-events-none sticky left-0 z-10 block h-0 w-0 overflow-visible whitespace-nowrap"
+            >
+              <span className="absolute bg-base-100/85 px-1 font-semibold" style={{ top: lane.topPx }}>
+                {lane.name}
+              </span>
+            </span>
+          ))}
+          <Timeline
+            lanes={lanes}
+            nights={planned.nights}
+            tableMs={body.tableMs}
+            nowMs={nowMs}
+            timeZone={timeZone}
+            pxPerMin={pxPerMin}
+            pinned={pinned}
+            onMove={onMove}
+          />
+        </div>
+      )}
       {log.length > 0 && (
         <div className="mt-3" aria-live="polite">
           <h3 className="text-lg">What moved</h3>

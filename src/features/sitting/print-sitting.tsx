@@ -1,3 +1,5 @@
+"use client";
+
 import { requestOf, type SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import { fullDate } from "@/ui/format";
