@@ -1,3 +1,4 @@
+import { BenchPage } from "./bench-page";
 import { expect, test } from "./kitchen";
 
 const WAYS = [
@@ -150,5 +151,27 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await redo.click();
     await expect(redo).toBeDisabled();
     await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "false");
+  });
+
+  test("on a slow line nothing can be typed before the sums know of it", async ({ page, emptyKitchen }) => {
+    let held = true;
+    await page.route(/\.js(\?|$)/, async (route) => {
+      while (held) await new Promise((done) => setTimeout(done, 50));
+      await route.continue();
+    });
+    await page.goto(`${emptyKitchen.url}/bench`, { waitUntil: "commit" });
+    const weight = page.getByLabel("Weight of all pieces");
+    await expect(weight).toBeVisible();
+    await expect(page.locator("[inert]")).toHaveCount(1);
+    await weight.evaluate((field) => (field as HTMLElement).focus());
+    await expect(weight).not.toBeFocused();
+    held = false;
+    await expect(page.locator("[inert]")).toHaveCount(0);
+    await weight.fill("1500");
+    await weight.blur();
+    await expect(weight).toHaveValue(/^1.500 g$/);
+    // 1.4 % in the flesh of one and a half kilograms is no longer what 1 040 g asked for.
+    const salt = await new BenchPage(page).grams("sea_fine");
+    expect(salt).toBeGreaterThan(12);
   });
 });

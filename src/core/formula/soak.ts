@@ -11,7 +11,7 @@ import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import type { Flesh } from "./equilibrium";
 import { pieceSize } from "../vessel/piece-size";
 import type { KeepLimit } from "./keep-limit";
-import { warmingPace } from "./warming";
+import { bathWarmth, coolingPace, warmingPace } from "./warming";
 import { HOUR_S, RAIL_TO_H, windowFrom, withinRail, type SoakWindow, type SoftHour } from "./window";
 import type { Bake, Contact } from "./prepare/prepared";
 import type { Alongside, Formulation } from "./model";
@@ -99,7 +99,7 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
   return {
     body,
     diffusivityM2PerS: d,
-    stage: stageFor(load, holding.temperatureC, vary.strengthFactor, common),
+    stage: stageFor(load, input, vary.strengthFactor, common),
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
   };
 }
@@ -114,8 +114,10 @@ interface StageBasics {
   surfaceTransferMPerS: number;
 }
 
-function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, common: StageBasics): Stage {
+function stageFor(load: SoakLoad, input: Formulation, strengthFactor: number, common: StageBasics): Stage {
   const { contact } = load;
+  const { temperatureC } = input.holding;
+  const warmth = bathWarmth(input, load.waterG + load.saltG, load.flesh.massG);
   const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
   const saltG = load.saltG * strengthFactor;
   const saturatedPerWater = saltPerWater(saturationFraction(temperatureC));
@@ -129,6 +131,7 @@ function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, 
     ...common,
     waterRatio: load.waterG / fleshWaterG,
     saltPerWater: dissolvedG / load.waterG,
+    ...(warmth && { pace: coolingPace(warmth, temperatureC) }),
     ...(saltG > dissolvedG && { undissolvedPerFleshWater: (saltG - dissolvedG) / fleshWaterG }),
   };
 }

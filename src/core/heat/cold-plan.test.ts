@@ -1,5 +1,6 @@
 import { chops, worked } from "../formula/formulation.fixture";
-import { coldPlan, vesselLeakWPerK } from "./cold-plan";
+import { coldPlan } from "./cold-plan";
+import { vesselLeakWPerK } from "./vessel-leak";
 
 const ROOM_C = 20;
 const vessel = { ...chops().vessel, shape: "cooler" as const };
@@ -37,15 +38,14 @@ describe("frozen food put straight into its bath, in a room", () => {
 });
 
 describe("what a vessel lets in", () => {
-  const leak = (shape: "box" | "cooler" | "bag" | "pail") =>
-    vesselLeakWPerK({ ...input, vessel: { ...input.vessel, shape } });
+  const leak = (shape: "box" | "cooler" | "bag" | "pail") => vesselLeakWPerK({ ...input.vessel, shape });
   test("a cooler least, a bag most", () => {
     expect(leak("cooler")).toBeLessThan(leak("pail"));
     expect(leak("cooler")).toBeLessThan(leak("box"));
     expect(leak("bag")).toBeGreaterThanOrEqual(leak("box"));
   });
   test("a larger one lets in more", () =>
-    expect(
-      vesselLeakWPerK({ ...input, vessel: { ...input.vessel, lengthMm: input.vessel.lengthMm * 2 } }),
-    ).toBeGreaterThan(vesselLeakWPerK(input)));
+    expect(vesselLeakWPerK({ ...input.vessel, lengthMm: input.vessel.lengthMm * 2 })).toBeGreaterThan(
+      vesselLeakWPerK(input.vessel),
+    ));
 });

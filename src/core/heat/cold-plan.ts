@@ -1,29 +1,13 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
-import { outsideMm, type Vessel } from "../vessel/vessel";
-import { leakWPerK, type Wall } from "./cooler";
 import { frozenBath, type FrozenBathCurve } from "./frozen-bath";
+import { vesselLeakWPerK } from "./vessel-leak";
 
 /** What food is taken out of the freezer at, °C. *Practice*. */
 const FREEZER_C = -18;
 const LEAST_HOURS = 12;
 const MOST_HOURS = 72;
-
-const wallOf = (vessel: Vessel): Wall =>
-  vessel.shape === "cooler"
-    ? "cooler"
-    : vessel.shape === "bag"
-      ? "bag"
-      : vessel.shape === "pail"
-        ? "pail"
-        : "box";
-
-/** Heat the formulation's own vessel lets in, W per K. */
-export function vesselLeakWPerK({ vessel }: Formulation): number {
-  const { lengthMm: l, widthMm: w, heightMm: h } = outsideMm(vessel);
-  return leakWPerK(wallOf(vessel), 2 * (l * w + l * h + w * h));
-}
 
 export interface ColdPlan {
   hours: number;
@@ -47,7 +31,7 @@ export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, i
       bathStartC: input.holding.brineStartC,
       iceKg,
       roomC,
-      leakWPerK: vesselLeakWPerK(input),
+      leakWPerK: vesselLeakWPerK(input.vessel),
       hours,
     });
   const curve = run(Math.min(iceG, sheet.waterG * 0.95) / 1000);

@@ -1,5 +1,5 @@
 import { coolerPlan } from "../heat/cooler";
-import { vesselLeakWPerK } from "../heat/cold-plan";
+import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
 import { gramsText, lasting, listed, oneDigit } from "./figures";
 import { byHand, byItself, type Figure, type Occupies, type Step, type Tie } from "./step";
@@ -55,7 +55,7 @@ export function coolerIce({ input, soakH }: Pick<WorkedDish, "input" | "soakH">)
   const looks = iceLooks(soakH);
   const everyH = soakH / (looks + 1);
   const plan = coolerPlan({
-    leakWPerK: vesselLeakWPerK(input),
+    leakWPerK: vesselLeakWPerK(input.vessel),
     roomC: ROOM_C,
     keepC: KEPT_C,
     hours: soakH,

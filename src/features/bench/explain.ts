@@ -1,6 +1,7 @@
 import { endG } from "@/core/formula/dish-ledger";
 import type { PastReason } from "@/core/formula/keep-limit";
 import { tasteBand } from "@/core/formula/outcome";
+import { bathWarmth } from "@/core/formula/warming";
 import { practiceFor } from "@/core/materials/practice";
 import { EVEN_SHARE, OUTSIDE_SHARE, SEASONED_SHARE } from "@/core/diffusion/readiness";
 import {
@@ -92,12 +93,22 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
         : `${grams(inFleshG)} g in ${grams(sheet.flesh.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} %: ${tasteBand(outcome.meanFraction)}`,
       `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,
       `D: ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
+      ...sayWarmth(input, sheet),
       ...sayShape(input, sheet),
     ],
     convention:
       "Fick's second law, solved in finite volumes; the bath weakens as the flesh takes salt. Shares are of the finished flesh, its own salt counted.",
     source: `${sheet.food.diffusivitySource}. Real meat is uncertain by a factor of about two.`,
   };
+}
+
+/** A bath that does not begin as cold as it is held. */
+function sayWarmth(input: Worked["input"], { load, contact }: Worked["sheet"]): string[] {
+  const warmth = contact.kind === "bath" && bathWarmth(input, load.waterG + load.saltG, load.flesh.massG);
+  if (!warmth) return [];
+  return [
+    `begins at about ${fixed(warmth.metC, 0)} °C with the food in it, and comes to ${fixed(input.holding.temperatureC, 0)} °C in some ${fixed(3 * warmth.timeConstantH, 0)} h`,
+  ];
 }
 
 /** How the piece was taken, a line each: its directions, its skin. */

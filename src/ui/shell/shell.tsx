@@ -1,5 +1,6 @@
 import { LineNotice } from "./line-notice";
 import { Rack } from "./rack";
+import { UntilAlive } from "./until-alive";
 
 interface Props {
   title: string;
@@ -16,7 +17,7 @@ export function Shell({ title, note, head, actions, children }: Props) {
   return (
     <div className="flex min-h-dvh flex-col pb-20 lg:h-dvh lg:flex-row lg:pb-0">
       <Rack />
-      <div className="flex min-w-0 flex-1 flex-col">
+      <UntilAlive className="flex min-w-0 flex-1 flex-col">
         <header className="flex min-h-15 flex-wrap items-center gap-x-4 gap-y-2 border-b border-line px-4 py-2 lg:px-6">
           {head ? (
             <div className="min-w-0 basis-full lg:flex-1 lg:basis-0">
@@ -36,7 +37,7 @@ export function Shell({ title, note, head, actions, children }: Props) {
         <LineNotice />
         {/* What is hidden in it for screen readers stays in it: the page itself must not grow and scroll. */}
         <main className="relative min-h-0 flex-1 lg:overflow-auto">{children}</main>
-      </div>
+      </UntilAlive>
     </div>
   );
 }

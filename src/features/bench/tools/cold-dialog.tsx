@@ -6,7 +6,8 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { coolerPlan } from "@/core/heat/cooler";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";
-import { coldPlan, vesselLeakWPerK } from "@/core/heat/cold-plan";
+import { coldPlan } from "@/core/heat/cold-plan";
+import { vesselLeakWPerK } from "@/core/heat/vessel-leak";
 import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
 import { RANGES } from "@/core/formula/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
@@ -156,7 +157,7 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
 
 function CoolerIce({ input, sheet, roomC }: Omit<Props, "onClose"> & { roomC: number }) {
   const plan = coolerPlan({
-    leakWPerK: vesselLeakWPerK(input),
+    leakWPerK: vesselLeakWPerK(input.vessel),
     roomC,
     keepC: KEEP_C,
     hours: input.pullH,
