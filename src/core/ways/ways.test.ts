@@ -7,6 +7,9 @@ import { stepsOff } from "./verdict";
 import { waysFor } from "./ways";
 
 const HOURS = [2, 6, 14, 24, 48];
+/** Two of the five for each food, in turn, so that every food and every time is there; all of them with `WALK=all`. */
+const hoursFor = (i: number): number[] =>
+  process.env.WALK === "all" ? HOURS : [HOURS[i % 5], HOURS[(i + 2) % 5]];
 
 function food(id: string) {
   const found = findFood(id);
@@ -15,8 +18,8 @@ function food(id: string) {
 }
 
 describe("ways for every food of the table at two hours, six, overnight, a day and two days", () => {
-  const all = FOODS.flatMap((f) =>
-    HOURS.map((hours) => ({ id: f.id, hours, ways: waysFor(newFormulation(f), hours) })),
+  const all = FOODS.flatMap((f, i) =>
+    hoursFor(i).map((hours) => ({ id: f.id, hours, ways: waysFor(newFormulation(f), hours) })),
   );
 
   test("there is always one", () => {
