@@ -52,7 +52,7 @@ describe("out and in again, without loss", () => {
           expect(readFormulaFile(page)).toEqual(expected);
           expect(findRecipe(JSON.parse(data))).toBeDefined();
         }),
-        { numRuns: 60 },
+        { numRuns: 30 },
       ),
     30_000,
   );
@@ -66,7 +66,7 @@ describe("out and in again, without loss", () => {
           const read = readFormulaFile(markdownOf(f, sheet.value, "metric", words));
           expect(read).toEqual({ ok: true, value: asJson(formulaFile(f, words)) });
         }),
-        { numRuns: 60 },
+        { numRuns: 30 },
       ),
     30_000,
   );

@@ -387,7 +387,7 @@ describe("laws of every program", () => {
           steps.map((s) => s.atMin),
         );
       }),
-      { seed: 812, numRuns: 120 },
+      { seed: 812, numRuns: 60 },
     );
   });
 
@@ -407,7 +407,7 @@ describe("laws of every program", () => {
           if (t.mostMin !== undefined) expect(gap).toBeLessThanOrEqual(t.mostMin + 1e-6);
         }
       }),
-      { seed: 813, numRuns: 120 },
+      { seed: 813, numRuns: 60 },
     );
   });
 
