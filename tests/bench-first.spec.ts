@@ -118,6 +118,13 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     const gentle = Number(await strength.inputValue());
     await page.getByLabel("Salt wanted in the flesh").fill("1.0");
     await expect.poll(async () => Number(await strength.inputValue())).toBeLessThan(gentle);
+    // A time of the sentence is hours too: the strength follows it.
+    const fourHours = Number(await strength.inputValue());
+    const heat = page.getByLabel("To the heat");
+    await heat.fill("9 h");
+    await heat.press("Enter");
+    await expect.poll(async () => Number(await strength.inputValue())).toBeLessThan(fourHours);
+    await expect(page.locator("[data-verdict]")).toHaveText("as wanted");
     await page.getByLabel("Hours in it").fill("15 min");
     await page.getByLabel("Salt wanted in the flesh").fill("2.5");
     await expect(page.getByText(/nothing that dissolves brings 2.5 %/)).toBeVisible();

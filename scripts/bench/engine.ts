@@ -5,7 +5,8 @@ import { simulateSoak } from "@/core/diffusion/simulate";
 import type { Stage } from "@/core/diffusion/stages";
 import { ensembleWindow } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";
-import { aimOf, reachHours, soakProblem } from "@/core/formula/soak";
+import { reachHours } from "@/core/formula/soak";
+import { aimOf, soakProblem } from "@/core/formula/soak-problem";
 import { RAIL_TO_H } from "@/core/formula/window";
 import { PORK_LOIN } from "@/server/demo/brines";
 

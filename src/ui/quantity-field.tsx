@@ -1,8 +1,16 @@
 "use client";
 
 import { useId } from "react";
+import { LENGTH_MM } from "@/core/quantity/units";
 import { useAmerican } from "./measures";
 import { trimZeros, useQuantity, type QuantityEntry } from "./use-quantity";
+
+/** What a nudge moves where it is told in eighths of inches, whole degrees, and fives on an oven's dial: mm and °C. */
+const AMERICAN_STEP: Record<string, (shown: number) => number> = {
+  in: () => LENGTH_MM.in / 8,
+  "°F": (celsius) => (celsius < DIAL_FROM_C ? 1 : 5) / 1.8,
+};
+const DIAL_FROM_C = 93.3;
 
 interface Props extends QuantityEntry {
   unit: string;
@@ -27,7 +35,8 @@ export function QuantityField(props: Props) {
   const metric = trimZeros((value / shownUnit).toFixed(digits));
   const american = useAmerican(value / shownUnit, unit);
   const [, figure, of] = (american && /^(.+) (\S+)$/.exec(american)) || [];
-  const { typed, problem, take, nudge, leave } = useQuantity({ ...props, label, bareUnit: of });
+  const step = of === undefined ? props.step : AMERICAN_STEP[of](value / shownUnit) / shownUnit;
+  const { typed, problem, take, nudge, leave } = useQuantity({ ...props, label, bareUnit: of, step });
 
   const message = problem ?? props.refusal;
   return (

@@ -1,15 +1,17 @@
 import { format, isSameDay } from "date-fns";
-import { cupsOrQuarts, inchesOf } from "@/core/quantity/american";
+import { cupsOrQuarts, fahrenheitOf, inchesOf, poundsOf } from "@/core/quantity/american";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { clock, dayAndClock, fixed, grams, inZone, litres, whenFrom } from "./format";
-import { poundsOf } from "./pounds";
 
 /** How a kitchen reads lengths, volumes, weights and its clock. Weigh-outs stay in grams: the scale has them. */
 export interface Units {
   /** @param digits of millimetres */
   length: (mm: number, digits?: number) => string;
+  /** Of a vessel or a tray, in centimetres or inches. */
+  size: (mm: number) => string;
   volume: (ml: number) => string;
   mass: (g: number) => string;
+  temperature: (celsius: number) => string;
   clock: (atMs: number, timeZone: string) => string;
   dayAndClock: (atMs: number, timeZone: string) => string;
   /** The clock today, with its day on another. */
@@ -18,8 +20,10 @@ export interface Units {
 
 const METRIC: Units = {
   length: (mm, digits = 0) => `${fixed(mm, digits)} mm`,
+  size: (mm) => `${fixed(mm / 10, 0)} cm`,
   volume: (ml) => `${litres(ml)} L`,
   mass: (g) => `${grams(g)} g`,
+  temperature: (celsius) => `${fixed(celsius, 0)} °C`,
   clock,
   dayAndClock,
   when: whenFrom,
@@ -35,8 +39,10 @@ const dayAndClock12 = (atMs: number, timeZone: string) =>
 
 const US: Units = {
   length: inchesOf,
+  size: inchesOf,
   volume: cupsOrQuarts,
   mass: poundsOf,
+  temperature: (celsius) => `${fahrenheitOf(celsius)} °F`,
   clock: clock12,
   dayAndClock: dayAndClock12,
   when: (atMs, nowMs, timeZone) =>

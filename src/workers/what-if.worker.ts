@@ -5,7 +5,7 @@ import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { rescues, type Rescue } from "@/core/formula/rescue";
 import { solve, type Answer, type Question } from "@/core/formula/solve";
-import type { SoakLoad } from "@/core/formula/soak";
+import type { SoakLoad } from "@/core/formula/soak-problem";
 import type { SoakWindow } from "@/core/formula/window";
 import { waysFor, type Way } from "@/core/ways/ways";
 

@@ -2,6 +2,7 @@ import type { Food } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
 import { choiceOf, countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
 import type { Formulation, Pieces } from "./model";
+import { thicknessProblem } from "./plausible";
 
 /**
  * Another food on the Bench: it brings its own size, name and portions, and what the cook has changed stays changed.
@@ -13,7 +14,7 @@ export function rechosen(f: Formulation, food: Food, before: Food | undefined): 
   const offered = before && piecesOffered(before, f.pieces.count);
   const next = piecesOffered(food, count);
   const kept = offered && changed(f.pieces, offered);
-  const pieces = { ...next, ...kept };
+  const pieces = measured({ ...next, ...kept }, f.pieces, offered, food);
   const named = before && f.name !== nameOffered(before, choiceOf(f.preparation));
   const portions =
     before && f.portions !== portionsOffered(before, f.pieces) ? f.portions : portionsOffered(food, pieces);
@@ -28,7 +29,14 @@ export function rechosen(f: Formulation, food: Food, before: Food | undefined): 
   };
 }
 
-/** What was weighed and measured, where it is not what had been offered. */
+/** A thickness that was measured stays where it can be one of this food's. */
+function measured(next: Pieces, { thicknessMm }: Pieces, offered: Pieces | undefined, food: Food): Pieces {
+  if (!offered || thicknessMm === offered.thicknessMm) return next;
+  const own = { ...next, thicknessMm };
+  return thicknessProblem(food, own) ? next : own;
+}
+
+/** What was weighed, where it is not what had been offered. */
 function changed(pieces: Pieces, offered: Pieces): Partial<Pieces> {
   return {
     ...(pieces.totalMassG !== offered.totalMassG && { totalMassG: pieces.totalMassG }),

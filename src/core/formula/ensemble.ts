@@ -1,14 +1,7 @@
-import {
-  AS_LIKELY,
-  aimOf,
-  diffusivityDoubt,
-  reachHours,
-  reducedProblem,
-  soakProblem,
-  THICKNESS_DOUBT_MM,
-} from "./soak";
+import { diffusivityDoubt, reachHours, THICKNESS_DOUBT_MM } from "./soak";
+import { AS_LIKELY, aimOf, reducedProblem, soakProblem } from "./soak-problem";
 import { RAIL_TO_H, windowFrom } from "./window";
-import type { SoakLoad, Variation } from "./soak";
+import type { SoakLoad, Variation } from "./soak-problem";
 import type { SoakWindow, SoftHour } from "./window";
 import type { Formulation } from "./model";
 import { OVER_SHARE, type Aim } from "../diffusion/readiness";

@@ -17,7 +17,8 @@ import { preparePaste } from "./prepare/paste";
 import type { FormulationError, PrepareContext, Prepared } from "./prepare/prepared";
 import { prepareRub } from "./prepare/rub";
 import { prepareSaltCrust } from "./prepare/salt-crust";
-import { computeSoak, type Soak, type SoakLoad } from "./soak";
+import { computeSoak, type Soak } from "./soak";
+import { type SoakLoad } from "./soak-problem";
 import { surfaceDm2 } from "./surface";
 
 export type { FormulationError } from "./prepare/prepared";

@@ -1,6 +1,7 @@
 import { momentAt } from "../diffusion/moment";
 import type { Formulation } from "./model";
-import { AS_LIKELY, diffusivityDoubt, runProblem, soakProblem, type SoakLoad } from "./soak";
+import { diffusivityDoubt, runProblem } from "./soak";
+import { AS_LIKELY, soakProblem, type SoakLoad } from "./soak-problem";
 import { HOUR_S } from "./window";
 
 /** What was read of a running soak. Hours are from the start. */

@@ -6,7 +6,7 @@ import { warmingPace } from "./warming";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { ok, type Result } from "../result";
 import type { Cook, Formulation } from "./model";
-import { soakProblem, type SoakLoad, type SoakProblem } from "./soak";
+import { soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S } from "./window";
 
 export interface OnThePlate {

@@ -4,7 +4,8 @@ import type { Stage } from "../diffusion/stages";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";
 import { restStage, rinseStage, runAfter } from "./plate";
-import { aimOf, reachHours, soakProblem, type SoakLoad, type SoakProblem } from "./soak";
+import { reachHours } from "./soak";
+import { aimOf, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";
 
 /** A way out for a batch that is late or early, with what the engine says comes of it. */

@@ -1,20 +1,14 @@
-import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
+import type { FleshBody } from "../diffusion/flesh-body";
 import { railTimesS } from "../diffusion/moment";
 import { progress, windowOf, type Aim } from "../diffusion/readiness";
 import type { SoakOptions, SoakRun } from "../diffusion/run";
 import { simulateSharedSoak, simulateSoak } from "../diffusion/simulate";
-import type { SoakError, Stage } from "../diffusion/stages";
-import { isWhole } from "../materials/facts";
+import type { SoakError } from "../diffusion/stages";
 import type { Food } from "../materials/types";
 import { ok, type Result } from "../result";
-import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
-import type { Flesh } from "./equilibrium";
-import { pieceSize } from "../vessel/piece-size";
-import type { KeepLimit } from "./keep-limit";
-import { bathWarmth, coolingPace, warmingPace } from "./warming";
-import { HOUR_S, RAIL_TO_H, windowFrom, withinRail, type SoakWindow, type SoftHour } from "./window";
-import type { Bake, Contact } from "./prepare/prepared";
 import type { Alongside, Formulation } from "./model";
+import { aimOf, soakProblem, type SoakLoad, type SoakProblem, type Variation } from "./soak-problem";
+import { HOUR_S, RAIL_TO_H, windowFrom, withinRail, type SoakWindow, type SoftHour } from "./window";
 
 const FIRST_MOMENT_S = 30;
 const MOMENTS_PER_DECADE = 36;
@@ -36,129 +30,6 @@ export interface Soak {
   /** Hours of a quick and of a slow soak over the likely one's, at one standard deviation. */
   spread: { quick: number; slow: number };
 }
-
-/** What the soak starts from, already weighed: salt and water are grams of NaCl and of water. */
-export interface SoakLoad {
-  food: Food;
-  flesh: Flesh;
-  saltG: number;
-  waterG: number;
-  targetPerWater: number;
-  contact: Contact;
-  keep: KeepLimit;
-  /** Only some of the salt is meant to go in. */
-  excess: boolean;
-  /** Done by the clock, not by the salt. */
-  bake?: Bake;
-  /** What readings taught of this food here: its diffusivity over the table's. */
-  rateFactor: number;
-  /** Share of the flesh that is in the main pieces; the rest lies alongside. */
-  mainShare: number;
-}
-
-/** One way the real soak may differ from the likely one. */
-export interface Variation {
-  thickerMm: number;
-  diffusivityFactor: number;
-  strengthFactor: number;
-}
-
-export const AS_LIKELY: Variation = { thickerMm: 0, diffusivityFactor: 1, strengthFactor: 1 };
-
-/** A soak ready to run: what the engine takes. */
-export interface SoakProblem {
-  body: FleshBody;
-  diffusivityM2PerS: number;
-  stage: Stage;
-  initialPerWater: number;
-}
-
-/** The engine's own terms for a formulation's soak. */
-export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
-  const { pieces, holding, preparation } = input;
-  const oneFace = preparation.kind === "dryBrine" && preparation.salted === "oneFace";
-  const thicknessMm = Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + vary.thickerMm);
-  const piece = {
-    ...pieces,
-    thicknessMm,
-    faces: oneFace ? ("one" as const) : pieces.faces,
-    skinOn: skinOf(load.food),
-  };
-  const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
-  const d = diffusivityAt(at4C, holding.temperatureC);
-  const wet = load.contact.kind === "bath";
-  const body = fleshBody(pieces.shape, piece, d, {
-    size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm),
-    stillAtC: wet && holding.still ? holding.temperatureC : undefined,
-  });
-  const common = {
-    durationS: RAIL_TO_H * HOUR_S,
-    diffusivityM2PerS: d,
-    surfaceTransferMPerS: body.surfaceTransferMPerS,
-  };
-  return {
-    body,
-    diffusivityM2PerS: d,
-    stage: stageFor(load, input, vary.strengthFactor, common),
-    initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
-  };
-}
-
-/** A cut piece has skin on one face; so has the wall of a drawn bird, whose other face is the open cavity. */
-const skinOf = (food: Food): "allFaces" | "oneFace" =>
-  isWhole(food.form) && food.kingdom !== "bird" ? "allFaces" : "oneFace";
-
-interface StageBasics {
-  durationS: number;
-  diffusivityM2PerS: number;
-  surfaceTransferMPerS: number;
-}
-
-function stageFor(load: SoakLoad, input: Formulation, strengthFactor: number, common: StageBasics): Stage {
-  const { contact } = load;
-  const { temperatureC } = input.holding;
-  const warmth = bathWarmth(input, load.waterG + load.saltG, load.flesh.massG);
-  const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
-  const saltG = load.saltG * strengthFactor;
-  const saturatedPerWater = saltPerWater(saturationFraction(temperatureC));
-  if (contact.kind === "crust") return crustStage(contact, saturatedPerWater, common);
-  if (contact.kind === "drySalt")
-    return { kind: "drySalt", ...common, saltPerFleshWater: saltG / fleshWaterG, saturatedPerWater };
-  // The bath cannot be stronger than saturated: what does not dissolve lies in it and feeds it.
-  const dissolvedG = Math.min(saltG, saturatedPerWater * load.waterG);
-  return {
-    kind: "bath",
-    ...common,
-    waterRatio: load.waterG / fleshWaterG,
-    saltPerWater: dissolvedG / load.waterG,
-    ...(warmth && { pace: coolingPace(warmth, temperatureC) }),
-    ...(saltG > dissolvedG && { undissolvedPerFleshWater: (saltG - dissolvedG) / fleshWaterG }),
-  };
-}
-
-/** Scales or peel lie over the skin: their resistance adds to its. Damp salt never runs out, so its film stays saturated. */
-function crustStage(
-  contact: Extract<Contact, { kind: "crust" }>,
-  saturatedPerWater: number,
-  common: StageBasics,
-): Stage {
-  const barrier = contact.barrierMm / 1000 / common.diffusivityM2PerS;
-  const resistance = 1 / common.surfaceTransferMPerS + barrier;
-  return {
-    kind: "bath",
-    ...common,
-    surfaceTransferMPerS: resistance > 0 ? 1 / resistance : Infinity,
-    waterRatio: Infinity,
-    saltPerWater: saturatedPerWater,
-    pace: warmingPace(contact.startC, contact.endC, contact.bakeS),
-  };
-}
-
-export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
-  targetPerWater: load.targetPerWater,
-  readiness: input.readiness,
-  dry: load.contact.kind === "drySalt" && !load.excess,
-});
 
 /**
  * Runs the likely soak and finds its window. The soft edges here follow by scaling: time goes with thickness squared
@@ -239,15 +110,6 @@ function runSizes(
 function bodyAlongside(input: Formulation, load: SoakLoad, other: Alongside): FleshBody {
   return soakProblem({ ...input, pieces: { ...input.pieces, ...other } }, load).body;
 }
-
-/**
- * The problem with the nearest body of one direction, for whoever must run hundreds. What it is off by is the same for all
- * of them, to a few parts in a hundred: their hours are taken in proportion to its own likely ones.
- */
-export const reducedProblem = (problem: SoakProblem): SoakProblem => {
-  const { body } = problem;
-  return body.standIn ? { ...problem, body: { ...body, solid: undefined, ...body.standIn } } : problem;
-};
 
 export function runProblem(problem: SoakProblem, options: SoakOptions = {}): Result<SoakRun, SoakError> {
   return simulateSoak(problem.body, [problem.stage], {

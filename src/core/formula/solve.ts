@@ -5,7 +5,8 @@ import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";
 import { restStage, rinseStage, runAfter } from "./plate";
-import { aimOf, reachHours, runProblem, soakProblem, type SoakLoad } from "./soak";
+import { reachHours, runProblem } from "./soak";
+import { aimOf, soakProblem, type SoakLoad } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";
 
 /** What the cook asks for: one unknown, the rest as it stands on the Bench. */

@@ -38,10 +38,12 @@ export interface BathWarmth {
  * @returns undefined where it begins at the temperature it is held at
  */
 export function bathWarmth(
-  { holding, vessel }: Pick<Formulation, "holding" | "vessel">,
+  { holding, vessel, preparation }: Pick<Formulation, "holding" | "vessel" | "preparation">,
   bathG: number,
   fleshG: number,
 ): BathWarmth | undefined {
+  // Only of a brine is it asked how warm it begins.
+  if (preparation.kind !== "wetBrine") return undefined;
   const { brineStartC, temperatureC } = holding;
   const [bath, flesh] = [bathG * BRINE_J_PER_G_K, fleshG * FLESH_J_PER_G_K];
   const metC = (bath * brineStartC + flesh * temperatureC) / (bath + flesh);

@@ -8,7 +8,8 @@ import { outcomeAt } from "./outcome";
 import { cookOffered } from "./cook";
 import { onThePlate } from "./plate";
 import { rescues } from "./rescue";
-import { reachHours, soakProblem, aimOf } from "./soak";
+import { reachHours } from "./soak";
+import { soakProblem, aimOf } from "./soak-problem";
 import { rinseEffect, solve } from "./solve";
 
 const timed = (saltFraction: number, change: Partial<Formulation> = {}): Formulation =>

@@ -1,5 +1,5 @@
 import { formatQuantity } from "format-quantity";
-import { LENGTH_MM, VOLUME_ML } from "./units";
+import { LENGTH_MM, MASS_G, VOLUME_ML } from "./units";
 
 /* Temperatures and lengths as an American dial, thermometer and ruler have them; they stand beside the metric ones. */
 
@@ -20,6 +20,15 @@ export function fahrenheitOf(celsius: number): number {
 export function inchesOf(mm: number): string {
   const eighths = Math.round((mm / LENGTH_MM.in) * EIGHTHS);
   return `${formatQuantity(eighths / EIGHTHS, true) || "0"} in`;
+}
+
+/** A mass as an American scale has it, to the quarter ounce under a pound and the ounce above: "2 lb 5 oz". @param massG 0 or more */
+export function poundsOf(massG: number): string {
+  const ounces = massG / MASS_G.oz;
+  if (ounces < 16) return `${formatQuantity(Math.round(ounces * 4) / 4, true) || "0"} oz`;
+  const whole = Math.round(ounces);
+  const rest = whole % 16;
+  return rest === 0 ? `${Math.floor(whole / 16)} lb` : `${Math.floor(whole / 16)} lb ${rest} oz`;
 }
 
 /** A volume as American jugs have it: quarter cups below a quart, tenths of quarts, of gallons from four. @param ml 0 or more */

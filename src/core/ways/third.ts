@@ -7,7 +7,7 @@ import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
 import { rinseStage } from "../formula/plate";
-import { reducedProblem, soakProblem } from "../formula/soak";
+import { reducedProblem, soakProblem } from "../formula/soak-problem";
 import { RANGES } from "../formula/ranges";
 import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";

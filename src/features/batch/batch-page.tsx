@@ -93,7 +93,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
               <SoakRail
                 window={window}
                 hours={onRail}
-                marks={lifted ? "out" : "now"}
+                marks={lifted ? "taken out" : "now"}
                 start={{ atMs: batch.startedAtMs, timeZone: zone }}
               />
             </>

@@ -21,6 +21,7 @@ import { SaveControl } from "./save-control";
 import { Groups } from "./groups/groups";
 import { Sentence } from "./sentence/sentence";
 import { Three } from "./three/three";
+import { useThird } from "./three/use-third";
 import { UndoButtons } from "./undo-buttons";
 import { useDraft } from "./use-draft";
 import { useTimes } from "./use-times";
@@ -61,7 +62,8 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   );
   const rate = kitchen.rates[formulation.foodId];
   const worked = useSheet(formulation, rate, kitchen.limits);
-  const times = useTimes(formulation, change, nowMs);
+  const third = useThird(formulation, change, rate?.factor ?? 1);
+  const times = useTimes(formulation, (pullH) => third.set("hours", (f) => ({ ...f, pullH })), nowMs);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [column, setColumn] = useState<Column>("food");
   const [starting, setStarting] = useState(false);
@@ -154,8 +156,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           <Three
             value={formulation}
             sheet={worked.ok ? worked.sheet : undefined}
-            rateFactor={rate?.factor ?? 1}
-            change={change}
+            third={third}
             onValidity={onValidity}
           />
           <WaysPanel

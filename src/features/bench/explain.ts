@@ -1,7 +1,6 @@
 import { endG } from "@/core/formula/dish-ledger";
 import type { PastReason } from "@/core/formula/keep-limit";
 import { tasteBand } from "@/core/formula/outcome";
-import { bathWarmth } from "@/core/formula/warming";
 import { practiceFor } from "@/core/materials/practice";
 import { EVEN_SHARE, OUTSIDE_SHARE, SEASONED_SHARE } from "@/core/diffusion/readiness";
 import {
@@ -103,8 +102,8 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
 }
 
 /** A bath that does not begin as cold as it is held. */
-function sayWarmth(input: Worked["input"], { load, contact }: Worked["sheet"]): string[] {
-  const warmth = contact.kind === "bath" && bathWarmth(input, load.waterG + load.saltG, load.flesh.massG);
+function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] {
+  const { warmth } = soak.problem;
   if (!warmth) return [];
   return [
     `begins at about ${fixed(warmth.metC, 0)} °C with the food in it, and comes to ${fixed(input.holding.temperatureC, 0)} °C in some ${fixed(3 * warmth.timeConstantH, 0)} h`,

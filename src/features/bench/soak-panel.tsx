@@ -142,7 +142,7 @@ export function SoakPanel(props: Props) {
       <SoakRail
         window={{ ...window, readiness: input.readiness }}
         hours={input.pullH}
-        marks="out"
+        marks="take out"
         onHours={props.onPull}
         keepsH={window.pastReason === "over_salted" ? window.keepLimitH : undefined}
         start={{ atMs: startAtMs, timeZone }}

@@ -21,20 +21,23 @@ export interface Times {
   setHeat: (atMs: number) => string | null;
 }
 
-type Change = (edit: (f: Formulation) => Formulation) => void;
-
 const within = (hours: number) => Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours));
 
 /**
  * The clock of the Bench. Unless the cook names a time for the heat, it goes in now and the heat follows from its hours;
  * once a time is named it stands, and how long it soaks decides when it goes in.
+ * @param onHours told when a time that was set changes how long it soaks
  */
-export function useTimes(formulation: Formulation, change: Change, serverNowMs: number): Times {
+export function useTimes(
+  { pullH }: Pick<Formulation, "pullH">,
+  onHours: (hours: number) => void,
+  serverNowMs: number,
+): Times {
   const nowMs = useNow(serverNowMs);
   const [named, setNamed] = useState<number | null>(null);
-  const heatAtMs = named ?? nowMs + formulation.pullH * HOUR_MS;
-  const inAtMs = heatAtMs - formulation.pullH * HOUR_MS;
-  const setHours = (hours: number) => change((f) => ({ ...f, pullH: within(hours) }));
+  const heatAtMs = named ?? nowMs + pullH * HOUR_MS;
+  const inAtMs = heatAtMs - pullH * HOUR_MS;
+  const setHours = (hours: number) => onHours(within(hours));
   return {
     nowMs,
     inAtMs,

@@ -119,3 +119,9 @@ function loadsOf(tasks: readonly PlannedTask[], rows: readonly ScoreRow[]): Load
     return { id, spans };
   });
 }
+
+/** The head of the columns is the first line of the grid. */
+const HEAD = 2;
+
+/** Where rows of the score stand in the grid it is drawn in. */
+export const lines = (from: number, to: number) => ({ gridRow: `${from + HEAD} / ${to + HEAD}` });

@@ -21,7 +21,7 @@ interface Props {
   window: RailWindow;
   /** Where the marker stands, hours from the start. */
   hours: number;
-  /** What the marker marks: "out" or "now". */
+  /** What the marker marks: "take out" or "now". */
   marks: string;
   /** Left out, the rail only shows. */
   onHours?: (hours: number) => void;

@@ -3,6 +3,7 @@ import type { Cook, Formulation } from "@/core/formula/model";
 import type { Pantry } from "@/core/materials/pantry";
 import { duration, percent } from "@/ui/format";
 import { PART_NAME, PREPARATION_NAME } from "@/ui/names";
+import type { Units } from "@/ui/units";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
 
 /* What each closed group says of what is set in it. */
@@ -16,12 +17,12 @@ const THAW_WORD = {
   counter: "on the counter",
 };
 
-export function sayFood({ pieces: p, alongside }: Formulation): string {
+export function sayFood({ pieces: p, alongside }: Formulation, units: Units): string {
   return list([
-    p.slashDepthMm > 0 && `slashed ${p.slashDepthMm} mm every ${p.slashSpacingMm}`,
+    p.slashDepthMm > 0 && `slashed ${units.length(p.slashDepthMm)} every ${units.length(p.slashSpacingMm)}`,
     p.bone ? "bone in" : "boneless",
     p.skin && "skin on",
-    p.shape === "slab" && p.faces === "one" && "salt enters by one face",
+    (p.shape === "slab" || p.shape === "block") && p.faces === "one" && "salt enters by one face",
     alongside?.length ? `${alongside.length} more sizes` : undefined,
     p.thaw && `frozen, thaws ${THAW_WORD[p.thaw]}`,
     p.enhanced && "salted by the packer",
@@ -62,29 +63,29 @@ export function sayLines({ lines }: Formulation, { ingredient }: Pick<Pantry, "i
 const shapeWord = (f: Formulation) =>
   VESSEL_SHAPES.find((s) => s.value === f.vessel.shape)?.label.replace(/^a /, "") ?? "";
 
-export function sayVessel(f: Formulation): string {
+export function sayVessel(f: Formulation, units: Units): string {
   const { vessel: v, holding, water, preparation } = f;
   const liquid = preparation.kind === "wetBrine" || preparation.kind === "marinade";
   const place = { fridge: "in the fridge", cooler: "in a cooler with ice", counter: "in the room" }[
     holding.place
   ];
   return list([
-    liquid ? `${shapeWord(f)} ${Math.round(v.lengthMm / 10)} cm` : "rack or tray",
+    liquid ? `${shapeWord(f)} ${units.size(v.lengthMm)}` : "rack or tray",
     preparation.kind === "wetBrine" &&
-      (water.mode === "chosen" ? `${water.massG / 1000} L of water` : "water to cover"),
-    preparation.kind !== "saltCrust" && `${place}, ${holding.temperatureC} °C`,
+      (water.mode === "chosen" ? `${units.volume(water.massG)} of water` : "water to cover"),
+    preparation.kind !== "saltCrust" && `${place}, ${units.temperature(holding.temperatureC)}`,
     preparation.kind !== "saltCrust" && (holding.covered ? "covered" : "uncovered"),
     f.rinse && `rinsed ${f.rinse.minutes} min`,
   ]);
 }
 
-export function sayCook(cook: Cook): string {
+export function sayCook(cook: Cook, units: Units): string {
   const heat = cook.stages
     ? `${cook.stages.length} stages`
     : cook.ovenC === undefined
       ? undefined
-      : `${cook.ovenC} °C, ${duration(cook.minutes / 60)}`;
-  return list([heat, `${Math.round(cook.toC)} °C in the middle`, `rest ${cook.restMin} min`]);
+      : `${units.temperature(cook.ovenC)}, ${duration(cook.minutes / 60)}`;
+  return list([heat, `${units.temperature(cook.toC)} in the middle`, `rest ${cook.restMin} min`]);
 }
 
 export function sayBeside({ companions, reserve }: Formulation): string {

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { cookOf } from "@/core/formula/cook";
 import type { Exit } from "@/core/program/exits";
+import { useUnits } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";
 import { CompanionsPanel } from "../panels/companions-panel";
 import { CookPanel } from "../panels/cook-panel";
@@ -30,6 +31,7 @@ interface Props {
 export function Groups({ panel, worked, exits, bases }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const pantry = usePantry();
+  const units = useUnits();
   const { value } = panel;
   const food = worked?.sheet.food ?? pantry.food(value.foodId);
   const cook = food && cookOf(value, food);
@@ -43,7 +45,7 @@ export function Groups({ panel, worked, exits, bases }: Props) {
   return (
     <section aria-label="What it is made of">
       <h2 className="text-xl">What it is made of</h2>
-      <GroupRow {...row("Food", sayFood(value))}>
+      <GroupRow {...row("Food", sayFood(value, units))}>
         <FoodPanel {...panel} worked={worked} />
       </GroupRow>
       <GroupRow {...row("Salt", saySalt(value, pantry))}>
@@ -56,12 +58,12 @@ export function Groups({ panel, worked, exits, bases }: Props) {
       <GroupRow {...row("Goes in", sayLines(value, pantry))}>
         <LinesPanel {...panel} bases={bases} />
       </GroupRow>
-      <GroupRow {...row(liquid ? "Vessel" : "Tray", sayVessel(value))}>
+      <GroupRow {...row(liquid ? "Vessel" : "Tray", sayVessel(value, units))}>
         <VesselPanel {...panel} waterG={worked?.sheet.waterG} />
         <HoldingPanel {...panel} />
       </GroupRow>
       {cook && (
-        <GroupRow {...row("Cook", sayCook(cook))}>
+        <GroupRow {...row("Cook", sayCook(cook, units))}>
           <CookPanel {...panel} cook={cook} exits={exits} />
         </GroupRow>
       )}

@@ -5,14 +5,14 @@ import { rechosen } from "@/core/formula/choose-food";
 import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Pieces } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
-import { inchesOf } from "@/core/quantity/american";
+import { inchesOf, poundsOf } from "@/core/quantity/american";
+import { LENGTH_MM, MASS_G } from "@/core/quantity/units";
 import { duration, fixed } from "@/ui/format";
 import { trimZeros } from "@/ui/use-quantity";
 import { useMeasures, useUnits } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
-import { poundsOf } from "@/ui/pounds";
 import type { PanelProps } from "../panels/panel";
 import type { Times } from "../use-times";
 import { SentenceQuantity } from "./sentence-quantity";
@@ -85,7 +85,7 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
           value={pieces.totalMassG}
           rule={RANGES.totalMassG}
           bareUnit={us ? "lb" : undefined}
-          step={10}
+          step={us ? MASS_G.oz : 10}
           onChange={(totalMassG) => set({ totalMassG })}
         />
         ,{" "}
@@ -96,6 +96,7 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
           value={pieces.thicknessMm}
           rule={RANGES.thicknessMm}
           bareUnit={us ? "in" : undefined}
+          step={us ? LENGTH_MM.in / 8 : 1}
           onChange={(thicknessMm) => set({ thicknessMm })}
           refusal={refusalFor("thickness")}
         />{" "}

@@ -8,20 +8,18 @@ import type { QuantityRule } from "@/core/quantity/parse";
 import type { Third } from "@/core/ways/third";
 import { duration } from "@/ui/format";
 import { trimZeros, useQuantity } from "@/ui/use-quantity";
-import { useThird } from "./use-third";
+import type { ThirdHeld } from "./use-third";
 
 interface Props {
   value: Formulation;
   sheet: Formulated | undefined;
-  rateFactor: number;
-  change: (edit: (f: Formulation) => Formulation) => void;
+  third: ThirdHeld;
   onValidity: (label: string, problem: string | null) => void;
 }
 
 /** Salt wanted, hours and strength side by side: two are the cook's, the third follows from them. */
-export function Three({ value, sheet, rateFactor, change, onValidity }: Props) {
+export function Three({ value, sheet, third: { follower, problem, set }, onValidity }: Props) {
   const { preparation, pullH } = value;
-  const { follower, problem, set } = useThird(value, change, rateFactor);
   // A crust is dosed by its own rule and baked by its own sum; a rub without salt has none to seek.
   if (preparation.kind === "saltCrust" || preparation.targetFraction <= 0) return null;
   const box = (third: Third) => ({ follows: follower === third, onValidity });

@@ -8,6 +8,14 @@ import { duration, percent } from "@/ui/format";
 
 type Edit = (f: Formulation) => Formulation;
 
+export interface ThirdHeld {
+  follower: Third;
+  /** What stands in the way where none can follow. */
+  problem: string | null;
+  /** The cook sets one of the three, wherever on the Bench: the one left alone longest follows. */
+  set: (which: Third, edit: Edit) => void;
+}
+
 /** Latest last: the first of them follows the other two. What is wanted on the plate is the last to give way. */
 const AT_FIRST: Third[] = ["strength", "hours", "salt"];
 
@@ -15,7 +23,7 @@ const AT_FIRST: Third[] = ["strength", "hours", "salt"];
  * Two figures are the cook's, the third is solved at once: whichever was left alone longest. What was saved stays as it is
  * until one of them is changed.
  */
-export function useThird(value: Formulation, change: (edit: Edit) => void, rateFactor: number) {
+export function useThird(value: Formulation, change: (edit: Edit) => void, rateFactor: number): ThirdHeld {
   const choice = choiceOf(value.preparation);
   const [held, setHeld] = useState({ choice, order: AT_FIRST, problem: null as string | null });
   // Another preparation begins anew.
@@ -35,7 +43,12 @@ export function useThird(value: Formulation, change: (edit: Edit) => void, rateF
 /** An equilibrium brine and dry salt follow what is wanted by themselves: there is nothing to seek. */
 function followed(input: Formulation, which: Third, rateFactor: number): ThirdAnswer {
   const choice = choiceOf(input.preparation);
-  const byItself = choice === "equilibrium" || choice === "dry" || choice === "crust";
+  // A rub that wants no salt seeks none.
+  const byItself =
+    choice === "equilibrium" ||
+    choice === "dry" ||
+    choice === "crust" ||
+    input.preparation.targetFraction <= 0;
   if (which === "strength" && byItself) return { ok: true, input };
   if (which === "hours" && choice === "equilibrium") return { ok: true, input };
   return solveThird(input, which, { rateFactor });

@@ -76,7 +76,7 @@ export function SolveDialog({ input, rate, change, onClose }: Props) {
         </section>
         <section aria-label="How long a rinse">
           <h3 className="text-lg">
-            Pulled at {duration(input.pullH)}: how long a rinse to come back to the target?
+            Taken out at {duration(input.pullH)}: how long a rinse to come back to the target?
           </h3>
           <AnswerLine {...ask({ unknown: "rinse" })} say={(h) => `${duration(h)} in plenty of cold water`} />
         </section>

@@ -1,0 +1,149 @@
+import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
+import type { PaceProfile } from "../diffusion/pace";
+import type { Aim } from "../diffusion/readiness";
+import type { Stage } from "../diffusion/stages";
+import { isWhole } from "../materials/facts";
+import type { Food } from "../materials/types";
+import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
+import { pieceSize } from "../vessel/piece-size";
+import type { Flesh } from "./equilibrium";
+import type { KeepLimit } from "./keep-limit";
+import type { Formulation } from "./model";
+import type { Bake, Contact } from "./prepare/prepared";
+import { bathWarmth, coolingPace, warmingPace, type BathWarmth } from "./warming";
+import { HOUR_S, RAIL_TO_H } from "./window";
+
+/** What the soak starts from, already weighed: salt and water are grams of NaCl and of water. */
+export interface SoakLoad {
+  food: Food;
+  flesh: Flesh;
+  saltG: number;
+  waterG: number;
+  targetPerWater: number;
+  contact: Contact;
+  keep: KeepLimit;
+  /** Only some of the salt is meant to go in. */
+  excess: boolean;
+  /** Done by the clock, not by the salt. */
+  bake?: Bake;
+  /** What readings taught of this food here: its diffusivity over the table's. */
+  rateFactor: number;
+  /** Share of the flesh that is in the main pieces; the rest lies alongside. */
+  mainShare: number;
+}
+
+/** One way the real soak may differ from the likely one. */
+export interface Variation {
+  thickerMm: number;
+  diffusivityFactor: number;
+  strengthFactor: number;
+}
+
+export const AS_LIKELY: Variation = { thickerMm: 0, diffusivityFactor: 1, strengthFactor: 1 };
+
+/** A soak ready to run: what the engine takes. */
+export interface SoakProblem {
+  body: FleshBody;
+  diffusivityM2PerS: number;
+  stage: Stage;
+  initialPerWater: number;
+  /** Of a bath that does not begin at the temperature it is held at. */
+  warmth?: BathWarmth;
+}
+
+/** The engine's own terms for a formulation's soak. */
+export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
+  const { pieces, holding, preparation } = input;
+  const oneFace = preparation.kind === "dryBrine" && preparation.salted === "oneFace";
+  const thicknessMm = Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + vary.thickerMm);
+  const piece = {
+    ...pieces,
+    thicknessMm,
+    faces: oneFace ? ("one" as const) : pieces.faces,
+    skinOn: skinOf(load.food),
+  };
+  const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
+  const d = diffusivityAt(at4C, holding.temperatureC);
+  const wet = load.contact.kind === "bath";
+  const body = fleshBody(pieces.shape, piece, d, {
+    size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm),
+    stillAtC: wet && holding.still ? holding.temperatureC : undefined,
+  });
+  const common = {
+    durationS: RAIL_TO_H * HOUR_S,
+    diffusivityM2PerS: d,
+    surfaceTransferMPerS: body.surfaceTransferMPerS,
+  };
+  const warmth = wet ? bathWarmth(input, load.waterG + load.saltG, load.flesh.massG) : undefined;
+  const pace = warmth && coolingPace(warmth, holding.temperatureC);
+  return {
+    body,
+    diffusivityM2PerS: d,
+    ...(warmth && { warmth }),
+    stage: stageFor(load, holding.temperatureC, vary.strengthFactor, { ...common, ...(pace && { pace }) }),
+    initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
+  };
+}
+
+/** A cut piece has skin on one face; so has the wall of a drawn bird, whose other face is the open cavity. */
+const skinOf = (food: Food): "allFaces" | "oneFace" =>
+  isWhole(food.form) && food.kingdom !== "bird" ? "allFaces" : "oneFace";
+
+interface StageBasics {
+  durationS: number;
+  diffusivityM2PerS: number;
+  surfaceTransferMPerS: number;
+  pace?: PaceProfile;
+}
+
+function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, common: StageBasics): Stage {
+  const { contact } = load;
+  const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
+  const saltG = load.saltG * strengthFactor;
+  const saturatedPerWater = saltPerWater(saturationFraction(temperatureC));
+  if (contact.kind === "crust") return crustStage(contact, saturatedPerWater, common);
+  if (contact.kind === "drySalt")
+    return { kind: "drySalt", ...common, saltPerFleshWater: saltG / fleshWaterG, saturatedPerWater };
+  // The bath cannot be stronger than saturated: what does not dissolve lies in it and feeds it.
+  const dissolvedG = Math.min(saltG, saturatedPerWater * load.waterG);
+  return {
+    kind: "bath",
+    ...common,
+    waterRatio: load.waterG / fleshWaterG,
+    saltPerWater: dissolvedG / load.waterG,
+    ...(saltG > dissolvedG && { undissolvedPerFleshWater: (saltG - dissolvedG) / fleshWaterG }),
+  };
+}
+
+/** Scales or peel lie over the skin: their resistance adds to its. Damp salt never runs out, so its film stays saturated. */
+function crustStage(
+  contact: Extract<Contact, { kind: "crust" }>,
+  saturatedPerWater: number,
+  common: StageBasics,
+): Stage {
+  const barrier = contact.barrierMm / 1000 / common.diffusivityM2PerS;
+  const resistance = 1 / common.surfaceTransferMPerS + barrier;
+  return {
+    kind: "bath",
+    ...common,
+    surfaceTransferMPerS: resistance > 0 ? 1 / resistance : Infinity,
+    waterRatio: Infinity,
+    saltPerWater: saturatedPerWater,
+    pace: warmingPace(contact.startC, contact.endC, contact.bakeS),
+  };
+}
+
+export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
+  targetPerWater: load.targetPerWater,
+  readiness: input.readiness,
+  dry: load.contact.kind === "drySalt" && !load.excess,
+});
+
+/**
+ * The problem with the nearest body of one direction, for whoever must run hundreds. What it is off by is the same for all
+ * of them, to a few parts in a hundred: their hours are taken in proportion to its own likely ones.
+ */
+export const reducedProblem = (problem: SoakProblem): SoakProblem => {
+  const { body } = problem;
+  return body.standIn ? { ...problem, body: { ...body, solid: undefined, ...body.standIn } } : problem;
+};
