@@ -12,6 +12,8 @@ test("dragging the pull marker moves the figures and the shading", async ({ page
       .evaluateAll((cells) => cells.map((c) => (c as SVGRectElement).style.fill));
   const shades = await colours();
 
+  // The soft edges have settled by then: they decide how much the rail shows.
+  await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible({ timeout: 15_000 });
   await slider.scrollIntoViewIfNeeded();
   const bar = await slider.locator("..").boundingBox();
   const marker = await slider.boundingBox();
