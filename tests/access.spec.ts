@@ -1,9 +1,18 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Locator, type Page } from "./kitchen";
 
-/** In the dark only what colours can spoil is looked at again: names and roles are the same. */
-const looking = (page: Page, colorScheme: "light" | "dark") =>
-  colorScheme === "dark" ? new AxeBuilder({ page }).withRules(["color-contrast"]) : new AxeBuilder({ page });
+/**
+ * What stands against the rules on a page whose script has come: before that a station is inert, and seen by nobody. In the
+ * dark only what colours can spoil is looked at again: names and roles are the same.
+ */
+async function violations(page: Page, colorScheme: "light" | "dark", what: string): Promise<string[]> {
+  await expect(page.locator("[inert]")).toHaveCount(0);
+  const builder = new AxeBuilder({ page });
+  const { violations: found } = await (
+    colorScheme === "dark" ? builder.withRules(["color-contrast"]) : builder
+  ).analyze();
+  return found.map((v) => `${what} ${v.id}: ${v.nodes.map((n) => n.html).join(" ")}`);
+}
 
 const STATIONS = ["/", "/bench", "/sitting", "/work", "/record", "/stores"];
 
@@ -13,8 +22,7 @@ for (const colorScheme of ["light", "dark"] as const) {
     const page = await context.newPage();
     for (const path of STATIONS) {
       await page.goto(path);
-      const { violations } = await looking(page, colorScheme).analyze();
-      expect(violations.map((v) => `${path} ${v.id}: ${v.nodes.map((n) => n.html).join(" ")}`)).toEqual([]);
+      expect(await violations(page, colorScheme, path)).toEqual([]);
     }
     await context.close();
   });
@@ -26,8 +34,7 @@ for (const colorScheme of ["light", "dark"] as const) {
     const page = await context.newPage();
     await page.request.post("/api/demo", { data: {} });
     const clean = async (what: string) => {
-      const { violations } = await looking(page, colorScheme).analyze();
-      expect(violations.map((v) => `${what} ${v.id}: ${v.nodes.map((n) => n.html).join(" ")}`)).toEqual([]);
+      expect(await violations(page, colorScheme, what)).toEqual([]);
     };
     for (const [name, shows] of [
       [" at the lock", "Plan"],

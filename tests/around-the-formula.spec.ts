@@ -22,7 +22,7 @@ test("a dish's whole salt: butter, glaze and bed counted; over the target the li
 
   // Salted once more at the stove: 0.3 % of 780 g of flesh, on the surface, eaten.
   await bench.enter("Salt once more", "0.3");
-  expect(await bench.ledgerEnd("surface")).toBeCloseTo(0.003 * 780, 1);
+  await expect.poll(() => bench.ledgerEnd("surface")).toBeCloseTo(0.003 * 780, 1);
 });
 
 test("a glaze on too early is warned of; a bed goes in by its baking times", async ({ page }) => {

@@ -17,7 +17,7 @@ test("dry brine: dose by edible weight, started at a chosen time, printed", asyn
 
   // By hand: 4 lb 2 oz is 1871 g; 66 % edible; 1.2 % of it; pickling salt 99.7 % pure.
   const nacl = 0.012 * 0.66 * (4 * 453.59237 + 2 * 28.349523);
-  expect(await bench.grams("pickling")).toBeCloseTo(nacl / 0.997, 1);
+  await expect.poll(() => bench.grams("pickling")).toBeCloseTo(nacl / 0.997, 1);
   await expect(page.locator('[data-line="water"]')).toHaveCount(0);
   await expect(page.getByRole("heading", { name: /On the rack at/ })).toBeVisible();
 

@@ -21,10 +21,10 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   // By hand: 95 % edible, 70 % water, 0.132 % own salt. x = 0.014 / 0.986 / 0.70 g salt per g water.
   const flesh = 1600 * 0.95;
   const nacl = (0.014 / 0.986 / 0.7) * (flesh * 0.7 + 1500) - flesh * 0.00132;
-  expect(await bench.grams("water")).toBe(1500);
-  expect(await bench.grams("pickling")).toBe(Math.round(nacl / 0.997));
-  expect(await bench.grams("sugar_brown_light")).toBe(Math.round(nacl / 2));
-  expect(await bench.figureNumber("strength")).toBeCloseTo((100 * nacl) / (nacl + 1500), 2);
+  await expect.poll(() => bench.grams("water")).toBe(1500);
+  await expect.poll(() => bench.grams("pickling")).toBe(Math.round(nacl / 0.997));
+  await expect.poll(() => bench.grams("sugar_brown_light")).toBe(Math.round(nacl / 2));
+  await expect.poll(() => bench.figureNumber("strength")).toBeCloseTo((100 * nacl) / (nacl + 1500), 2);
 
   await page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
   const why = page.getByRole("dialog", { name: "Salt to weigh out" });
@@ -79,7 +79,7 @@ test("the whole-mass convention weighs less, and says so", async ({ page }) => {
   await bench.open();
   const waterPhase = await bench.grams("sea_fine");
   await bench.choose("The sum", "usual kitchen formula (falls 10 to 20 % short)");
-  expect(await bench.grams("sea_fine")).toBeLessThan(waterPhase);
+  await expect.poll(() => bench.grams("sea_fine")).toBeLessThan(waterPhase);
   await page.getByRole("button", { name: "Why? Salt to weigh out" }).click();
   await expect(page.getByRole("dialog", { name: "Salt to weigh out" })).toContainText(
     "under the figure you asked for",

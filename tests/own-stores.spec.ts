@@ -24,7 +24,7 @@ test("a spoon of our own salt, weighed once, changes every measure and no gram",
 
   await bench.open();
   await bench.choose("Salt", "flaky finishing salt");
-  expect(await bench.grams("flaky_finishing")).toBeCloseTo(grams, 0);
+  await expect.poll(() => bench.grams("flaky_finishing")).toBeCloseTo(grams, 0);
   expect(await page.locator('[data-line="flaky_finishing"]').last().innerText()).not.toBe(words);
 
   await page.goto("/stores");

@@ -13,7 +13,7 @@ test.describe("on a phone, one hand", () => {
     await expect(page.getByRole("heading", { name: "Weigh out" })).toBeHidden();
     await page.getByRole("button", { name: "Weigh out" }).last().tap();
     await expect(page.getByRole("heading", { name: "Weigh out" })).toBeVisible();
-    expect(await bench.grams("sea_fine")).toBeGreaterThan(5);
+    await expect.poll(() => bench.grams("sea_fine")).toBeGreaterThan(5);
     await page.getByRole("button", { name: "Soak" }).tap();
     await expect(page.getByRole("slider", { name: "out at" })).toBeVisible();
     await bench.start();
@@ -54,7 +54,7 @@ test.describe("this kitchen's settings", () => {
     await expect(page.getByLabel("Measures", { exact: true })).toHaveValue("us");
     await bench.open();
     await expect.poll(() => page.locator('[data-line="sea_fine"]').innerText()).not.toBe(words);
-    expect(await bench.grams("sea_fine")).toBe(grams);
+    await expect.poll(() => bench.grams("sea_fine")).toBe(grams);
     // Temperatures and lengths are read and typed in °F and inches, the metric beside them.
     await expect(page.getByLabel("Weight of all pieces")).toHaveValue(/ lb/);
     await bench.enter("Weight of all pieces", "2");

@@ -28,7 +28,7 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the
   const bench = new BenchPage(page);
   await expect(page.getByLabel("Salt is given as")).toHaveValue("grams");
   await expect(page.getByLabel("Salt, as weighed", { exact: true })).toHaveValue("9");
-  expect(await bench.grams("sea_fine")).toBe(9);
+  await expect.poll(() => bench.grams("sea_fine")).toBe(9);
   await expect(page.getByText("Less salt than you want")).toBeVisible();
   await bench.save();
   await bench.start();
@@ -57,7 +57,7 @@ test("a pinch is a formula: all is worked out, how far under is said, and nothin
   await bench.school("Marinade");
   await bench.choose("Salt is given as", "pinches");
   // 0.35 g, on a scale of tenths.
-  expect(await bench.grams("sea_fine")).toBe(0.4);
+  await expect.poll(() => bench.grams("sea_fine")).toBe(0.4);
   await expect(page.getByText("Less salt than you want")).toBeVisible();
   await expect(page.getByText(/^Stop:/)).toHaveCount(0);
 });
@@ -137,7 +137,7 @@ test("a crust by the rule is 1.6 to 1, by its thickness what the shell takes, an
   await expect(page.getByLabel("Salt over it", { exact: true })).toHaveValue("12.5");
   const byThickness = await bench.grams("sea_fine");
   await bench.pick("How much salt", "By the rule");
-  expect(await bench.grams("sea_fine")).toBe(1920);
+  await expect.poll(() => bench.grams("sea_fine")).toBe(1920);
   expect(byThickness).not.toBe(1920);
   await page.getByRole("button", { name: "Why? Salt for the crust" }).first().click();
   await expect(page.getByRole("dialog")).toContainText("1.6 × 1");

@@ -23,7 +23,7 @@ test("salt crust with egg white: salt from the geometry, whites by the cup, the 
 
   // By hand: half-ellipsoids grown by 12 mm less the fish make 893 mL; coarse salt packed at 1.25 g/mL is 1116 g.
   expect(Math.abs((await bench.grams("sea_coarse")) - 1116)).toBeLessThan(6);
-  expect(await bench.figureNumber("crust")).toBeCloseTo(1116 / 1100, 1);
+  await expect.poll(() => bench.figureNumber("crust")).toBeCloseTo(1116 / 1100, 1);
   await expect(page.getByText("1\u202f760 g", { exact: true })).toBeVisible();
   // Water first: six per cent, then by ones; a squeezed handful decides.
   await expect(page.getByText(/67 g \+ 11\.2 g/)).toBeVisible();
@@ -34,16 +34,16 @@ test("salt crust with egg white: salt from the geometry, whites by the cup, the 
   await expect(page.locator('[data-fact="allergens"]')).toContainText("eggs");
   await expect(page.getByText("Raw egg white")).toBeVisible();
   await bench.pick("Bound with", "Sparing");
-  expect(await bench.grams("egg_white")).toBeCloseTo(66, 0);
+  await expect.poll(() => bench.grams("egg_white")).toBeCloseTo(66, 0);
 
   const all = await bench.grams("sea_coarse");
   await bench.choose("Head and tail", "left out");
-  expect(await bench.grams("sea_coarse")).toBeLessThan(all * 0.85);
+  await expect.poll(() => bench.grams("sea_coarse")).toBeLessThan(all * 0.85);
   await bench.choose("Head and tail", "covered");
 
   const onScales = await bench.figureNumber("mean");
   await bench.choose("Scales", "scaled");
-  expect(await bench.figureNumber("mean")).toBeGreaterThan(onScales);
+  await expect.poll(() => bench.figureNumber("mean")).toBeGreaterThan(onScales);
   await bench.choose("Scales", "left on");
   await expect(page.getByText("12 mm over").first()).toBeVisible();
 
@@ -79,7 +79,7 @@ test("a root in damp salt: estimated size, brown butter counted, too fine a salt
   await bench.press("butter");
   await bench.choose("Add to the butter", "butter, salted");
   await bench.enter("butter, salted, amount", "40");
-  expect(await bench.ledgerEnd("companions")).toBeGreaterThan(0.5);
+  await expect.poll(() => bench.ledgerEnd("companions")).toBeGreaterThan(0.5);
   await expect(page.locator('[data-end="crust"]')).toContainText("not eaten");
 });
 
@@ -96,9 +96,9 @@ test("short cure: more salt than is wanted, most of it comes off; it keeps nothi
   const edible = Number(
     (await page.getByText("Meat without bone").locator("..").innerText()).replace(/[^\d]/g, ""),
   );
-  expect(await bench.grams("pickling")).toBeCloseTo((0.06 * edible) / 0.997, 0);
-  expect(await bench.grams("sugar_brown_light")).toBeCloseTo(0.5 * 0.06 * edible, 0);
-  expect(await bench.ledgerEnd("takenOff")).toBeGreaterThan(await bench.ledgerEnd("flesh"));
+  await expect.poll(() => bench.grams("pickling")).toBeCloseTo((0.06 * edible) / 0.997, 0);
+  await expect.poll(() => bench.grams("sugar_brown_light")).toBeCloseTo(0.5 * 0.06 * edible, 0);
+  await expect.poll(() => bench.ledgerEnd("takenOff")).toBeGreaterThan(await bench.ledgerEnd("flesh"));
   await expect(page.getByText("This cure does not keep food")).toBeVisible();
   await bench.save();
   await bench.start();

@@ -96,7 +96,7 @@ test.describe("what-ifs on the Bench", () => {
     await bench.press("Pieces of another size");
     await bench.enter("Size 2, thickest", "15");
     await expect(page.locator('[data-size="2"]')).toContainText(/Size 2, 15 mm: mean [\d.]+ %/);
-    expect(await bench.grams("sea_fine")).toBeGreaterThan(before);
+    await expect.poll(() => bench.grams("sea_fine")).toBeGreaterThan(before);
     await bench.toggle("Sour bath (vinegar, citrus)");
     await expect(page.getByText(/acid\s*[\d.]+ mm deep/)).toBeVisible();
     await expect(page.locator("[data-acid]").first()).toBeVisible();

@@ -6,7 +6,8 @@ import type { Stage } from "@/core/diffusion/stages";
 import { ensembleWindow } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";
 import { reachHours } from "@/core/formula/soak";
-import { aimOf, soakProblem } from "@/core/formula/soak-problem";
+import { aimOf } from "@/core/formula/aim";
+import { soakProblem } from "@/core/formula/soak-problem";
 import { RAIL_TO_H } from "@/core/formula/window";
 import { PORK_LOIN } from "@/server/demo/brines";
 
@@ -87,7 +88,7 @@ export function benchEngine(): void {
   );
   console.log(`window (when is it ready): ${window.toFixed(2)} ms (asked: 20 ms)`);
   console.log(
-    `ensemble of 500, in Node: ${medianMs(() => ensembleWindow(PORK_LOIN, load, { members: 500 }), 5).toFixed(0)} ms (asked: 800 ms)`,
+    `ensemble of 500, in Node: ${medianMs(() => ensembleWindow(PORK_LOIN, load), 5).toFixed(0)} ms (asked: 800 ms)`,
   );
   allocationGrowth();
 }

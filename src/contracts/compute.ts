@@ -107,6 +107,8 @@ export const soakAnswer = z.object({
       meanFraction: z.number(),
       surfaceFraction: z.number(),
       centreFraction: z.number(),
+      /** The same as it goes to the heat: after its rinse, where it is rinsed. */
+      toHeat: z.object({ meanFraction: z.number(), surfaceFraction: z.number(), centreFraction: z.number() }),
       bathFraction: z.number().optional(),
     }),
   ),

@@ -50,6 +50,7 @@ export const sheetSnapshotSchema = z.object({
   endFraction: z.number(),
   ready: softHour,
   past: softHour,
+  /** As it goes to the heat: after its rinse, where it is rinsed. */
   atPull: z.object({
     meanFraction: z.number(),
     surfaceFraction: z.number(),
@@ -75,9 +76,7 @@ export function snapshotOf(
     ready: window.ready,
     past: window.past,
     atPull: {
-      meanFraction: atPull.meanFraction,
-      surfaceFraction: atPull.surfaceFraction,
-      centreFraction: atPull.centreFraction,
+      ...atPull.toHeat,
       sodiumMgPerPortion: atPull.ledger.sodiumMgPerPortion,
     },
   };

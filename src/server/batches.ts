@@ -131,9 +131,6 @@ function tickedBefore(
         .run();
 }
 
-/** Members of the ensemble behind a stored window: fewer than on the Bench, the answer waits for them. */
-const SNAPSHOT_MEMBERS = 120;
-
 function workOut(formulation: Formulation, known: Rate | undefined, limits: KitchenLimits) {
   const sheet = formulate(formulation, { rateFactor: known?.factor });
   if (!sheet.ok) {
@@ -149,7 +146,6 @@ function workOut(formulation: Formulation, known: Rate | undefined, limits: Kitc
     kitchen: limits,
   });
   const { window } = ensembleWindow(formulation, sheet.value.load, {
-    members: SNAPSHOT_MEMBERS,
     rateDoubt: known?.doubt,
   });
   const soft = softened(sheet.value.soak.window, window);

@@ -20,8 +20,6 @@ export interface Softened {
   sensitivities: Sensitivity[];
 }
 
-const MEMBERS = 500;
-
 /** Lets messages in between two turns of work: a newer request is then seen, and the older one stops. */
 const breathe = () => new Promise<void>((done) => setTimeout(done));
 
@@ -42,7 +40,7 @@ const whatIf = {
     const mine = ++newest;
     const load = loadOf(input, rate);
     if (!load) return undefined;
-    const steps = ensembleSteps(input, load, { members: MEMBERS, rateDoubt: rate.doubt });
+    const steps = ensembleSteps(input, load, { rateDoubt: rate.doubt });
     for (let turn = steps.next(); ; turn = steps.next()) {
       if (turn.done) return { window: turn.value.window, sensitivities: sensitivities(input, load) };
       onProgress(turn.value);

@@ -16,6 +16,12 @@ export const OVER_SHARE = 1.15;
 
 const OUTER_THIRD = 2 / 3;
 
+/** Shares of the salt that a rinse leaves, by where it lies. */
+export interface Kept {
+  whole: number;
+  outerThird: number;
+}
+
 /** A soak's aim, in salt per gram of flesh water. */
 export interface Aim {
   targetPerWater: number;
@@ -26,19 +32,28 @@ export interface Aim {
    * counts for more than the target.
    */
   dry: boolean;
+  /** Rinsed before it goes to the heat: what is left after so long a soak is what is judged. */
+  kept?: (timeS: number) => Kept;
 }
+
+const ALL_OF_IT: Kept = { whole: 1, outerThird: 1 };
 
 /** How far along the chosen readiness is; 1 is ready. */
 export function progress(grid: Grid, moment: StepMoment, aim: Aim): number {
+  const { targetPerWater: target } = aim;
+  const kept = aim.kept?.(moment.timeS) ?? ALL_OF_IT;
   switch (aim.readiness) {
     case "outside":
-      return cappedMean(grid, moment, aim.targetPerWater, OUTER_THIRD) / (OUTSIDE_SHARE * aim.targetPerWater);
+      return (
+        (kept.outerThird * cappedMean(grid, moment, target / kept.outerThird, OUTER_THIRD)) /
+        (OUTSIDE_SHARE * target)
+      );
     case "seasoned": {
-      const mean = aim.dry ? cappedMean(grid, moment, aim.targetPerWater, 0) : moment.mean;
-      return mean / (SEASONED_SHARE * aim.targetPerWater);
+      const mean = aim.dry ? cappedMean(grid, moment, target / kept.whole, 0) : moment.mean;
+      return (kept.whole * mean) / (SEASONED_SHARE * target);
     }
     case "over":
-      return moment.mean / aim.targetPerWater;
+      return (kept.whole * moment.mean) / target;
     case "even": {
       // Evenness alone would call unsalted flesh ready: it must be seasoned as well.
       const seasoned = progress(grid, moment, { ...aim, readiness: "seasoned" });
@@ -81,10 +96,15 @@ export function firstReach(
   return undefined;
 }
 
+/** Going over is being "seasoned" to a higher mark: the mean at 115 % of the target. */
+export const overAim = (aim: Aim): Aim => ({
+  ...aim,
+  readiness: "over",
+  targetPerWater: OVER_SHARE * aim.targetPerWater,
+});
+
 /** When the soak becomes ready, and when its mean goes past the target; seconds, undefined if not within the run. */
 export function windowOf(run: SoakRun, aim: Aim): { readyS: number | undefined; overS: number | undefined } {
-  return {
-    readyS: firstReach(run, (m) => progress(run.grid, m, aim), 1),
-    overS: firstReach(run, (m) => m.mean, OVER_SHARE * aim.targetPerWater),
-  };
+  const reached = (what: Aim) => firstReach(run, (m) => progress(run.grid, m, what), 1);
+  return { readyS: reached(aim), overS: reached(overAim(aim)) };
 }

@@ -267,7 +267,7 @@ test("advice that works: done as the app does it, the dish comes to what was pro
   let told = 0;
   fc.assert(
     fc.property(formulations, (f) => {
-      const sheet = formulate(f);
+      const sheet = formulate(f, { readAtH: [Math.max(f.pullH, 0.02)] });
       if (!sheet.ok) return;
       const outcome = outcomeAt(sheet.value, f.pullH, f.portions);
       for (const cut of cutsFor(f, sheet.value, outcome, 0.004)) {

@@ -37,8 +37,8 @@ export function compareSoaks(inputs: readonly Formulation[], rateFactor = 1): (S
         .filter((m) => m.timeS >= FIRST_H * HOUR_S)
         .map((m) => ({ hours: m.timeS / HOUR_S, fraction: shareOfFinishedFlesh(m.mean, w) })),
       readyH: window.ready.likely,
-      meanFraction: outcome.meanFraction,
-      centreFraction: outcome.centreFraction,
+      meanFraction: outcome.toHeat.meanFraction,
+      centreFraction: outcome.toHeat.centreFraction,
       saltG: sheet.naclG,
     };
   });

@@ -1,10 +1,13 @@
 import { diffusivityDoubt, reachHours, THICKNESS_DOUBT_MM } from "./soak";
-import { AS_LIKELY, aimOf, reducedProblem, soakProblem } from "./soak-problem";
+import { aimOf } from "./aim";
+import { betweenNodes, nodeDraws } from "./between-nodes";
+import { drawsOf, type Draw } from "./draws";
+import { AS_LIKELY, reducedProblem, soakProblem, thicknessFelt } from "./soak-problem";
 import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakLoad, Variation } from "./soak-problem";
 import type { SoakWindow, SoftHour } from "./window";
 import type { Formulation } from "./model";
-import { OVER_SHARE, type Aim } from "../diffusion/readiness";
+import { overAim, type Aim } from "../diffusion/readiness";
 
 /** One standard deviation of a brine's or a dose's strength: weighing and moist salt. *Practice*. */
 export const STRENGTH_DOUBT = 0.03;
@@ -19,61 +22,68 @@ export interface Ensemble {
   members: number;
 }
 
-/**
- * Draws of what the real soak may be, spread evenly by a low-discrepancy sequence (Halton, bases 2, 3, 5), so that the
- * same count gives the same draws: no randomness in the core.
- */
-export function variations(load: SoakLoad, members: number, rateDoubt?: number): Variation[] {
-  const doubt = rateDoubt ?? diffusivityDoubt(load.food);
-  return Array.from({ length: members }, (_, i) => ({
-    thickerMm: THICKNESS_DOUBT_MM * normalQuantile(halton(i + 1, 2)),
-    diffusivityFactor: Math.exp(doubt * normalQuantile(halton(i + 1, 3))),
-    strengthFactor: Math.exp(STRENGTH_DOUBT * normalQuantile(halton(i + 1, 5))),
-  }));
-}
-
 interface EnsembleOptions {
-  members: number;
   /** One standard deviation of the logarithm of the rate, where readings have narrowed it. */
   rateDoubt?: number;
+  /** Every one is run, as where nothing can be read off: slow, and what the reading is held against. */
+  eachRun?: boolean;
 }
 
-/** How many soaks are run between two looks up. */
-const MEMBERS_A_TURN = 16;
+/** Soaks that are looked at. */
+export const MEMBERS = 500;
+/** How many are run between two looks up. */
+const SOAKS_A_TURN = 9;
+/** A soak of the ensemble is followed so far: the piece as it is may be quicker than its stand-in. */
+const FOLLOWED_H = RAIL_TO_H * 2;
 
 /**
- * The window with its soft edges, from many soaks, a few at a time: yields the share done, so that a caller can show
- * it or stop.
+ * The window with its soft edges, from many soaks. Some are run and the rest read off between them; where one of those
+ * never comes to it, each is run. A few at a time: yields the share done, so that a caller can show it or stop.
  */
 export function* ensembleSteps(
   input: Formulation,
   load: SoakLoad,
-  options: EnsembleOptions,
+  options: EnsembleOptions = {},
 ): Generator<number, Ensemble> {
   const aim = aimOf(input, load);
   const aims = aim.dry ? [aim] : [aim, overAim(aim)];
   // A crust goes by its bake, and nothing soaks where there is no salt.
-  const members = load.bake || load.saltG <= 0 ? 0 : options.members;
-  const draws = variations(load, members, options.rateDoubt);
-  const ready: number[] = [];
-  const over: number[] = [];
-  const inProportion = members > 0 ? proportions(input, load, aims) : aims.map(() => 1);
-  for (const [i, vary] of draws.entries()) {
-    // The eater's target does not move with the doubt about what was weighed.
-    const [readyH, overH] = reachHours(
-      reducedProblem(soakProblem(input, load, vary)),
-      aims,
-      RAIL_TO_H * 2,
-      MEMBER,
-    );
-    ready.push(withinTheRail(readyH, inProportion[0]));
-    over.push(withinTheRail(overH, inProportion[1]));
-    if (i % MEMBERS_A_TURN === MEMBERS_A_TURN - 1) yield (i + 1) / draws.length;
-  }
-  return {
-    window: windowFrom(load, softFrom(ready), softFrom(over)),
-    members: draws.length,
+  if (load.bake || load.saltG <= 0) return { window: windowFrom(load, {}, {}), members: 0 };
+  const doubt = options.rateDoubt ?? diffusivityDoubt(load.food);
+  // The eater's target does not move with the doubt about what was weighed.
+  const hoursOf = ({ thickness, rate, strength }: Draw) => {
+    const problem = soakProblem(input, load, {
+      thickerMm: THICKNESS_DOUBT_MM * thickness,
+      diffusivityFactor: Math.exp(doubt * rate),
+      strengthFactor: Math.exp(STRENGTH_DOUBT * strength),
+    });
+    return reachHours(reducedProblem(problem), aims, FOLLOWED_H, MEMBER);
   };
+  const place = (thickness: number) => Math.log(thicknessFelt(input, THICKNESS_DOUBT_MM * thickness));
+  const atNodes = yield* each(nodeDraws(), hoursOf);
+  const read = aims.map((_, a) =>
+    betweenNodes(
+      atNodes.map((hours) => hours[a]),
+      place,
+    ),
+  );
+  const draws = drawsOf(MEMBERS);
+  const allRead = !options.eachRun && read.every((hours) => hours);
+  const run = allRead ? [] : yield* each(draws, hoursOf);
+  const inProportion = proportions(input, load, aims);
+  const [ready, over = []] = read.map((hours, a) =>
+    draws.map((draw, i) => withinTheRail(allRead ? hours?.(draw) : run[i][a], inProportion[a])),
+  );
+  return { window: windowFrom(load, softFrom(ready), softFrom(over)), members: MEMBERS };
+}
+
+function* each<T, R>(all: readonly T[], of: (one: T) => R): Generator<number, R[]> {
+  const done: R[] = [];
+  for (const one of all) {
+    done.push(of(one));
+    if (done.length % SOAKS_A_TURN === 0) yield done.length / all.length;
+  }
+  return done;
 }
 
 const withinTheRail = (hours: number | undefined, times: number): number => {
@@ -86,7 +96,7 @@ function proportions(input: Formulation, load: SoakLoad, aims: readonly Aim[]): 
   const problem = soakProblem(input, load);
   if (!problem.body.standIn) return aims.map(() => 1);
   const own = reachHours(problem, aims, RAIL_TO_H, MEMBER);
-  const standIn = reachHours(reducedProblem(problem), aims, RAIL_TO_H * 2, MEMBER);
+  const standIn = reachHours(reducedProblem(problem), aims, FOLLOWED_H, MEMBER);
   return own.map((h, i) => {
     const other = standIn[i];
     return h === undefined || other === undefined || other === 0 ? 1 : h / other;
@@ -94,7 +104,7 @@ function proportions(input: Formulation, load: SoakLoad, aims: readonly Aim[]): 
 }
 
 /** The same in one go. */
-export function ensembleWindow(input: Formulation, load: SoakLoad, options: EnsembleOptions): Ensemble {
+export function ensembleWindow(input: Formulation, load: SoakLoad, options: EnsembleOptions = {}): Ensemble {
   const steps = ensembleSteps(input, load, options);
   let turn = steps.next();
   while (!turn.done) turn = steps.next();
@@ -116,11 +126,6 @@ const minOf = (a: number | undefined, b: number | undefined) =>
 const maxOf = (a: number | undefined, b: number | undefined) =>
   a === undefined || b === undefined ? a : Math.max(a, b);
 
-/** Going over is being "seasoned" to a higher mark: the mean at 115 % of the target. */
-function overAim(aim: Aim): Aim {
-  return { ...aim, readiness: "over", targetPerWater: OVER_SHARE * aim.targetPerWater };
-}
-
 function softFrom(hours: number[]): SoftHour {
   if (hours.length === 0) return {};
   const sorted = [...hours].sort((a, b) => a - b);
@@ -129,42 +134,6 @@ function softFrom(hours: number[]): SoftHour {
     return Number.isFinite(hour) ? hour : undefined;
   };
   return { early: at(EDGE_SHARE), likely: at(0.5), late: at(1 - EDGE_SHARE) };
-}
-
-/** The i-th number of the van der Corput sequence in a base, between 0 and 1. */
-function halton(i: number, base: number): number {
-  let result = 0;
-  let share = 1 / base;
-  for (let rest = i; rest > 0; rest = Math.floor(rest / base)) {
-    result += share * (rest % base);
-    share /= base;
-  }
-  return result;
-}
-
-/** Standard normal quantile (Acklam's rational approximation, relative error under 1.2e-9; *from memory*). */
-export function normalQuantile(p: number): number {
-  const a = [
-    -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716,
-    2.506628277459239,
-  ];
-  const b = [
-    -54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572,
-  ];
-  const c = [
-    -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
-    2.938163982698783,
-  ];
-  const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416];
-  const horner = (coefficients: number[], x: number) => coefficients.reduce((sum, k) => sum * x + k, 0);
-  if (p < 0.02425) {
-    const q = Math.sqrt(-2 * Math.log(p));
-    return horner(c, q) / (horner(d, q) * q + 1);
-  }
-  if (p > 1 - 0.02425) return -normalQuantile(1 - p);
-  const q = p - 0.5;
-  const r = q * q;
-  return (horner(a, r) * q) / (horner(b, r) * r + 1);
 }
 
 /** What a small change of one input does to the hour of readiness; the largest first. */
@@ -179,9 +148,15 @@ export interface Sensitivity {
 export function sensitivities(input: Formulation, load: SoakLoad): Sensitivity[] {
   const aim = aimOf(input, load);
   const hours = (f: Formulation, vary: Partial<Variation>) =>
-    reachHours(soakProblem(f, load, { ...AS_LIKELY, ...vary }), [aim], 8 * RAIL_TO_H, FINER)[0];
+    reachHours(
+      reducedProblem(soakProblem(f, load, { ...AS_LIKELY, ...vary })),
+      [aim],
+      8 * RAIL_TO_H,
+      FINER,
+    )[0];
   const base = hours(input, {});
   if (base === undefined) return [];
+  const [inProportion] = proportions(input, load, [aim]);
   const warmer = { ...input, holding: { ...input.holding, temperatureC: input.holding.temperatureC + 1 } };
   const tries: [Sensitivity["input"], number, number | undefined][] = [
     ["thickness", THICKNESS_DOUBT_MM, hours(input, { thickerMm: THICKNESS_DOUBT_MM })],
@@ -190,6 +165,8 @@ export function sensitivities(input: Formulation, load: SoakLoad): Sensitivity[]
     ["warmth", 1, hours(warmer, {})],
   ];
   return tries
-    .flatMap(([name, change, h]) => (h === undefined ? [] : [{ input: name, change, hoursMore: h - base }]))
+    .flatMap(([name, change, h]) =>
+      h === undefined ? [] : [{ input: name, change, hoursMore: (h - base) * inProportion }],
+    )
     .sort((x, y) => Math.abs(y.hoursMore) - Math.abs(x.hoursMore));
 }

@@ -99,9 +99,6 @@ const USUAL_PULL_H: Record<PreparationChoice, number> = {
   cure: 0.5,
 };
 
-/** *Practice*. */
-const RINSE_MIN = 15;
-
 const FISH_PULL_H: Partial<Record<PreparationChoice, number>> = { marinade: 1 / 3, paste: 0.5, timed: 0.5 };
 
 /** What goes into an oven. */
@@ -136,13 +133,8 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
     vessel: choice === "crust" && !OVENPROOF.includes(f.vessel.material) ? TRAY : f.vessel,
     // A rack lets the surface dry; everything wet is covered.
     holding: { ...f.holding, covered: choice !== "dry" && choice !== "rub" },
-    // A strong bath leaves salt at the surface: the usual quarter of an hour in fresh water, to be left out by who likes.
-    rinse:
-      choice === "timed"
-        ? (f.rinse ?? { minutes: RINSE_MIN })
-        : choice === "equilibrium"
-          ? f.rinse
-          : undefined,
+    // Wiped dry, as the trade does; a quarter of an hour in fresh water is the other school, and the cook's to choose.
+    rinse: choice === "timed" || choice === "equilibrium" ? f.rinse : undefined,
     pullH: (fish ? FISH_PULL_H[choice] : undefined) ?? USUAL_PULL_H[choice],
     reserve: wet ? f.reserve : undefined,
   };

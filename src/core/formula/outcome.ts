@@ -17,8 +17,8 @@ export interface Outcome {
   /** Mean of the outer third of the thickness. */
   outerThirdFraction: number;
   bathFraction: number | undefined;
-  /** After the fresh water, where the cook has it rinsed. */
-  rinsed?: RinsedShares;
+  /** As it goes to the heat: after the fresh water, where the cook has it rinsed. */
+  toHeat: RinsedShares;
   /** Pieces of other sizes in the same bath. */
   alongside: { meanFraction: number; centreFraction: number }[];
   /** Of the whole dish: every source, and where each gram ends. */
@@ -53,17 +53,24 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
   const inFleshG = over((m) => m.mean);
   const rinsed = f.rinseMin === undefined ? undefined : rinsedMoment(f, hours, f.rinseMin);
   const kept = rinsed?.kept ?? 1;
+  const lifted = momentShares(f, moment);
   return {
-    ...momentShares(f, moment),
+    ...lifted,
     alongside: sizes.slice(1).map(({ moment: m }) => ({
       meanFraction: shareOfFinishedFlesh(m.mean, f.flesh.waterFraction),
       centreFraction: shareOfFinishedFlesh(m.centre, f.flesh.waterFraction),
     })),
     bathFraction: bath === undefined ? undefined : bath / (1 + bath),
-    ...(rinsed && { rinsed: rinsed.shares }),
+    toHeat: rinsed?.shares ?? sharesAtLift(lifted),
     ledger: dishLedger(f, { inFleshG, rinsedG: inFleshG * (1 - kept), pouredOver: hours === 0 }, portions),
   };
 }
+
+const sharesAtLift = ({ meanFraction, surfaceFraction, centreFraction }: RinsedShares): RinsedShares => ({
+  meanFraction,
+  surfaceFraction,
+  centreFraction,
+});
 
 /** Common names for how salty finished flesh tastes. *Practice*. The kitchen's own record moves them. */
 export const TASTE_BANDS = [

@@ -5,7 +5,8 @@ import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";
 import { restStage, rinseStage, runAfter } from "./plate";
 import { reachHours } from "./soak";
-import { aimOf, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
+import { aimOf } from "./aim";
+import { soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";
 
 /** A way out for a batch that is late or early, with what the engine says comes of it. */
@@ -42,11 +43,15 @@ export function rescues(input: Formulation, load: SoakLoad, nowH: number, untilH
     surfaceFraction: share(load, perWaterAt(grid, moment, 1)),
     centreFraction: share(load, moment.centre),
   });
-  const after = (then: readonly Stage[]) => {
+  const run = (then: readonly Stage[]) => {
     const ran = runAfter(problem, Math.max(nowH, 1 / 60), then);
     if (!ran.ok) throw new Error(ran.error.field);
     return { grid: ran.value.grid, end: ran.value.moments[ran.value.moments.length - 1] };
   };
+  // Whatever else is done, it has the rinse that was planned for it.
+  const plannedMin = input.rinse && load.contact.kind !== "crust" ? input.rinse.minutes : 0;
+  const planned = plannedMin > 0 ? [rinseStage(problem, plannedMin)] : [];
+  const after = (then: readonly Stage[]) => run([...then, ...planned]);
 
   const now = after([]);
   const options: Rescue[] = [say(now.end, now.grid, { way: "lift_now", hours: 0 })];
@@ -62,14 +67,15 @@ export function rescues(input: Formulation, load: SoakLoad, nowH: number, untilH
     }
   }
   if (now.end.mean > target * (1 + CLOSE)) {
-    const minutes = bisect((m) => after([rinseStage(problem, m)]).end.mean > target, 1, LONGEST_RINSE_MIN);
-    const rinsed = after([rinseStage(problem, minutes)]);
+    const rinsedFor = (minutes: number) => run([rinseStage(problem, minutes)]);
+    const minutes = bisect((m) => rinsedFor(m).end.mean > target, Math.max(1, plannedMin), LONGEST_RINSE_MIN);
+    const rinsed = rinsedFor(minutes);
     options.push(say(rinsed.end, rinsed.grid, { way: "rinse", hours: minutes / 60, amount: minutes }));
   }
   // Nobody thins a marinade: only a brine is diluted.
   const dilution =
     input.preparation.kind === "wetBrine"
-      ? dilute(problem, load, now.end, untilH - nowH, target, after)
+      ? dilute(problem, load, run([]).end.bath, untilH - nowH, target, after)
       : undefined;
   if (dilution)
     options.push(
@@ -108,14 +114,13 @@ function carryOn({ stage }: SoakProblem): Stage {
 function dilute(
   problem: SoakProblem,
   load: SoakLoad,
-  now: SoakMoment,
+  bath: number | undefined,
   leftH: number,
   target: number,
   after: (then: readonly Stage[]) => { grid: SoakRun["grid"]; end: SoakMoment },
 ) {
   const { stage } = problem;
-  if (stage.kind !== "bath" || leftH <= 0 || now.bath === undefined) return undefined;
-  const bath = now.bath;
+  if (stage.kind !== "bath" || leftH <= 0 || bath === undefined) return undefined;
   const thinned = (litres: number): Stage => {
     const ratio = 1 + (litres * 1000) / load.waterG;
     return {

@@ -1,6 +1,5 @@
 import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
 import type { PaceProfile } from "../diffusion/pace";
-import type { Aim } from "../diffusion/readiness";
 import type { Stage } from "../diffusion/stages";
 import { isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
@@ -51,11 +50,15 @@ export interface SoakProblem {
   warmth?: BathWarmth;
 }
 
+/** A thickness that was measured wrong by so much, mm: never under half of what was said. */
+export const thicknessFelt = ({ pieces }: Formulation, thickerMm: number): number =>
+  Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + thickerMm);
+
 /** The engine's own terms for a formulation's soak. */
 export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
   const { pieces, holding, preparation } = input;
   const oneFace = preparation.kind === "dryBrine" && preparation.salted === "oneFace";
-  const thicknessMm = Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + vary.thickerMm);
+  const thicknessMm = thicknessFelt(input, vary.thickerMm);
   const piece = {
     ...pieces,
     thicknessMm,
@@ -132,12 +135,6 @@ function crustStage(
     pace: warmingPace(contact.startC, contact.endC, contact.bakeS),
   };
 }
-
-export const aimOf = (input: Formulation, load: SoakLoad): Aim => ({
-  targetPerWater: load.targetPerWater,
-  readiness: input.readiness,
-  dry: load.contact.kind === "drySalt" && !load.excess,
-});
 
 /**
  * The problem with the nearest body of one direction, for whoever must run hundreds. What it is off by is the same for all

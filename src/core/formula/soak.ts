@@ -7,7 +7,8 @@ import type { SoakError } from "../diffusion/stages";
 import type { Food } from "../materials/types";
 import { ok, type Result } from "../result";
 import type { Alongside, Formulation } from "./model";
-import { aimOf, soakProblem, type SoakLoad, type SoakProblem, type Variation } from "./soak-problem";
+import { aimOf, soakAimOf } from "./aim";
+import { soakProblem, type SoakLoad, type SoakProblem, type Variation } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H, windowFrom, withinRail, type SoakWindow, type SoftHour } from "./window";
 
 const FIRST_MOMENT_S = 30;
@@ -42,7 +43,7 @@ export function computeSoak(
   readAtH?: readonly number[],
 ): Result<Soak, SoakError> {
   const problem = soakProblem(input, load);
-  const aim = aimOf(input, load);
+  const aim = readAtH ? soakAimOf(input, load) : aimOf(input, load);
   const shares = sharesOf(input, load);
   const ran = runSizes(input, load, problem, shares, readAtH);
   if (!ran.ok) return ran;

@@ -1,12 +1,13 @@
 import { EVEN_SHARE, progress } from "../diffusion/readiness";
-import type { SoakMoment, SoakRun } from "../diffusion/run";
+import type { SoakMoment } from "../diffusion/run";
 import { simulateSoak } from "../diffusion/simulate";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";
-import { restStage, rinseStage, runAfter } from "./plate";
+import { restStage, rinseStage } from "./plate";
 import { reachHours, runProblem } from "./soak";
-import { aimOf, soakProblem, type SoakLoad } from "./soak-problem";
+import { aimOf } from "./aim";
+import { soakProblem, type SoakLoad } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";
 
 /** What the cook asks for: one unknown, the rest as it stands on the Bench. */
@@ -145,23 +146,4 @@ function afterPull(
   if (heldAtPull) return { ok: false, why: "not_needed", nearest: 0, reachesFraction };
   if (foundS !== undefined) return { ok: true, value: foundS / HOUR_S };
   return { ok: false, why: "not_within", nearest: end.timeS / HOUR_S - pullH, reachesFraction };
-}
-
-/** What a rinse of some minutes takes out, and from where. */
-export interface RinseEffect {
-  before: SoakMoment;
-  after: SoakMoment;
-  /** Share of the salt in the flesh that goes. */
-  lostShare: number;
-  grid: SoakRun["grid"];
-}
-
-/** @param minutes 1 min to 12 h in plenty of cold water */
-export function rinseEffect(input: Formulation, load: SoakLoad, minutes: number): RinseEffect | undefined {
-  const problem = soakProblem(input, load);
-  const ran = runAfter(problem, input.pullH, [rinseStage(problem, minutes)]);
-  if (!ran.ok) return undefined;
-  const { moments, grid } = ran.value;
-  const [before, after] = [moments[1], moments[moments.length - 1]];
-  return { before, after, lostShare: before.mean > 0 ? 1 - after.mean / before.mean : 0, grid };
 }

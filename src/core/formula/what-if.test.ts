@@ -1,5 +1,4 @@
 import { preparationOffered } from "./defaults";
-import { ensembleSteps, ensembleWindow, normalQuantile, sensitivities } from "./ensemble";
 import { chops, worked } from "./formulation.fixture";
 import { learnRate, type Reading } from "./learn-rate";
 import type { Formulation } from "./model";
@@ -9,8 +8,10 @@ import { cookOffered } from "./cook";
 import { onThePlate } from "./plate";
 import { rescues } from "./rescue";
 import { reachHours } from "./soak";
-import { soakProblem, aimOf } from "./soak-problem";
-import { rinseEffect, solve } from "./solve";
+import { aimOf } from "./aim";
+import { soakProblem } from "./soak-problem";
+import { rinsedMoment } from "./rinse";
+import { solve } from "./solve";
 
 const timed = (saltFraction: number, change: Partial<Formulation> = {}): Formulation =>
   chops({
@@ -23,48 +24,6 @@ const timed = (saltFraction: number, change: Partial<Formulation> = {}): Formula
     ...change,
   });
 const loadOf = (f: Formulation) => worked(f).load;
-
-describe("the ensemble", () => {
-  const f = timed(0.06);
-
-  test("its edges lie either side of the likely hour and agree with scaling by thickness² over diffusivity", () => {
-    const quick = worked(f).soak.window.ready;
-    const soft = ensembleWindow(f, loadOf(f), { members: 300 }).window.ready;
-    expect(soft.early).toBeLessThan(quick.likely ?? 0);
-    expect(soft.late).toBeGreaterThan(quick.likely ?? Infinity);
-    expect((soft.early ?? 0) / (quick.early ?? NaN)).toBeCloseTo(1, 0);
-    expect((soft.late ?? 0) / (quick.late ?? NaN)).toBeCloseTo(1, 0);
-  });
-
-  test("the same count draws the same window; less doubt narrows it; it goes a few at a time", () => {
-    const width = (rateDoubt?: number) => {
-      const ready = ensembleWindow(f, loadOf(f), { members: 120, rateDoubt }).window.ready;
-      return (ready.late ?? NaN) - (ready.early ?? NaN);
-    };
-    expect(width()).toBe(width());
-    expect(width(0.05)).toBeLessThan(width());
-    const steps = ensembleSteps(f, loadOf(f), { members: 64 });
-    expect([steps.next(), steps.next()]).toEqual([
-      { done: false, value: 0.25 },
-      { done: false, value: 0.5 },
-    ]);
-  });
-
-  test("normal quantiles (standard tables)", () => {
-    expect(normalQuantile(0.5)).toBeCloseTo(0, 9);
-    expect(normalQuantile(0.975)).toBeCloseTo(1.959964, 5);
-    expect(normalQuantile(0.01)).toBeCloseTo(-2.326348, 5);
-  });
-
-  test("thicker, slower and weaker take longer, warmer takes less; the largest comes first", () => {
-    const all = sensitivities(f, loadOf(f));
-    const more = (input: string) => all.find((s) => s.input === input)?.hoursMore ?? NaN;
-    expect(Math.min(more("thickness"), more("diffusivity"), more("strength"))).toBeGreaterThan(0);
-    expect(more("warmth")).toBeLessThan(0);
-    const sizes = all.map((s) => Math.abs(s.hoursMore));
-    expect(sizes).toEqual([...sizes].sort((a, b) => b - a));
-  });
-});
 
 describe("solving for one unknown", () => {
   const f = timed(0.06, { pullH: 20 });
@@ -93,8 +52,8 @@ describe("solving for one unknown", () => {
     const over = timed(0.08, { pullH: 12 });
     const answer = solve(over, loadOf(over), { unknown: "rinse" });
     if (!answer.ok) throw new Error(answer.why);
-    const rinsed = rinseEffect(over, loadOf(over), answer.value * 60);
-    expect((rinsed?.after.mean ?? NaN) / loadOf(over).targetPerWater).toBeCloseTo(1, 2);
+    const { shares } = rinsedMoment(worked(over), 12, answer.value * 60);
+    expect(shares.meanFraction / over.preparation.targetFraction).toBeCloseTo(1, 2);
   });
 
   test("a rinse is not needed below the target; rest evens a thin piece within days", () => {

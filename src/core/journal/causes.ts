@@ -62,8 +62,8 @@ const hidden: Weigh = (b) => {
 const meanOver: Weigh = (b) =>
   cause(
     "mean_over",
-    (b.atLift.meanFraction / Math.max(1e-6, target(b)) - 1) * 3,
-    `The flesh held ${pct(b.atLift.meanFraction)} where ${pct(target(b))} was wanted.`,
+    (b.atLift.toHeat.meanFraction / Math.max(1e-6, target(b)) - 1) * 3,
+    `The flesh held ${pct(b.atLift.toHeat.meanFraction)} where ${pct(target(b))} was wanted.`,
     "Take it out earlier, or take the equilibrium school, which cannot overshoot.",
   );
 const highTarget: Weigh = (b) =>
@@ -76,8 +76,8 @@ const highTarget: Weigh = (b) =>
 const surfaceSalt: Weigh = (b) =>
   cause(
     "surface_salt",
-    (b.atLift.surfaceFraction / Math.max(1e-6, b.atLift.meanFraction) - 2) / 4,
-    `The face held ${pct(b.atLift.surfaceFraction)}, the mean ${pct(b.atLift.meanFraction)}.`,
+    (b.atLift.toHeat.surfaceFraction / Math.max(1e-6, b.atLift.toHeat.meanFraction) - 2) / 4,
+    `The face held ${pct(b.atLift.toHeat.surfaceFraction)}, the mean ${pct(b.atLift.toHeat.meanFraction)}.`,
     "Rest it once it is out, so that it evens out, or rinse a strong brine.",
   );
 /** @param weight blandness all through points at the mean more than blandness inside does */
@@ -86,8 +86,8 @@ const meanUnder =
   (b) =>
     cause(
       "mean_under",
-      (1 - b.atLift.meanFraction / Math.max(1e-6, target(b))) * weight,
-      `It came out at ${pct(b.atLift.meanFraction)} of ${pct(target(b))} wanted, after ${b.hours.toFixed(1)} h.`,
+      (1 - b.atLift.toHeat.meanFraction / Math.max(1e-6, target(b))) * weight,
+      `It came out at ${pct(b.atLift.toHeat.meanFraction)} of ${pct(target(b))} wanted, after ${b.hours.toFixed(1)} h.`,
       "Longer, thinner, slashed, or a stronger bath for the time there is.",
     );
 const lowTarget: Weigh = (b) =>
@@ -101,7 +101,7 @@ const centreBehind: Weigh = (b) =>
   cause(
     "centre_behind",
     1 - b.atLift.evenness,
-    `The centre held ${pct(b.atLift.centreFraction)}: ${Math.round(b.atLift.evenness * 100)} % of the mean.`,
+    `The centre held ${pct(b.atLift.toHeat.centreFraction)}: ${Math.round(b.atLift.evenness * 100)} % of the mean.`,
     `${Math.round(b.sheet.soak.body.halfThicknessM * 1000)} mm to go is far: slash it, cut it thinner, or start a day earlier.`,
   );
 const overAcid: Weigh = (b) => {

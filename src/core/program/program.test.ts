@@ -350,7 +350,7 @@ describe("fresh water", () => {
     const o = outcomeAt(sheet, 8, 4);
     const [, surfaceAfter, meanBefore, meanAfter] = step(rinsed, "finish").figures.map((x) => x.value);
     expect(meanBefore).toBeCloseTo(o.meanFraction * 100, 2);
-    expect(meanAfter).toBeCloseTo((o.rinsed?.meanFraction ?? NaN) * 100, 9);
+    expect(meanAfter).toBeCloseTo(o.toHeat.meanFraction * 100, 9);
     expect(surfaceAfter).toBeLessThan(o.surfaceFraction * 100);
     expect(endG(o.ledger, "rinsed")).toBeGreaterThan(0);
     const kept = outcomeAt(worked({ ...rinsed, rinse: undefined }), 8, 4).ledger;

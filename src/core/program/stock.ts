@@ -20,7 +20,7 @@ export function stockOf(sheet: Formulated, soakH: number): Stock | undefined {
   const outcome = outcomeAt(sheet, soakH, 1);
   return {
     massG: sheet.foodG * sheet.stockShare,
-    saltFraction: outcome.rinsed?.meanFraction ?? outcome.meanFraction,
+    saltFraction: outcome.toHeat.meanFraction,
     saltG: endG(outcome.ledger, "stock"),
   };
 }

@@ -192,7 +192,15 @@ const CASES: Case[] = [
     [COLD, false],
     COLD + 0.01,
   ],
-  ["over_salted", "share", brine, (x) => ({ atPull: { meanFraction: x } }), 0.0199, [0.02, true], 0.0201],
+  [
+    "over_salted",
+    "share",
+    brine,
+    (x) => ({ atPull: { toHeat: { meanFraction: x, surfaceFraction: x, centreFraction: x } } }),
+    0.0199,
+    [0.02, true],
+    0.0201,
+  ],
   [
     "below_wanted",
     "share of 1.4 %, less is told",

@@ -23,13 +23,15 @@ export const SALT_RULES: readonly Rule[] = [
     severity: "caution",
     title: "It will be too salty",
     because:
-      "{{percent}} % salt in the flesh when it is taken out; from 2 % it tastes like ham, above 2.5 % most eaters object.",
+      "{{percent}} % salt in the flesh as it goes to the heat; from 2 % it tastes like ham, above 2.5 % most eaters object.",
     instead:
       "Take it out earlier, weaken the brine, or choose the equilibrium school, which cannot overshoot.",
     source: "common practice, no source",
     deferTo: "your own record and taste",
     check: ({ atPull }) =>
-      atPull.meanFraction >= HAM_LIKE_FRACTION ? { percent: atPull.meanFraction * 100 } : undefined,
+      atPull.toHeat.meanFraction >= HAM_LIKE_FRACTION
+        ? { percent: atPull.toHeat.meanFraction * 100 }
+        : undefined,
   },
   {
     id: "dish_salty",

@@ -12,12 +12,8 @@ export interface FleshSalt {
   high: number;
 }
 
-/** What is in the flesh when it goes to the heat: after its rinse, where it is rinsed. */
-export const fleshFraction = (outcome: Outcome): number =>
-  outcome.rinsed?.meanFraction ?? outcome.meanFraction;
-
 /**
- * Salt in the flesh at an hour with its band. Thickness and rate act like more or less time, which the run already
+ * Salt in the flesh as it goes to the heat after so many hours, with its band. Thickness and rate act like more or less time, which the run already
  * holds; how it was weighed acts on the salt that came from outside.
  * @param hours after it went in
  */
@@ -26,7 +22,7 @@ export function fleshSaltAt(sheet: Formulated, outcome: Outcome, hours: number):
   const { waterFraction, nativeSaltFraction } = sheet.flesh;
   const meanAt = (h: number) => shareOfFinishedFlesh(momentAt(run, h * HOUR_S).mean, waterFraction);
   const likely = meanAt(hours);
-  const fraction = fleshFraction(outcome);
+  const fraction = outcome.toHeat.meanFraction;
   const kept = likely > 0 ? fraction / likely : 1;
   const [slow, quick] = [meanAt(hours / spread.slow), meanAt(hours / spread.quick)];
   // Two doubts that have nothing to do with one another add as squares.

@@ -4,7 +4,6 @@ import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { findFood } from "../materials/lookup";
-import { fleshFraction } from "./flesh-salt";
 import { solveThird, type ThirdAnswer } from "./third";
 
 const food = findFood("pork_chop_boneless");
@@ -21,7 +20,7 @@ function solved(answer: ThirdAnswer): Formulation {
 function fleshOf(input: Formulation): number {
   const sheet = formulate(input);
   if (!sheet.ok) throw new Error(sheet.error.code);
-  return fleshFraction(outcomeAt(sheet.value, input.pullH, input.portions));
+  return outcomeAt(sheet.value, input.pullH, input.portions).toHeat.meanFraction;
 }
 
 function brineAt(saltFraction: number, over: Partial<Formulation> = {}): Formulation {
@@ -32,8 +31,7 @@ function brineAt(saltFraction: number, over: Partial<Formulation> = {}): Formula
 
 describe("two figures are the cook's, the third is solved", () => {
   test.each([0.04, 0.06, 0.08])("hours of a brine of %d: what is wanted is left after its rinse", (s) => {
-    const input = solved(solveThird(brineAt(s), "hours"));
-    expect(input.rinse).toBeDefined();
+    const input = solved(solveThird(brineAt(s, { rinse: { minutes: 15 } }), "hours"));
     expect(fleshOf(input) / 0.014).toBeCloseTo(1, 2);
   });
 

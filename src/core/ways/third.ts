@@ -11,7 +11,6 @@ import { reducedProblem, soakProblem } from "../formula/soak-problem";
 import { RANGES } from "../formula/ranges";
 import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";
-import { fleshFraction } from "./flesh-salt";
 
 /**
  * Salt wanted in the flesh, hours, and how strong (a brine's strength, or the dose by the weight of the meat): two are
@@ -89,7 +88,7 @@ function tried(input: Formulation, { rateFactor }: ThirdOptions, roughly = false
 function triedWhole(input: Formulation, rateFactor: number | undefined): Tried | undefined {
   const sheet = formulate(input, { rateFactor });
   if (!sheet.ok) return undefined;
-  return { input, fraction: fleshFraction(outcomeAt(sheet.value, input.pullH, input.portions)) };
+  return { input, fraction: outcomeAt(sheet.value, input.pullH, input.portions).toHeat.meanFraction };
 }
 
 /** What is wanted becomes what will be. */
@@ -109,8 +108,9 @@ function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
   if (load.bake) return at(input, load.bake.likelyH);
   const aim = perWaterForTarget(input.preparation.targetFraction, flesh.waterFraction, "finishedFlesh");
   const over = soak.run.moments.find((m) => m.mean >= aim * (1 - CLOSE));
-  const unrinsed = over && load.excess ? reachedAt(sheet.value, aim) : soak.window.ready.likely;
-  const hours = unrinsed !== undefined && rinses(input) ? rinsedAt(input, unrinsed, options) : unrinsed;
+  const unrinsed = over && load.excess ? reachedAt(sheet.value, aim) : undefined;
+  const exact = unrinsed !== undefined && rinses(input) ? rinsedAt(input, unrinsed, options) : unrinsed;
+  const hours = exact ?? soak.window.ready.likely;
   if (hours !== undefined && hours <= RAIL_TO_H) return at(input, hours);
   const last = soak.run.moments[soak.run.moments.length - 1];
   return {

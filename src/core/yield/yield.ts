@@ -50,7 +50,7 @@ const LOSS_DOUBT = 0.04;
 export function yieldOf(input: Formulation, sheet: Formulated, outcome: Outcome): Yield | undefined {
   const lossRow = lossOf(sheet.food);
   if (!lossRow || sheet.crust) return undefined;
-  const addedShare = Math.max(0, outcome.meanFraction - sheet.flesh.nativeSaltFraction);
+  const addedShare = Math.max(0, outcome.toHeat.meanFraction - sheet.flesh.nativeSaltFraction);
   const saltG = addedShare * sheet.flesh.massG;
   const waterG = waterTaken(input, sheet, saltG);
   const driedG =

@@ -84,12 +84,15 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
   const inFleshG =
     endG(outcome.ledger, "flesh") + endG(outcome.ledger, "stock") + endG(outcome.ledger, "rinsed");
   const alike = outcome.alongside.length === 0;
+  const toHeat = outcome.toHeat.meanFraction;
   return {
     title: `Salt in the flesh at ${duration(input.pullH)}`,
     sum: [
       alike
-        ? `${exact(inFleshG)} g ÷ (${exact(sheet.flesh.massG)} + ${exact(inFleshG)}) g × 100 = ${percent(outcome.meanFraction)} %: ${tasteBand(outcome.meanFraction)}`
-        : `${grams(inFleshG)} g in ${grams(sheet.flesh.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} %: ${tasteBand(outcome.meanFraction)}`,
+        ? `${exact(inFleshG)} g ÷ (${exact(sheet.flesh.massG)} + ${exact(inFleshG)}) g × 100 = ${percent(outcome.meanFraction)} % when it is taken out`
+        : `${grams(inFleshG)} g in ${grams(sheet.flesh.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} % when they are taken out`,
+      ...sayRinse(sheet, outcome),
+      `to the heat at ${percent(toHeat)} %: ${tasteBand(toHeat)}`,
       `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,
       `D: ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
       ...sayWarmth(input, sheet),
@@ -100,6 +103,14 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
     source: `${sheet.food.diffusivitySource}. Real meat is uncertain by a factor of about two.`,
   };
 }
+
+/** What fresh water takes, where it is rinsed. */
+const sayRinse = ({ rinseMin }: Worked["sheet"], { meanFraction, toHeat }: Worked["outcome"]): string[] =>
+  rinseMin === undefined
+    ? []
+    : [
+        `${fixed(rinseMin, 0)} min in fresh water take ${percent(meanFraction - toHeat.meanFraction)} % of it off again`,
+      ];
 
 /** A bath that does not begin as cold as it is held. */
 function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] {

@@ -43,7 +43,7 @@ const ROWS: [string, Said][] = [
     "Ready from, as told",
     ({ batch }) => (batch.sheet.ready.likely === undefined ? "over 4 d" : duration(batch.sheet.ready.likely)),
   ],
-  ["Mean salt when taken out", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
+  ["Salt in the flesh", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
   ["Sodium a portion", ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
   ["Held at", ({ batch }) => `${fixed(batch.formulation.holding.temperatureC, 0)} °C`],
   ["Core, last read", ({ work }) => lastCore(work)],

@@ -78,6 +78,7 @@ export const COMPUTE = {
           meanFraction: o.meanFraction,
           surfaceFraction: o.surfaceFraction,
           centreFraction: o.centreFraction,
+          toHeat: o.toHeat,
           ...(o.bathFraction !== undefined && { bathFraction: o.bathFraction }),
         };
       }),
