@@ -72,6 +72,7 @@ async function takenOut(page: Page, evening: Evening): Promise<void> {
       await evening.at(evening.now + MIN / 2);
       await panel.getByLabel(/^Probe reads/).fill(String(coreC));
       await panel.getByRole("button", { name: "Enter it" }).click();
+      await expect(panel.locator("[data-core]")).toContainText(coreC.toFixed(1));
       await expect(heat).toHaveAttribute("data-heat", state);
     }
   }
