@@ -12,8 +12,10 @@ browser=$!
 npm ci --no-audit --no-fund --ignore-scripts
 npm rebuild better-sqlite3 &
 driver=$!
+npm run types &
+types=$!
 npm run lint
-npm run types
+wait "$types"
 wait "$driver"
 
 units="$(mktemp)"

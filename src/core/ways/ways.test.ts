@@ -8,8 +8,7 @@ import { waysFor } from "./ways";
 
 const HOURS = [2, 6, 14, 24, 48];
 /** One of the five for each food, in turn, so that every food and every time is there; all of them with `WALK=all`. */
-const hoursFor = (i: number): number[] =>
-  process.env.WALK === "all" ? HOURS : [HOURS[i % 5]];
+const hoursFor = (i: number): number[] => (process.env.WALK === "all" ? HOURS : [HOURS[i % 5]]);
 
 function food(id: string) {
   const found = findFood(id);
