@@ -2,6 +2,7 @@ import { z } from "zod";
 import { REASON_MAX } from "@/core/formula/ranges";
 import { formulationSchema } from "./formulation";
 import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";
+import { houseSaltSchema } from "./taste";
 
 const id = z.string().min(1).max(80);
 
@@ -75,6 +76,7 @@ export const kitchenRequest = z.strictObject({
   limits: limitsSchema.optional(),
   words: wordsSchema.optional(),
   usual: usualSchema.optional(),
+  houseSalt: houseSaltSchema.optional(),
 });
 export type KitchenRequest = z.infer<typeof kitchenRequest>;
 

@@ -24,8 +24,8 @@ export interface KitchenView {
   limits: KitchenLimits;
   words: WordAmounts;
   usual: Usual;
-  /** How far this kitchen's eaters lie from the usual taste bands, mass fraction: its record moves them. */
-  tasteShift: number;
+  /** The wanted salt it has taken for its own, share of finished flesh; null where the usual is offered. */
+  houseSalt: number | null;
   /** Its own entries, and the table's it measured anew. */
   own: Required<OwnMaterials>;
   vessels: OwnVessel[];

@@ -6,7 +6,6 @@ import { USUAL_WORDS } from "@/core/quantity/words";
 import { NO_LIMITS } from "@/core/safety/limits";
 import type { Db } from "./database";
 import { loadOwn } from "./own-entries";
-import { kitchenTaste } from "./record";
 import { kitchen, rates } from "./schema";
 
 const NEW_KITCHEN = { id: 1, name: "This kitchen", measures: "metric" as const };
@@ -22,14 +21,14 @@ export function loadKitchen(db: Db): KitchenView {
     words: row.words === null ? USUAL_WORDS : wordsSchema.parse(row.words),
     usual: row.usual === null ? USUAL : usualSchema.parse(row.usual),
     rates: loadRates(db),
-    tasteShift: kitchenTaste(db),
+    houseSalt: row.houseSalt,
     ...loadOwn(db),
   };
 }
 
 function firstRow(db: Db) {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null, usual: null };
+  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null, usual: null, houseSalt: null };
   db.insert(kitchen).values(fresh).onConflictDoNothing().run();
   return fresh;
 }
@@ -52,7 +51,8 @@ export function forgetRate(db: Db, foodId: string): void {
 
 export function changeKitchen(db: Db, change: KitchenRequest): KitchenView {
   const next = { ...loadKitchen(db), ...change };
-  const { name, timeZone, measures, limits, words, usual } = next;
-  db.update(kitchen).set({ name, timeZone, measures, limits, words, usual }).where(eq(kitchen.id, 1)).run();
+  const { name, timeZone, measures, limits, words, usual, houseSalt } = next;
+  const row = { name, timeZone, measures, limits, words, usual, houseSalt };
+  db.update(kitchen).set(row).where(eq(kitchen.id, 1)).run();
   return next;
 }

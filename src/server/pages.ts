@@ -14,6 +14,7 @@ import { recordQuery } from "@/contracts/record";
 import { listRecord, nextTime, trendPoints } from "./record";
 import { Refusal } from "./problem";
 import { listSittings, loadSitting } from "./sittings";
+import { loadTaste, loadTasting } from "./taste";
 import { plannedNow } from "./exchange/plan-out";
 
 /** What each page shows, read from the kitchen's database. */
@@ -48,12 +49,23 @@ export const kitchenMeasures = () => loadKitchen(database()).measures;
 export function loadBench(search: Search) {
   const food = findFood(FIRST_FOOD);
   if (!food) throw new Error(`${FIRST_FOOD} is not in the table`);
+  const kitchen = loadKitchen(database());
   return {
-    kitchen: loadKitchen(database()),
+    kitchen,
     formula: chosenFormula(search),
-    fresh: firstOffered(food),
+    fresh: firstOffered(food, kitchen.houseSalt ?? undefined),
     nowMs: Date.now(),
   };
+}
+
+export function loadTastePage() {
+  const db = database();
+  return { kitchen: loadKitchen(db), view: loadTaste(db) };
+}
+
+export function loadTastingPage(id: string) {
+  const db = database();
+  return { kitchen: loadKitchen(db), view: orNotFound(() => loadTasting(db, id)) };
 }
 
 export function loadShelf() {

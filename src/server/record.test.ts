@@ -4,7 +4,8 @@ import { preparationOffered } from "@/core/formula/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
-import { kitchenTaste, listRecord, nextTime, trendPoints, wholeRecord } from "./record";
+import { listRecord, nextTime, trendPoints, wholeRecord } from "./record";
+import { loadTaste } from "./taste";
 import { batches } from "./schema";
 import { judgeBatch } from "./work";
 
@@ -116,12 +117,14 @@ test("an address with nonsense in it asks for the whole record", () =>
   ));
 
 describe("what the record teaches", () => {
-  test("judged too salty again and again, less salt is proposed; and a kitchen's taste lies below the usual", () => {
+  test("judged too salty again and again, less salt is proposed; and a kitchen's taste lies below what it had", () => {
     const db = kitchenOf([1, 2, 1, 2].map((salt, i) => ({ name: `Chops ${i}`, kind: "wetBrine", salt })));
     const less = nextTime(db, chops()).find((p) => p.field === "target");
     expect(less).toMatchObject({ from: 0.014, batches: 4, meanScore: 1.5 });
     expect(less?.to).toBeLessThan(0.014);
-    expect(kitchenTaste(db)).toBeLessThan(0);
+    const { taste, known } = loadTaste(db);
+    expect(taste.table.fraction).toBeLessThan(taste.before.fraction);
+    expect({ known, batches: taste.batches }).toEqual({ known: true, batches: 4 });
   });
 
   test("of another food or another preparation nothing is learned", () => {
@@ -133,6 +136,8 @@ describe("what the record teaches", () => {
   test("an empty record proposes nothing and leans nowhere", () => {
     const db = kitchenOf([]);
     expect(nextTime(db, chops())).toEqual([]);
-    expect(kitchenTaste(db)).toBe(0);
+    const { taste, known } = loadTaste(db);
+    expect(taste.table).toEqual(taste.before);
+    expect(known).toBe(false);
   });
 });

@@ -9,13 +9,12 @@ import {
 } from "@/contracts/record";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import type { Formulation } from "@/core/formula/model";
-import { proposalsFor, tasteShift, type Experience, type Proposal } from "@/core/journal/next-time";
+import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
 import type { Db } from "./database";
 import { batches, outcomes } from "./schema";
 
 const HOUR_MS = 3_600_000;
 const TREND_POINTS = 200;
-const TASTE_BATCHES = 20;
 
 const ORDER: Record<RecordQuery["sort"], SQL[]> = {
   newest: [desc(batches.liftedAtMs)],
@@ -92,24 +91,6 @@ function experienceOf(db: Db, foodId: string, kind: string): Experience[] {
 /** What this kitchen's own record proposes for a formulation. */
 export const nextTime = (db: Db, f: Formulation): Proposal[] =>
   proposalsFor(f, experienceOf(db, f.foodId, f.preparation.kind));
-
-/** How far the kitchen's eaters lie from the usual bands, by the salt they judged lately. */
-export function kitchenTaste(db: Db): number {
-  const judged = db
-    .select({ salt: batches.saltScore, targetFraction: batches.targetFraction })
-    .from(batches)
-    .where(isNotNull(batches.saltScore))
-    .orderBy(desc(batches.liftedAtMs))
-    .limit(TASTE_BATCHES)
-    .all();
-  return tasteShift(
-    judged.map((j) => ({
-      targetFraction: j.targetFraction,
-      hours: 0,
-      judged: { salt: j.salt ?? 0, faults: [], words: "" },
-    })),
-  );
-}
 
 /** Batches out of their soak as points: what was wanted, how it was judged, how long it was to take and took. */
 export function trendPoints(db: Db): TrendPoint[] {

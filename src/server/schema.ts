@@ -25,6 +25,8 @@ export const kitchen = sqliteTable(
     words: text("words", { mode: "json" }),
     /** Ovens, shelves, hands and quiet hours a new sitting begins with. Null for the usual. */
     usual: text("usual", { mode: "json" }),
+    /** The wanted salt this kitchen has taken for its own, share of finished flesh. Null for the usual. */
+    houseSalt: real("house_salt"),
   },
   (t) => [check("kitchen_single", sql`${t.id} = 1`)],
 );
@@ -177,6 +179,14 @@ export const rates = sqliteTable("rates", {
   factor: real("factor").notNull(),
   doubt: real("doubt").notNull(),
   learntAtMs: integer("learnt_at_ms").notNull(),
+});
+
+/** Guided tastings: what was drawn, who tasted, and what they said. */
+export const tastings = sqliteTable("tastings", {
+  id: text("id").primaryKey(),
+  /** The tasting as JSON, checked by its contract on the way in and out. */
+  body: text("body", { mode: "json" }).notNull(),
+  startedAtMs: integer("started_at_ms").notNull(),
 });
 
 /** Acts confirmed; one row an act, whoever tapped first. */

@@ -19,19 +19,20 @@ interface Stock extends Pantry {
   vessels: readonly OwnVessel[];
   words: WordAmounts;
   measures: MeasureSystem;
-  tasteShift: number;
+  /** The wanted salt this kitchen has taken for its own; null for the usual. */
+  houseSalt: number | null;
   /** The oven as it is usually set here, as one without a fan, °C. */
   ovenC: number;
 }
 
-type Shelves = Pick<KitchenView, "own" | "vessels" | "words" | "measures" | "tasteShift" | "usual">;
+type Shelves = Pick<KitchenView, "own" | "vessels" | "words" | "measures" | "houseSalt" | "usual">;
 
 function merged<T extends { id: string; name: string }>(table: readonly T[], own: readonly T[] = []): T[] {
   const replaced = table.map((row) => own.find((o) => o.id === row.id) ?? row);
   return [...replaced, ...own.filter((o) => !table.some((row) => row.id === o.id))];
 }
 
-function stockOf({ own, vessels, words, measures, tasteShift, usual }: Shelves): Stock {
+function stockOf({ own, vessels, words, measures, houseSalt, usual }: Shelves): Stock {
   return {
     ...pantryOf(own),
     foods: merged(FOODS, own.foods),
@@ -47,7 +48,7 @@ function stockOf({ own, vessels, words, measures, tasteShift, usual }: Shelves):
     vessels,
     words,
     measures,
-    tasteShift,
+    houseSalt,
     ovenC: stillOvenC(usual.oven),
   };
 }
@@ -58,7 +59,7 @@ const StockContext = createContext<Stock>(
     vessels: [],
     words: USUAL_WORDS,
     measures: "metric",
-    tasteShift: 0,
+    houseSalt: null,
     usual: USUAL,
   }),
 );

@@ -5,7 +5,7 @@ import { pieceSize } from "../vessel/piece-size";
 import type { Formulation, Pieces, Preparation, SaltGiven } from "./model";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
-const DEFAULT_TARGET = 0.014;
+export const USUAL_WANTED = 0.014;
 /** The table's path over its thickness above which one face is taken to be blocked. */
 const ONE_FACE_PATH_SHARE = 0.75;
 
@@ -43,7 +43,7 @@ export const EQUILIBRIUM: Preparation = {
   kind: "wetBrine",
   school: "equilibrium",
   convention: "waterPhase",
-  targetFraction: DEFAULT_TARGET,
+  targetFraction: USUAL_WANTED,
 };
 
 /** What a cook picks from: every preparation, and a brine's two schools apart. */

@@ -83,6 +83,5 @@ export const TASTE_BANDS = [
   { below: Infinity, name: "too salty for most" },
 ] as const;
 
-/** @param shift how far this kitchen's eaters lie from the usual: their record moves the bands */
-export const tasteBand = (fraction: number, shift = 0): string =>
-  TASTE_BANDS.find((band) => fraction < band.below + shift)?.name ?? "too salty for most";
+export const tasteBand = (fraction: number): string =>
+  TASTE_BANDS.find((band) => fraction < band.below)?.name ?? "too salty for most";

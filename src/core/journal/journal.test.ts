@@ -4,7 +4,7 @@ import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
 import { withPreparation } from "../formula/offered";
 import { causesOf, type RealBatch } from "./causes";
-import { accepted, proposalsFor, tasteShift, type Experience } from "./next-time";
+import { accepted, proposalsFor, type Experience } from "./next-time";
 import { FAULT_NAME, faultsOf, judgedSalt, type FaultId } from "./outcome";
 
 function real(input: Formulation, part: Partial<RealBatch> = {}): RealBatch {
@@ -120,11 +120,5 @@ describe("next time, from the kitchen's own record", () => {
     );
     expect(longer?.to).toBeGreaterThan(24);
     expect(proposalsFor(f, [batch(0, 0.016, 2)]).some((p) => p.field === "hours")).toBe(false);
-  });
-
-  test("the taste band moves with the record, and not on one opinion", () => {
-    expect(tasteShift([batch(1)])).toBe(0);
-    expect(tasteShift([batch(1), batch(1), batch(2)])).toBeLessThan(0);
-    expect(tasteShift([batch(-1), batch(-1)])).toBeGreaterThan(0);
   });
 });

@@ -105,11 +105,3 @@ export function accepted(f: Formulation, p: Proposal): { formulation: Formulatio
     note: `${(p.to * 100).toFixed(2)} % salt: ${said} at ${(p.from * 100).toFixed(2)} %`,
   };
 }
-
-/** How far this kitchen's eaters lie from the usual taste bands, mass fraction: their record moves the bands. */
-export function tasteShift(record: readonly Experience[]): number {
-  const salted = record.filter((r) => judgedSalt(r.judged) !== undefined);
-  if (salted.length < 2) return 0;
-  const perBatch = salted.map((r) => -SALT_STEP * (judgedSalt(r.judged) ?? 0));
-  return mean(perBatch) * (salted.length / (salted.length + 2));
-}

@@ -12,7 +12,7 @@ import { Modal } from "@/ui/modal";
 import { allergenName } from "@/ui/names";
 import { QuantityField } from "@/ui/quantity-field";
 import { AllergenBoxes } from "./own/allergen-boxes";
-import { SaveProblem, useSave } from "./use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 
 const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };
 const USUAL_LIMIT_MG = SODIUM_MG.portion;

@@ -8,6 +8,7 @@ import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { storedPlan } from "@/contracts/plan";
 import { sittingBody } from "@/contracts/sitting";
 import { tagsSchema } from "@/contracts/library";
+import { houseSaltSchema, tastingSchema } from "@/contracts/taste";
 import { judgedSchema, panRequest } from "@/contracts/work";
 import { TABLES, type TableName } from "./tables";
 
@@ -41,12 +42,14 @@ const ROWS: Record<TableName, z.ZodType> = {
     limits: reads(limitsSchema.nullable()),
     words: reads(wordsSchema.nullable()),
     usual: reads(usualSchema.nullable()),
+    houseSalt: houseSaltSchema,
   }),
   own_entries: stamped("own_entries", { body: z.unknown() }).refine(
     (row) => ownEntryRequest.safeParse({ kind: field(row, "kind"), entry: field(row, "body") }).success,
     "the entry does not read",
   ),
   rates: stamped("rates"),
+  tastings: stamped("tastings", { body: reads(tastingSchema) }),
   formulas: stamped("formulas", { tags: reads(tagsSchema) }),
   formula_versions: stamped("formula_versions", { body: reads(formulationSchema) }),
   batches: stamped("batches", { body: reads(formulationSchema), sheet: reads(sheetSnapshotSchema) }),
@@ -65,6 +68,7 @@ const ROWS: Record<TableName, z.ZodType> = {
 
 /** Columns that came later: a row written before them has these. */
 const SINCE: Partial<Record<TableName, KitchenRow>> = {
+  kitchen: { houseSalt: null },
   batch_acts: { notDone: false },
   sittings: { plan: null },
 };

@@ -6,6 +6,7 @@ export const TABLES = {
   kitchen: schema.kitchen,
   own_entries: schema.ownEntries,
   rates: schema.rates,
+  tastings: schema.tastings,
   formulas: schema.formulas,
   formula_versions: schema.formulaVersions,
   batches: schema.batches,

@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { send } from "@/ui/send";
-import { SaveProblem } from "../use-save";
+import { SaveProblem } from "@/ui/use-save";
 
 /** A formula of its own that begins as this version. */
 export function Branch({ id, version, name }: { id: string; version: number; name: string }) {

@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useState } from "react";
 import type { FormulaView } from "@/contracts/views";
 import { shortDate } from "@/ui/format";
-import { SaveProblem, useSave } from "../use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 
 const VERSIONS_SHOWN = 3;
 

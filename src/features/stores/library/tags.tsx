@@ -2,7 +2,7 @@
 
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
-import { SaveProblem, useSave } from "../use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 
 /** Words a formula is found by. */
 export function Tags({ id, tags }: { id: string; tags: string[] }) {

@@ -6,7 +6,7 @@ import { useState } from "react";
 import type { FormulaView } from "@/contracts/views";
 import { shortDate } from "@/ui/format";
 import { send } from "@/ui/send";
-import { SaveProblem } from "../use-save";
+import { SaveProblem } from "@/ui/use-save";
 
 interface Props {
   newest: FormulaView;

@@ -10,7 +10,7 @@ import { Select } from "@/ui/choice";
 import { fixed, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
-import { SaveProblem, useSave } from "../use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 
 const WEIGHED: QuantityRule = { dimension: "mass", min: 0.5, max: 600 };
 

@@ -5,7 +5,7 @@ import { v4 as newId } from "uuid";
 import type { Food, Ingredient } from "@/core/materials/types";
 import { QuantityField } from "@/ui/quantity-field";
 import { Modal } from "@/ui/modal";
-import { SaveProblem, useSave } from "../use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 import { AllergenBoxes } from "./allergen-boxes";
 import { ruleOf, type NumberField } from "./fields";
 

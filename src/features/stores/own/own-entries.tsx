@@ -6,7 +6,7 @@ import type { OwnKind } from "@/contracts/kitchen";
 import type { KitchenView, Uses } from "@/contracts/views";
 import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
 import { fixed, grams, percent } from "@/ui/format";
-import { SaveProblem, useSave } from "../use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 import { CalibrateDialog } from "./calibrate-dialog";
 import { EntryDialog } from "./entry-dialog";
 import { FoodFacts, IngredientFacts } from "./fact-fields";

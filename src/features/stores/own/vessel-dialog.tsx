@@ -9,7 +9,7 @@ import type { Vessel } from "@/core/vessel/vessel";
 import { Select } from "@/ui/choice";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
-import { SaveProblem, useSave } from "../use-save";
+import { SaveProblem, useSave } from "@/ui/use-save";
 
 const START: Vessel = {
   shape: "box",

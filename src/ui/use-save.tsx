@@ -2,20 +2,26 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { send } from "@/ui/send";
+import { send } from "./send";
+
+type Method = "POST" | "PUT" | "PATCH" | "DELETE";
 
 /** Sends a change of the kitchen's and shows the page anew; a refusal stays to be read. */
 export function useSave() {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
-  const save = async (method: "PUT" | "PATCH" | "DELETE", path: string, body?: unknown): Promise<boolean> => {
-    const sent = await send(method, path, body);
+  /** @returns what the server answered; undefined where it refused */
+  const ask = async <T,>(method: Method, path: string, body?: unknown): Promise<{ value: T } | undefined> => {
+    const sent = await send<T>(method, path, body);
     const issues = sent.ok ? [] : sent.problem.issues.map((i) => `${i.path}: ${i.message}`);
     setProblem(sent.ok ? null : [sent.problem.detail, ...issues].join(" "));
-    if (sent.ok) router.refresh();
-    return sent.ok;
+    if (!sent.ok) return undefined;
+    router.refresh();
+    return { value: sent.value };
   };
-  return { save, problem };
+  const save = async (method: Method, path: string, body?: unknown): Promise<boolean> =>
+    (await ask(method, path, body)) !== undefined;
+  return { ask, save, problem };
 }
 
 export const SaveProblem = ({ problem }: { problem: string | null }) =>

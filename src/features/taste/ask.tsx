@@ -1,0 +1,107 @@
+import type { Sample } from "@/core/taste/samples";
+import type { Question, Told } from "@/core/taste/tasting";
+import { SAID_OF_SALT } from "./words";
+
+interface Props {
+  question: Question;
+  eater: { name: string };
+  samples: readonly Sample[];
+  onTold: (told: Told) => Promise<void>;
+  onTakeBack?: () => void;
+}
+
+const SALT = [-2, -1, 0, 1, 2];
+
+/** One question, as large as the screen allows: codes alone, nothing of the salt in them. */
+export function Ask({ question, eater, samples, onTold, onTakeBack }: Props) {
+  const { eaterId } = question;
+  return (
+    <section aria-label={`${eater.name} tastes`} className="border-l-8 border-primary bg-base-100 p-4">
+      <p className="flex flex-wrap justify-between gap-x-4 text-lg">
+        <strong>{eater.name}</strong>
+        <span className="text-quiet">
+          {question.nth} of {question.of}
+        </span>
+      </p>
+      {question.kind === "pair" ? (
+        <Pair
+          first={samples[question.first].code}
+          second={samples[question.second].code}
+          onLiked={(liked) =>
+            onTold({ eaterId, kind: "pair", first: question.first, second: question.second, liked })
+          }
+        />
+      ) : (
+        <One
+          code={samples[question.sample].code}
+          onSaid={(salt) => onTold({ eaterId, kind: "said", sample: question.sample, salt })}
+        />
+      )}
+      {onTakeBack && (
+        <button type="button" className="btn mt-4 min-h-11" onClick={onTakeBack}>
+          Take my last answer back
+        </button>
+      )}
+    </section>
+  );
+}
+
+interface PairProps {
+  first: string;
+  second: string;
+  onLiked: (liked: "first" | "second" | null) => void;
+}
+
+function Pair({ first, second, onLiked }: PairProps) {
+  return (
+    <>
+      <h2 className="mt-1 text-3xl">
+        Taste {first}, drink some water, then taste {second}.
+      </h2>
+      <p className="text-lg">Which would you rather have a plate of?</p>
+      <div className="mt-4 grid grid-cols-2 gap-3">
+        {(
+          [
+            ["first", first],
+            ["second", second],
+          ] as const
+        ).map(([liked, code]) => (
+          <button
+            key={liked}
+            type="button"
+            className="btn btn-primary figure h-28 text-5xl"
+            onClick={() => onLiked(liked)}
+          >
+            {code}
+          </button>
+        ))}
+      </div>
+      <button type="button" className="btn mt-3 min-h-12 w-full text-lg" onClick={() => onLiked(null)}>
+        I find no difference
+      </button>
+    </>
+  );
+}
+
+function One({ code, onSaid }: { code: string; onSaid: (salt: number) => void }) {
+  return (
+    <>
+      <h2 className="mt-1 text-3xl">
+        Taste <span className="figure text-5xl">{code}</span>
+      </h2>
+      <p className="text-lg">How is its salt?</p>
+      <div className="mt-4 grid gap-2 sm:grid-cols-5">
+        {SALT.map((salt) => (
+          <button
+            key={salt}
+            type="button"
+            className={`btn h-auto min-h-16 text-lg ${salt === 0 ? "btn-primary" : ""}`}
+            onClick={() => onSaid(salt)}
+          >
+            {SAID_OF_SALT[salt]}
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+import { useState } from "react";
+import type { KitchenView } from "@/contracts/views";
+import { carrierOf, saltWaterToAdd, sodiumOfTasting, type Sample } from "@/core/taste/samples";
+import type { Tasting } from "@/core/taste/tasting";
+import { SALTS } from "@/core/materials/lookup";
+import { Select } from "@/ui/choice";
+import { fixed, grams } from "@/ui/format";
+import { CARRIER_HOW } from "./words";
+
+interface Props {
+  tasting: Tasting;
+  samples: readonly Sample[];
+  open: boolean;
+  kitchen: KitchenView;
+}
+
+/** A scale that shows whole grams cannot weigh these: the same salt as a tenth-strong salt water, which it can. */
+const WATERED = 0.1;
+const EDIBLE = SALTS.filter((s) => s.foodGrade);
+
+/** The five cups: how they are made, and what goes into each, in the order of their codes. */
+export function MakeUp({ tasting, samples, open, kitchen }: Props) {
+  const salts = [...(kitchen.own.salts ?? []).filter((s) => s.foodGrade), ...EDIBLE];
+  const [saltId, setSaltId] = useState(salts[0].id);
+  const salt = salts.find((s) => s.id === saltId) ?? salts[0];
+  const carrier = carrierOf(tasting.carrier);
+  const inOrder = [...samples].sort((a, b) => a.code.localeCompare(b.code));
+  return (
+    <details open={open} className="border border-line bg-base-100 p-4">
+      <summary className="min-h-11 cursor-pointer text-xl font-semibold">
+        Making up the five cups: by somebody who does not taste
+      </summary>
+      <p className="mt-2">{CARRIER_HOW[tasting.carrier]}</p>
+      <Select
+        label="Salt"
+        value={saltId}
+        options={salts.map((s) => ({ value: s.id, label: s.name }))}
+        onChange={setSaltId}
+      />
+      <table className="mt-2 w-full text-left text-lg">
+        <thead className="text-sm text-quiet">
+          <tr>
+            <th scope="col">Cup</th>
+            <th scope="col" className="text-right">
+              Carrier
+            </th>
+            <th scope="col" className="text-right">
+              Salt
+            </th>
+            <th scope="col" className="text-right">
+              or 10 % salt water
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {inOrder.map((s) => (
+            <tr key={s.code} className="border-t border-line">
+              <th scope="row" className="figure py-1 text-2xl">
+                {s.code}
+              </th>
+              <td className="figure text-right">{grams(s.carrierG)} g</td>
+              <td className="figure text-right font-bold">{fixed(s.naclG / salt.naclFraction, 2)} g</td>
+              <td className="figure text-right">
+                {fixed(
+                  saltWaterToAdd(s.carrierG, carrier.nativeFraction, s.fraction, WATERED * salt.naclFraction),
+                  1,
+                )}{" "}
+                g
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-2 text-sm text-quiet">
+        The carrier&apos;s own salt is counted. Where the scale shows whole grams, dissolve 20 g of salt in
+        180 g of water and weigh that in. Whoever swallows every spoon takes in about{" "}
+        {fixed(sodiumOfTasting(carrier, tasting.way), 0)} mg of sodium; tasters may spit out.
+      </p>
+    </details>
+  );
+}
