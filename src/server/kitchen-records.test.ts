@@ -219,7 +219,7 @@ test("the example kitchen loads once, into an empty kitchen only", () => {
     "Juniper pork loin",
   ]);
   expect(listFormulas(db)).toHaveLength(8);
-  expect(finishedBatches(db)).toHaveLength(3);
+  expect(finishedBatches(db)).toHaveLength(12);
   expect(refusal(() => loadDemoKitchen(db, NOW))).toMatchObject({ status: 409 });
 });
 

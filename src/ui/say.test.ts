@@ -2,7 +2,7 @@ import { formulate } from "@/core/formula/formulate";
 import { chops } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
 import { parseQuantity, type QuantityRule } from "@/core/quantity/parse";
-import { fill, sayFormulationError, sayQuantityError } from "./say";
+import { fill, saltVerdict, sayFormulationError, sayQuantityError } from "./say";
 
 const MASS: QuantityRule = { dimension: "mass", min: 5, max: 200_000 };
 const HOURS: QuantityRule = { dimension: "duration", min: 10, max: 96 * 60 };
@@ -86,4 +86,14 @@ test("a rule's figures fill its message, rounded as they are read", () => {
   expect(fill("{{a}} % in {{b}} h of {{c}}", { a: 2.3456, b: 36.04, c: "duck" })).toBe(
     "2.35 % in 36 h of duck",
   );
+});
+
+test("what several eaters found lies between two words: the nearer is said, and always one", () => {
+  for (let score = -2; score <= 2; score += 0.25) expect(saltVerdict(score)).toMatch(/salt|bland/);
+  expect([-2, -0.4, 0.5, 2].map(saltVerdict)).toEqual([
+    "far too little salt",
+    "salt right",
+    "a little salty",
+    "far too salty",
+  ]);
 });

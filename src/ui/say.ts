@@ -120,3 +120,14 @@ export function fill(template: string, data: Record<string, number | string>): s
     return typeof value === "number" ? trimmed(Math.round(value * 100) / 100) : String(value);
   });
 }
+
+const SALT_VERDICTS = [
+  "far too little salt",
+  "a little bland",
+  "salt right",
+  "a little salty",
+  "far too salty",
+];
+
+/** How salty a batch was found, in words. @param score −2 to 2; the mean of several eaters lies between two of them */
+export const saltVerdict = (score: number): string => SALT_VERDICTS[Math.round(score) + 2];

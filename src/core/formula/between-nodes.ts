@@ -3,6 +3,9 @@ import type { Draw } from "./draws";
 /** Where soaks are run, in standard deviations either way; nearly all draws lie between. */
 const NODES = [-2.2, 0, 2.2];
 
+/** Thinnest, fastest, strongest: what this one does not come to, none does. */
+export const QUICKEST: Draw = { thickness: NODES[0], rate: NODES[2], strength: NODES[2] };
+
 /** Every combination of few, middle and much of the three doubts. */
 export const nodeDraws = (): Draw[] =>
   NODES.flatMap((thickness) =>

@@ -1,6 +1,6 @@
 import { diffusivityDoubt, reachHours, THICKNESS_DOUBT_MM } from "./soak";
 import { aimOf } from "./aim";
-import { betweenNodes, nodeDraws } from "./between-nodes";
+import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
 import { drawsOf, type Draw } from "./draws";
 import { AS_LIKELY, reducedProblem, soakProblem, thicknessFelt } from "./soak-problem";
 import { RAIL_TO_H, windowFrom } from "./window";
@@ -46,12 +46,11 @@ export function* ensembleSteps(
   options: EnsembleOptions = {},
 ): Generator<number, Ensemble> {
   const aim = aimOf(input, load);
-  const aims = aim.dry ? [aim] : [aim, overAim(aim)];
   // A crust goes by its bake, and nothing soaks where there is no salt.
   if (load.bake || load.saltG <= 0) return { window: windowFrom(load, {}, {}), members: 0 };
   const doubt = options.rateDoubt ?? diffusivityDoubt(load.food);
   // The eater's target does not move with the doubt about what was weighed.
-  const hoursOf = ({ thickness, rate, strength }: Draw) => {
+  const hoursOf = ({ thickness, rate, strength }: Draw, aims: readonly Aim[]) => {
     const problem = soakProblem(input, load, {
       thickerMm: THICKNESS_DOUBT_MM * thickness,
       diffusivityFactor: Math.exp(doubt * rate),
@@ -59,8 +58,12 @@ export function* ensembleSteps(
     });
     return reachHours(reducedProblem(problem), aims, FOLLOWED_H, MEMBER);
   };
+  // What the quickest never comes to is not looked for: an equilibrium bath does not go over.
+  const all = aim.dry ? [aim] : [aim, overAim(aim)];
+  const quickest = hoursOf(QUICKEST, all);
+  const aims = all.filter((_, a) => quickest[a] !== undefined);
   const place = (thickness: number) => Math.log(thicknessFelt(input, THICKNESS_DOUBT_MM * thickness));
-  const atNodes = yield* each(nodeDraws(), hoursOf);
+  const atNodes = yield* each(nodeDraws(), (draw) => hoursOf(draw, aims));
   const read = aims.map((_, a) =>
     betweenNodes(
       atNodes.map((hours) => hours[a]),
@@ -69,12 +72,16 @@ export function* ensembleSteps(
   );
   const draws = drawsOf(MEMBERS);
   const allRead = !options.eachRun && read.every((hours) => hours);
-  const run = allRead ? [] : yield* each(draws, hoursOf);
+  const run = allRead ? [] : yield* each(draws, (draw) => hoursOf(draw, aims));
   const inProportion = proportions(input, load, aims);
-  const [ready, over = []] = read.map((hours, a) =>
-    draws.map((draw, i) => withinTheRail(allRead ? hours?.(draw) : run[i][a], inProportion[a])),
+  const soft = new Map(
+    aims.map((of, a) => [
+      of,
+      softFrom(draws.map((draw, i) => withinTheRail(allRead ? read[a]?.(draw) : run[i][a], inProportion[a]))),
+    ]),
   );
-  return { window: windowFrom(load, softFrom(ready), softFrom(over)), members: MEMBERS };
+  const [ready, over] = all.map((of) => soft.get(of) ?? {});
+  return { window: windowFrom(load, ready, over ?? {}), members: MEMBERS };
 }
 
 function* each<T, R>(all: readonly T[], of: (one: T) => R): Generator<number, R[]> {

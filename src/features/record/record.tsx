@@ -14,6 +14,7 @@ import type { KitchenView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
 import { percent, shortDate } from "@/ui/format";
 import { KIND_NAME } from "@/ui/names";
+import { saltVerdict } from "@/ui/say";
 import { Shell } from "@/ui/shell/shell";
 import { Trends } from "./trends";
 
@@ -131,8 +132,6 @@ const KINDS = (Object.keys(KIND_NAME) as (keyof typeof KIND_NAME)[]).map((value)
   label: KIND_NAME[value],
 }));
 
-const SALT_WORDS = ["far too little salt", "a little bland", "salt right", "a little salty", "far too salty"];
-
 function Row(props: { row: RecordRow; timeZone: string; picked: boolean; onPick: () => void }) {
   const { row, timeZone, picked, onPick } = props;
   return (
@@ -149,7 +148,7 @@ function Row(props: { row: RecordRow; timeZone: string; picked: boolean; onPick:
           <span className="text-lg font-semibold">{row.name}</span>
           <span className="block text-sm text-quiet">
             {KIND_NAME[row.kind as keyof typeof KIND_NAME] ?? row.kind} · {percent(row.targetFraction)} %
-            wanted · {row.saltScore === null ? "not judged" : SALT_WORDS[row.saltScore + 2]}
+            wanted · {row.saltScore === null ? "not judged" : saltVerdict(row.saltScore)}
           </span>
         </span>
         <span className="figure text-sm">{shortDate(row.liftedAtMs, timeZone)}</span>

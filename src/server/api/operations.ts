@@ -17,6 +17,7 @@ import type { Db } from "../database";
 import { createFromFile, formulaHeads, loadFormula, saveNew, saveVersion } from "../formulas";
 import { addReading } from "../readings";
 import { allSamples, takeSample } from "../samples";
+import { loadTaste } from "../taste";
 import { COMPUTE, isComputeName, type ComputeName } from "./compute";
 
 export interface Call {
@@ -34,7 +35,7 @@ export interface Operation {
   /** As OpenAPI writes it: /formulas/{id}. */
   path: string;
   summary: string;
-  tag: "compute" | "recipes" | "formulas" | "batches" | "readings";
+  tag: "compute" | "recipes" | "formulas" | "batches" | "readings" | "taste";
   body?: z.ZodType;
   status: 200 | 201;
   response: z.ZodType;
@@ -61,6 +62,22 @@ const batchAnswer = batchHead.extend({ formulation: formulationSchema, timeZone:
 const readingsAnswer = z.object({
   readings: z.array(z.object({ id: z.number(), atMs: z.number(), reading: readingRequest.shape.reading })),
   samples: z.array(sampleRequest),
+});
+
+const liked = z.object({ fraction: z.number(), low: z.number(), high: z.number() });
+const tasteAnswer = z.object({
+  table: liked,
+  eaters: z.array(
+    z.object({ id: z.string(), name: z.string(), liked, answers: z.number(), batches: z.number() }),
+  ),
+  /** Of the table, before anything was said. */
+  before: liked,
+  answers: z.number(),
+  batches: z.number(),
+  /** Enough was said to take it for the table's. */
+  known: z.boolean(),
+  /** What a new Bench asks for; null where the usual. */
+  houseSalt: z.number().nullable(),
 });
 
 const computes = (Object.keys(COMPUTE) as ComputeName[]).map((name): Operation => ({
@@ -183,6 +200,18 @@ export const OPERATIONS: readonly Operation[] = [
     tag: "batches",
     response: batchAnswer,
     run: ({ db, path }) => loadBatch(db, path.id),
+  }),
+  get({
+    id: "houseTaste",
+    path: "/taste",
+    summary:
+      "The salt this kitchen's eaters like, by its tastings and judged dinners; shares of finished flesh",
+    tag: "taste",
+    response: tasteAnswer,
+    run: ({ db }) => {
+      const { taste, known, houseSalt } = loadTaste(db);
+      return { ...taste, known, houseSalt };
+    },
   }),
   get({
     id: "listReadings",

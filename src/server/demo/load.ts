@@ -1,13 +1,13 @@
-import type { Judged } from "@/core/journal/outcome";
-import { liftBatch, startBatch } from "../batches";
+import { startBatch } from "../batches";
 import type { Db } from "../database";
 import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
 import { createSitting } from "../sittings";
+import { demoSeason, firstTryOf } from "./season";
 import { demoSittings } from "./sittings";
-import { confirmAct, judgeBatch } from "../work";
+import { confirmAct } from "../work";
 import { batches, formulas } from "../schema";
 import type { OwnEntryRequest } from "@/contracts/kitchen";
 import { findSalt } from "@/core/materials/lookup";
@@ -58,7 +58,7 @@ const CANTEEN: KitchenLimits = {
 };
 
 /**
- * Loads the example kitchen: one batch running, one about to come out, one finished.
+ * Loads the example kitchen: three batches running, a season of judged ones, two sittings.
  * @throws Refusal 409 unless the kitchen is empty: examples never mix with real work
  */
 export function loadDemoKitchen(db: Db, nowMs: number): void {
@@ -75,18 +75,18 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     for (const entry of CANTEENS_OWN) keepOwn(tx, entry, nowMs);
     const hoursAgo = (h: number) => nowMs - h * HOUR_MS;
 
-    const firstTry = { ...PORK_LOIN, preparation: { ...PORK_LOIN.preparation, targetFraction: 0.016 } };
-    const loin = createFormula(tx, firstTry, "First try", hoursAgo(24 * 14));
+    const firstTry = firstTryOf(PORK_LOIN, 0.016);
+    const loin = createFormula(tx, firstTry, "First try", hoursAgo(24 * 100));
     const note = "Eaters found 1.6 % a touch salty";
-    saveVersion(tx, loin.formulaId, { formulation: PORK_LOIN, baseVersion: 1, note }, hoursAgo(24 * 7));
-    const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 20));
+    saveVersion(tx, loin.formulaId, { formulation: PORK_LOIN, baseVersion: 1, note }, hoursAgo(24 * 80));
+    const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 99));
 
     const others = [LAMB_SHOULDER, SHORT_RIBS, TOFU, MACKEREL, GREY_MULLET, CELERIAC];
     const written = others.map((f, i) => ({
       formulation: f,
-      formulaId: createFormula(tx, f, "First written down", hoursAgo(24 * (40 - i))).formulaId,
+      formulaId: createFormula(tx, f, "First written down", hoursAgo(24 * (98 - i))).formulaId,
     }));
-    const [lamb, ribs, , mackerel, mullet, celeriac] = written;
+    const [lamb, ribs, tofu, mackerel, mullet, celeriac] = written;
     const tagged: [string, string[]][] = [
       [loin.formulaId, ["Saturday", "oven"]],
       [duck.formulaId, ["Saturday", "overnight"]],
@@ -105,27 +105,12 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     const begin = (formulaId: string, formulation: Formulation, h: number) =>
       startBatch(tx, { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] }, hoursAgo(h))
         .id;
-    const eaten = (formulaId: string, formulation: Formulation, daysAgo: number, judged: Judged) => {
-      const outH = 24 * daysAgo + 1.5;
-      const id = begin(formulaId, formulation, outH + formulation.pullH);
-      liftBatch(tx, id, hoursAgo(outH), hoursAgo(outH));
-      judgeBatch(tx, id, judged, hoursAgo(outH - 5));
-    };
-    eaten(loin.formulaId, firstTry, 13, {
-      salt: 1,
-      evenness: -1,
-      juiciness: 1,
-      faults: ["too_salty"],
-      words: "",
+    demoSeason(tx, nowMs, "Europe/London", {
+      firstLoin: { formulaId: loin.formulaId, formulation: firstTry },
+      loin: { formulaId: loin.formulaId, formulation: PORK_LOIN },
+      duck: { formulaId: duck.formulaId, formulation: DUCK_LEGS },
+      ...{ lamb, ribs, tofu, mackerel, mullet, celeriac },
     });
-    eaten(duck.formulaId, DUCK_LEGS, 12, {
-      salt: 0,
-      texture: 2,
-      surface: 1,
-      faults: [],
-      words: "Skin like paper after the night bare on the rack.",
-    });
-    eaten(duck.formulaId, DUCK_LEGS, 6, { salt: 1, texture: 1, surface: 2, faults: [], words: "" });
     const soaking: [string, Formulation, number][] = [
       [loin.formulaId, PORK_LOIN, 25.5],
       [duck.formulaId, DUCK_LEGS, 23],

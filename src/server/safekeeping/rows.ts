@@ -52,7 +52,12 @@ const ROWS: Record<TableName, z.ZodType> = {
   tastings: stamped("tastings", { body: reads(tastingSchema) }),
   formulas: stamped("formulas", { tags: reads(tagsSchema) }),
   formula_versions: stamped("formula_versions", { body: reads(formulationSchema) }),
-  batches: stamped("batches", { body: reads(formulationSchema), sheet: reads(sheetSnapshotSchema) }),
+  batches: stamped("batches", {
+    body: reads(formulationSchema),
+    sheet: reads(sheetSnapshotSchema),
+    // The mean of what several eaters said lies between two steps.
+    saltScore: z.number().min(-2).max(2).nullable(),
+  }),
   batch_events: stamped("batch_events"),
   acknowledgements: stamped("acknowledgements"),
   readings: stamped("readings", { body: reads(readingBody) }),

@@ -1,12 +1,14 @@
 "use client";
 
+import Link from "next/link";
 import { AS_WANTED } from "@/core/formula/defaults";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
 import type { Third } from "@/core/ways/third";
-import { duration } from "@/ui/format";
+import { duration, percent } from "@/ui/format";
+import { usePantry } from "@/ui/pantry";
 import { trimZeros, useQuantity } from "@/ui/use-quantity";
 import type { ThirdHeld } from "./use-third";
 
@@ -65,6 +67,12 @@ export function Three({ value, sheet, third: { follower, problem, set }, onValid
           onChange={(p) => set("strength", (f) => withStrength(f, p / 100))}
         />
       </div>
+      <HouseSalt
+        wanted={preparation.targetFraction}
+        onTake={(fraction) =>
+          set("salt", (f) => ({ ...f, preparation: { ...f.preparation, targetFraction: fraction } }))
+        }
+      />
       {problem && (
         <p role="status" className="mt-1 border-l-4 border-warning bg-base-100 px-2 py-1 text-sm">
           {problem}
@@ -73,6 +81,29 @@ export function Three({ value, sheet, third: { follower, problem, set }, onValid
     </section>
   );
 }
+
+/** Where the kitchen has a taste of its own: that this is it, or what it would be. */
+function HouseSalt({ wanted, onTake }: { wanted: number; onTake: (fraction: number) => void }) {
+  const { houseSalt } = usePantry();
+  if (houseSalt === null) return null;
+  if (Math.abs(wanted - houseSalt) < HOUSE_CLOSE)
+    return (
+      <p className="mt-1 text-sm text-quiet">
+        {percent(houseSalt)} % is this kitchen&apos;s own taste.{" "}
+        <Link className="underline" href="/record/taste">
+          From what
+        </Link>
+      </p>
+    );
+  return (
+    <button type="button" className="btn mt-1 min-h-11" onClick={() => onTake(houseSalt)}>
+      House taste: {percent(houseSalt)} %
+    </button>
+  );
+}
+
+/** Nearer than two digits of a per cent show. */
+const HOUSE_CLOSE = 5e-5;
 
 interface Strength {
   label: string;
