@@ -96,6 +96,7 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
       },
     },
     { file: "stores", path: "/stores", dark: true },
+    { file: "house-taste", path: "/record/taste" },
     {
       // Last: the kitchen keeps its measures.
       file: "bench-us",

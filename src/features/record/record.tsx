@@ -52,7 +52,15 @@ export function Record({ kitchen, record, trends }: Props) {
   const pages = Math.max(1, Math.ceil(total / PAGE_SIZE));
   const kinds = [{ value: "all" as const, label: "every preparation" }, ...KINDS];
   return (
-    <Shell title="Record" note={`${total} ${total === 1 ? "batch" : "batches"}`}>
+    <Shell
+      title="Record"
+      note={`${total} ${total === 1 ? "batch" : "batches"}`}
+      actions={
+        <Link className="btn min-h-11" href="/record/taste">
+          House taste
+        </Link>
+      }
+    >
       <div className="space-y-4 p-4 lg:p-6">
         <form
           className="flex flex-wrap items-end gap-x-6 gap-y-2"

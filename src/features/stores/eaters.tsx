@@ -1,6 +1,7 @@
 "use client";
 
 import { Plus, Trash2 } from "lucide-react";
+import Link from "next/link";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
 import { HEATS } from "@/core/formula/dish-facts";
@@ -37,6 +38,11 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
   return (
     <section aria-label="Eaters">
       <h3 className="mt-6 text-xl">Eaters to be careful for</h3>
+      <p className="text-sm">
+        <Link className="underline" href="/record/taste">
+          How much salt they like
+        </Link>
+      </p>
       <ul>
         {limits.eaters.map((eater) => (
           <li key={eater.id} className="flex items-center justify-between gap-3 border-b border-line">

@@ -39,7 +39,7 @@ export function House({ kitchen, view }: Props) {
         </Link>
       }
     >
-      <div className="grid gap-8 p-4 lg:grid-cols-[3fr_2fr] lg:p-6">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 p-4 lg:grid-cols-[3fr_2fr] lg:p-6">
         <section aria-label="What is liked here">
           <p className="text-lg">
             {known
@@ -47,7 +47,8 @@ export function House({ kitchen, view }: Props) {
               : "Not asked yet: the usual, and how far eaters lie from it"}
           </p>
           <p className="figure text-6xl leading-tight" data-liked>
-            {percent(taste.table.fraction)} <span className="font-sans text-2xl">%</span>
+            {percent(taste.table.fraction)}
+            <span className="ml-1 font-sans text-2xl">%</span>
           </p>
           <p className="text-lg">
             between <span className="figure">{percent(taste.table.low)}</span> and{" "}

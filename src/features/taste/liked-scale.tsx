@@ -23,7 +23,7 @@ export function LikedScale({ rows }: { rows: readonly Row[] }) {
         {rows.map(({ name, note, liked, strong }) => (
           <li
             key={name}
-            className="grid grid-cols-[9rem_1fr_5.5rem] items-center gap-3 border-b border-line py-2 sm:grid-cols-[12rem_1fr_6rem]"
+            className="grid grid-cols-[6.5rem_minmax(0,1fr)_5rem] items-center gap-3 border-b border-line py-2 sm:grid-cols-[12rem_minmax(0,1fr)_6rem]"
           >
             <span className="leading-tight">
               <span className={strong ? "text-lg font-bold" : "font-semibold"}>{name}</span>
@@ -55,16 +55,19 @@ export function LikedScale({ rows }: { rows: readonly Row[] }) {
           </li>
         ))}
       </ul>
-      <div className="grid grid-cols-[9rem_1fr_5.5rem] gap-3 sm:grid-cols-[12rem_1fr_6rem]" aria-hidden>
+      <div
+        className="grid grid-cols-[6.5rem_minmax(0,1fr)_5rem] gap-3 sm:grid-cols-[12rem_minmax(0,1fr)_6rem]"
+        aria-hidden
+      >
         <span />
         <span className="relative block h-6 text-sm text-quiet">
           {MARKS.map((mark) => (
             <span key={mark} className="absolute -translate-x-1/2" style={{ left: place(mark) }}>
-              {percent(mark, 1)} %
+              {percent(mark, 1)}
             </span>
           ))}
         </span>
-        <span />
+        <span className="text-right text-sm text-quiet">% salt</span>
       </div>
     </div>
   );

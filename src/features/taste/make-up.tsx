@@ -10,8 +10,10 @@ import { CARRIER_HOW } from "./words";
 interface Props {
   tasting: Tasting;
   samples: readonly Sample[];
-  open: boolean;
   kitchen: KitchenView;
+  /** The cups stand there: what is in them is put out of sight. */
+  ready: boolean;
+  onReady: () => void;
 }
 
 /** A scale that shows whole grams cannot weigh these: the same salt as a tenth-strong salt water, which it can. */
@@ -19,14 +21,14 @@ const WATERED = 0.1;
 const EDIBLE = SALTS.filter((s) => s.foodGrade);
 
 /** The five cups: how they are made, and what goes into each, in the order of their codes. */
-export function MakeUp({ tasting, samples, open, kitchen }: Props) {
+export function MakeUp({ tasting, samples, kitchen, ready, onReady }: Props) {
   const salts = [...(kitchen.own.salts ?? []).filter((s) => s.foodGrade), ...EDIBLE];
   const [saltId, setSaltId] = useState(salts[0].id);
   const salt = salts.find((s) => s.id === saltId) ?? salts[0];
   const carrier = carrierOf(tasting.carrier);
   const inOrder = [...samples].sort((a, b) => a.code.localeCompare(b.code));
   return (
-    <details open={open} className="border border-line bg-base-100 p-4">
+    <details key={String(ready)} open={!ready} className="border border-line bg-base-100 p-4">
       <summary className="min-h-11 cursor-pointer text-xl font-semibold">
         Making up the five cups: by somebody who does not taste
       </summary>
@@ -76,6 +78,11 @@ export function MakeUp({ tasting, samples, open, kitchen }: Props) {
         180 g of water and weigh that in. Whoever swallows every spoon takes in about{" "}
         {fixed(sodiumOfTasting(carrier, tasting.way), 0)} mg of sodium; tasters may spit out.
       </p>
+      {!ready && (
+        <button type="button" className="btn btn-primary mt-3 min-h-12 text-lg" onClick={onReady}>
+          The cups stand ready: taste
+        </button>
+      )}
     </details>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { TastingView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";
@@ -16,22 +17,26 @@ import { CARRIER_NAME, sayAnswers } from "./words";
 
 /** One tasting, from weighing out to what came out: an eater at a time, blind to the end of their own. */
 export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; view: TastingView }) {
-  const [view, setView] = useState(loaded);
+  const router = useRouter();
+  const [held, setHeld] = useState({ loaded, view: loaded });
+  // What the server tells anew goes before what was answered here.
+  if (held.loaded !== loaded) setHeld({ loaded, view: loaded });
+  const { view } = held;
+  /** Shows what was kept; where it was refused, what is asked by now. */
+  const show = (kept: { value: TastingView } | undefined) =>
+    kept ? setHeld({ loaded, view: kept.value }) : router.refresh();
   const { ask, problem } = useSave();
   const { tasting, questions } = view;
   const samples = samplesOf(tasting.seed, carrierOf(tasting.carrier), tasting.way, tasting.eaters.length);
+  // The cups are made up before anybody looks who tastes.
+  const [ready, setReady] = useState(tasting.answers.length > 0);
   const [chosen, setChosen] = useState<string>();
   const question = questions.find((q) => q.eaterId === chosen) ?? questions[0];
   const eater = tasting.eaters.find((e) => e.id === question?.eaterId);
   const path = `/api/tastings/${view.id}/answers`;
-  const tell = async (told: Told) => {
-    const kept = await ask<TastingView>("POST", path, told);
-    if (kept) setView(kept.value);
-  };
-  const takeBack = async (eaterId: string) => {
-    const kept = await ask<TastingView>("DELETE", `${path}?eater=${encodeURIComponent(eaterId)}`);
-    if (kept) setView(kept.value);
-  };
+  const tell = async (told: Told) => show(await ask<TastingView>("POST", path, told));
+  const takeBack = async (eaterId: string) =>
+    show(await ask<TastingView>("DELETE", `${path}?eater=${encodeURIComponent(eaterId)}`));
   const done = tasting.eaters.filter((e) => !questions.some((q) => q.eaterId === e.id));
   const answered = (id: string) => tasting.answers.filter((a) => a.eaterId === id).length;
   return (
@@ -47,8 +52,14 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
       }
     >
       <div className="mx-auto max-w-3xl space-y-8 p-4 lg:p-6">
-        <MakeUp tasting={tasting} samples={samples} open={tasting.answers.length === 0} kitchen={kitchen} />
-        {question && eater && (
+        <MakeUp
+          tasting={tasting}
+          samples={samples}
+          kitchen={kitchen}
+          ready={ready}
+          onReady={() => setReady(true)}
+        />
+        {ready && question && eater && (
           <Ask
             key={`${question.eaterId} ${question.nth}`}
             question={question}
@@ -59,7 +70,7 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
           />
         )}
         <SaveProblem problem={problem} />
-        {questions.length > 1 && (
+        {ready && questions.length > 1 && (
           <p className="flex flex-wrap items-center gap-2">
             Somebody else is here first:
             {questions
