@@ -71,16 +71,6 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
       act: (p) =>
         p.getByRole("region", { name: "What is done" }).evaluate((method) => method.scrollIntoView()),
     },
-    {
-      file: "at-work-weigh-in",
-      path: `/work/${loinBatchId}`,
-      act: async (p) => {
-        await p.locator("summary", { hasText: /^Done/ }).click();
-        await p.locator('[data-listed="weigh_out"] button').first().click();
-        await p.getByLabel("Tare: the empty bowl").fill("180");
-        await p.getByLabel(/^Scale reads.*fine sea salt$/).fill("330");
-        await p.waitForTimeout(1200);
-      },
     },
     { file: "sitting", path: "/sitting", act: sitting(" at the lock", "Next:") },
     { file: "sitting-clash", path: "/sitting", act: sitting("Harvest supper", "A second oven") },
