@@ -71,7 +71,6 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
       act: (p) =>
         p.getByRole("region", { name: "What is done" }).evaluate((method) => method.scrollIntoView()),
     },
-    },
     { file: "sitting", path: "/sitting", act: sitting(" at the lock", "Next:") },
     { file: "sitting-clash", path: "/sitting", act: sitting("Harvest supper", "A second oven") },
     { file: "record", path: "/record" },

@@ -1,14 +1,7 @@
 import type { Belief } from "../bayes/grid";
 import { drawing } from "./drawn";
 import { likingAfter, nextPair, type Answer } from "./liking";
-import {
-  carrierOf,
-  orderOf,
-  questionsOf,
-  SAMPLE_FRACTIONS,
-  type CarrierId,
-  type TastingWay,
-} from "./samples";
+import { orderOf, questionsOf, SAMPLE_FRACTIONS, type CarrierId, type TastingWay } from "./samples";
 
 /** A guided tasting as it is kept: what was drawn, who tastes, and every answer in its order. */
 export interface Tasting {
