@@ -11,8 +11,8 @@ test("a killed server forgets nothing that was acknowledged", async ({ page, emp
   await emptyKitchen.start();
   await page.goto(emptyKitchen.url);
   await expect(page.getByRole("article", { name: "Duck legs, dry brined" })).toBeVisible();
-  await expect(page.getByRole("link", { name: "Juniper pork loin" })).toBeVisible();
-  await page.getByRole("link", { name: "Juniper pork loin" }).click();
+  await expect(page.getByRole("link", { name: "Juniper pork loin" }).first()).toBeVisible();
+  await page.getByRole("link", { name: "Juniper pork loin" }).first().click();
   await expect(page.getByText(/^When it came out/)).toBeVisible();
 });
 

@@ -28,7 +28,12 @@ const METRIC: Dialect = {
 
 /** A recipe that says what its own spoon or cup holds is obeyed. */
 const OWN = (unit: string) =>
-  new RegExp(String.raw`\b(?:${unit})s?\s*(?:=|is|are|means|of|\()\s*(\d{1,3}(?:[.,]\d)?)\s*ml`, "i");
+  new RegExp(
+    String.raw`(?:(?<![\w.,/])(${FIGURE})\s{0,3})?\b(?:${unit})s?\s*(?:=|is|are|means|of|\()\s*(\d{1,3}(?:[.,]\d)?)\s*ml`,
+    "iu",
+  );
+/** What a spoon or a cup of that name may hold, mL: "2 tablespoons (40 ml)" speaks of two. */
+const PLAUSIBLE_ML: Record<string, [number, number]> = { tbsp: [12, 22], tsp: [4, 6], cup: [180, 300] };
 const AUSTRALIAN = /\baustralian?\b|\b(?:aussie|arvo|barbie)\b|\bAU\b/i;
 const AMERICAN = /\d\s*°?\s*F\b|\bfahrenheit\b|\b(?:lbs?|pounds?|ounces?|sticks?|quarts?)\b|\d\s*oz\b/i;
 /** A pint is the larger one wherever nothing says America. */
@@ -39,12 +44,15 @@ const BRITISH = /\bgas(?: mark)?\s*\d|\bcaster\b|\bpints?\b(?![^.]*\bcups?\b)|\d
 export function dialectOf(text: string, usual: "us" | "metric"): Dialect {
   const american = AMERICAN.test(text);
   const base = american ? US : BRITISH.test(text) ? METRIC : usual === "us" ? US : METRIC;
-  const said = (unit: string) => {
+  const said = (unit: string, which: keyof typeof PLAUSIBLE_ML) => {
     const found = OWN(unit).exec(text);
-    return found ? Number(found[1].replace(",", ".")) : undefined;
+    if (!found) return undefined;
+    const ml = Number(found[2].replace(",", ".")) / (found[1] ? valueOf(found[1]) : 1);
+    const [least, most] = PLAUSIBLE_ML[which];
+    return ml >= least && ml <= most ? ml : undefined;
   };
   const tbspMl =
-    said("T|tbsp|tablespoon") ?? (AUSTRALIAN.test(text) ? VOLUME_ML.australian_tbsp : base.tbspMl);
+    said("T|tbsp|tablespoon", "tbsp") ?? (AUSTRALIAN.test(text) ? VOLUME_ML.australian_tbsp : base.tbspMl);
   return {
     ...base,
     pintMl:
@@ -52,8 +60,8 @@ export function dialectOf(text: string, usual: "us" | "metric"): Dialect {
         ? VOLUME_ML.us_pint
         : VOLUME_ML.imperial_pint,
     tbspMl,
-    cupMl: said("cup") ?? base.cupMl,
-    tspMl: said("t|tsp|teaspoon") ?? base.tspMl,
+    cupMl: said("cup", "cup") ?? base.cupMl,
+    tspMl: said("t|tsp|teaspoon", "tsp") ?? base.tspMl,
   };
 }
 

@@ -187,10 +187,20 @@ const UNSAFE: [string, RegExp][] = [
   ["leftovers", /\bleftovers?\b[^.]*\b(?:room temperature|on the counter|overnight)\b/i],
 ];
 
+/** "The reserved marinade" never touched raw food where it was kept back before. */
+const keptClean = (step: string, before: readonly string[]): boolean =>
+  /\breserved\b/i.test(step) &&
+  before.some((s) => /\b(?:reserve|set aside|keep back|hold back|put aside)\b(?![^.]*\bafter\b)/i.test(s));
+
 function unsafeSteps(method: readonly string[]): Contradiction[] {
   return UNSAFE.flatMap(([id, words]) => {
     // What it warns against is no step.
-    const says = method.filter((s) => words.test(s) && !/\b(?:never|do not|don[’']t|avoid)\b/i.test(s));
+    const says = method.filter(
+      (s, i) =>
+        words.test(s) &&
+        !/\b(?:never|do not|don[’']t|avoid)\b/i.test(s) &&
+        !(id === "reused_marinade" && keptClean(s, method.slice(0, i))),
+    );
     if (says.length === 0) return [];
     const { severity, title, safeAlternative, deferTo } = hazard(id);
     return [{ id, severity, title, instead: safeAlternative, says, deferTo }];

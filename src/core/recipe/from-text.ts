@@ -128,9 +128,14 @@ function headingOf(line: string, raw: string): Part | undefined {
   const marked = /^#{1,6}\s/.test(bare) || /^\*\*[^*]+\*\*:?$/.test(bare);
   if (METHOD_HEADING.test(line)) return "method";
   if (LIST_HEADING.test(line) && !/[.!?]$/.test(line)) return "ingredients";
-  if (marked || (isHeading(line) && line.length < 70 && !DOING.test(line))) return "ingredients";
+  if (marked || BARE_PART.test(line) || (isHeading(line) && line.length < 70 && !DOING.test(line)))
+    return "ingredients";
   return undefined;
 }
+
+/** "Glaze", alone on its line. */
+const BARE_PART =
+  /^(?:the )?(?:glaze|sauce|dressing|gravy|marinade|brine|rub|spice rub|paste|crust|cure|salsa|topping|stuffing|butter|relish|raita|to finish|to serve)$/i;
 
 /** Markdown's marks off; the words stay. */
 const plain = (raw: string): string =>

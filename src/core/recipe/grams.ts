@@ -18,7 +18,8 @@ export type Measured = { kind: "salt"; salt: Salt } | { kind: "ingredient"; ingr
 
 /**
  * Turns an amount into grams of a known thing.
- * @param foodG what "to taste" is counted on, g
+ * @param foodG what "to taste" and shares are counted on, g
+ * @param waterG what a share of meat and water counts besides, g
  * @returns undefined where the line says no amount
  */
 export function gramsOf(
@@ -26,6 +27,7 @@ export function gramsOf(
   thing: Measured,
   words: WordAmounts,
   foodG: number,
+  waterG = 0,
 ): LineGrams | undefined {
   switch (amount.kind) {
     case "unsaid":
@@ -35,8 +37,10 @@ export function gramsOf(
       return between(amount.low, amount.high, "scale");
     case "volume":
       return poured(amount.low, amount.high, thing);
-    case "share":
-      return between((amount.percent / 100) * foodG, (amount.percent / 100) * foodG, "scale");
+    case "share": {
+      const grams = (amount.percent / 100) * (foodG + (amount.withWater ? waterG : 0));
+      return between(grams, grams, "scale");
+    }
     case "words": {
       const toTaste = amount.words === "to taste" ? foodG / 1000 : 1;
       const grams = gramsOfWords(amount.words, densityOf(thing), words);

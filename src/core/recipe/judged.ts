@@ -125,7 +125,7 @@ function hoursDisagree(recipe: LooseRecipe, { soak }: Read): Contradiction[] {
     ...recipe.method.filter((s) => s !== soak.sentence),
   ].flatMap((text) =>
     STANDING.test(text) &&
-    !/\b(?:once|used to|i did|oven|roast|bake|before serving|keeps?|leftovers?|up to|turn|stir|room temp)\b/i.test(
+    !/\b(?:once|used to|i did|further|another \d|oven|roast|bake|before serving|keeps?|leftovers?|up to|turn|stir|room temp)\b/i.test(
       text,
     )
       ? timesIn(text)
@@ -176,9 +176,17 @@ const sum = (all: readonly number[]): number => all.reduce((a, b) => a + b, 0);
 function amountsDisagree(recipe: LooseRecipe, { lines }: Read, dialect: Dialect): Contradiction[] {
   for (const sentence of recipe.method) {
     if (/\b(?:half|rest|remaining|more|another|extra|some of)\b/i.test(sentence)) continue;
+    // Part of it now, "the rest" in the sentence after.
+    const next = recipe.method[recipe.method.indexOf(sentence) + 1] ?? "";
+    const inPart = /\b(?:rest|remaining|remainder|balance|other half)\b/i.test(next);
     for (const amount of amountsIn(sentence, dialect)) {
       if (amount.kind === "count") continue;
-      const after = sentence.slice(amount.end, amount.end + 40).toLowerCase();
+      // What it is of stands before the next comma, and before the next figure.
+      const after = sentence
+        .slice(amount.end, amount.end + 40)
+        .toLowerCase()
+        .replace(/\([^)]*\)/g, " ")
+        .split(/[,;.]|\s\d/)[0];
       const line = lines.find((l) => {
         const word = l.name
           .toLowerCase()
@@ -192,6 +200,7 @@ function amountsDisagree(recipe: LooseRecipe, { lines }: Read, dialect: Dialect)
       });
       if (!line || (line.amount.kind !== "mass" && line.amount.kind !== "volume")) continue;
       const ratio = amount.low / Math.max(1e-9, line.amount.high);
+      if (inPart && ratio < 1) continue;
       if (ratio > 1.2 || amount.high / Math.max(1e-9, line.amount.low) < 0.8)
         return [
           {

@@ -16,18 +16,28 @@ const LED = new RegExp(
 );
 const LEADING = /^(?:take|get|add|stir|mix|use|go|have|buy|you (?:want|need)|goes?|there are|in)\s+/i;
 
+/** No sentence of a cook's is longer: what is, is looked at in stretches of so many characters. */
+const SENTENCE_MOST = 600;
+
 /** Lines a text without a list would have had, each as it stands in the text. */
 export function linesInProse(text: string, dialect: Dialect): string[] {
   return text
     .replace(/\s+/g, " ")
     .split(/(?<=[.!?;:])\s+/)
+    .flatMap((s) => s.match(STRETCH) ?? [])
     .flatMap((sentence) => {
       // "Over the top:" speaks of what follows it.
-      if (/:$/.test(sentence) && sentence.length < 40)
-        return partOfHeading(sentence) === "main" ? [] : [sentence];
+      if (/:$/.test(sentence) && sentence.length < 60) {
+        // "For the pheasants (2 birds, 750 g each):" is the food itself.
+        const named = sentence.replace(/^for (?:the |my |your )?|:$/gi, "");
+        if (foodSaid(named) && amountsIn(named, dialect).length > 0) return [named];
+        if (sentence.length < 40) return partOfHeading(sentence) === "main" ? [] : [sentence];
+      }
       return linesInSentence(sentence, dialect);
     });
 }
+
+const STRETCH = new RegExp(`[^]{1,${SENTENCE_MOST}}`, "g");
 
 function linesInSentence(sentence: string, dialect: Dialect): string[] {
   const chunks = chunksOf(sentence);
@@ -76,8 +86,18 @@ function chunksOf(sentence: string): string[] {
     from = match.index + match[0].length;
   }
   chunks.push(sentence.slice(from));
-  return chunks.filter((c) => c.trim() !== "");
+  return chunks.flatMap(apart).filter((c) => c.trim() !== "");
 }
+
+/** "40 g fine salt 20 g caster sugar zest of a lemon": nothing stands between them but the next amount. */
+function apart(chunk: string): string[] {
+  const at = [...chunk.matchAll(NEXT_AMOUNT)]
+    .map((m) => m.index + m[1].length)
+    .filter((i) => known(chunk.slice(0, i)) || customaryName(chunk.slice(0, i).replace(/^.*\d\S*\s/, "")));
+  return [0, ...at].map((from, i) => chunk.slice(from, at[i] ?? chunk.length).trim());
+}
+const NEXT_AMOUNT =
+  /(?<![a-z])([a-z]{3,20}\s+)(?=\d+(?:[.,]\d+)?\s*(?:kg|g|ml|cl|l|oz|lb|tbsp|tsp|cups?)\b|(?:juice|zest) of\b)/gi;
 
 /** Where the amount of a chunk begins, its article with it. */
 function startOf(chunk: string, dialect: Dialect, sentence: string): number | undefined {
@@ -86,6 +106,12 @@ function startOf(chunk: string, dialect: Dialect, sentence: string): number | un
   const [amount] = amountsIn(chunk, dialect);
   const pinch = pinchIn(chunk);
   const at = [amount?.start, pinch?.start].filter((n) => n !== undefined);
+  // "mackerel cure - 4 fillets (about 110 g apiece)": the count stands before the weight.
+  const pieces = /[-–—]\s+(?=\d{1,2}\s+[a-z])/i.exec(chunk);
+  if (pieces && (amount === undefined || pieces.index < amount.start)) {
+    const from = pieces.index + pieces[0].length;
+    if (foodSaid(chunk.slice(from), sentence)) return from;
+  }
   if (at.length > 0) return Math.min(...at);
   const counted = new RegExp(String.raw`\b${FIGURE}\s+(?=[a-z])`, "iu").exec(chunk);
   if (counted && countAt(chunk.slice(counted.index))) {

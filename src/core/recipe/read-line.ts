@@ -17,7 +17,7 @@ export type LooseAmount =
   | { kind: "volume"; low: number; high: number }
   | { kind: "count"; low: number; high: number; unit: string | null }
   /** Percent of the food's weight. */
-  | { kind: "share"; percent: number }
+  | { kind: "share"; percent: number; /** Of meat and water together. */ withWater?: boolean }
   /** So many parts of a mix whose weight is told elsewhere. */
   | { kind: "parts"; parts: number }
   /** "a good pinch", "to taste". */
@@ -50,6 +50,11 @@ const JUICED = new RegExp(
   "iu",
 );
 
+const FRUIT_FIRST = new RegExp(
+  String.raw`^(?<fruit>lemon|lime|orange|grapefruit)s?\s*[:,–-]\s*(?<what>[a-z &]{0,20}(?:juice|zest)[a-z &]{0,20}) of (?<n>${FIGURE})\s*$`,
+  "iu",
+);
+
 /** Reads one line of a list of ingredients; what it does not understand stays in the name. */
 export function readLine(text: string, measures: MeasureSystem | Dialect): LooseLine {
   const dialect = typeof measures === "string" ? dialectOf("", measures) : measures;
@@ -68,6 +73,14 @@ export function readLine(text: string, measures: MeasureSystem | Dialect): Loose
   // "lime or lemon juice" is a juice of either.
   const either = /\b(lemon|lime|orange) or (?:lemon|lime|orange) juice\b/i.exec(bare);
   if (either) return { ...readLine(bare.replace(either[0], `${either[1]} juice`), dialect), text };
+  // "Lemon: zest and juice of 1": the fruit stands before.
+  const named = FRUIT_FIRST.exec(bare);
+  if (named?.groups) {
+    const { fruit, what, n } = named.groups;
+    const part = /juice/i.test(what) ? "juice" : "zest";
+    const count = valueOf(n);
+    return line(`${fruit} ${part}`, { kind: "count", low: count, high: count, unit: part });
+  }
   const squeezed = JUICE.exec(bare) ?? JUICED.exec(bare);
   if (squeezed?.groups) {
     const { what, n, fruit } = squeezed.groups;
@@ -85,7 +98,12 @@ export function readLine(text: string, measures: MeasureSystem | Dialect): Loose
   if (ratio)
     return line(bare.replace(ratio[0], " "), { kind: "parts", parts: Number(ratio[1].replace(",", ".")) });
   const percent = percentIn(bare);
-  if (percent) return line(without(bare, [percent]), { kind: "share", percent: percent.value });
+  if (percent) {
+    const withWater = OF_BOTH.test(bare);
+    const said = { kind: "share" as const, percent: percent.value, ...(withWater && { withWater }) };
+    const whole = OF_WHAT.exec(bare);
+    return line(without(bare, [percent, ...(whole ? [spanOf(whole)] : [])]), said);
+  }
   const pinch = pinchIn(bare);
   if (pinch) return line(without(bare, [pinch]), { kind: "words", words: pinch.words });
   if (taste) return line(bare.replace(TO_TASTE, " "), { kind: "words", words: "to taste" });
@@ -104,6 +122,13 @@ export function readLine(text: string, measures: MeasureSystem | Dialect): Loose
   }
   return line(bare, { kind: "unsaid" });
 }
+
+/** "1.5 % of meat + water": of which weight it is a share. */
+const OF_BOTH =
+  /\b(?:meat|food|joint|fish|bird|flesh)\s*(?:\+|and|&|plus)\s*(?:the )?(?:water|liquid)\b|\b(?:water|liquid)\s*(?:\+|and|&|plus)\s*(?:the )?(?:meat|food|joint|fish|bird|flesh)\b|\btotal (?:weight|mass)\b/i;
+const OF_WHAT =
+  /\bof (?:the )?(?:total |combined )?(?:weight of )?(?:the )?(?:meat|food|joint|fish|bird|flesh|water|liquid|total)\b.*$/i;
+const spanOf = (match: RegExpExecArray) => ({ start: match.index, end: match.index + match[0].length });
 
 interface Chosen {
   amount?: LooseAmount;
@@ -143,9 +168,10 @@ function chosenAmount(
 
 /** "Duck legs, 6, about 220 g each": the count stands just before the weight. */
 function countBefore(text: string, { start }: Amount): { low: number } | undefined {
-  const found = /(?:^|[\s,(|])(\d{1,3})\s*[,x×(]?\s*(?:at |of |about |approx\.? |roughly |pieces? )*$/i.exec(
-    text.slice(0, start),
-  );
+  const found =
+    /(?:^|[\s,(|:])(\d{1,3})\s*(?:pcs?\.?|nos?\.?|birds?|fillets?|pieces?)?\s*[,x×(]?\s*(?:at |of |about |approx\.? |roughly |pieces? )*$/i.exec(
+      text.slice(0, start),
+    );
   return found ? { low: Number(found[1]) } : undefined;
 }
 
@@ -214,8 +240,9 @@ function without(text: string, spans: readonly { start: number; end: number }[])
 /** The thing without what is done to it. */
 const nameOf = (text: string): string =>
   text
-    .replace(/^[^:]{2,24}:\s*(?=\S)/, "")
     .replace(/\((?![^)]*\bbone)[^)]*\)/g, " ")
+    .trim()
+    .replace(/^[^:]{2,24}:\s*(?=\S)/, "")
     .replace(/[()]/g, " ")
     .replace(/\s+(?:-|–|—)\s+.*$/, (tail) => (/^\s+(?:-|–|—)\s+(?:of\s+)?[a-z]/i.test(tail) ? "" : tail))
     .replace(/\b(?:about|approx\.?|roughly|each|apiece|in all|altogether|in total|total)\b/gi, " ")

@@ -40,7 +40,7 @@ const SOAK =
 const COOK =
   /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|rack)\w*/i;
 const REST =
-  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bbefore (?:anybody|anyone|you (?:carve|cut|slice|pull))\b/i;
+  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bleave (?:for )?\d|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
 const CORE =
   /\b(?:internal|inside|core|centre|center|middle|heart|thermometer|probe|thickest|thick part|reads?|registers?|shows?|says?|reach(?:es)?|against the bone|bone end|until (?:it is|it's|they are)?\s*\d|thigh|taken to|cooked to|up to temperature|degrees)\b/i;
 const OVEN_SET = /\b(?:oven|roast|bake|baking|preheat|broil|grill|set (?:the|your)|gas mark)\w*/i;
@@ -48,7 +48,7 @@ const CHANGE =
   /\b(?:reduce|lower|turn (?:it |the (?:oven|heat) )?(?:up|down)|turn(?:ed)? (?:up|down)|increase|raise|drop|bring (?:it |the \w+ )?(?:up|down)|crank|whack|then|finish|up to|down to|blast|after that|second)\b/i;
 /** Times that are no stretch of their own: how often, how late, or in all. */
 const PASSING =
-  /\b(?:every|after(?: the)?(?: first)?|for the last|in the last|the last|last|halfway|half[- ]way|turn(?:ing|ed)? (?:it |them )?(?:at|after)|of which)\s+(?:about\s+)?$/i;
+  /\b(?:every|at(?: the)?|after(?: the)?(?: first)?|for the last|in the last|the last|last|halfway|half[- ]way|turn(?:ing|ed)? (?:it |them )?(?:at|after)|of which)\s+(?:about\s+)?$/i;
 const IN_ALL = /\b(?:altogether|all told|in all|in total|total|all in)\b/i;
 const PER_SIDE = /^\s*(?:a|per|each|on each|on the first|on the other)\s+side/i;
 /** No core of meat is cooked beyond this, and no oven roasts below it, °C. *Practice*. */
@@ -79,7 +79,8 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
       if (oven) meta ??= { ...oven, sentence, changes: false };
       continue;
     }
-    const cores = heats.filter((h) => isCore(h, sentence));
+    const hot = heats.some((h) => h.celsius > CORE_MOST_C);
+    const cores = heats.filter((h) => isCore(h, sentence, hot));
     const ovens = heats.filter((h) => !cores.includes(h) && h.celsius >= 60);
     for (const core of cores) read.cores.push({ ...core, sentence, changes: false });
     for (const oven of ovens)
@@ -92,11 +93,15 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
       const open = read.cook.at(-1);
       const goesOn =
         own === "other" && (cooking || cooks) && (cooks || (open !== undefined && !open.minutes));
-      const kind: SaidStage["kind"] = goesOn
-        ? "cook"
-        : own === "other" && earlier === "soak" && !cooking
+      const kind: SaidStage["kind"] = MAKING.test(clause.text)
+        ? "other"
+        : own === "other" && !cooking && /\bnight before\b/i.test(clause.text)
           ? "soak"
-          : own;
+          : goesOn
+            ? "cook"
+            : own === "other" && earlier === "soak" && !cooking
+              ? "soak"
+              : own;
       earlier = kind;
       for (const time of timesIn(clause.text)) {
         if (/\b(?:not|never|no)\s+(?:more than\s+|for\s+)?$/i.test(clause.text.slice(0, time.at))) continue;
@@ -125,8 +130,15 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
   }
   read.place ??= sentences.map(placeOf).find((p) => p !== undefined);
   if (meta) againstLabel(read, meta);
+  // One heat and one time "in all": they belong together.
+  const [only] = read.cook;
+  if (read.cook.length === 1 && !only.minutes && read.ovenTotal) only.minutes = read.ovenTotal;
   return read;
 }
+
+/** A liquid is made hot and cold again: nothing is cooked yet. */
+const MAKING =
+  /\b(?:simmer|boil|heat|warm|toast|bring)\w*\b(?![^.]{0,200}\b(?:oven|roast|bake)\b)[^.]{0,200}\b(?:cool|cold|dissolv|reduc|chill)/i;
 
 /** An oven that is lit is not yet a cook. */
 const PREHEAT =
@@ -162,8 +174,10 @@ const FAN_APART_C = 22;
 
 const before = (sentence: string, at: number): string => sentence.slice(0, at);
 
-function isCore(heat: SaidTemperature, sentence: string): boolean {
+/** @param hot the same sentence sets an oven hotter than any core */
+function isCore(heat: SaidTemperature, sentence: string, hot: boolean): boolean {
   if (heat.celsius > CORE_MOST_C || heat.celsius < CORE_LEAST_C) return false;
+  if (hot && /\bto\s+(?:about\s+|around\s+)?$/i.test(before(sentence, heat.at))) return true;
   return CORE.test(sentence) || !OVEN_SET.test(sentence) || /\buntil\b/i.test(before(sentence, heat.at));
 }
 
@@ -267,7 +281,7 @@ function placeOf(text: string): ReadMethod["place"] {
   if (/\b(?:bring|come|warm)\w*\b[^.]*\bto room temp/i.test(text)) return undefined;
   if (/\bcool ?box\b|\besky\b|\bcooler\b|\bice chest\b/i.test(text)) return "cooler";
   const out =
-    /\b(?:worktop|work surface|counter|room temperature|kitchen table|on the side|on the bench|in the kitchen|out of the fridge)\b/i;
+    /\b(?:worktop|work surface|counter|room temp(?:erature)?|kitchen table|on the side|on the bench|in the kitchen|out of the fridge)\b/i;
   const cold = /\b(?:fridge|refrigerat\w*|larder|cold room|chill(?:ed|er)?)\b/i;
   if (out.test(text) && !/\bout of the fridge\b[^.]*\b(?:before|an hour|\d+ min)/i.test(text)) {
     return cold.test(text) && text.search(cold) < text.search(out) ? "fridge" : "room";
@@ -278,10 +292,13 @@ function placeOf(text: string): ReadMethod["place"] {
 const NO_RINSE =
   /\b(?:no|not|without|don[’']?t|do not|never|nor|skip the)\b[^.;,]*\b(?:rins(?:e|ing|ed)|wash(?:ing)?)\b|\brins(?:e|ing)\b[^.;,]*\b(?:not needed|unnecessary|no need)\b/i;
 
+/** The shortest cure that is rinsed off, min. */
+const SOAK_LEAST_MIN = 10;
+
 /** Whether it is rinsed after its soak; a "do not" anywhere decides. */
 function rinseSaid(sentences: readonly string[]): boolean | undefined {
   if (sentences.some((s) => NO_RINSE.test(s))) return false;
-  const soaked = sentences.findIndex((s) => timesIn(s).some((t) => t.high >= 30) && SOAK.test(s));
+  const soaked = sentences.findIndex((s) => timesIn(s).some((t) => t.high >= SOAK_LEAST_MIN) && SOAK.test(s));
   const rinsed = sentences.findIndex(
     (s, i) => /\brins(?:e|es|ed|ing)\b|\bwash(?:ed)? (?:off|the salt)/i.test(s) && i >= Math.max(0, soaked),
   );
@@ -290,6 +307,8 @@ function rinseSaid(sentences: readonly string[]): boolean | undefined {
 
 /** Out of the cold to lose its chill: no soak. */
 const OUT_BEFORE = /\b(?:out of|from) the (?:fridge|refrigerator)\b[^.]*\bbefore\b|\bto room temperature\b/i;
+
+const FURTHER = /\b(?:further|another|more) (?:\d|few|couple|night|half|hour)/i;
 
 /** The longest soak the method names; a shorter one that will do stretches it downward. */
 export function soakOf(read: ReadMethod): SaidStage | undefined {
@@ -300,6 +319,14 @@ export function soakOf(read: ReadMethod): SaidStage | undefined {
   // A dough that sits half an hour is no soak where a longer one follows.
   const longest = first && first.high < 60 ? [...soaks].sort((a, b) => b.high - a.high)[0] : first;
   if (!longest) return undefined;
+  // "A further ten hours": what comes after adds to it.
+  const further = soaks.filter((s) => s !== longest && FURTHER.test(s.sentence));
+  if (further.length > 0)
+    return {
+      ...longest,
+      low: longest.low + further.reduce((sum, s) => sum + s.low, 0),
+      high: longest.high + further.reduce((sum, s) => sum + s.high, 0),
+    };
   const also = soaks.find(
     (s) =>
       s !== longest &&

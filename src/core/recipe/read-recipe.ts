@@ -8,7 +8,7 @@ import { recipeFromAny } from "./from-any";
 import { gramsOf, type Measured } from "./grams";
 import { RECIPE_LIMITS, type LooseRecipe } from "./loose";
 import { candidatesFor, type Candidate, type Named } from "./match";
-import { dialectOf, FIGURE, valueOf, type Dialect } from "./amounts";
+import { amountsIn, dialectOf, FIGURE, valueOf, type Dialect } from "./amounts";
 import { foodSaid } from "./foods-said";
 import { partOfHeading, partOfLine, type LinePartSaid } from "./parts";
 import { readLine, type LooseLine } from "./read-line";
@@ -31,9 +31,11 @@ const NEARLY = 0.2;
 
 /**
  * Reads a pasted recipe into lines to confirm: nothing is settled, every guess has its reason and its alternatives.
- * @param text anything; never throws
+ * @param pasted anything; never throws
  */
-export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
+export function readRecipe(pasted: string, options: ReadOptions): ReadRecipe {
+  // Runs of blanks and of figures say nothing, and cost a grammar dearly.
+  const text = pasted.replace(/[^\S\r\n]{3,}/g, "  ").replace(/\d{13,}/g, (run) => run.slice(0, 12));
   const dialect = dialectOf(text.slice(0, RECIPE_LIMITS.characters), options.measures);
   const { source, recipe } = recipeFromAny(text, dialect);
   const pantry = pantryOf(options.own);
@@ -52,9 +54,14 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
     };
   });
   const food = foodLineOf(drafts, pantry);
-  const titled = foodSaid(recipe.name);
-  const foodG = food ? massOf(food.line, food.candidates[0], pantry) : massInTitle(recipe.name, dialect);
+  // Where no line is the food's, the name says it, or the first sentence that speaks of one.
+  const titled =
+    foodSaid(recipe.name) ?? (food ? undefined : recipe.method.map((s) => foodSaid(s)).find((id) => id));
+  const foodG = food
+    ? massOf(food.line, food.candidates[0], pantry)
+    : (massInTitle(recipe.name, dialect) ?? heaviestIn(recipe.method, dialect));
   const partG = gramsAPart(recipe, loose);
+  const waterG = waterIn(drafts);
   const lines = drafts.map(({ line: said, index, part, candidates }): RecipeLine => {
     const line = partG === undefined ? said : inGrams(said, partG);
     const own = index === food?.index ? candidates : notTheFood(candidates);
@@ -65,7 +72,7 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
       part,
       candidates: own,
       chosen,
-      ...worked(line, chosen, pantry, options.words, foodG ?? A_KILO_G),
+      ...worked(line, chosen, pantry, options.words, foodG ?? A_KILO_G, waterG),
     };
   });
   const method = readMethod(sentencesAbout(recipe));
@@ -94,6 +101,13 @@ export function readRecipe(text: string, options: ReadOptions): ReadRecipe {
   return { ...read, contradictions: contradictionsIn(recipe, read, pantry, dialect) };
 }
 
+/** Water that is weighed or poured, g. */
+const waterIn = (drafts: readonly Draft[]): number =>
+  drafts.reduce((sum, { line: { amount }, candidates }) => {
+    const wet = candidates[0]?.kind === "ingredient" && candidates[0].id === "water";
+    return sum + (wet && (amount.kind === "mass" || amount.kind === "volume") ? amount.low : 0);
+  }, 0);
+
 /** A meta line ("Oven: 160C") stands before the steps and speaks of the cook as they do. */
 const sentencesAbout = (recipe: LooseRecipe): string[] => recipe.method;
 
@@ -102,6 +116,23 @@ function massInTitle(title: string, dialect: Dialect): number | undefined {
   const { amount } = readLine(title, dialect);
   return amount.kind === "mass" ? (amount.low + amount.high) / 2 : undefined;
 }
+
+/** "I had 2 lb 4 oz": with no line of its own, the heaviest weight the method names that is no ingredient's. */
+function heaviestIn(sentences: readonly string[], dialect: Dialect): number | undefined {
+  const masses = sentences.flatMap((s) =>
+    amountsIn(s, dialect).flatMap((a) => {
+      const joined = /^\s*(\d+)\s*oz\b/i.exec(s.slice(a.end));
+      const of = s.slice(a.end, a.end + 24).split(/[,;.(]/)[0];
+      return a.kind === "mass" && !customaryName(of)
+        ? [a.high + (joined ? Number(joined[1]) * OZ_G : 0)]
+        : [];
+    }),
+  );
+  const most = Math.max(0, ...masses);
+  return most >= LEAST_FOOD_G ? most : undefined;
+}
+const OZ_G = 28.3495;
+const LEAST_FOOD_G = 150;
 
 /** "3 parts salt, 2 parts sugar … 120 g in all": what one part weighs. */
 function gramsAPart(recipe: LooseRecipe, lines: readonly LooseLine[]): number | undefined {
@@ -119,16 +150,36 @@ const inGrams = (line: LooseLine, partG: number): LooseLine =>
 
 /** What custom calls it comes first; what its words are like stands behind, to choose from. */
 function candidatesOf(line: LooseLine, title: string, named: readonly Named[], pantry: Pantry): Candidate[] {
-  const alike = spooned(line, candidatesFor(wordsOf(line), named));
+  const alike = spooned(line, candidatesFor(wordsOf(line), named)).filter(
+    (c) => c.kind !== "food" || sharesAName(line.text, c.name),
+  );
   const whole = line.text.replace(/\*|\|/g, " ");
   const food = foodSaid(whole, title);
-  const customary = customaryName(wordsOf(line)) ?? customaryName(line.name);
+  // "kosher salt (dense kind)": a few words in brackets say which.
+  const which = /\(([a-z]+(?: [a-z]+){0,2})\)/i.exec(line.text)?.[1] ?? "";
+  const customary =
+    (which ? customaryName(`${line.name} ${which}`) : undefined) ??
+    customaryName(wordsOf(line)) ??
+    customaryName(line.name);
   const first = [
     ...(food && !(customary && isOnlySeasoning(line)) ? known({ kind: "food", id: food }, pantry) : []),
     ...(customary ? known(customary, pantry) : []),
   ];
   return [...first, ...alike.filter((c) => !first.some((f) => f.id === c.id && f.kind === c.kind))];
 }
+
+/** A cut alone names no food: "kangaroo fillet" is no fillet of another beast. */
+const CUTS = new Set(
+  "fillet fillets steak steaks leg legs breast breasts whole side shoulder loin rack ribs rib chop chops roast boneless bone bone-in skin skinless skin-on piece pieces butterflied ground minced firm raw fresh large small".split(
+    " ",
+  ),
+);
+const namesIn = (text: string): string[] =>
+  (text.toLowerCase().match(/[a-z]{3,}/g) ?? []).filter((w) => !CUTS.has(w)).map((w) => w.replace(/s$/, ""));
+const sharesAName = (said: string, name: string): boolean => {
+  const words = new Set(namesIn(said));
+  return namesIn(name).some((w) => words.has(w));
+};
 
 /** By the spoon or the pinch nobody measures the food itself. */
 const isOnlySeasoning = ({ amount }: LooseLine): boolean =>
@@ -233,11 +284,12 @@ export function worked(
   pantry: Pantry,
   words: WordAmounts,
   foodG: number,
+  waterG = 0,
 ): Pick<RecipeLine, "grams" | "saltFraction" | "saltRange"> {
   const thing = measuredThing(chosen, pantry);
   if (!thing) return { grams: undefined, saltFraction: undefined, saltRange: undefined };
   return {
-    grams: gramsOf(line.amount, thing, words, foodG),
+    grams: gramsOf(line.amount, thing, words, foodG, waterG),
     saltFraction: thing.kind === "salt" ? thing.salt.naclFraction : thing.ingredient.saltFraction,
     saltRange: thing.kind === "salt" ? byCrystal(line) : undefined,
   };

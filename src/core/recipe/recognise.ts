@@ -21,13 +21,16 @@ export interface Recognised {
 }
 
 const WORDS: [PreparationChoice, RegExp][] = [
-  ["crust", /\bsalt[- ]crust|\b(?:buried|baked|encased) in salt|\bsalt[- ](?:dough|shell|coat|case)/i],
+  [
+    "crust",
+    /\bsalt[- ](?:crust|baked)|\b(?:buried|baked|encased) in salt|\bsalt[- ](?:dough|shell|coat|case)/i,
+  ],
   [
     "dry",
     /\bdry[- ]brin\w*|\bsalt(?:ed)? (?:it )?(?:all over|overnight)|\brub (?:it )?(?:all over )?with (?:the )?salt\b/i,
   ],
   ["timed", /\bbrin(?:e|ed|ing)\b/i],
-  ["cure", /\b(?:quick|short|light)[- ]cure|\bsalt[- ]sugar\b|\bcured? (?:for|the)\b/i],
+  ["cure", /\b(?:quick|short|light)[- ](?:\w+[- ])?cure|\bsalt[- ]sugar\b|\bcured? (?:for|the)\b/i],
   ["paste", /\b(?:spice |miso |herb )?paste\b(?!\s*tomato)/i],
   ["marinade", /\bmarinad\w*|\bmarinat\w*/i],
   ["rub", /\b(?:dry |spice )?rub\b/i],

@@ -1,3 +1,5 @@
+import { USUAL_WORDS } from "../quantity/words";
+import { readRecipe } from "./read-recipe";
 import { temperaturesIn } from "./temperatures";
 import { timesIn } from "./times";
 
@@ -54,4 +56,9 @@ describe("what kitchens write", () => {
 
   test("two times in one sentence are two, in order", () =>
     expect(timesIn("Marinate for 4 hours, then bake 35 minutes.").map((t) => t.low)).toEqual([240, 35]));
+});
+
+test("two thousand amounts on one line, a run of blanks, a figure without end: read, and to an end", () => {
+  for (const text of ["40g salt ".repeat(2000), `1${" ".repeat(50_000)}x`, "1".repeat(100_000)])
+    expect(() => readRecipe(text, { measures: "us", words: USUAL_WORDS })).not.toThrow();
 });

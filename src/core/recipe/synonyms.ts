@@ -198,6 +198,7 @@ const INGREDIENTS: [RegExp, string][] = [
 ];
 
 const SALTS: [RegExp, string][] = [
+  [/\bkosher\b.*\bdense\b/, "kosher_dense"],
   [/\blight flake kosher\b|\bflake kosher\b/, "kosher_flake_light"],
   [/\bdense kosher\b|\bcoarse kosher\b/, "kosher_dense"],
   [/\bkosher\b/, "kosher_flake_light"],

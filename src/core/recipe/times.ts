@@ -30,6 +30,9 @@ const SAID = new RegExp(
 const BOUNDED =
   /\b(?:at least|minimum(?: of)?|not less than)\b[^.;]*?\b(?:no more than|not more than|at most|maximum(?: of)?|max\.?|up to)\s+(\d+(?:[.,]\d+)?)\b(?!\s*(?:%|°|g\b|ml\b))/i;
 
+/** "Rest 20.", "rest for 10": minutes are meant. */
+const BARE_REST = /\brest(?:s|ed|ing)?\s+(?:for\s+|it\s+|them\s+)?(\d{1,2})(?=\s*(?:[.,;)]|$))/gi;
+
 const minutesOf = (unit: string): number => (/^(?:d|night)/i.test(unit) ? 1440 : /^h/i.test(unit) ? 60 : 1);
 
 /** Every stretch of time a sentence names, in order. */
@@ -50,6 +53,9 @@ export function timesIn(sentence: string): SaidTime[] {
     if (low > 0 && high >= low && high < 30 * 1440)
       found.push({ at: match.index, text, low: low + more, high: high + more });
   }
+  for (const match of sentence.matchAll(BARE_REST))
+    if (free(match.index, match[0].length))
+      found.push({ at: match.index, text: match[0], low: Number(match[1]), high: Number(match[1]) });
   const bounded = BOUNDED.exec(sentence);
   const [only] = found;
   if (bounded && found.length === 1 && only.low === only.high) {

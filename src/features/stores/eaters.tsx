@@ -38,11 +38,9 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
   return (
     <section aria-label="Eaters">
       <h3 className="mt-6 text-xl">Eaters to be careful for</h3>
-      <p className="text-sm">
-        <Link className="underline" href="/record/taste">
-          How much salt they like
-        </Link>
-      </p>
+      <Link className="btn min-h-11" href="/record/taste">
+        How much salt they like
+      </Link>
       <ul>
         {limits.eaters.map((eater) => (
           <li key={eater.id} className="flex items-center justify-between gap-3 border-b border-line">

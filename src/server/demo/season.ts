@@ -6,10 +6,8 @@ import { SAMPLE_FRACTIONS } from "@/core/taste/samples";
 import { nextEater, questionFor, type Tasting } from "@/core/taste/tasting";
 import type { Db } from "../database";
 import { liftBatch, startBatch } from "../batches";
-import { keepRate } from "../kitchen";
 import { tastings } from "../schema";
 import { judgeBatch } from "../work";
-import { DUCK_LEGS, PORK_LOIN } from "./brines";
 import type { Named } from "./sittings";
 
 const HOUR_MS = 3_600_000;
@@ -65,7 +63,7 @@ function saturday(nowMs: number, timeZone: string, weeksAgo: number, hour: numbe
   return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), hour, 0, timeZone).getTime();
 }
 
-/** Judged batches over a season, what was learnt from them, and an evening's tasting. */
+/** Judged batches over a season, and an evening's tasting. */
 export function demoSeason(
   db: Db,
   nowMs: number,
@@ -77,9 +75,6 @@ export function demoSeason(
     const id = soaked(db, dishes[dish], outMs);
     judgeBatch(db, id, { faults: [], words: "", ...judged }, outMs + JUDGED_AFTER_H * HOUR_MS);
   }
-  const learntMs = saturday(nowMs, timeZone, 1, OUT_HOUR);
-  keepRate(db, PORK_LOIN.foodId, { factor: 1.14, doubt: 0.16 }, learntMs);
-  keepRate(db, DUCK_LEGS.foodId, { factor: 0.91, doubt: 0.18 }, learntMs);
   const startedAtMs = saturday(nowMs, timeZone, 3, 20);
   db.insert(tastings).values({ id: "demo-tasting", body: tasted(), startedAtMs }).run();
 }
