@@ -1,3 +1,4 @@
+import { afterSeeing, deviationOf, meanOf, normalBelief } from "../bayes/grid";
 import { momentAt } from "../diffusion/moment";
 import type { Formulation } from "./model";
 import { diffusivityDoubt, runProblem } from "./soak";
@@ -43,17 +44,10 @@ export function learnRate(
   if (readings.length === 0 || input.preparation.kind !== "wetBrine") return undefined;
   const centre = Math.log(prior?.factor ?? 1);
   const doubtBefore = prior?.doubt ?? diffusivityDoubt(load.food);
-  const points = Array.from({ length: GRID_POINTS }, (_, i) => {
-    const z = GRID_REACH * ((2 * i) / (GRID_POINTS - 1) - 1);
-    const logRate = centre + z * doubtBefore;
-    return { logRate, logWeight: -(z * z) / 2 + logLikelihood(input, load, readings, Math.exp(logRate)) };
-  });
-  const best = Math.max(...points.map((p) => p.logWeight));
-  const weights = points.map((p) => Math.exp(p.logWeight - best));
-  const total = weights.reduce((sum, w) => sum + w, 0);
-  const mean = points.reduce((sum, p, i) => sum + weights[i] * p.logRate, 0) / total;
-  const variance = points.reduce((sum, p, i) => sum + weights[i] * (p.logRate - mean) ** 2, 0) / total;
-  return { factor: Math.exp(mean), doubt: Math.sqrt(variance), doubtBefore };
+  const reach = GRID_REACH * doubtBefore;
+  const before = normalBelief(centre, doubtBefore, centre - reach, centre + reach, GRID_POINTS);
+  const after = afterSeeing(before, (logRate) => logLikelihood(input, load, readings, Math.exp(logRate)));
+  return { factor: Math.exp(meanOf(after)), doubt: deviationOf(after), doubtBefore };
 }
 
 function logLikelihood(

@@ -89,19 +89,7 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
     let earlier = "other" as SaidStage["kind"];
     for (const clause of clausesOf(sentence)) {
       const own = kindOf(clause.text, cooking, ovens.length > 0);
-      // "60 minutes covered, then 45 open", "Plan on 180 to 210 min": it goes on about what was spoken of.
-      const open = read.cook.at(-1);
-      const goesOn =
-        own === "other" && (cooking || cooks) && (cooks || (open !== undefined && !open.minutes));
-      const kind: SaidStage["kind"] = MAKING.test(clause.text)
-        ? "other"
-        : own === "other" && !cooking && /\bnight before\b/i.test(clause.text)
-          ? "soak"
-          : goesOn
-            ? "cook"
-            : own === "other" && earlier === "soak" && !cooking
-              ? "soak"
-              : own;
+      const kind = kindAmong(clause.text, own, { cooking, cooks, earlier, open: read.cook.at(-1) });
       earlier = kind;
       for (const time of timesIn(clause.text)) {
         if (/\b(?:not|never|no)\s+(?:more than\s+|for\s+)?$/i.test(clause.text.slice(0, time.at))) continue;
@@ -134,6 +122,26 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
   const [only] = read.cook;
   if (read.cook.length === 1 && !only.minutes && read.ovenTotal) only.minutes = read.ovenTotal;
   return read;
+}
+
+interface Around {
+  cooking: boolean;
+  /** The sentence itself cooks. */
+  cooks: boolean;
+  earlier: SaidStage["kind"];
+  /** The stretch of the cook that was spoken of last. */
+  open: CookSaidStage | undefined;
+}
+
+/** What a clause speaks of where its own verbs do not say: it goes on about what was spoken of before. */
+function kindAmong(clause: string, own: SaidStage["kind"], around: Around): SaidStage["kind"] {
+  const { cooking, cooks, earlier, open } = around;
+  if (MAKING.test(clause)) return "other";
+  if (own !== "other") return own;
+  if (!cooking && /\bnight before\b/i.test(clause)) return "soak";
+  // "60 minutes covered, then 45 open", "Plan on 180 to 210 min".
+  if (cooks || (cooking && open !== undefined && !open.minutes)) return "cook";
+  return earlier === "soak" && !cooking ? "soak" : "other";
 }
 
 /** A liquid is made hot and cold again: nothing is cooked yet. */

@@ -4,8 +4,8 @@ import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { Formulation } from "@/core/formula/model";
 
 const TABLE_HOUR = 18;
-/** The loin wants more than a night. */
-const DAYS_AHEAD = 2;
+/** The loin wants two nights, its hour before them, and daylight to get ready. */
+const HOURS_AHEAD = 50;
 
 const ROOTS: SittingDish = {
   kind: "plain",
@@ -48,7 +48,8 @@ export function demoSittings(
   fits: Named[],
   clashes: Named[],
 ): SittingBody[] {
-  const day = addDays(new TZDate(nowMs, timeZone), DAYS_AHEAD);
+  const soonest = new TZDate(nowMs + HOURS_AHEAD * 3_600_000, timeZone);
+  const day = soonest.getHours() < TABLE_HOUR ? soonest : addDays(soonest, 1);
   const tableMs = new TZDate(
     day.getFullYear(),
     day.getMonth(),
