@@ -1,4 +1,5 @@
-import { drawing, shuffled } from "./drawn";
+import { seeded } from "../instruments/random";
+import { shuffled } from "./drawn";
 import { SODIUM_PER_SALT } from "../solution/sodium-chloride";
 
 /** Salt in what is tasted, as shares of it: the same step in every ratio from faint to far too salty for most. */
@@ -61,7 +62,7 @@ const MOST_OF_ONE = 9;
  * @param eaters 1 to 40
  */
 export function samplesOf(seed: number, carrier: Carrier, way: TastingWay, eaters: number): Sample[] {
-  const draw = drawing(seed);
+  const draw = seeded(seed);
   const codes: string[] = [];
   while (codes.length < SAMPLE_FRACTIONS.length) {
     const code = String(100 + Math.floor(draw() * 900));
@@ -106,5 +107,5 @@ export function sodiumOfTasting(carrier: Carrier, way: TastingWay): number {
 export const orderOf = (seed: number, eater: number): number[] =>
   shuffled(
     SAMPLE_FRACTIONS.map((_, i) => i),
-    drawing(seed + 7919 * (eater + 1)),
+    seeded(seed + 7919 * (eater + 1)),
   );

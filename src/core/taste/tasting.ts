@@ -1,5 +1,5 @@
 import type { Belief } from "../bayes/grid";
-import { drawing } from "./drawn";
+import { seeded } from "../instruments/random";
 import { likingAfter, nextPair, type Answer } from "./liking";
 import { orderOf, questionsOf, SAMPLE_FRACTIONS, type CarrierId, type TastingWay } from "./samples";
 
@@ -59,7 +59,7 @@ export function questionFor(t: Tasting, eaterId: string): Question | undefined {
   if (t.way === "liking") return { ...asked, kind: "said", sample: orderOf(t.seed, place)[told.length] };
   const tasted = told.flatMap((a) => (a.kind === "pair" ? [[a.first, a.second] as const] : []));
   const [a, b] = nextPair(beliefIn(t, eaterId), SAMPLE_FRACTIONS, tasted);
-  const turned = drawing(t.seed + 104_729 * (place + 1) + told.length)() < 0.5;
+  const turned = seeded(t.seed + 104_729 * (place + 1) + told.length)() < 0.5;
   return { ...asked, kind: "pair", first: turned ? b : a, second: turned ? a : b };
 }
 
