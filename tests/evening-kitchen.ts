@@ -43,7 +43,7 @@ export class Evening {
   /** Winds on to an instant, never back. */
   async at(ms: number): Promise<void> {
     this.nowMs = Math.max(this.nowMs, ms);
-    writeFileSync(this.clockFile, String(this.nowMs - Date.now()));
+    writeFileSync(this.clockFile, String(this.nowMs));
     await this.page.clock.setFixedTime(this.nowMs);
     // The server reads its clock's file every few hundredths of a second.
     await this.page.waitForTimeout(40);

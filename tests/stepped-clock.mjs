@@ -1,19 +1,22 @@
-/* Preloaded into a server under test: its clock runs on, from the instant a file beside it says. */
+/*
+ * Preloaded into a server under test: its clock stands at the instant a file beside it says, however long this machine
+ * takes; until the file names one, it runs as everybody's.
+ */
 import { readFileSync } from "node:fs";
 
 const Real = Date;
 const file = process.env.CLOCK_FILE;
 const realNow = Real.now.bind(Real);
 let readAt = 0;
-let aheadMs = 0;
+let standsAtMs = 0;
 
 function now() {
   const real = realNow();
   if (real - readAt > 20) {
     readAt = real;
-    aheadMs = Number(readFileSync(file, "utf8")) || 0;
+    standsAtMs = Number(readFileSync(file, "utf8")) || 0;
   }
-  return real + aheadMs;
+  return standsAtMs || real;
 }
 
 Real.now = now;

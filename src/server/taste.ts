@@ -1,5 +1,5 @@
 import { randomInt, randomUUID } from "node:crypto";
-import { desc, eq, isNotNull } from "drizzle-orm";
+import { and, desc, eq, isNotNull, isNull } from "drizzle-orm";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { tastingSchema, type StartTastingRequest, type TasteView, type TastingView } from "@/contracts/taste";
 import { judgedSchema } from "@/contracts/work";
@@ -46,22 +46,25 @@ export function loadTaste(db: Db): TasteView {
 
 /** What was said of the salt of dinners: the table's word, or each eater's. */
 function judgedSalts(db: Db): JudgedSalt[] {
-  return db
-    .select({ body: outcomes.body, sheet: batches.sheet })
-    .from(outcomes)
-    .innerJoin(batches, eq(outcomes.batchId, batches.id))
-    .where(isNotNull(batches.liftedAtMs))
-    .orderBy(desc(outcomes.judgedAtMs))
-    .limit(JUDGED_MOST)
-    .all()
-    .flatMap(({ body, sheet }) => {
-      const judged = judgedSchema.parse(body);
-      const fraction = sheetSnapshotSchema.parse(sheet).atPull.meanFraction;
-      if (!(fraction > 0)) return [];
-      const said = (judged.eaters ?? []).map(({ who, salt }) => ({ fraction, salt, who }));
-      // The cook's word for the table stands for the eaters', where they said nothing for themselves.
-      return said.length > 0 || judged.salt === undefined ? said : [{ fraction, salt: judged.salt }];
-    });
+  return (
+    db
+      .select({ body: outcomes.body, sheet: batches.sheet })
+      .from(outcomes)
+      .innerJoin(batches, eq(outcomes.batchId, batches.id))
+      // Nobody ate what was only rehearsed.
+      .where(and(isNotNull(batches.liftedAtMs), isNull(batches.clockFromMs)))
+      .orderBy(desc(outcomes.judgedAtMs))
+      .limit(JUDGED_MOST)
+      .all()
+      .flatMap(({ body, sheet }) => {
+        const judged = judgedSchema.parse(body);
+        const fraction = sheetSnapshotSchema.parse(sheet).atPull.meanFraction;
+        if (!(fraction > 0)) return [];
+        const said = (judged.eaters ?? []).map(({ who, salt }) => ({ fraction, salt, who }));
+        // The cook's word for the table stands for the eaters', where they said nothing for themselves.
+        return said.length > 0 || judged.salt === undefined ? said : [{ fraction, salt: judged.salt }];
+      })
+  );
 }
 
 /**

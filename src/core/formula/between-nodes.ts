@@ -22,8 +22,7 @@ export const nodeDraws = (): Draw[] =>
 export function betweenNodes(
   hours: readonly (number | undefined)[],
   place: (thickness: number) => number,
-): ((draw: Draw) => number | undefined) | undefined {
-  if (hours.every((h) => h === undefined)) return () => undefined;
+): ((draw: Draw) => number) | undefined {
   if (!hours.every((h): h is number => h !== undefined && h > 0)) return undefined;
   const logs = hours.map(Math.log);
   const places = NODES.map(place);

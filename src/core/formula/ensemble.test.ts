@@ -1,19 +1,9 @@
 import { preparationOffered } from "./defaults";
 import { normalQuantile } from "./draws";
 import { ensembleSteps, ensembleWindow, sensitivities } from "./ensemble";
-import { chops, worked } from "./formulation.fixture";
+import { chops, timedChops as timed, worked } from "./formulation.fixture";
 import type { Formulation } from "./model";
 
-const timed = (saltFraction: number, change: Partial<Formulation> = {}): Formulation =>
-  chops({
-    preparation: {
-      kind: "wetBrine",
-      school: "timed",
-      strength: { basis: "percent", saltFraction },
-      targetFraction: 0.012,
-    },
-    ...change,
-  });
 const loadOf = (f: Formulation) => worked(f).load;
 
 describe("the ensemble", () => {

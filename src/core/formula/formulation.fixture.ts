@@ -18,6 +18,18 @@ export function chops(change: Partial<Formulation> = {}): Formulation {
   };
 }
 
+/** Chops in a timed brine of so much salt over solution. */
+export const timedChops = (saltFraction: number, change: Partial<Formulation> = {}): Formulation =>
+  chops({
+    preparation: {
+      kind: "wetBrine",
+      school: "timed",
+      strength: { basis: "percent", saltFraction },
+      targetFraction: 0.012,
+    },
+    ...change,
+  });
+
 export function worked(input: Formulation, rateFactor = 1): Formulated {
   const result = formulate(input, { rateFactor });
   if (!result.ok) throw new Error(result.error.code);

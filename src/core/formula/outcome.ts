@@ -72,7 +72,7 @@ const sharesAtLift = ({ meanFraction, surfaceFraction, centreFraction }: RinsedS
   centreFraction,
 });
 
-/** Common names for how salty finished flesh tastes. *Practice*. The kitchen's own record moves them. */
+/** Common names for how salty finished flesh tastes. *Practice*. */
 export const TASTE_BANDS = [
   { below: 0.005, name: "bland" },
   { below: 0.008, name: "faint" },

@@ -1,5 +1,5 @@
 import { preparationOffered } from "./defaults";
-import { chops, worked } from "./formulation.fixture";
+import { chops, timedChops as timed, worked } from "./formulation.fixture";
 import { learnRate, type Reading } from "./learn-rate";
 import type { Formulation } from "./model";
 import { endG } from "./dish-ledger";
@@ -13,16 +13,6 @@ import { soakProblem } from "./soak-problem";
 import { rinsedMoment } from "./rinse";
 import { solve } from "./solve";
 
-const timed = (saltFraction: number, change: Partial<Formulation> = {}): Formulation =>
-  chops({
-    preparation: {
-      kind: "wetBrine",
-      school: "timed",
-      strength: { basis: "percent", saltFraction },
-      targetFraction: 0.012,
-    },
-    ...change,
-  });
 const loadOf = (f: Formulation) => worked(f).load;
 
 describe("solving for one unknown", () => {
