@@ -7,7 +7,10 @@ import type { WorkView } from "./work";
 export interface SittingAtWork {
   id: string;
   name: string;
+  /** When it is on the table, as it is going. */
   tableMs: number;
+  /** How much later that is than was asked for. */
+  lateMin: number;
   tasks: PlannedTask[];
   /** Which dish is which batch. */
   batches: { dishId: string; batchId: string }[];

@@ -28,6 +28,12 @@ const task = z.object({
   uses: z.array(z.object({ resourceId: z.string(), amount: z.number(), ovenC: z.number().optional() })),
 });
 
+const clashFacts = {
+  clash: z.array(z.looseObject({ kind: z.string() })),
+  demands: z.array(z.string()),
+  unsure: z.boolean(),
+};
+
 const answer = z.discriminatedUnion("status", [
   z.object({
     status: z.literal("planned"),
@@ -36,13 +42,9 @@ const answer = z.discriminatedUnion("status", [
     parts: z.record(z.string(), z.number()),
     nights: z.array(z.object({ fromMs: instantMs, toMs: instantMs })),
     soakH: z.record(z.string(), z.number()),
+    late: z.object({ byMin: minutesOf, ...clashFacts }).optional(),
   }),
-  z.object({
-    status: z.literal("clash"),
-    clash: z.array(z.looseObject({ kind: z.string() })),
-    demands: z.array(z.string()),
-    unsure: z.boolean(),
-  }),
+  z.object({ status: z.literal("clash"), ...clashFacts }),
   z.object({ status: z.literal("broken"), dish: z.string() }),
 ]);
 
@@ -79,3 +81,7 @@ export function planFollowed({
   if (answer.status === "planned") return answer;
   return followed?.status === "planned" ? followed : undefined;
 }
+
+/** When it is on the table: at the hour that was asked for, or as much later as the table gave way. */
+export const tableOf = (askedMs: number, answer: Answer): number =>
+  askedMs + (answer.status === "planned" ? (answer.late?.byMin ?? 0) : 0) * 60_000;

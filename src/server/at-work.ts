@@ -1,4 +1,4 @@
-import { planFollowed } from "@/contracts/plan";
+import { planFollowed, tableOf } from "@/contracts/plan";
 import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
@@ -46,7 +46,8 @@ export function sittingsAtWork(db: Db, nowMs: number): SittingAtWork[] {
           {
             id,
             name: body.name,
-            tableMs: body.tableMs,
+            tableMs: tableOf(body.tableMs, goesBy),
+            lateMin: goesBy.late?.byMin ?? 0,
             tasks: goesBy.tasks,
             batches,
             plain: today ? body.dishes.filter((d) => d.kind === "plain") : [],

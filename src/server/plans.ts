@@ -1,8 +1,9 @@
 import { eq } from "drizzle-orm";
 import { planFollowed, type StoredPlan } from "@/contracts/plan";
 import { requestOf, type SittingView } from "@/contracts/sitting";
-import { answerSitting } from "@/core/schedule/answer";
-import { keptPlan } from "@/core/schedule/keep-plan";
+import type { Answer } from "@/core/schedule/answer";
+import type { PlannedAnswer } from "@/core/schedule/as-it-was";
+import { keptPlan, plannedAnew } from "@/core/schedule/keep-plan";
 import type { SittingRequest } from "@/core/schedule/request";
 import type { Db } from "./database";
 import { storageProblem } from "./problem";
@@ -27,9 +28,11 @@ export function planOf(db: Db, sitting: Planless, stored: StoredPlan | null, now
 }
 
 /** Decided anew from now, by the cook's own hand. */
-export function planAnew(db: Db, sitting: Planless, nowMs: number): StoredPlan {
+export function planAnew(db: Db, sitting: Planless, stored: StoredPlan | null, nowMs: number): StoredPlan {
   const request = requestOf(sitting);
-  const plan = planned(request, keyOf(request), nowMs, { answer: answerSitting(request, nowMs) });
+  const before = stored ? planFollowed(stored) : undefined;
+  const answer = plannedAnew(request, before, nowMs);
+  const plan = planned(request, keyOf(request), nowMs, { answer, ...followedOn(answer, before) });
   keep(db, sitting.id, plan);
   return plan;
 }
@@ -44,11 +47,13 @@ function decided(
   const byHand = !stored || settingsOf(stored.madeFrom) !== settingsOf(madeFrom);
   // Changed by hand: decided anew. Moved on at work: what still holds stays.
   const found =
-    !byHand && before ? keptPlan(request, before, nowMs) : { answer: answerSitting(request, nowMs) };
-  // A kitchen in the middle of its evening does not lose what it goes by because the table cannot be held.
-  const followed = found.answer.status !== "planned" && before ? { followed: before } : {};
-  return planned(request, madeFrom, nowMs, { ...found, ...followed });
+    !byHand && before ? keptPlan(request, before, nowMs) : { answer: plannedAnew(request, before, nowMs) };
+  return planned(request, madeFrom, nowMs, { ...found, ...followedOn(found.answer, before) });
 }
+
+/** A kitchen in the middle of its evening does not lose what it goes by because the table cannot be held. */
+const followedOn = (answer: Answer, before: PlannedAnswer | undefined): Pick<StoredPlan, "followed"> =>
+  answer.status !== "planned" && before ? { followed: before } : {};
 
 const planned = (
   request: SittingRequest,

@@ -193,12 +193,30 @@ describe("its plan is decided, kept and shared", () => {
     startDish(db, id, "chops", { batchId: BATCH, baseRevision: 1, acknowledgements: [] }, NOW);
     const before = planned(id, NOW).tasks;
     const dry = before.find((t) => t.id === "chops/check_dry");
-    const nowMs = (dry?.startMs ?? NaN) + 3 * MIN;
+    const nowMs = dry?.startMs ?? NaN;
+    confirmAct(db, BATCH, "check_label", { atMs: nowMs - 5 * MIN }, nowMs);
     confirmAct(db, BATCH, "check_dry", { atMs: nowMs }, nowMs);
     const after = planned(id, nowMs).tasks;
     expect(after.map((t) => t.id)).not.toContain("chops/check_dry");
     for (const id of ["chops/stage_1", "chops/serve", "roots/tray_0"])
       expect(after.find((t) => t.id === id)?.startMs).toBe(before.find((t) => t.id === id)?.startMs);
+  });
+
+  test("an act that was passed over and is still to do moves what follows it, and no further than it must", () => {
+    const { id } = createSitting(db, body({ dishes: [chopsDish, trayOf("Roots", 50)] }), NOW);
+    startDish(db, id, "chops", { batchId: BATCH, baseRevision: 1, acknowledgements: [] }, NOW);
+    const before = planned(id, NOW).tasks;
+    const nowMs = (before.find((t) => t.id === "chops/check_dry")?.startMs ?? NaN) + 3 * MIN;
+    confirmAct(db, BATCH, "check_dry", { atMs: nowMs }, nowMs);
+    const after = planned(id, nowMs).tasks;
+    const movedMin = (task: string) => {
+      const of = (tasks: typeof before) => tasks.find((t) => t.id === task)?.startMs ?? NaN;
+      return (of(after) - of(before)) / MIN;
+    };
+    // Looking at the label takes its 5 min from now: weighing out 3 min later, the roots and the table where they were.
+    expect(["chops/weigh_out", "chops/stage_1", "chops/serve", "roots/tray_0"].map(movedMin)).toEqual([
+      3, 3, 0, 0,
+    ]);
   });
 
   test("something plain is ticked off too", () => {

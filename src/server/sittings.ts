@@ -88,8 +88,8 @@ export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
 
 /** A plan from now, by the cook's hand: time went by, and nobody did what was planned; or a better one is taken. */
 export function planAgain(db: Db, id: string, nowMs: number): SittingView {
-  const { sitting } = withoutPlan(db, id, nowMs);
-  return { ...sitting, plan: planAnew(db, sitting, nowMs) };
+  const { sitting, stored } = withoutPlan(db, id, nowMs);
+  return { ...sitting, plan: planAnew(db, sitting, stored, nowMs) };
 }
 
 function withoutPlan(db: Db, id: string, nowMs: number) {

@@ -3,6 +3,7 @@ import { clashOf, type Clash } from "./clash";
 import { costParts, type CostParts } from "./cost";
 import { isHelper, taskIdOf } from "./dish-tasks";
 import { OVEN } from "./dishes";
+import { STAYS_HOT_MIN } from "./hot-ovens";
 import { nightsBetween } from "./hours";
 import { heatsClash, type Problem, type Task } from "./model";
 import { plan, type Planned } from "./plan";
@@ -37,6 +38,13 @@ export interface PlannedTask {
   uses: Task["uses"];
 }
 
+export interface ClashFacts {
+  clash: DemandFacts[];
+  demands: string[];
+  /** Not all possibilities were tried. */
+  unsure: boolean;
+}
+
 export type Answer =
   | {
       status: "planned";
@@ -46,8 +54,10 @@ export type Answer =
       nights: { fromMs: number; toMs: number }[];
       /** Hours each dish stands in this plan. */
       soakH: Record<string, number>;
+      /** The table gave way: by how many minutes, and what stood against it. */
+      late?: ClashFacts & { byMin: number };
     }
-  | { status: "clash"; clash: DemandFacts[]; demands: string[]; unsure: boolean }
+  | ({ status: "clash" } & ClashFacts)
   /** A dish whose formulation does not work out. */
   | { status: "broken"; dish: string };
 
@@ -138,16 +148,13 @@ function needlessPreheats(problem: Problem, times: Planned["plan"]): Set<string>
         other.use.resourceId === one.use.resourceId &&
         !heatsClash(other.use, one.use) &&
         !needless.has(other.id) &&
-        (other.start < one.start || (other.start === one.start && k < i)) &&
+        (other.start < one.start || (other.start === one.start && (!other.heats || k < i))) &&
         other.end >= one.start - STAYS_HOT_MIN,
     );
     if (hot) needless.add(one.id);
   });
   return needless;
 }
-
-/** An oven that is left on keeps its heat for the next dish, min. */
-const STAYS_HOT_MIN = 20;
 
 function clashing(sitting: Sitting, problem: Problem): Answer {
   const clash: Clash = clashOf(problem) ?? { demands: [], unsure: true };

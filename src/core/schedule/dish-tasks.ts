@@ -251,6 +251,9 @@ function elapsedOf(dish: ProgramDish, stepId: string): number {
   return began === undefined ? 0 : -began;
 }
 
+const kindOf = ({ program }: ProgramDish, stepId: string): StepKind | undefined =>
+  program.steps.find((s) => s.id === stepId)?.kind;
+
 function linkOf(dish: ProgramDish, tie: Tie, known: ReadonlySet<string>): Link[] {
   const [before, after] = [taskIdOf(dish.id, tie.before), taskIdOf(dish.id, tie.after)];
   if (!known.has(before) || !known.has(after)) return [];
@@ -259,6 +262,8 @@ function linkOf(dish: ProgramDish, tie: Tie, known: ReadonlySet<string>): Link[]
     (tie.to === "start" ? elapsedOf(dish, tie.after) : 0);
   const demand = tie.wish === "ice" ? `ice:${dish.id}` : tie.wish === "soak" ? `soak:${dish.id}` : undefined;
   const minMin = whole(tie.leastMin - shift);
+  // An oven that is being heated for food that comes late just waits.
+  const waits = dish.done[tie.before] !== undefined && kindOf(dish, tie.before) === "preheat";
   // Of what is under way some of the wait is over; it cannot have to be before now.
   return [
     {
@@ -267,9 +272,10 @@ function linkOf(dish: ProgramDish, tie: Tie, known: ReadonlySet<string>): Link[]
       after,
       to: tie.to,
       minMin: shift > 0 ? Math.max(0, minMin) : minMin,
-      ...(tie.mostMin !== undefined && {
-        maxMin: Math.max(shift > 0 ? 0 : -Infinity, whole(tie.mostMin - shift)),
-      }),
+      ...(tie.mostMin !== undefined &&
+        !waits && {
+          maxMin: Math.max(shift > 0 ? 0 : -Infinity, whole(tie.mostMin - shift)),
+        }),
       ...(tie.wantedMin !== undefined && {
         wantedMin: Math.max(shift > 0 ? 0 : -Infinity, whole(tie.wantedMin - shift)),
       }),

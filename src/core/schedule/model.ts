@@ -107,5 +107,9 @@ export const isBoundBy = (task: Pick<Task, "handsOn" | "upFor">, closed: Closed)
 export const heatsClash = (a: Use, b: Use): boolean =>
   a.ovenC !== undefined && b.ovenC !== undefined && Math.abs(a.ovenC - b.ovenC) > ONE_HEAT_C;
 
+/** Heats an oven with nothing in it yet. */
+export const isHeating = (task: Pick<Task, "uses">): boolean =>
+  task.uses.some((u) => u.amount === 0 && u.ovenC !== undefined);
+
 /** What a resource is called among the demands. */
 export const resourceDemand = (resourceId: string): string => `resource:${resourceId}`;

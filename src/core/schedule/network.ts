@@ -126,9 +126,12 @@ export class Network {
     };
   }
 
-  /** Earliest time of every point: the longest way back to the origin. */
-  earliest(): Int32Array {
-    const at = new Int32Array(this.points);
+  /**
+   * Earliest time of every point: the longest way back to the origin.
+   * @param from none is sooner than here; the constraints on how late it may be are then the caller's to look at
+   */
+  earliest(from: Int32Array = new Int32Array(this.points)): Int32Array {
+    const at = from.slice();
     for (let changed = true; changed;) {
       changed = false;
       for (let e = 0; e < this.from.length; e++) {

@@ -1,5 +1,6 @@
 import { ONE_HEAT_C, resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
 import { dishTasks } from "./dish-tasks";
+import { heatedAlready, hotOvens } from "./hot-ovens";
 import {
   COOLER,
   FRIDGE,
@@ -76,13 +77,15 @@ export function problemOf(sitting: Sitting, options: ProblemOptions = { turned: 
   const { kitchen, tableMin } = sitting;
   const parts = sitting.dishes.map((dish) => dishTasks(dish, tableMin, options));
   const which = ovenOf(sitting.dishes, kitchen.ovens, options.ovens ?? 0);
+  const hot = hotOvens(sitting.dishes, which);
   return {
     tasks: parts
       .flatMap((p) => p.tasks)
       .map((t) => ({
         ...t,
         uses: t.uses.map((u) => (u.resourceId === OVEN ? { ...u, resourceId: which(t.dishId) } : u)),
-      })),
+      }))
+      .map((t) => heatedAlready(t, hot)),
     links: parts.flatMap((p) => p.links),
     resources: resourcesOf(kitchen),
     closed: sitting.closed,

@@ -2,6 +2,7 @@
 
 import { Minus, Plus } from "lucide-react";
 import { useState } from "react";
+import { tableOf } from "@/contracts/plan";
 import type { SittingBody } from "@/contracts/sitting";
 import type { Answer, PlannedTask } from "@/core/schedule/answer";
 import { Choice } from "@/ui/choice";
@@ -33,6 +34,7 @@ const FITS_PX = 1000;
 export function PlanView(props: Props) {
   const units = useUnits();
   const { planned, body, timeZone, nowMs, working, log, onMove, onUnpin } = props;
+  const tableMs = tableOf(body.tableMs, planned);
   const [by, setBy] = useState<"score" | "dish" | "resource">("score");
   const [chosen, setChosen] = useState<number | null>(null);
   const spanMin = (Math.max(...planned.tasks.map((t) => t.endMs)) - nowMs) / MIN_MS;
@@ -91,7 +93,9 @@ export function PlanView(props: Props) {
       {by === "score" ? (
         <ScoreView
           planned={planned}
-          body={body}
+          dishes={body.dishes}
+          tableMs={tableMs}
+          fridgeL={body.kitchen.fridgeL}
           timeZone={timeZone}
           nowMs={nowMs}
           pinned={pinned}
@@ -112,7 +116,7 @@ export function PlanView(props: Props) {
           <Timeline
             lanes={lanes}
             nights={planned.nights}
-            tableMs={body.tableMs}
+            tableMs={tableMs}
             nowMs={nowMs}
             timeZone={timeZone}
             pxPerMin={pxPerMin}

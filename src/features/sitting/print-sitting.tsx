@@ -1,5 +1,6 @@
 "use client";
 
+import { tableOf } from "@/contracts/plan";
 import { requestOf, type SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import { fullDate } from "@/ui/format";
@@ -18,7 +19,12 @@ export function PrintSitting({ sitting, planned }: Props) {
   return (
     <main className="mx-auto max-w-3xl bg-white p-8 text-black">
       <h1 className="text-3xl">{sitting.body.name}</h1>
-      <p className="text-lg">We eat {fullDate(sitting.body.tableMs, sitting.timeZone)}.</p>
+      <p className="text-lg">
+        We eat {fullDate(sitting.body.tableMs, sitting.timeZone)}
+        {planned?.late &&
+          `, late by ${planned.late.byMin} min: ${fullDate(tableOf(sitting.body.tableMs, planned), sitting.timeZone)}`}
+        .
+      </p>
       {planned ? (
         <ActsByTime tasks={planned.tasks} dishes={new Map()} timeZone={sitting.timeZone} pinned={NOTHING} />
       ) : (

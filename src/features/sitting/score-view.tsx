@@ -9,7 +9,9 @@ import { ScoreBlock } from "./score-block";
 
 interface Props {
   planned: Extract<Answer, { status: "planned" }>;
-  body: SittingBody;
+  dishes: SittingBody["dishes"];
+  tableMs: number;
+  fridgeL: number;
   timeZone: string;
   nowMs: number;
   /** Where the cook put a task, by its id. */
@@ -21,9 +23,9 @@ const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
 
 /** The plan as a score: time runs down, a column a dish, what is in use at the right; empty hours are folded. */
-export function ScoreView({ planned, body, timeZone, nowMs, pinned, onMove }: Props) {
+export function ScoreView({ planned, dishes, tableMs, fridgeL, timeZone, nowMs, pinned, onMove }: Props) {
   const units = useUnits();
-  const { rows, columns, loads } = scoreOf(planned.tasks, body.dishes, planned.nights, body.tableMs);
+  const { rows, columns, loads } = scoreOf(planned.tasks, dishes, planned.nights, tableMs);
   const nowRow = rows.findIndex((row) => (row.kind === "moment" ? row.atMs : row.toMs) >= nowMs);
   const grid = {
     gridTemplateColumns: `7rem repeat(${columns.length}, minmax(9rem, 1fr)) repeat(${loads.length}, 2.75rem)`,
@@ -52,7 +54,7 @@ export function ScoreView({ planned, body, timeZone, nowMs, pinned, onMove }: Pr
           </span>
         ))}
         {rows.map((row, i) => (
-          <Row key={i} row={row} at={i} timeZone={timeZone} tableMs={body.tableMs} before={rows[i - 1]} />
+          <Row key={i} row={row} at={i} timeZone={timeZone} tableMs={tableMs} before={rows[i - 1]} />
         ))}
         {columns.map((column, i) =>
           column.blocks.map((block) => (
@@ -67,7 +69,7 @@ export function ScoreView({ planned, body, timeZone, nowMs, pinned, onMove }: Pr
           )),
         )}
         {loads.map((load, i) => (
-          <Strip key={load.id} load={load} column={columns.length + 2 + i} fridgeL={body.kitchen.fridgeL} />
+          <Strip key={load.id} load={load} column={columns.length + 2 + i} fridgeL={fridgeL} />
         ))}
         {nowRow >= 0 && (
           <div

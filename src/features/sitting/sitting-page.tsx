@@ -5,6 +5,8 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { v4 as newId } from "uuid";
 import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contracts/sitting";
 import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
+import { tableOf } from "@/contracts/plan";
+import type { Offer } from "@/core/schedule/offers";
 import type { PlannedTask } from "@/core/schedule/answer";
 import { stillOvenC } from "@/core/heat/oven";
 import { fromLocalField, toLocalField } from "@/ui/format";
@@ -14,6 +16,7 @@ import { useNow } from "@/ui/use-now";
 import { ClashPanel } from "./clash-panel";
 import { DishesPanel } from "./dishes-panel";
 import { KeptNote } from "./kept-note";
+import { LateNote } from "./late-note";
 import { KitchenPanel } from "./kitchen-panel";
 import { PlanView } from "./plan-view";
 import { Provisions } from "./provisions";
@@ -40,7 +43,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   const request = useMemo(() => requestOf(view), [view]);
   const { answer } = plan;
   const working = kept === "keeping";
-  const offers = useOffers(request, answer, nowMs);
+  const offers = useOffers(request, answer.status === "clash" ? answer : undefined, nowMs);
   const planned = answer.status === "planned" ? answer : undefined;
   const log = useMoves(planned?.tasks);
   const [problem, setProblem] = useState<string | null>(null);
@@ -79,6 +82,11 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
     const sent = await send<SittingView>("POST", `/api/sittings/${view.id}/plan`);
     if (!sent.ok) return setProblem(sent.problem.detail);
     take(sent.value);
+  };
+  const offered = {
+    timeZone,
+    titleOf: (id: string) => titles.current.get(id) ?? id,
+    onTake: (offer: Offer) => change((b) => bodyFrom(b, offer.request)),
   };
   const overdue = planned?.tasks.find((t) => t.handsOn && nowMs - t.startMs > OVERDUE_MS);
 
@@ -161,13 +169,15 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
             </p>
           )}
           {answer.status === "clash" && !working && (
-            <ClashPanel
-              answer={answer}
-              offers={offers}
-              timeZone={timeZone}
-              tablePast={body.tableMs <= nowMs}
-              titleOf={(id) => titles.current.get(id) ?? id}
-              onTake={(offer) => change((b) => bodyFrom(b, offer.request))}
+            <ClashPanel answer={answer} offers={offers} tablePast={body.tableMs <= nowMs} {...offered} />
+          )}
+          {planned?.late && (
+            <LateNote
+              late={planned.late}
+              tableMs={tableOf(body.tableMs, planned)}
+              request={request}
+              nowMs={nowMs}
+              {...offered}
             />
           )}
           {overdue && (

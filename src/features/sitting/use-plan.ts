@@ -1,18 +1,21 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import type { Answer } from "@/core/schedule/answer";
+import type { ClashFacts } from "@/core/schedule/answer";
 import type { Offer } from "@/core/schedule/offers";
 import type { SittingRequest } from "@/core/schedule/request";
 import { PlannerLine } from "./planner";
 
 export type Offers = Offer[] | "working" | "failed";
 
-/** What would clear a clash: thought of and tried off the page's own thread; a newer question drops the older. */
-export function useOffers(request: SittingRequest, answer: Answer, nowMs: number): Offers {
+/**
+ * What would clear a clash: thought of and tried off the page's own thread; a newer question drops the older.
+ * @param clash left out, nothing is asked
+ */
+export function useOffers(request: SittingRequest, clash: ClashFacts | undefined, nowMs: number): Offers {
   const [offers, setOffers] = useState<Offers>("working");
   const line = useRef<PlannerLine | null>(null);
-  const key = answer.status === "clash" ? JSON.stringify([request, answer.demands]) : "";
+  const key = clash ? JSON.stringify([request, clash.demands]) : "";
   const askedAtMs = useRef(nowMs);
   useEffect(() => {
     askedAtMs.current = nowMs;

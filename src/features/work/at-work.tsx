@@ -8,6 +8,7 @@ import type { Entry } from "@/ui/outbox-queue";
 import { batchNote } from "@/ui/batch-state";
 import { Shell } from "@/ui/shell/shell";
 import { useLasting } from "@/ui/use-lasting";
+import { useUnits } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
 import {
@@ -47,6 +48,7 @@ export function AtWork({
     first,
     firstSittings,
   );
+  const units = useUnits();
   const wallMs = useNow(serverNowMs, TICK_MS);
   const behind = useLasting(!connected || waiting > 0, SAID_AFTER_MS);
   const [focus, setFocus] = useState<string | null>(focusId);
@@ -155,6 +157,14 @@ export function AtWork({
           {problem}
         </p>
       )}
+      {sittings
+        .filter((s) => s.lateMin > 0)
+        .map((s) => (
+          <p key={s.id} className="border-l-8 border-warning bg-base-100 px-4 py-2 text-lg" role="status">
+            {s.name}: late by <b className="figure">{s.lateMin} min</b>, on the table at{" "}
+            <b className="figure">{units.dayAndClock(s.tableMs, kitchen.timeZone)}</b>.
+          </p>
+        ))}
       {broken.map((b) => (
         <p key={b.id} className="p-4">
           The sums of {b.name} no longer work out; its sheet stands on{" "}

@@ -1,0 +1,43 @@
+import type { Offer } from "@/core/schedule/offers";
+import { useUnits } from "@/ui/measures";
+import { sayOffer } from "./say";
+import type { Offers } from "./use-plan";
+
+export interface OfferListProps {
+  offers: Offers;
+  timeZone: string;
+  titleOf: (taskId: string) => string;
+  onTake: (offer: Offer) => void;
+}
+
+/** Changes that were tried and clear a clash: one tap takes one. */
+export function OfferList({ offers, timeZone, titleOf, onTake }: OfferListProps) {
+  const units = useUnits();
+  return (
+    <>
+      {offers === "working" && <p role="status">Trying changes…</p>}
+      {offers === "failed" && (
+        <p role="alert">The planner broke. What you entered is kept; load the page again.</p>
+      )}
+      {Array.isArray(offers) && offers.length === 0 && (
+        <p>Nothing small helps: fewer dishes, or another day.</p>
+      )}
+      {Array.isArray(offers) && (
+        <ol className="space-y-2">
+          {offers.map((offer) => (
+            <li key={offer.id}>
+              <button
+                type="button"
+                className="btn h-auto min-h-14 w-full justify-start py-2 text-left text-lg font-normal"
+                data-offer={offer.id}
+                onClick={() => onTake(offer)}
+              >
+                {offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(", and ")}
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+    </>
+  );
+}
