@@ -64,9 +64,9 @@ function withoutHeating(problem: Problem, isNew: (taskId: string) => boolean): P
 
 /** What is still to come of the old plan, at the times it has now. */
 export function retimed(before: PlannedAnswer, was: AsItWas, plan: Plan): PlannedAnswer {
-  const { late: _asItWasThen, ...rest } = before;
   return {
-    ...rest,
+    ...before,
+    late: undefined,
     tasks: tasksNow(before, was, plan),
     cost: costOf(was.problem, plan),
     parts: costParts(was.problem, plan),

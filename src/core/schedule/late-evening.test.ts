@@ -68,6 +68,7 @@ function lived(lateMs: number) {
 }
 
 test.each([
+  [0, 0],
   [50_000, 0],
   [4 * MIN, 20],
 ])("%d ms late at every act, an evening still comes to the plate, at most %d min late", (lateMs, most) => {

@@ -32,7 +32,7 @@ export function laterTable(
 ): PlannedAnswer | undefined {
   const most = givesWayMin(request, askedMs);
   if (most === 0) return undefined;
-  const { status: _said, ...why } = clash;
+  const why = { clash: clash.clash, demands: clash.demands, unsure: clash.unsure };
   const found = (before && pushedPast(request, before, askedMs, most)) ?? anewPast(request, askedMs, most);
   return found && { ...found.answer, late: { byMin: found.byMin, ...why } };
 }
