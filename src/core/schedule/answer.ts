@@ -117,7 +117,7 @@ function planned(
           why: step?.why ?? "",
           ...(step?.look && { look: step.look }),
           figures: step?.figures ?? [],
-          startMs: at(times[task.id].start),
+          startMs: at(task.beganMin ?? times[task.id].start),
           endMs: at(times[task.id].end),
           earliestMs: at(slack[task.id].earliest),
           latestMs: at(slack[task.id].latest),

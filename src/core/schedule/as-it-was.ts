@@ -75,22 +75,22 @@ export function retimed(before: PlannedAnswer, was: AsItWas, plan: Plan): Planne
 
 /** With the lengths that progress gave them. */
 function tasksNow(before: PlannedAnswer, { nowMs, problem }: AsItWas, plan: Plan): PlannedTask[] {
-  const underWay = new Set(problem.tasks.flatMap((t) => (t.latestStartMin === 0 ? [t.id] : [])));
+  const now = new Map(problem.tasks.map((t) => [t.id, t]));
   return before.tasks.flatMap((task): PlannedTask[] => {
-    const now = plan[task.id];
-    if (!now) return [];
-    const startMs = nowMs + now.start * MIN_MS;
+    const lies = plan[task.id];
+    if (!lies) return [];
+    const { beganMin } = now.get(task.id) ?? {};
+    const startMs = nowMs + (beganMin ?? lies.start) * MIN_MS;
     const movedMs = startMs - Math.max(task.startMs, nowMs);
-    const began = task.startMs <= nowMs && now.start === 0;
     return [
       {
         ...task,
-        startMs: began ? task.startMs : startMs,
-        endMs: nowMs + now.end * MIN_MS,
+        startMs,
+        endMs: nowMs + lies.end * MIN_MS,
         earliestMs: task.earliestMs + Math.max(0, movedMs),
         latestMs: Math.max(task.latestMs, startMs),
         // It goes on by itself: the hands it wanted have been there.
-        ...(underWay.has(task.id) && { handsMin: 0, handsOn: false }),
+        ...(beganMin !== undefined && { handsMin: 0, handsOn: false }),
       },
     ];
   });

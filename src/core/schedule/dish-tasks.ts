@@ -137,7 +137,7 @@ function tasksOf(dish: ProgramDish, step: Step, tableMin: number): Task[] {
       ...step.occupies.flatMap((o) => useOf(step, o)),
       ...(handsOn ? [{ resourceId: HANDS, amount: 1 }] : []),
     ],
-    ...(began !== undefined && { latestStartMin: 0 }),
+    ...(began !== undefined && { latestStartMin: 0, beganMin: began }),
     ...(step.kind === "soak" && { demand: `soak:${dish.id}` }),
     ...(step.kind === "serve" && {
       fromMin: tableMin - SERVE_FROM_MIN,

@@ -26,6 +26,8 @@ export interface Task {
   untilMin?: Minute;
   /** Begins by then; 0 for what is under way already. */
   latestStartMin?: Minute;
+  /** When it began, for what is under way already. */
+  beganMin?: Minute;
   /** What asks for its least and its longest time: named when it clashes. */
   demand?: string;
   /** Somebody gets up for it where nothing else helps: not bound by the hours of these demands. */
