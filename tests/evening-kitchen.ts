@@ -56,7 +56,9 @@ export class Evening {
 
 /** What of a sitting's plan still wants hands, by time. */
 export async function openTasks(page: Page, url: string, sittingId: string): Promise<PlannedTask[]> {
-  const view = (await (await page.request.get(`${url}/api/sittings/${sittingId}`)).json()) as SittingView;
+  // A connection the server has just let go of is asked on anew.
+  const asked = await page.request.get(`${url}/api/sittings/${sittingId}`, { maxRetries: 3 });
+  const view = (await asked.json()) as SittingView;
   if (view.plan.answer.status !== "planned") throw new Error(JSON.stringify(view.plan.answer));
   return view.plan.answer.tasks.filter((t) => t.handsOn);
 }

@@ -106,7 +106,7 @@ test("one oven at two heats: the clash says so, and one tap clears it", async ({
   await expect(clash).toContainText(/one heat at a time|on the table at the hour/);
   await expect(clash.locator("[data-offer]").first()).toBeVisible({ timeout: 30_000 });
   await clash.locator('[data-offer="another:oven"]').click();
-  await expect(plan(page)).toBeVisible({ timeout: 20_000 });
+  await expect(plan(page)).toBeVisible({ timeout: 60_000 });
   await expect(clash).toHaveCount(0);
   await expect(kept(page)).toBeVisible();
 });

@@ -9,6 +9,7 @@ import {
   NAME_MAX,
   NOTES_MAX,
 } from "@/core/formula/ranges";
+import { heatHereSchema } from "./learned";
 import { ownMaterialsSchema } from "./materials";
 import { preparationSchema, saltGivenSchema } from "./preparation";
 import { ranged } from "./ranged";
@@ -141,6 +142,7 @@ const formulation = z.strictObject({
   secondSaltFraction: ranged("secondSaltPercent", 100).optional(),
   servedRaw: z.boolean().optional(),
   own: ownMaterialsSchema.optional(),
+  heatHere: heatHereSchema.optional(),
   holding: z.strictObject({
     place: z.enum(["fridge", "cooler", "counter"]),
     temperatureC: ranged("temperatureC"),

@@ -1,5 +1,6 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formula/model";
+import type { KitchenLearned } from "./learned";
 import type { OwnMaterials } from "@/core/materials/pantry";
 import type { WordAmounts } from "@/core/quantity/words";
 import type { KitchenLimits } from "@/core/safety/limits";
@@ -26,6 +27,8 @@ export interface KitchenView {
   usual: Usual;
   /** The wanted salt it has taken for its own, share of finished flesh; null where the usual is offered. */
   houseSalt: number | null;
+  /** What the cook decided about what this kitchen has learnt. */
+  learned: KitchenLearned;
   /** Its own entries, and the table's it measured anew. */
   own: Required<OwnMaterials>;
   vessels: OwnVessel[];

@@ -1,5 +1,6 @@
 import { eq } from "drizzle-orm";
 import { limitsSchema, USUAL, usualSchema, wordsSchema } from "@/contracts/kitchen";
+import { learnedSchema, NOTHING_LEARNED } from "@/contracts/learned";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView, Rate } from "@/contracts/views";
 import { USUAL_WORDS } from "@/core/quantity/words";
@@ -22,13 +23,14 @@ export function loadKitchen(db: Db): KitchenView {
     usual: row.usual === null ? USUAL : usualSchema.parse(row.usual),
     rates: loadRates(db),
     houseSalt: row.houseSalt,
+    learned: row.learned === null ? NOTHING_LEARNED : learnedSchema.parse(row.learned),
     ...loadOwn(db),
   };
 }
 
 function firstRow(db: Db) {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null, usual: null, houseSalt: null };
+  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null, usual: null, houseSalt: null, learned: null };
   db.insert(kitchen).values(fresh).onConflictDoNothing().run();
   return fresh;
 }
@@ -51,8 +53,8 @@ export function forgetRate(db: Db, foodId: string): void {
 
 export function changeKitchen(db: Db, change: KitchenRequest): KitchenView {
   const next = { ...loadKitchen(db), ...change };
-  const { name, timeZone, measures, limits, words, usual, houseSalt } = next;
-  const row = { name, timeZone, measures, limits, words, usual, houseSalt };
+  const { name, timeZone, measures, limits, words, usual, houseSalt, learned } = next;
+  const row = { name, timeZone, measures, limits, words, usual, houseSalt, learned };
   db.update(kitchen).set(row).where(eq(kitchen.id, 1)).run();
   return next;
 }

@@ -3,7 +3,7 @@ import { and, asc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { readingBody, type ReadingRequest } from "@/contracts/requests";
 import { formulate } from "@/core/formula/formulate";
-import { learnRate } from "@/core/formula/learn-rate";
+import { learnRate } from "@/core/learned/learn-rate";
 import type { Db } from "./database";
 import { keepRate } from "./kitchen";
 import { notFound, Refusal } from "./problem";

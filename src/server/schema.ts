@@ -27,6 +27,8 @@ export const kitchen = sqliteTable(
     usual: text("usual", { mode: "json" }),
     /** The wanted salt this kitchen has taken for its own, share of finished flesh. Null for the usual. */
     houseSalt: real("house_salt"),
+    /** What was decided about what it has learnt. Null until something was. */
+    learned: text("learned", { mode: "json" }),
   },
   (t) => [check("kitchen_single", sql`${t.id} = 1`)],
 );

@@ -215,6 +215,14 @@ export interface Holding {
   still?: boolean;
 }
 
+/** How an oven and a rest turn out in one kitchen, against what dial and sums say. */
+export interface HeatHere {
+  /** The oven's air over its dial, °C, −60 to 60. */
+  ovenOffC?: number;
+  /** How much of the foretold climb out of the heat is seen, 0.2 to 2. */
+  climb?: number;
+}
+
 /** Whether a plan may move the hours of a soak: the cook's own hold, or they may stretch between two. */
 export type SoakHours =
   | { mode: "hold" }
@@ -305,6 +313,8 @@ export interface Formulation {
   servedRaw?: boolean;
   /** This kitchen's own entries and measurements among the materials named, as they were when it was worked out. */
   own?: OwnMaterials;
+  /** What this kitchen's probes taught of its heat and the cook took for true, as it was when it was worked out. */
+  heatHere?: HeatHere;
   holding: Holding;
   readiness: Readiness;
   /** Planned lift-out, hours after the start. */

@@ -1,6 +1,6 @@
 import { preparationOffered } from "./defaults";
 import { chops, timedChops as timed, worked } from "./formulation.fixture";
-import { learnRate, type Reading } from "./learn-rate";
+import { learnRate, type Reading } from "../learned/learn-rate";
 import type { Formulation } from "./model";
 import { endG } from "./dish-ledger";
 import { outcomeAt } from "./outcome";

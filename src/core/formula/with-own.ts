@@ -1,12 +1,13 @@
 import type { OwnMaterials } from "../materials/pantry";
-import type { Formulation } from "./model";
+import type { Formulation, HeatHere } from "./model";
 import { namesUsed } from "./names-used";
 
 /**
  * The formulation carrying the kitchen's own entries that it names, as they are now: a batch then keeps what it was
  * worked out from, whatever is measured later. Entries it does not name are left behind.
+ * @param heat what is taken for true of this kitchen's oven and rests; another kitchen's is never kept
  */
-export function withOwn(f: Formulation, kitchen: OwnMaterials): Formulation {
+export function withOwn(f: Formulation, kitchen: OwnMaterials, heat: HeatHere = {}): Formulation {
   const named = new Set([...namesUsed(f).ingredients, f.sugarId]);
   // What the formula brought with it stays, unless this kitchen has its own of the same id.
   const foods = newest(kitchen.foods, f.own?.foods).filter((x) => x.id === f.foodId);
@@ -19,7 +20,12 @@ export function withOwn(f: Formulation, kitchen: OwnMaterials): Formulation {
   };
   const bare = { ...f };
   delete bare.own;
-  return Object.keys(own).length > 0 ? { ...bare, own } : bare;
+  delete bare.heatHere;
+  return {
+    ...bare,
+    ...(Object.keys(own).length > 0 && { own }),
+    ...(Object.keys(heat).length > 0 && { heatHere: heat }),
+  };
 }
 
 function newest<T extends { id: string }>(kitchen: T[] = [], brought: T[] = []): T[] {

@@ -25,6 +25,8 @@ export interface Exit {
   /** One piece of it, g. */
   massG: number;
   stages: CookStage[];
+  /** How far this kitchen's oven lies over its dial, °C. */
+  ovenOffC: number;
   /** Minutes in the oven, and out at rest. */
   minutes: number;
   restMin: number;
@@ -146,19 +148,27 @@ function cutTo(stages: readonly CookStage[], minutes: number): CookStage[] {
 }
 
 function exitOf(input: Formulation, food: Food, part: PartToCook): Exit {
+  const { ovenOffC = 0, climb: climbsHere = 1 } = input.heatHere ?? {};
   const heated = part.stages
     .filter(isOven)
-    .map(({ ovenC, minutes, cover }) => ({ airC: ovenC, minutes, cover }));
+    .map(({ ovenC, minutes, cover }) => ({ airC: ovenC + ovenOffC, minutes, cover }));
   const body = heatedPiece(food, { thicknessMm: part.thicknessMm, startC: input.holding.temperatureC });
   const minutes = ovenMinutes(part.stages);
   // Nothing in an oven: what a pan does to a thin piece is the cook's eye alone.
   if (heated.length === 0)
-    return { ...part, outC: part.endC, climb: { low: 0, likely: 0, high: 0 }, minutes, course: [] };
+    return {
+      ...part,
+      outC: part.endC,
+      climb: { low: 0, likely: 0, high: 0 },
+      ovenOffC,
+      minutes,
+      course: [],
+    };
   const { climb: found, points } = courseToEnd(body, heated, part.restMin, part.endC);
   const climb = {
-    low: Math.min(found.low, EARLIEST_OUT_C),
-    likely: found.likely,
-    high: found.high,
+    low: Math.min(found.low * climbsHere, EARLIEST_OUT_C),
+    likely: found.likely * climbsHere,
+    high: found.high * climbsHere,
   };
   const time = timeFor(food, part.endC, points);
   return {
@@ -166,6 +176,7 @@ function exitOf(input: Formulation, food: Food, part: PartToCook): Exit {
     // The least it may climb: then the likely climb ends at or above what is wanted, never under it.
     outC: Math.round(part.endC - climb.low),
     climb,
+    ovenOffC,
     minutes,
     course: points,
     ...(time && { time }),

@@ -34,7 +34,7 @@ export function foreseeDone(
     shape: bodyShapeOf(sheet.food),
     // Heat comes from all sides, also where salt does not.
     halfThicknessMm: exit.thicknessMm / 2,
-    ovenC: airAt(exit, readings.at(-1)?.atMin ?? 0),
+    ovenC: airAt(exit, readings.at(-1)?.atMin ?? 0) + exit.ovenOffC,
     targetC: exit.outC,
     readings: thinned(readings),
   });

@@ -57,8 +57,8 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   });
   // What the kitchen measured of its own goes with the formula wherever it goes.
   const formulation = useMemo(
-    () => withOwn(draft.formulation, kitchen.own),
-    [draft.formulation, kitchen.own],
+    () => withOwn(draft.formulation, kitchen.own, kitchen.learned.heat),
+    [draft.formulation, kitchen.own, kitchen.learned.heat],
   );
   const rate = kitchen.rates[formulation.foodId];
   const worked = useSheet(formulation, rate, kitchen.limits);

@@ -1,3 +1,4 @@
+import { batchTime } from "@/contracts/work";
 import type { PlacedStep } from "@/core/program/at-work";
 import type { Entry } from "@/ui/outbox-queue";
 import { CorePanel } from "./core-panel";
@@ -45,9 +46,11 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           several={worked.exits.length > 1}
           nowMs={nowMs}
           timeZone={timeZone}
-          onRead={(channel, coreC) =>
-            act({ method: "POST", path: "samples", body: { channel, atMs: Math.round(nowMs), value: coreC } })
-          }
+          onRead={(channel, coreC) => {
+            // Of the tap's own instant, not of the page's last tick: two readings of one instant would be one.
+            const atMs = Math.round(batchTime(work.clock, Date.now()));
+            act({ method: "POST", path: "samples", body: { channel, atMs, value: coreC } });
+          }}
         />
       ))}
       {(served || (!current && at.inHeat.length === 0)) && (

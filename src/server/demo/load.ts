@@ -16,6 +16,7 @@ import type { Salt } from "@/core/materials/types";
 import { VOLUME_ML } from "@/core/quantity/units";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { formulate } from "@/core/formula/formulate";
+import { NOTHING_LEARNED } from "@/contracts/learned";
 import type { Formulation } from "@/core/formula/model";
 import { actsIn, programOf } from "@/core/program/program";
 import { DUCK_LEGS, PORK_LOIN } from "./brines";
@@ -71,6 +72,13 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       timeZone: "Europe/London",
       measures: "metric",
       limits: CANTEEN,
+      learned: {
+        ...NOTHING_LEARNED,
+        ovenReadings: [
+          { dialC: 180, readC: 167, atMs: nowMs - 24 * 40 * HOUR_MS },
+          { dialC: 200, readC: 188, atMs: nowMs - 24 * 40 * HOUR_MS },
+        ],
+      },
     });
     for (const entry of CANTEENS_OWN) keepOwn(tx, entry, nowMs);
     const hoursAgo = (h: number) => nowMs - h * HOUR_MS;

@@ -8,6 +8,7 @@ import type { Db } from "../database";
 import { liftBatch, startBatch } from "../batches";
 import { tastings } from "../schema";
 import { judgeBatch } from "../work";
+import { bathRead, probed } from "./roasts";
 import type { Named } from "./sittings";
 
 const HOUR_MS = 3_600_000;
@@ -72,17 +73,25 @@ export function demoSeason(
 ): void {
   for (const { weeksAgo, dish, judged } of SEASON) {
     const outMs = saturday(nowMs, timeZone, weeksAgo, OUT_HOUR);
-    const id = soaked(db, dishes[dish], outMs);
+    const id = soaked(db, dish, dishes[dish], outMs, weeksAgo);
     judgeBatch(db, id, { faults: [], words: "", ...judged }, outMs + JUDGED_AFTER_H * HOUR_MS);
   }
   const startedAtMs = saturday(nowMs, timeZone, 3, 20);
   db.insert(tastings).values({ id: "demo-tasting", body: tasted(), startedAtMs }).run();
 }
 
-function soaked(db: Db, { formulaId, formulation }: Named, outMs: number): string {
+/** Hours at which the salt meter was put into a bath. */
+const READ_AT_H = [12, 26];
+
+/** Dishes a probe stood in. */
+const PROBED: readonly Dish[] = ["firstLoin", "loin", "mullet", "celeriac"];
+
+function soaked(db: Db, dish: Dish, { formulaId, formulation }: Named, outMs: number, seed: number): string {
   const startAtMs = Math.round(outMs - formulation.pullH * HOUR_MS);
   const { id } = startBatch(db, { formulaId, formulation, startAtMs, acknowledgements: [] }, startAtMs);
+  if (formulation.preparation.kind === "wetBrine") bathRead(db, id, formulation, startAtMs, READ_AT_H);
   liftBatch(db, id, outMs, outMs);
+  if (PROBED.includes(dish)) probed(db, id, formulation, outMs, seed);
   return id;
 }
 

@@ -8,6 +8,7 @@ import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { storedPlan } from "@/contracts/plan";
 import { sittingBody } from "@/contracts/sitting";
 import { tagsSchema } from "@/contracts/library";
+import { learnedSchema } from "@/contracts/learned";
 import { houseSaltSchema, tastingSchema } from "@/contracts/taste";
 import { judgedSchema, panRequest } from "@/contracts/work";
 import { TABLES, type TableName } from "./tables";
@@ -43,6 +44,7 @@ const ROWS: Record<TableName, z.ZodType> = {
     words: reads(wordsSchema.nullable()),
     usual: reads(usualSchema.nullable()),
     houseSalt: houseSaltSchema,
+    learned: reads(learnedSchema.nullable()),
   }),
   own_entries: stamped("own_entries", { body: z.unknown() }).refine(
     (row) => ownEntryRequest.safeParse({ kind: field(row, "kind"), entry: field(row, "body") }).success,
@@ -73,7 +75,7 @@ const ROWS: Record<TableName, z.ZodType> = {
 
 /** Columns that came later: a row written before them has these. */
 const SINCE: Partial<Record<TableName, KitchenRow>> = {
-  kitchen: { houseSalt: null },
+  kitchen: { houseSalt: null, learned: null },
   batch_acts: { notDone: false },
   sittings: { plan: null },
 };

@@ -1,9 +1,10 @@
 import { afterSeeing, deviationOf, meanOf, normalBelief } from "../bayes/grid";
+import { TWO_IN_THREE } from "./pooled";
 import { momentAt } from "../diffusion/moment";
-import type { Formulation } from "./model";
-import { diffusivityDoubt, runProblem } from "./soak";
-import { AS_LIKELY, soakProblem, type SoakLoad } from "./soak-problem";
-import { HOUR_S } from "./window";
+import type { Formulation } from "../formula/model";
+import { diffusivityDoubt, runProblem } from "../formula/soak";
+import { AS_LIKELY, soakProblem, type SoakLoad } from "../formula/soak-problem";
+import { HOUR_S } from "../formula/window";
 
 /** What was read of a running soak. Hours are from the start. */
 export type Reading =
@@ -50,23 +51,60 @@ export function learnRate(
   return { factor: Math.exp(meanOf(after)), doubt: deviationOf(after), doubtBefore };
 }
 
+/**
+ * What a bath will read at an hour, before anything was read of it: likely, and where two in three lie by what is believed of
+ * the rate and what a salt meter is off by.
+ * @param prior as for `learnRate`  @returns undefined where the soak cannot be run
+ */
+export function foretoldBath(
+  input: Formulation,
+  load: SoakLoad,
+  hours: number,
+  prior?: { factor: number; doubt: number },
+): { foretold: number; low: number; high: number } | undefined {
+  const { factor, doubt } = prior ?? { factor: 1, doubt: diffusivityDoubt(load.food) };
+  const at = (off: number) => {
+    const run = ranAt(input, load, [hours], factor * Math.exp(off * doubt));
+    const bath = run && (momentAt(run.ran, hours * HOUR_S).bath ?? 0);
+    return bath === undefined ? undefined : bath / (1 + bath);
+  };
+  const [slow, likely, fast] = [at(-TWO_IN_THREE), at(0), at(TWO_IN_THREE)];
+  if (slow === undefined || likely === undefined || fast === undefined) return undefined;
+  const meter = TWO_IN_THREE * Math.hypot(READING_DOUBT, START_DOUBT * likely);
+  const [least, most] = [Math.min(slow, fast), Math.max(slow, fast)];
+  return {
+    foretold: likely,
+    low: likely - Math.hypot(likely - least, meter),
+    high: likely + Math.hypot(most - likely, meter),
+  };
+}
+
+/** The soak at a rate, read at some hours. */
+function ranAt(input: Formulation, load: SoakLoad, hours: readonly number[], rate: number) {
+  const problem = soakProblem(input, { ...load, rateFactor: 1 }, { ...AS_LIKELY, diffusivityFactor: rate });
+  const ran = runProblem(
+    { ...problem, stage: { ...problem.stage, durationS: Math.max(...hours) * HOUR_S } },
+    { cells: 60, stepTolerance: 1e-5, outputTimesS: [...hours].sort((a, b) => a - b).map((h) => h * HOUR_S) },
+  );
+  return ran.ok ? { ran: ran.value, initialPerWater: problem.initialPerWater } : undefined;
+}
+
 function logLikelihood(
   input: Formulation,
   load: SoakLoad,
   readings: readonly Reading[],
   rate: number,
 ): number {
-  const problem = soakProblem(input, { ...load, rateFactor: 1 }, { ...AS_LIKELY, diffusivityFactor: rate });
-  const hours = readings.map((r) => r.hours);
-  const lastS = Math.max(...hours) * HOUR_S;
-  const ran = runProblem(
-    { ...problem, stage: { ...problem.stage, durationS: lastS } },
-    { cells: 60, stepTolerance: 1e-5, outputTimesS: [...hours].sort((a, b) => a - b).map((h) => h * HOUR_S) },
+  const run = ranAt(
+    input,
+    load,
+    readings.map((r) => r.hours),
+    rate,
   );
-  if (!ran.ok) return -Infinity;
+  if (!run) return -Infinity;
   let sum = 0;
   for (const reading of readings) {
-    const moment = momentAt(ran.value, reading.hours * HOUR_S);
+    const moment = momentAt(run.ran, reading.hours * HOUR_S);
     const bath = moment.bath ?? 0;
     if (reading.kind === "bathStrength") {
       const predicted = bath / (1 + bath);
@@ -74,7 +112,7 @@ function logLikelihood(
       sum -= ((reading.saltFraction - predicted) / doubt) ** 2 / 2;
     } else {
       const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
-      const predictedG = (moment.mean - problem.initialPerWater) * fleshWaterG;
+      const predictedG = (moment.mean - run.initialPerWater) * fleshWaterG;
       const gainedG = Math.max(0.01, reading.afterG - reading.beforeG) * (bath / (1 + bath));
       sum -= (Math.log(gainedG / Math.max(predictedG, 0.01)) / PICKUP_DOUBT) ** 2 / 2;
     }

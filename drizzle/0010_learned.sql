@@ -1,0 +1,1 @@
+ALTER TABLE `kitchen` ADD `learned` text;
