@@ -30,7 +30,15 @@ export function loadKitchen(db: Db): KitchenView {
 
 function firstRow(db: Db) {
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const fresh = { ...NEW_KITCHEN, timeZone, limits: null, words: null, usual: null, houseSalt: null, learned: null };
+  const fresh = {
+    ...NEW_KITCHEN,
+    timeZone,
+    limits: null,
+    words: null,
+    usual: null,
+    houseSalt: null,
+    learned: null,
+  };
   db.insert(kitchen).values(fresh).onConflictDoNothing().run();
   return fresh;
 }

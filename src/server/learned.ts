@@ -14,7 +14,8 @@ import { pantryOf } from "@/core/materials/pantry";
 import type { Food } from "@/core/materials/types";
 import { remembered } from "@/core/remembered";
 import type { Db } from "./database";
-import { loadKitchen } from "./kitchen";
+import { keepRate, loadKitchen } from "./kitchen";
+import { Refusal } from "./problem";
 import { readingsOf } from "./readings";
 import { roastOf } from "./roasts-seen";
 import { batches, formulas, formulaVersions, readings } from "./schema";
@@ -96,6 +97,22 @@ function finishedBatches(db: Db): Finished[] {
       const found = workedOut(row);
       return found ? [{ row, ...found }] : [];
     });
+}
+
+/**
+ * Takes what was learnt of a food for true: new batches of it begin there.
+ * @throws Refusal 422 where nothing was
+ */
+export function takeRate(db: Db, foodId: string, nowMs: number): void {
+  const kitchen = loadKitchen(db);
+  const rate = ratesOf(db, kitchen, new Set(kitchen.learned.leftOut)).find((r) => r.foodId === foodId);
+  if (!rate)
+    throw new Refusal(
+      422,
+      "Nothing learnt yet",
+      "No reading has taught anything of this food: the table holds.",
+    );
+  keepRate(db, foodId, { factor: rate.learnt.factor, doubt: rate.learnt.doubt }, nowMs);
 }
 
 const sheets = remembered<{ formulation: Formulation; sheet: Formulated } | undefined>(LOOKED_AT_MOST);

@@ -14,6 +14,7 @@ import { recordQuery } from "@/contracts/record";
 import { listRecord, nextTime, trendPoints } from "./record";
 import { Refusal } from "./problem";
 import { listSittings, loadSitting } from "./sittings";
+import { loadLearned } from "./learned";
 import { loadTaste, loadTasting } from "./taste";
 import { plannedNow } from "./exchange/plan-out";
 
@@ -61,6 +62,11 @@ export function loadBench(search: Search) {
 export function loadTastePage() {
   const db = database();
   return { kitchen: loadKitchen(db), view: loadTaste(db) };
+}
+
+export function loadLearnedPage() {
+  const db = database();
+  return { kitchen: loadKitchen(db), view: loadLearned(db), taste: loadTaste(db) };
 }
 
 export function loadTastingPage(id: string) {

@@ -12,6 +12,8 @@ export interface Units {
   volume: (ml: number) => string;
   mass: (g: number) => string;
   temperature: (celsius: number) => string;
+  /** Between two temperatures. */
+  difference: (celsius: number) => string;
   clock: (atMs: number, timeZone: string) => string;
   dayAndClock: (atMs: number, timeZone: string) => string;
   /** The clock today, with its day on another. */
@@ -24,6 +26,7 @@ const METRIC: Units = {
   volume: (ml) => `${litres(ml)} L`,
   mass: (g) => `${grams(g)} g`,
   temperature: (celsius) => `${fixed(celsius, 0)} °C`,
+  difference: (celsius) => `${fixed(celsius, Math.abs(celsius) < 10 ? 1 : 0)} °C`,
   clock,
   dayAndClock,
   when: whenFrom,
@@ -43,6 +46,7 @@ const US: Units = {
   volume: cupsOrQuarts,
   mass: poundsOf,
   temperature: (celsius) => `${fahrenheitOf(celsius)} °F`,
+  difference: (celsius) => `${fixed(celsius * 1.8, 0)} °F`,
   clock: clock12,
   dayAndClock: dayAndClock12,
   when: (atMs, nowMs, timeZone) =>

@@ -56,9 +56,14 @@ export function Record({ kitchen, record, trends }: Props) {
       title="Record"
       note={`${total} ${total === 1 ? "batch" : "batches"}`}
       actions={
-        <Link className="btn min-h-11" href="/record/taste">
-          House taste
-        </Link>
+        <>
+          <Link className="btn min-h-11" href="/record/learned">
+            What is learnt
+          </Link>
+          <Link className="btn min-h-11" href="/record/taste">
+            House taste
+          </Link>
+        </>
       }
     >
       <div className="space-y-4 p-4 lg:p-6">

@@ -17,6 +17,8 @@ import type { Db } from "../database";
 import { createFromFile, formulaHeads, loadFormula, saveNew, saveVersion } from "../formulas";
 import { addReading } from "../readings";
 import { allSamples, takeSample } from "../samples";
+import { learnedAnswer } from "./learned-answer";
+import { loadLearned } from "../learned";
 import { loadTaste } from "../taste";
 import { COMPUTE, isComputeName, type ComputeName } from "./compute";
 
@@ -212,6 +214,15 @@ export const OPERATIONS: readonly Operation[] = [
       const { taste, known, houseSalt } = loadTaste(db);
       return { ...taste, known, houseSalt };
     },
+  }),
+  get({
+    id: "learned",
+    path: "/learned",
+    summary:
+      "What this kitchen has learnt of its salt, its oven and its rests, and how what was foretold came out",
+    tag: "taste",
+    response: learnedAnswer,
+    run: ({ db }) => loadLearned(db),
   }),
   get({
     id: "listReadings",

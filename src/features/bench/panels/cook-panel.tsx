@@ -1,7 +1,7 @@
 import { RANGES } from "@/core/formula/ranges";
 import type { CookMinutes } from "@/core/heat/cook-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
-import type { Cook } from "@/core/formula/model";
+import type { Cook, HeatHere } from "@/core/formula/model";
 import { minutesOf, ovenMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
 import { plateText, timeText } from "@/core/program/probing";
 import type { Exit } from "@/core/program/exits";
@@ -10,6 +10,7 @@ import { usePantry } from "@/ui/pantry";
 import { duration } from "@/ui/format";
 import { useAlso } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
+import { HeatHereNote } from "./heat-here-note";
 import { Group, type PanelProps } from "./panel";
 import { PartsEditor } from "./parts-editor";
 import { StagesEditor } from "./stages-editor";
@@ -133,7 +134,7 @@ export function CookPanel({
         onChange={(restMin) => set({ restMin })}
         onValidity={onValidity}
       />
-      <OutAt cook={cook} exits={exits} />
+      <OutAt cook={cook} exits={exits} heatHere={value.heatHere} />
       {!crust && (
         <QuantityField
           label="Out of the fridge before"
@@ -217,20 +218,25 @@ function CountedMinutes({ counted, onTake }: { counted: CookMinutes; onTake: (mi
 }
 
 /** Where to take it out so that it ends where it shall: the same two figures as at work and on paper. */
-function OutAt({ exits, cook }: { cook: Cook; exits: readonly Exit[] }) {
+function OutAt({ exits, cook, heatHere }: { cook: Cook; exits: readonly Exit[]; heatHere?: HeatHere }) {
   const also = useAlso();
   return (
-    <ul className="border-l-4 border-accent pl-2 text-lg" aria-label="Out at">
-      {exits.map((exit) => (
-        <li key={exit.channel} data-out-at={exit.name || "whole"}>
-          {exit.name ? `${exit.name}: out` : "Out"} at <b className="figure">{also(`${exit.outC} °C`)}</b>
-          {exit.name && cook.apart && <> after {duration(exit.minutes / 60)}</>}, ends at{" "}
-          {also(plateText(exit))}
-          {exit.time && (
-            <span className="block text-sm">{also(timeText(exit).trim())} Follow your local food code.</span>
-          )}
-        </li>
-      ))}
-    </ul>
+    <>
+      <ul className="border-l-4 border-accent pl-2 text-lg" aria-label="Out at">
+        {exits.map((exit) => (
+          <li key={exit.channel} data-out-at={exit.name || "whole"}>
+            {exit.name ? `${exit.name}: out` : "Out"} at <b className="figure">{also(`${exit.outC} °C`)}</b>
+            {exit.name && cook.apart && <> after {duration(exit.minutes / 60)}</>}, ends at{" "}
+            {also(plateText(exit))}
+            {exit.time && (
+              <span className="block text-sm">
+                {also(timeText(exit).trim())} Follow your local food code.
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+      {heatHere && <HeatHereNote {...heatHere} />}
+    </>
   );
 }

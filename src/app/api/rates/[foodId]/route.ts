@@ -1,8 +1,18 @@
 import { database } from "@/server/database";
 import { answer, checkOrigin } from "@/server/http";
 import { forgetRate } from "@/server/kitchen";
+import { takeRate } from "@/server/learned";
 
-export const DELETE = (request: Request, { params }: { params: Promise<{ foodId: string }> }) =>
+type Context = { params: Promise<{ foodId: string }> };
+
+export const PUT = (request: Request, { params }: Context) =>
+  answer(async () => {
+    checkOrigin(request);
+    takeRate(database(), (await params).foodId, Date.now());
+    return new Response(null, { status: 204 });
+  });
+
+export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
     forgetRate(database(), (await params).foodId);

@@ -1,0 +1,102 @@
+import type { LearnedView } from "@/contracts/learned";
+import { BandScale, type BandRow } from "@/ui/band-scale";
+import { fixed, shortDate } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
+import { Counted, LearnedCard } from "./learned-card";
+import type { LearnedActs } from "./use-learned";
+
+const MARKS = [0.25, 0.5, 1, 2].map((at) => ({ at, label: at === 1 ? "the sums" : `${at} ×` }));
+/** No more and no less is ever reckoned with. */
+const [LEAST, MOST] = [0.2, 2];
+/** A middle that climbs as much is spoken of. */
+const SPOKEN_C = 6;
+
+interface Props {
+  climb: NonNullable<LearnedView["climb"]>;
+  heat: LearnedView["heat"];
+  acts: LearnedActs;
+  timeZone: string;
+}
+
+/** How much of the foretold climb out of the heat is seen here. */
+export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
+  const units = useUnits();
+  const { learnt, before, batches } = climb;
+  const shown = Number(Math.min(MOST, Math.max(LEAST, learnt.factor)).toFixed(2));
+  const times = (x: number) => `${fixed(x, 2)} ×`;
+  const between = (low: number, high: number) => `${fixed(low, 1)} to ${fixed(high, 1)}`;
+  const counted = batches.filter((b) => !b.leftOut).length;
+  const rows: BandRow[] = [
+    ...batches.map((b): BandRow => {
+      const of = acts.batchOf(b.batchId);
+      const day = of ? shortDate(of.atMs, timeZone) : "";
+      const factor = b.seenC / b.foretoldC;
+      return {
+        key: b.batchId,
+        name: of?.name ?? "A roast",
+        note: (
+          <>
+            {day}: climbed {units.difference(b.seenC)}, foretold {units.difference(b.foretoldC)}
+            {b.farOff && <strong className="text-error"> · far from the others</strong>}{" "}
+            <Counted
+              name={`${of?.name ?? "the roast"}, ${day}`}
+              leftOut={b.leftOut}
+              onChange={(out) => acts.leaveOut(b.batchId, out)}
+            />
+          </>
+        ),
+        low: factor,
+        likely: factor,
+        high: factor,
+        figure: times(factor),
+        ...(b.leftOut ? { tone: "out" } : b.farOff ? { tone: "far" } : {}),
+      };
+    }),
+    {
+      key: "before",
+      name: "Before",
+      note: "the sums’ own doubt",
+      low: before.low,
+      likely: 1,
+      high: before.high,
+      figure: times(1),
+      between: between(before.low, before.high),
+    },
+    {
+      key: "now",
+      name: "Now",
+      low: learnt.low,
+      likely: learnt.factor,
+      high: learnt.high,
+      figure: times(learnt.factor),
+      between: between(learnt.low, learnt.high),
+      tone: "strong",
+    },
+  ];
+  return (
+    <LearnedCard
+      title="The climb out of the heat"
+      figure={times(learnt.factor)}
+      unit="what the sums foretell"
+      said={
+        <>
+          Between {times(learnt.low)} and {times(learnt.high)} two times in three, from {counted}{" "}
+          {counted === 1 ? "roast" : "roasts"} whose probe stayed in.
+        </>
+      }
+      effect={
+        <>
+          A middle that is to climb {units.difference(SPOKEN_C)} climbs{" "}
+          <b className="figure">{units.difference(SPOKEN_C * learnt.factor)}</b> here: it comes out{" "}
+          {units.difference(Math.abs(SPOKEN_C * (1 - learnt.factor)))}{" "}
+          {learnt.factor < 1 ? "warmer" : "cooler"}.
+        </>
+      }
+      taken={heat.climb !== undefined}
+      {...(heat.climb !== shown && { onTake: () => acts.take("climb", shown) })}
+      onForget={() => acts.take("climb")}
+    >
+      <BandScale from={0.15} to={2.5} marks={MARKS} unit="over the sums" line={1} rows={rows} ratios />
+    </LearnedCard>
+  );
+}

@@ -1,0 +1,137 @@
+"use client";
+
+import Link from "next/link";
+import type { LearnedView } from "@/contracts/learned";
+import type { TasteView } from "@/contracts/taste";
+import type { KitchenView } from "@/contracts/views";
+import { findSalt } from "@/core/materials/lookup";
+import { VOLUME_ML } from "@/core/quantity/units";
+import { fixed, percent } from "@/ui/format";
+import { Shell } from "@/ui/shell/shell";
+import { SaveProblem } from "@/ui/use-save";
+import { ClimbCard } from "./climb-card";
+import { OvenCard } from "./oven-card";
+import { RateCard } from "./rate-card";
+import { ScoreCard } from "./score-card";
+import { useLearned } from "./use-learned";
+
+interface Props {
+  kitchen: KitchenView;
+  view: LearnedView;
+  taste: TasteView;
+}
+
+/** What this kitchen has learnt of itself: every figure with what it comes from, to be argued with, taken or forgotten. */
+export function LearnedPage({ kitchen, view, taste }: Props) {
+  const acts = useLearned(view, kitchen.learned);
+  const { timeZone } = kitchen;
+  return (
+    <Shell
+      title="What is learnt"
+      note={
+        <Link href="/record" className="underline">
+          Record
+        </Link>
+      }
+    >
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 p-4 lg:grid-cols-[3fr_2fr] lg:p-6">
+        <div className="space-y-4">
+          <SaveProblem problem={acts.problem} />
+          {view.rates.length === 0 && (
+            <section aria-label="Salt into the food" className="border border-line bg-base-100 p-4">
+              <h2 className="text-2xl">Salt into the food</h2>
+              <p>
+                Nothing is known yet of how fast salt goes in here. Put a salt meter into a brine while it
+                soaks, or weigh the food before and after: each reading teaches its food, and a little its
+                kin.
+              </p>
+            </section>
+          )}
+          {view.rates.map((rate) => (
+            <RateCard key={rate.foodId} rate={rate} acts={acts} timeZone={timeZone} />
+          ))}
+          <OvenCard
+            oven={view.oven}
+            heat={view.heat}
+            readings={view.ovenReadings}
+            acts={acts}
+            timeZone={timeZone}
+          />
+          {view.climb && <ClimbCard climb={view.climb} heat={view.heat} acts={acts} timeZone={timeZone} />}
+        </div>
+        <div className="space-y-4">
+          <ScoreCard score={view.score} acts={acts} timeZone={timeZone} />
+          <LikedSalt taste={taste} />
+          <Spoons kitchen={kitchen} />
+        </div>
+      </div>
+    </Shell>
+  );
+}
+
+function LikedSalt({ taste: { taste, known, houseSalt } }: { taste: TasteView }) {
+  return (
+    <section aria-label="Liked salt" className="border border-line bg-base-100 p-4">
+      <h2 className="text-2xl">Liked salt</h2>
+      <ul className="mt-1">
+        {[
+          ...taste.eaters.map((e) => ({ name: e.name, liked: e.liked })),
+          { name: "The table", liked: taste.table },
+        ].map(({ name, liked }) => (
+          <li key={name} className="flex items-baseline justify-between gap-3 border-b border-line py-1">
+            <span className={name === "The table" ? "font-bold" : ""}>{name}</span>
+            <span>
+              <span className="figure text-xl">{percent(liked.fraction)}</span> %{" "}
+              <span className="text-sm text-quiet">
+                {percent(liked.low, 1)} to {percent(liked.high, 1)}
+              </span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2">
+        {houseSalt !== null
+          ? `A new Bench asks for ${percent(houseSalt)} %.`
+          : known
+            ? "Not taken: a new Bench asks for the usual."
+            : "Nobody was asked yet."}{" "}
+        <Link href="/record/taste" className="underline">
+          House taste
+        </Link>
+      </p>
+    </section>
+  );
+}
+
+/** Salts of this kitchen that were weighed by the spoon, against the table. */
+function Spoons({ kitchen }: { kitchen: KitchenView }) {
+  const own = kitchen.own.salts.flatMap((salt) => {
+    const table = findSalt(salt.id);
+    return table && table.densityGPerMl !== salt.densityGPerMl ? [{ salt, table }] : [];
+  });
+  const spoonG = (densityGPerMl: number) => `${fixed(densityGPerMl * VOLUME_ML.metric_tbsp, 1)} g`;
+  return (
+    <section aria-label="Spoons" className="border border-line bg-base-100 p-4">
+      <h2 className="text-2xl">Spoons</h2>
+      {own.length === 0 && <p>No salt was weighed by the spoon yet: the table’s weights hold.</p>}
+      <ul className="mt-1">
+        {own.map(({ salt, table }) => (
+          <li key={salt.id} className="flex items-baseline justify-between gap-3 border-b border-line py-1">
+            <span>
+              {salt.name}
+              <span className="block text-sm text-quiet">
+                a tablespoon of 15 ml; by the table {spoonG(table.densityGPerMl)}
+              </span>
+            </span>
+            <span className="figure text-xl">{spoonG(salt.densityGPerMl)}</span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2">
+        <Link href="/stores#own" className="underline">
+          Weigh a spoon, or forget one, in Stores
+        </Link>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,174 @@
+import { Trash2 } from "lucide-react";
+import { useState } from "react";
+import type { LearnedView } from "@/contracts/learned";
+import { BandScale, type BandRow } from "@/ui/band-scale";
+import { fixed, shortDate } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
+import { QuantityField } from "@/ui/quantity-field";
+import { Counted, LearnedCard } from "./learned-card";
+import type { LearnedActs } from "./use-learned";
+
+/** A dial that is often set. */
+const USUAL_C = 180;
+const TWO_IN_THREE = 0.967;
+const OVEN = { dimension: "temperature", min: 30, max: 350 } as const;
+const MARKS = [-40, -20, 0, 20, 40];
+
+interface Props {
+  oven: LearnedView["oven"];
+  heat: LearnedView["heat"];
+  readings: LearnedView["ovenReadings"];
+  acts: LearnedActs;
+  timeZone: string;
+}
+
+/** What the oven's air is against its dial: from a thermometer put into it, and from how long roasts took. */
+export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
+  const units = useUnits();
+  if (!oven)
+    return (
+      <section aria-label="The oven" className="border border-line bg-base-100 p-4">
+        <h2 className="text-2xl">The oven</h2>
+        <p>
+          Nothing is known yet of how it stands to its dial. Put a thermometer into it, or leave a probe in a
+          roast.
+        </p>
+        <ReadOven readings={readings} acts={acts} timeZone={timeZone} />
+      </section>
+    );
+  const { offC, lowC, highC, batches } = oven;
+  const shown = Math.round(offC);
+  const side = offC < 0 ? "under its dial" : "over its dial";
+  const off = (c: number) => units.difference(Math.abs(c));
+  const signed = (c: number) => `${c < 0 ? "−" : c > 0 ? "+" : ""}${off(c)}`;
+  const bare = (c: number) => signed(c).replace(/ °[CF]$/, "");
+  const row = (low: number, likely: number, high: number) => ({
+    low,
+    likely,
+    high,
+    figure: signed(likely),
+    between: `${bare(low)} to ${bare(high)}`,
+  });
+  const rows: BandRow[] = [
+    ...batches.map((b): BandRow => {
+      const of = acts.batchOf(b.id);
+      const day = of ? shortDate(of.atMs, timeZone) : "";
+      const half = TWO_IN_THREE * b.deviation;
+      return {
+        key: b.id,
+        name: of?.name ?? "A roast",
+        note: (
+          <>
+            {day}: {fixed(b.tookMin, 0)} min, by the sums {fixed(b.foretoldMin, 0)}
+            {b.farOff && <strong className="text-error"> · far from the others</strong>}{" "}
+            <Counted
+              name={`${of?.name ?? "the roast"}, ${day}`}
+              leftOut={b.leftOut}
+              onChange={(out) => acts.leaveOut(b.id, out)}
+            />
+          </>
+        ),
+        ...row(b.mean - half, b.mean, b.mean + half),
+        ...(b.leftOut ? { tone: "out" } : b.farOff ? { tone: "far" } : {}),
+      };
+    }),
+    {
+      key: "before",
+      name: "Before",
+      note: "what ovens are off by",
+      ...row(-TWO_IN_THREE * oven.beforeC, 0, TWO_IN_THREE * oven.beforeC),
+    },
+    { key: "now", name: "Now", ...row(lowC, offC, highC), tone: "strong" },
+  ];
+  const counted = batches.filter((b) => !b.leftOut).length;
+  const taken = heat.ovenOffC !== undefined;
+  return (
+    <LearnedCard
+      title="The oven"
+      figure={off(offC)}
+      unit={side}
+      said={
+        <>
+          Between {signed(lowC)} and {signed(highC)} two times in three, from {oven.readings}{" "}
+          {oven.readings === 1 ? "reading" : "readings"} of a thermometer and {counted}{" "}
+          {counted === 1 ? "roast" : "roasts"}.
+        </>
+      }
+      effect={
+        <>
+          For {units.temperature(USUAL_C)} set it to{" "}
+          <b className="figure">{units.temperature(USUAL_C - shown)}</b>.
+        </>
+      }
+      taken={taken}
+      {...(heat.ovenOffC !== shown && { onTake: () => acts.take("ovenOffC", shown) })}
+      onForget={() => acts.take("ovenOffC")}
+    >
+      <BandScale
+        from={-60}
+        to={60}
+        marks={MARKS.map((at) => ({ at, label: at === 0 ? "the dial" : signed(at) }))}
+        unit="over the dial"
+        line={0}
+        rows={rows}
+      />
+      <ReadOven readings={readings} acts={acts} timeZone={timeZone} />
+    </LearnedCard>
+  );
+}
+
+/** A thermometer in the oven, when it has stood at its heat for a while. */
+function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" | "timeZone">) {
+  const units = useUnits();
+  const [dialC, setDialC] = useState(USUAL_C);
+  const [readC, setReadC] = useState(USUAL_C);
+  return (
+    <div className="mt-4">
+      <h3 className="text-lg">A thermometer in the oven</h3>
+      <p className="text-sm text-quiet">Half an hour after it came to its heat, in the middle, door shut.</p>
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <QuantityField
+          label="The dial says"
+          unit="°C"
+          value={dialC}
+          rule={OVEN}
+          step={5}
+          onChange={setDialC}
+        />
+        <QuantityField
+          label="The thermometer reads"
+          unit="°C"
+          value={readC}
+          rule={OVEN}
+          step={1}
+          onChange={setReadC}
+        />
+        <button
+          type="button"
+          className="btn min-h-12"
+          onClick={() => acts.readOven(dialC, readC, Date.now())}
+        >
+          Keep the reading
+        </button>
+      </div>
+      <ul>
+        {readings.map(({ dialC: dial, readC: read, atMs }, i) => (
+          <li key={atMs + i} className="flex items-center justify-between border-b border-line">
+            <span>
+              {shortDate(atMs, timeZone)}: dial <span className="figure">{units.temperature(dial)}</span>,
+              read <span className="figure">{units.temperature(read)}</span>
+            </span>
+            <button
+              type="button"
+              className="btn btn-ghost min-h-11 w-11 px-0"
+              aria-label={`Take back the reading of ${units.temperature(read)} at ${units.temperature(dial)}`}
+              onClick={() => acts.unreadOven(i)}
+            >
+              <Trash2 size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,101 @@
+import type { RateView } from "@/contracts/learned";
+import { findFood } from "@/core/materials/lookup";
+import { BandScale, type BandRow } from "@/ui/band-scale";
+import { capital, duration, fixed, shortDate } from "@/ui/format";
+import { Counted, LearnedCard } from "./learned-card";
+import type { LearnedActs } from "./use-learned";
+
+const MARKS = [0.5, 0.7, 1, 1.4, 2].map((at) => ({ at, label: at === 1 ? "the table" : fixed(at, 1) }));
+/** What is kept is what is learnt now, to the digits shown. */
+const SAME = 0.005;
+
+interface Props {
+  rate: RateView;
+  acts: LearnedActs;
+  timeZone: string;
+}
+
+/** How fast salt goes into one food here: from its own batches and, less, from its kin's. */
+export function RateCard({ rate, acts, timeZone }: Props) {
+  const { learnt, before, batches, kin, kept, readyH, foodId } = rate;
+  const times = (x: number) => `${fixed(x, 2)} ×`;
+  const counted = batches.filter((b) => !b.leftOut).length;
+  const rows: BandRow[] = [
+    ...batches.map((b): BandRow => {
+      const of = acts.batchOf(b.batchId);
+      const name = of ? shortDate(of.atMs, timeZone) : "a batch";
+      return {
+        key: b.batchId,
+        name: of?.name ?? "A batch",
+        note: (
+          <>
+            {name}
+            {b.farOff && <strong className="text-error"> · far from the others</strong>}{" "}
+            <Counted
+              name={`${of?.name ?? "the batch"}, ${name}`}
+              leftOut={b.leftOut}
+              onChange={(out) => acts.leaveOut(b.batchId, out)}
+            />
+          </>
+        ),
+        low: b.low,
+        likely: b.factor,
+        high: b.high,
+        figure: times(b.factor),
+        between: `${fixed(b.low, 1)} to ${fixed(b.high, 1)}`,
+        ...(b.leftOut ? { tone: "out" } : b.farOff ? { tone: "far" } : {}),
+      };
+    }),
+    {
+      key: "before",
+      name: "Before",
+      note: "the table’s own doubt",
+      low: before.low,
+      likely: before.factor,
+      high: before.high,
+      figure: times(before.factor),
+      between: `${fixed(before.low, 1)} to ${fixed(before.high, 1)}`,
+    },
+    {
+      key: "learnt",
+      name: "Now",
+      low: learnt.low,
+      likely: learnt.factor,
+      high: learnt.high,
+      figure: times(learnt.factor),
+      between: `${fixed(learnt.low, 1)} to ${fixed(learnt.high, 1)}`,
+      tone: "strong",
+    },
+  ];
+  return (
+    <LearnedCard
+      title={capital(rate.name)}
+      figure={times(learnt.factor)}
+      unit="as fast into it as the table says"
+      said={
+        <>
+          Between {times(learnt.low)} and {times(learnt.high)} two times in three, from {counted}{" "}
+          {counted === 1 ? "batch" : "batches"} of it
+          {kin.length > 0 &&
+            ` and, less, from ${kin.map((id) => findFood(id)?.name ?? id).join(", ")}, which are of its kind`}
+          .
+        </>
+      }
+      effect={
+        readyH && (
+          <>
+            {readyH.of}: ready in <b className="figure">{duration(readyH.learnt)}</b> instead of{" "}
+            {duration(readyH.table)}.
+          </>
+        )
+      }
+      taken={kept !== null}
+      {...((kept === null || Math.abs(kept.factor - learnt.factor) > SAME) && {
+        onTake: () => acts.takeRate(foodId),
+      })}
+      onForget={() => acts.forgetRate(foodId)}
+    >
+      <BandScale from={0.4} to={2.5} marks={MARKS} unit="over the table" line={1} rows={rows} ratios />
+    </LearnedCard>
+  );
+}

@@ -1,0 +1,141 @@
+import { chops } from "@/core/formula/formulation.fixture";
+import { withOwn } from "@/core/formula/with-own";
+import { withPreparation } from "@/core/formula/offered";
+import type { Formulation } from "@/core/formula/model";
+import { formulate } from "@/core/formula/formulate";
+import { exitsOf } from "@/core/program/exits";
+import { liftBatch, startBatch } from "./batches";
+import { openDatabase, type WholeDb } from "./database";
+import { loadDemoKitchen } from "./demo/load";
+import { readArchive, writeArchive } from "./exchange/archive";
+import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
+import { loadLearned, takeRate } from "./learned";
+import { addReading } from "./readings";
+import { batchActs, samples } from "./schema";
+import { NOTHING_LEARNED } from "@/contracts/learned";
+
+const NOW = Date.UTC(2026, 10, 27, 18);
+const HOUR = 3_600_000;
+const MIN = 60_000;
+let db: WholeDb;
+beforeEach(() => {
+  db = openDatabase(":memory:");
+});
+
+const brine = chops({ pullH: 12, cook: { toC: 63, minutes: 40, restMin: 10, ovenC: 180 } });
+
+function soaked(formulation: Formulation, agoH: number, saltFraction?: number): string {
+  const startAtMs = NOW - agoH * HOUR;
+  const { id } = startBatch(db, { formulaId: null, formulation, startAtMs, acknowledgements: [] }, startAtMs);
+  if (saltFraction !== undefined) {
+    const atMs = startAtMs + 6 * HOUR;
+    addReading(db, id, { atMs, reading: { kind: "bathStrength", saltFraction } }, atMs);
+  }
+  liftBatch(db, id, startAtMs + 12 * HOUR, startAtMs + 12 * HOUR);
+  return id;
+}
+
+/** A probe that rises evenly to its exit, and climbs so much after it. */
+function roasted(id: string, formulation: Formulation, tookMin: number, climbC: number): void {
+  const sheet = formulate(formulation);
+  if (!sheet.ok) throw new Error(sheet.error.code);
+  const [{ outC }] = exitsOf(formulation, sheet.value);
+  const inMs = NOW - 20 * HOUR;
+  const outMs = inMs + tookMin * MIN;
+  for (const [actId, doneAtMs] of [
+    ["stage_1", inMs],
+    ["oven_out", outMs],
+  ] as const)
+    db.insert(batchActs).values({ batchId: id, actId, doneAtMs, recordedAtMs: doneAtMs }).run();
+  const read = (atMs: number, value: number) =>
+    db.insert(samples).values({ batchId: id, channel: "probe", atMs, value }).run();
+  for (let min = 0; min <= tookMin; min += 2) read(inMs + min * MIN, 5 + ((outC - 5) * min) / tookMin);
+  read(outMs + 10 * MIN, outC + climbC);
+}
+
+test("a kitchen in which nothing was read has learnt nothing", () => {
+  soaked(brine, 60);
+  expect(loadLearned(db)).toMatchObject({
+    rates: [],
+    oven: null,
+    climb: null,
+    score: { real: { all: [] }, rehearsed: { all: [] } },
+  });
+  expect(() => takeRate(db, brine.foodId, NOW)).toThrow("No reading has taught anything");
+});
+
+test("a read bath teaches a rate; taken, new batches begin there; left out, it moves; forgotten, the table holds", () => {
+  const id = soaked(brine, 60, 0.03);
+  const [rate] = loadLearned(db).rates;
+  expect(rate).toMatchObject({
+    foodId: brine.foodId,
+    kept: null,
+    batches: [{ batchId: id, leftOut: false }],
+  });
+  expect(rate.learnt.factor).not.toBeCloseTo(1, 2);
+  takeRate(db, brine.foodId, NOW);
+  expect(loadKitchen(db).rates[brine.foodId].factor).toBeCloseTo(rate.learnt.factor, 12);
+  expect(loadLearned(db).rates[0].kept?.factor).toBeCloseTo(rate.learnt.factor, 12);
+  changeKitchen(db, { learned: { ...NOTHING_LEARNED, leftOut: [id] } });
+  expect(loadLearned(db).rates[0].learnt.factor).toBe(1);
+  forgetRate(db, brine.foodId);
+  expect(loadLearned(db).rates[0].kept).toBeNull();
+});
+
+test("what a bath was to read is scored against what it read", () => {
+  soaked(brine, 60, 0.03);
+  const { all } = loadLearned(db).score.real;
+  expect(all).toMatchObject([{ what: "bath", came: 0.03 }]);
+  expect(all[0].low).toBeLessThan(all[0].foretold);
+});
+
+test("a roast's climb and its minutes speak of rest and oven; one that took longer of a cooler oven", () => {
+  const roast = withPreparation(brine, "dry");
+  const slow = soaked(roast, 40);
+  roasted(slow, roast, 60, 2);
+  const { oven, climb, score } = loadLearned(db);
+  expect(climb?.batches).toMatchObject([{ batchId: slow, seenC: 2 }]);
+  expect(climb?.learnt.factor).toBeLessThan(1);
+  expect(oven?.batches).toMatchObject([{ id: slow, dialC: 180 }]);
+  const [seen] = oven?.batches ?? [];
+  expect(Math.sign(oven?.offC ?? 0)).toBe(Math.sign(seen.foretoldMin - seen.tookMin));
+  expect(score.real.all.map((s) => s.what).sort()).toEqual(["climb", "done"]);
+});
+
+test("what is taken for true of the heat goes with the formula, moves where it comes out, and leaves with it", () => {
+  const heat = { ovenOffC: -10, climb: 0.5 };
+  changeKitchen(db, { learned: { ...NOTHING_LEARNED, heat } });
+  const here = withOwn(brine, {}, loadKitchen(db).learned.heat);
+  expect(here.heatHere).toEqual(heat);
+  const out = (f: Formulation) => {
+    const sheet = formulate(f);
+    if (!sheet.ok) throw new Error(sheet.error.code);
+    return exitsOf(f, sheet.value)[0];
+  };
+  expect(out(here).climb.likely).toBeLessThan(out(brine).climb.likely);
+  expect(out(here).outC).toBeGreaterThan(out(brine).outC);
+  expect(out(here).ovenOffC).toBe(-10);
+  expect(withOwn(here, {}, {})).not.toHaveProperty("heatHere");
+});
+
+test("the archive carries what was decided", async () => {
+  const learned = {
+    heat: { climb: 0.7 },
+    leftOut: ["b1"],
+    ovenReadings: [{ dialC: 180, readC: 168, atMs: NOW }],
+  };
+  changeKitchen(db, { learned });
+  const tables = await readArchive(writeArchive(db, NOW));
+  expect(tables.kitchen).toMatchObject([{ learned }]);
+});
+
+test("the example kitchen has learnt something of everything, and holds to none of it yet", () => {
+  loadDemoKitchen(db, NOW);
+  const { rates, oven, climb, heat, score } = loadLearned(db);
+  expect(rates.map((r) => r.foodId)).toContain("pork_loin_bonein");
+  expect(rates[0].readyH?.learnt).toBeLessThan(rates[0].readyH?.table ?? 0);
+  expect(oven?.offC).toBeLessThan(-5);
+  expect(climb?.batches.length).toBeGreaterThan(2);
+  expect(heat).toEqual({});
+  expect(score.real.all.length).toBeGreaterThan(6);
+});
