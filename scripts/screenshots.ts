@@ -63,7 +63,6 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
     { file: "bench-crust-egg", path: bench("Grey mullet in an egg-white crust") },
     { file: "why", path: loin, act: why },
     { file: "batch", path: `/batch/${loinBatchId}` },
-    { file: "printed-sheet", path: `/print/batch/${loinBatchId}`, size: { width: 900, height: 1250 } },
     {
       file: "printed-method",
       path: `/print/batch/${loinBatchId}`,
@@ -86,6 +85,7 @@ function shotsFor(loinId: string, loinBatchId: string, idOf: (name: string) => s
     },
     { file: "stores", path: "/stores", dark: true },
     { file: "house-taste", path: "/record/taste" },
+    { file: "learned", path: "/record/learned" },
     {
       // Last: the kitchen keeps its measures.
       file: "bench-us",

@@ -1,11 +1,16 @@
+import { chops } from "@/core/formula/formulation.fixture";
+import { withPreparation } from "@/core/formula/offered";
 import { CARRIERS } from "@/core/taste/samples";
 import type { Told } from "@/core/taste/tasting";
+import { liftBatch, startBatch } from "./batches";
 import { openDatabase } from "./database";
 import { changeKitchen, loadKitchen } from "./kitchen";
 import { readArchive, writeArchive } from "./exchange/archive";
 import { answerTasting, forgetTasting, loadTaste, loadTasting, startTasting, takeBack } from "./taste";
+import { judgeBatch } from "./work";
 
 const NOW = Date.UTC(2026, 10, 27, 18);
+const HOUR = 3_600_000;
 const ANNA = { id: "t1", name: "Table 1" };
 const two = {
   carrier: "potato" as const,
@@ -98,6 +103,26 @@ test("whoever should not taste this is refused by name: an infant, an allergen, 
   expect(limited({ sodiumMg: 400 })).toThrow("sodium");
   expect(limited({})).not.toThrow();
   expect(CARRIERS.find((c) => c.id === "stock")?.allergens).toContain("celery");
+});
+
+test("a dinner counts by the salt it was lifted out with, not by what was planned", () => {
+  const tableOf = (liftedAfterH: number) => {
+    const db = opened();
+    const formulation = { ...withPreparation(chops(), "equilibrium"), pullH: 24 };
+    const startAtMs = NOW - 40 * HOUR;
+    const { id } = startBatch(
+      db,
+      { formulaId: null, formulation, startAtMs, acknowledgements: [] },
+      startAtMs,
+    );
+    liftBatch(db, id, startAtMs + liftedAfterH * HOUR, startAtMs + liftedAfterH * HOUR);
+    judgeBatch(db, id, { faults: [], words: "", salt: 0 }, NOW);
+    return loadTaste(db).taste.table.fraction;
+  };
+  // "Just right" of a chop lifted at half its hours speaks for less salt.
+  expect(tableOf(12)).toBeLessThan(tableOf(24) - 0.0002);
+  // Minutes off the plan are the plan's.
+  expect(tableOf(24.4)).toBe(tableOf(24));
 });
 
 test("an archive carries the tastings and the salt that was taken", async () => {

@@ -1,5 +1,5 @@
 import { figureOf, type LearntFigure } from "./figure";
-import { farOff, pooled, scattered, type Seen, type Spread } from "./pooled";
+import { farOff, pooled, scattered, type Seen, type Spread } from "../bayes/pooled";
 import type { Foretold } from "./scored";
 
 /** How far a middle climbed out of the heat, against what was foretold. */

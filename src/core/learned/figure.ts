@@ -1,4 +1,4 @@
-import { TWO_IN_THREE, type Normal } from "./pooled";
+import { TWO_IN_THREE, type Normal } from "../bayes/pooled";
 
 /** A learnt figure over what the table or the sums say. */
 export interface LearntFigure {

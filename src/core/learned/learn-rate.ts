@@ -1,5 +1,5 @@
 import { afterSeeing, deviationOf, meanOf, normalBelief } from "../bayes/grid";
-import { TWO_IN_THREE } from "./pooled";
+import { TWO_IN_THREE } from "../bayes/pooled";
 import { momentAt } from "../diffusion/moment";
 import type { Formulation } from "../formula/model";
 import { diffusivityDoubt, runProblem } from "../formula/soak";

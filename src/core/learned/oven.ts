@@ -1,4 +1,4 @@
-import { TWO_IN_THREE, farOff, pooled, together, type Normal, type Seen, type Spread } from "./pooled";
+import { TWO_IN_THREE, farOff, pooled, together, type Normal, type Seen, type Spread } from "../bayes/pooled";
 
 /** A roast in one even heat: how long it took, and how long by the sums in an oven that is off by so much. */
 export interface SeenRoast {

@@ -1,4 +1,4 @@
-import { NINE_IN_TEN, TWO_IN_THREE } from "./pooled";
+import { NINE_IN_TEN, TWO_IN_THREE } from "../bayes/pooled";
 
 /** What was foretold of a batch, with where two in three were to lie, and what came. */
 export interface Foretold {
