@@ -13,6 +13,7 @@ import { actsIn, programOf } from "@/core/program/program";
 import { findingsFor } from "@/core/safety/findings";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
+import { remembered } from "@/core/remembered";
 import type { Db } from "./database";
 import { batchTime } from "@/contracts/work";
 import { clockOf } from "./clock";
@@ -131,7 +132,13 @@ function tickedBefore(
         .run();
 }
 
-function workOut(formulation: Formulation, known: Rate | undefined, limits: KitchenLimits) {
+/** The same formula is started Saturday after Saturday: half a second of soaks is run once for it. */
+const sheetsWorkedOut = remembered<ReturnType<typeof workedOut>>(24);
+
+const workOut = (formulation: Formulation, known: Rate | undefined, limits: KitchenLimits) =>
+  sheetsWorkedOut(JSON.stringify([formulation, known, limits]), () => workedOut(formulation, known, limits));
+
+function workedOut(formulation: Formulation, known: Rate | undefined, limits: KitchenLimits) {
   const sheet = formulate(formulation, { rateFactor: known?.factor });
   if (!sheet.ok) {
     throw new Refusal(422, "The sums do not work out", `formulation: ${sheet.error.code}`, {

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
-import type { LearnedView, RateView } from "@/contracts/learned";
+import type { LearnedView, RateView } from "@/contracts/learned-view";
 import type { KitchenView } from "@/contracts/views";
 import { foretoldBath } from "@/core/learned/learn-rate";
 import { formulate, type Formulated } from "@/core/formula/formulate";

@@ -1,4 +1,4 @@
-import type { LearnedView } from "@/contracts/learned";
+import type { LearnedView } from "@/contracts/learned-view";
 import { BandScale, type BandRow } from "@/ui/band-scale";
 import { fixed, shortDate } from "@/ui/format";
 import { useUnits } from "@/ui/measures";

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import type { LearnedView } from "@/contracts/learned";
+import type { LearnedView } from "@/contracts/learned-view";
 import type { TasteView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";
 import { findSalt } from "@/core/materials/lookup";

@@ -1,6 +1,6 @@
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { LearnedView } from "@/contracts/learned";
+import type { LearnedView } from "@/contracts/learned-view";
 import { BandScale, type BandRow } from "@/ui/band-scale";
 import { fixed, shortDate } from "@/ui/format";
 import { useUnits } from "@/ui/measures";

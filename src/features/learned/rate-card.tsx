@@ -1,4 +1,4 @@
-import type { RateView } from "@/contracts/learned";
+import type { RateView } from "@/contracts/learned-view";
 import { findFood } from "@/core/materials/lookup";
 import { BandScale, type BandRow } from "@/ui/band-scale";
 import { capital, duration, fixed, shortDate } from "@/ui/format";

@@ -1,4 +1,4 @@
-import type { LearnedView } from "@/contracts/learned";
+import type { LearnedView } from "@/contracts/learned-view";
 import type { Foretold, Score, Scored } from "@/core/learned/scored";
 import { fixed, percent, shortDate } from "@/ui/format";
 import { useUnits } from "@/ui/measures";

@@ -1,4 +1,5 @@
-import type { KitchenLearned, LearnedView } from "@/contracts/learned";
+import type { KitchenLearned } from "@/contracts/learned";
+import type { LearnedView } from "@/contracts/learned-view";
 import { useSave } from "@/ui/use-save";
 
 /** What the cook decides about what is learnt, kept as one thing of the kitchen's. */

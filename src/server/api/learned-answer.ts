@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { heatHereSchema, learnedSchema, type LearnedView } from "@/contracts/learned";
+import { heatHereSchema, learnedSchema } from "@/contracts/learned";
+import type { LearnedView } from "@/contracts/learned-view";
 
 const figure = { factor: z.number(), low: z.number(), high: z.number(), doubt: z.number() };
 const counted = { leftOut: z.boolean(), farOff: z.boolean() };

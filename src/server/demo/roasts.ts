@@ -1,3 +1,4 @@
+import type { ReadingRequest } from "@/contracts/requests";
 import { bodyShapeOf } from "@/core/diffusion/flesh-body";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
@@ -9,7 +10,7 @@ import { roastCore } from "@/core/instruments/kitchen-truth";
 import { foretoldBath } from "@/core/learned/learn-rate";
 import { exitsOf, type Exit } from "@/core/program/exits";
 import type { Db } from "../database";
-import { addReading } from "../readings";
+import { addReadings } from "../readings";
 import { batchActs, samples } from "../schema";
 
 const MIN_MS = 60_000;
@@ -112,11 +113,11 @@ export function bathRead(
 ): void {
   const sheet = formulate(formulation);
   if (!sheet.ok) return;
-  for (const h of hours) {
+  const read = hours.flatMap((h): ReadingRequest[] => {
     const told = foretoldBath(formulation, sheet.value.load, h, RATE);
-    if (!told) continue;
-    const atMs = Math.round(startedMs + h * HOUR_MS);
+    if (!told) return [];
     const saltFraction = Math.round(told.foretold * 1e4) / 1e4;
-    addReading(db, batchId, { atMs, reading: { kind: "bathStrength", saltFraction } }, atMs);
-  }
+    return [{ atMs: Math.round(startedMs + h * HOUR_MS), reading: { kind: "bathStrength", saltFraction } }];
+  });
+  addReadings(db, batchId, read, Math.max(...read.map((r) => r.atMs)));
 }
