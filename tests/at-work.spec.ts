@@ -167,11 +167,11 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await expect(judge.getByRole("status")).toHaveText("saved");
 
   await page.goto("/record?judged=yes");
-  await expect(page.getByRole("link", { name: new RegExp(name) })).toContainText("a little salty");
+  await expect(page.getByRole("row", { name: new RegExp(name) })).toContainText("a little salty");
   await page.getByRole("link", { name: new RegExp(name) }).click();
   await expect(page.getByRole("region", { name: "Really weighed" })).toContainText("Pickling salt");
   await expect(page.getByRole("region", { name: "Core readings" })).toBeVisible();
-  await expect(page.getByRole("region", { name: "Judged" })).toContainText("Table 2 +2");
+  await expect(page.getByRole("region", { name: "Judged" })).toContainText("Table 2: far too salty");
   await expect(page.getByRole("region", { name: "Photos" }).getByRole("img")).toBeVisible();
   await expect(page.getByRole("region", { name: "Plan and what was" })).toContainText("Weigh out");
   const next = page.getByRole("region", { name: "Next time" });
@@ -221,12 +221,12 @@ test("the record is searched, filtered and sorted; two batches stand side by sid
   await page.goto("/record");
   await page.getByLabel("Find").fill("duck");
   await page.getByLabel("Find").press("Enter");
-  await expect(page.getByRole("listitem").first()).toContainText("Duck legs");
+  await expect(page.getByRole("row").nth(1)).toContainText("Duck legs");
   await page.getByLabel("Find").fill("100% nothing_like");
   await page.getByLabel("Find").press("Enter");
   await expect(page.getByText("Nothing in the record is like that.")).toBeVisible();
   await page.goto("/record?sort=oldest&kind=nonsense&page=minus");
-  const boxes = page.getByRole("checkbox");
+  const boxes = page.getByRole("checkbox", { name: /^Compare / });
   await boxes.nth(0).check();
   await boxes.nth(1).check();
   await page.getByRole("link", { name: "Compare the two" }).click();

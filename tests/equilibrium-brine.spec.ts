@@ -67,7 +67,7 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await expect(lift).toHaveCount(0);
   await expect(page.getByText("Taken out", { exact: true })).toBeVisible();
   await page.goto("/record");
-  await expect(page.getByRole("link", { name: /Saturday chops/ })).toContainText("1.40 % wanted");
+  await expect(page.getByRole("row", { name: /Saturday chops/ })).toContainText("1.40 %");
 
   await page.goto("/");
   await page.getByRole("button", { name: "Put back: Saturday chops" }).click();

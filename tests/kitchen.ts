@@ -13,6 +13,8 @@ interface Mine {
   otherPort: () => number;
   /** A kitchen that this test alone uses. */
   emptyKitchen: Kitchen;
+  /** The example kitchen as nobody else has changed it. */
+  exampleKitchen: Kitchen;
 }
 
 /** Tests of one worker share a server on the example kitchen; workers share nothing. */
@@ -36,6 +38,11 @@ export const test = base.extend<Mine, { kitchen: Kitchen; firstPort: number }>({
   },
   emptyKitchen: async ({ otherPort }, give) => {
     const kitchen = await openKitchen(otherPort());
+    await give(kitchen);
+    await kitchen.kill();
+  },
+  exampleKitchen: async ({ otherPort }, give) => {
+    const kitchen = await openKitchen(otherPort(), { example: true });
     await give(kitchen);
     await kitchen.kill();
   },

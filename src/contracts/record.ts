@@ -5,7 +5,21 @@ export const recordQuery = z.object({
   find: z.string().max(120).catch(""),
   kind: z.enum(["all", "wetBrine", "dryBrine", "marinade", "paste", "rub", "saltCrust", "cure"]).catch("all"),
   judged: z.enum(["all", "yes", "no"]).catch("all"),
-  sort: z.enum(["newest", "oldest", "name", "saltiest", "blandest"]).catch("newest"),
+  sort: z
+    .enum([
+      "newest",
+      "oldest",
+      "name",
+      "saltiest",
+      "blandest",
+      "mostSalt",
+      "leastSalt",
+      "longest",
+      "shortest",
+    ])
+    .catch("newest"),
+  /** Columns that are shown, by their names; empty for the usual. */
+  cols: z.string().max(120).catch(""),
   page: z.coerce.number().int().min(1).max(10_000).catch(1),
 });
 export type RecordQuery = z.infer<typeof recordQuery>;
@@ -19,8 +33,18 @@ export interface RecordRow {
   foodId: string;
   kind: string;
   startedAtMs: number;
+  plannedLiftAtMs: number;
   liftedAtMs: number;
   targetFraction: number;
+  saltScore: number | null;
+}
+
+/** A batch as its formula's page names it. */
+export interface FormulaBatch {
+  id: string;
+  version: number;
+  startedAtMs: number;
+  liftedAtMs: number | null;
   saltScore: number | null;
 }
 

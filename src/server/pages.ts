@@ -11,9 +11,10 @@ import { whereUsed } from "./where-used";
 import { formulaHeads, listFormulas, loadFormula } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { recordQuery } from "@/contracts/record";
-import { listRecord, nextTime, trendPoints } from "./record";
+import { batchesOfFormula, listRecord, nextTime, trendPoints } from "./record";
 import { Refusal } from "./problem";
 import { listSittings, loadSitting } from "./sittings";
+import { loadShelfView } from "./shelf";
 import { loadLearned } from "./learned";
 import { loadTaste, loadTasting } from "./taste";
 import { plannedNow } from "./exchange/plan-out";
@@ -74,13 +75,7 @@ export function loadTastingPage(id: string) {
   return { kitchen: loadKitchen(db), view: orNotFound(() => loadTasting(db, id)) };
 }
 
-export function loadShelf() {
-  const db = database();
-  const finished = finishedBatches(db, 3);
-  const running = runningBatches(db);
-  const empty = running.length === 0 && finished.length === 0 && formulaHeads(db).length === 0;
-  return { kitchen: loadKitchen(db), running, finished, empty, nowMs: Date.now() };
-}
+export const loadShelf = () => loadShelfView(database(), Date.now());
 
 export function loadBatchPage(id: string) {
   const db = database();
@@ -139,7 +134,7 @@ export function loadVersions(id: string, search: Search) {
     const newest = loadFormula(db, id);
     const to = loadFormula(db, id, versionIn(search.to) ?? newest.version);
     const from = loadFormula(db, id, versionIn(search.from) ?? Math.max(1, to.version - 1));
-    return { kitchen: loadKitchen(db), newest, from, to };
+    return { kitchen: loadKitchen(db), newest, from, to, batches: batchesOfFormula(db, id) };
   });
 }
 

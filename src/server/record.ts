@@ -2,6 +2,7 @@ import { and, asc, count, desc, eq, isNotNull, isNull, like, sql, type SQL } fro
 import { judgedSchema } from "@/contracts/work";
 import {
   PAGE_SIZE,
+  type FormulaBatch,
   type RecordPage,
   type RecordQuery,
   type RecordRow,
@@ -11,16 +12,22 @@ import { sheetSnapshotSchema } from "@/contracts/sheet";
 import type { Formulation } from "@/core/formula/model";
 import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
 import type { Db } from "./database";
-import { batches, outcomes } from "./schema";
+import { batches, formulaVersions, outcomes } from "./schema";
 
 const HOUR_MS = 3_600_000;
 const TREND_POINTS = 200;
+
+const STOOD = sql`${batches.liftedAtMs} - ${batches.startedAtMs}`;
 
 const ORDER: Record<RecordQuery["sort"], SQL[]> = {
   newest: [desc(batches.liftedAtMs)],
   oldest: [asc(batches.liftedAtMs)],
   name: [asc(batches.name), desc(batches.liftedAtMs)],
   saltiest: [sql`${batches.saltScore} is null`, desc(batches.saltScore), desc(batches.liftedAtMs)],
+  mostSalt: [desc(batches.targetFraction), desc(batches.liftedAtMs)],
+  leastSalt: [asc(batches.targetFraction), desc(batches.liftedAtMs)],
+  longest: [desc(STOOD), desc(batches.liftedAtMs)],
+  shortest: [asc(STOOD), desc(batches.liftedAtMs)],
   blandest: [sql`${batches.saltScore} is null`, asc(batches.saltScore), desc(batches.liftedAtMs)],
 };
 
@@ -33,6 +40,7 @@ const RECORD_COLUMNS = {
   foodId: batches.foodId,
   kind: batches.kind,
   startedAtMs: batches.startedAtMs,
+  plannedLiftAtMs: batches.plannedLiftAtMs,
   liftedAtMs: batches.liftedAtMs,
   targetFraction: batches.targetFraction,
   saltScore: batches.saltScore,
@@ -61,6 +69,25 @@ export function listRecord(db: Db, query: RecordQuery): RecordPage {
   const [{ total }] = db.select({ total: count() }).from(batches).where(wanted).all();
   return { rows, total, query };
 }
+
+const MADE_MOST = 12;
+
+/** Batches made of any version of a formula, the newest first. */
+export const batchesOfFormula = (db: Db, formulaId: string): FormulaBatch[] =>
+  db
+    .select({
+      id: batches.id,
+      version: formulaVersions.version,
+      startedAtMs: batches.startedAtMs,
+      liftedAtMs: batches.liftedAtMs,
+      saltScore: batches.saltScore,
+    })
+    .from(batches)
+    .innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id))
+    .where(eq(formulaVersions.formulaId, formulaId))
+    .orderBy(desc(batches.startedAtMs))
+    .limit(MADE_MOST)
+    .all();
 
 /** Every batch out of its soak, oldest first: for a file. */
 export const wholeRecord = (db: Db): RecordRow[] =>

@@ -6,20 +6,24 @@ import type { Formulated } from "@/core/formula/formulate";
 import { exitsOf } from "@/core/program/exits";
 import { FAULT_NAME } from "@/core/journal/outcome";
 import { CoreChart } from "@/ui/core-chart";
+import { SaltFound } from "./salt-found";
 import { capital, grams } from "@/ui/format";
+import { sayJudged, sayScore } from "@/ui/judged";
 
 const MIN_MS = 60_000;
-const SCORES = ["salt", "evenness", "texture", "juiciness", "surface", "timing"] as const;
 
 /** Plan against what really happened: weights, core, judgement. Nothing where nothing was entered. */
 export function AsItWent({
   batch,
   work,
   sheet,
+  toHeat,
 }: {
   batch: BatchDetail;
   work: WorkView;
   sheet: Formulated | undefined;
+  /** Salt it went to the heat with; left out where its sums no longer work out. */
+  toHeat: number | undefined;
 }) {
   const weighed = batch.sheet.lines.filter((l) => work.weights[l.id] !== undefined);
   const inMs = work.done.stage_1 ?? work.done.go_in ?? batch.startedAtMs;
@@ -65,17 +69,17 @@ export function AsItWent({
       {work.judged && (
         <section className="mt-6" aria-label="Judged">
           <h2 className="text-xl">How it was</h2>
-          <p>
-            {SCORES.flatMap((key) => {
-              const score = work.judged?.[key];
-              return score === undefined ? [] : [`${key} ${score > 0 ? "+" : ""}${score}`];
-            }).join(" · ") || "no scores"}
-          </p>
+          <SaltFound
+            judged={work.judged}
+            wanted={batch.formulation.preparation.targetFraction}
+            {...(toHeat !== undefined && { held: toHeat })}
+          />
+          <p>{sayJudged(work.judged) || "not scored"}</p>
           {work.judged.faults.length > 0 && <p>{work.judged.faults.map((f) => FAULT_NAME[f]).join(", ")}</p>}
           {work.judged.eaters && (
             <p>
               Salt, eater by eater:{" "}
-              {work.judged.eaters.map((e) => `${e.who} ${e.salt > 0 ? "+" : ""}${e.salt}`).join(" · ")}
+              {work.judged.eaters.map((e) => `${e.who}: ${sayScore("salt", e.salt)}`).join(" · ")}
             </p>
           )}
           {work.judged.words && <p className="whitespace-pre-wrap">“{work.judged.words}”</p>}

@@ -104,7 +104,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
           {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}
-          <AsItWent batch={batch} work={work} sheet={sheet} />
+          <AsItWent batch={batch} work={work} sheet={sheet} toHeat={outcome?.toHeat.meanFraction} />
           {sheet && <PlanAndReal batch={batch} work={work} sheet={sheet} />}
           <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
           <Times batch={batch} />

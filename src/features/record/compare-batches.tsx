@@ -3,8 +3,9 @@ import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { choiceOf } from "@/core/formula/defaults";
 import { pantryOf } from "@/core/materials/pantry";
-import { FAULT_NAME } from "@/core/journal/outcome";
-import { duration, fixed, grams, percent } from "@/ui/format";
+import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";
+import { duration, fixed, grams, percent, shortDate } from "@/ui/format";
+import { ASKED, sayScore, SCORED, type Scored } from "@/ui/judged";
 import { PREPARATION_NAME } from "@/ui/names";
 import { Shell } from "@/ui/shell/shell";
 
@@ -17,7 +18,12 @@ interface Side {
 type Said = (side: Side) => string;
 
 const HOUR_MS = 3_600_000;
-const score = (n: number | undefined) => (n === undefined ? "–" : n > 0 ? `+${n}` : String(n));
+const score =
+  (key: Scored): Said =>
+  ({ work }) => {
+    const said = key === "salt" && work.judged ? judgedSalt(work.judged) : work.judged?.[key];
+    return said === undefined ? "–" : sayScore(key, said);
+  };
 
 const ROWS: [string, Said][] = [
   ["Preparation", ({ batch }) => PREPARATION_NAME[choiceOf(batch.formulation.preparation)]],
@@ -33,6 +39,11 @@ const ROWS: [string, Said][] = [
   ["Thickest part", ({ batch }) => `${fixed(batch.formulation.pieces.thicknessMm, 0)} mm`],
   ["Salt wanted", ({ batch }) => `${percent(batch.formulation.preparation.targetFraction)} %`],
   ["Salt weighed out", saltWeighed],
+  ["Gone in", ({ batch }) => shortDate(batch.startedAtMs, batch.timeZone)],
+  [
+    "Taken out",
+    ({ batch }) => (batch.liftedAtMs === null ? "still in" : shortDate(batch.liftedAtMs, batch.timeZone)),
+  ],
   [
     "Stood",
     ({ batch }) =>
@@ -47,11 +58,7 @@ const ROWS: [string, Said][] = [
   ["Sodium a portion", ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
   ["Held at", ({ batch }) => `${fixed(batch.formulation.holding.temperatureC, 0)} °C`],
   ["Core, last read", ({ work }) => lastCore(work)],
-  ["Salt, judged", ({ work }) => score(work.judged?.salt)],
-  ["Evenness", ({ work }) => score(work.judged?.evenness)],
-  ["Texture", ({ work }) => score(work.judged?.texture)],
-  ["Juiciness", ({ work }) => score(work.judged?.juiciness)],
-  ["Skin or crust", ({ work }) => score(work.judged?.surface)],
+  ...SCORED.map((key): [string, Said] => [key === "salt" ? "Salt, judged" : ASKED[key].label, score(key)]),
   ["Went wrong", ({ work }) => work.judged?.faults.map((f) => FAULT_NAME[f]).join(", ") || "–"],
   ["In words", ({ work }) => work.judged?.words || "–"],
 ];

@@ -3,19 +3,13 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import {
-  PAGE_SIZE,
-  type RecordPage,
-  type RecordQuery,
-  type RecordRow,
-  type TrendPoint,
-} from "@/contracts/record";
+import { PAGE_SIZE, type RecordPage, type RecordQuery, type TrendPoint } from "@/contracts/record";
 import type { KitchenView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
-import { percent, shortDate } from "@/ui/format";
 import { KIND_NAME } from "@/ui/names";
-import { saltVerdict } from "@/ui/say";
 import { Shell } from "@/ui/shell/shell";
+import { PickColumns } from "./pick-columns";
+import { RecordTable } from "./record-table";
 import { Trends } from "./trends";
 
 interface Props {
@@ -23,14 +17,6 @@ interface Props {
   record: RecordPage;
   trends: TrendPoint[];
 }
-
-const SORTS: { value: RecordQuery["sort"]; label: string }[] = [
-  { value: "newest", label: "newest first" },
-  { value: "oldest", label: "oldest first" },
-  { value: "name", label: "by name" },
-  { value: "saltiest", label: "saltiest first" },
-  { value: "blandest", label: "blandest first" },
-];
 
 const JUDGED: { value: RecordQuery["judged"]; label: string }[] = [
   { value: "all", label: "judged or not" },
@@ -85,7 +71,7 @@ export function Record({ kitchen, record, trends }: Props) {
             options={JUDGED}
             onChange={(judged) => go({ judged })}
           />
-          <Select label="Order" value={query.sort} options={SORTS} onChange={(sort) => go({ sort })} />
+          <PickColumns cols={query.cols} onChange={(cols) => go({ cols })} />
           {picked.length === 2 && (
             <Link className="btn btn-primary min-h-11" href={`/record/compare?a=${picked[0]}&b=${picked[1]}`}>
               Compare the two
@@ -99,17 +85,14 @@ export function Record({ kitchen, record, trends }: Props) {
               : "Nothing has come out yet. A batch is here once it is taken out."}
           </p>
         ) : (
-          <ul>
-            {rows.map((row) => (
-              <Row
-                key={row.id}
-                row={row}
-                timeZone={kitchen.timeZone}
-                picked={picked.includes(row.id)}
-                onPick={() => pick(row.id)}
-              />
-            ))}
-          </ul>
+          <RecordTable
+            rows={rows}
+            query={query}
+            timeZone={kitchen.timeZone}
+            picked={picked}
+            onPick={pick}
+            onSort={(sort) => go({ sort })}
+          />
         )}
         {pages > 1 && (
           <div className="flex items-center gap-3">
@@ -144,28 +127,3 @@ const KINDS = (Object.keys(KIND_NAME) as (keyof typeof KIND_NAME)[]).map((value)
   value,
   label: KIND_NAME[value],
 }));
-
-function Row(props: { row: RecordRow; timeZone: string; picked: boolean; onPick: () => void }) {
-  const { row, timeZone, picked, onPick } = props;
-  return (
-    <li className="flex items-center gap-3 border-b border-line">
-      <label className="flex min-h-12 min-w-11 cursor-pointer items-center justify-center">
-        <input type="checkbox" className="checkbox" checked={picked} onChange={onPick} />
-        <span className="sr-only">Compare {row.name}</span>
-      </label>
-      <Link
-        href={`/batch/${row.id}`}
-        className="flex min-h-14 flex-1 flex-wrap items-center justify-between gap-x-6 py-1"
-      >
-        <span>
-          <span className="text-lg font-semibold">{row.name}</span>
-          <span className="block text-sm text-quiet">
-            {KIND_NAME[row.kind as keyof typeof KIND_NAME] ?? row.kind} · {percent(row.targetFraction)} %
-            wanted · {row.saltScore === null ? "not judged" : saltVerdict(row.saltScore)}
-          </span>
-        </span>
-        <span className="figure text-sm">{shortDate(row.liftedAtMs, timeZone)}</span>
-      </Link>
-    </li>
-  );
-}

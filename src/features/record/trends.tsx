@@ -10,6 +10,7 @@ import {
   YAxis,
 } from "recharts";
 import type { TrendPoint } from "@/contracts/record";
+import { saltVerdict } from "@/ui/say";
 
 const TICK = { fill: "var(--quiet)", fontSize: 14 };
 const LEAST = 2;
@@ -26,7 +27,9 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
     <section aria-label="Trends" className="grid gap-6 lg:grid-cols-2">
       {judged.length >= LEAST && (
         <figure>
-          <figcaption className="text-xl font-display font-bold">Target salt and verdict</figcaption>
+          <figcaption className="text-xl font-display font-bold">
+            Salt wanted, and how it was found
+          </figcaption>
           <div className="h-64" role="img" aria-label={`${judged.length} judged batches`}>
             <ResponsiveContainer>
               <ScatterChart margin={{ left: 0, right: 16, top: 8, bottom: 4 }}>
@@ -45,7 +48,8 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
                   domain={[-2, 2]}
                   ticks={[-2, -1, 0, 1, 2]}
                   tick={TICK}
-                  width={40}
+                  tickFormatter={saltVerdict}
+                  width={128}
                 />
                 <ReferenceLine y={0} stroke="var(--color-success)" strokeWidth={2} />
                 <Scatter data={judged} fill="var(--color-primary)" isAnimationActive={false} />
@@ -56,7 +60,9 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
       )}
       {timed.length >= LEAST && (
         <figure>
-          <figcaption className="text-xl font-display font-bold">Predicted and actual hours</figcaption>
+          <figcaption className="text-xl font-display font-bold">
+            Hours until ready as foretold, and hours it stood
+          </figcaption>
           <div className="h-64" role="img" aria-label={`${timed.length} batches by their hours`}>
             <ResponsiveContainer>
               <ScatterChart margin={{ left: 0, right: 16, top: 8, bottom: 4 }}>

@@ -1,29 +1,22 @@
 "use client";
 
 import Link from "next/link";
-import type { BatchView, KitchenView } from "@/contracts/views";
-import { capital } from "@/ui/format";
-import { batchTime } from "@/contracts/work";
-import { nextAct } from "@/ui/batch-state";
+import type { KeptFood, ShelfView } from "@/contracts/shelf";
+import type { BatchView } from "@/contracts/views";
 import { fullDate, shortDate } from "@/ui/format";
 import { UndoLiftButton } from "@/ui/lift-button";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
-import { Countdown } from "./countdown";
+import { ActsLine } from "./acts-line";
 import { EmptyShelf } from "./empty-shelf";
+import { FridgeRoom } from "./fridge-room";
+import { SittingsSoon } from "./sittings-soon";
 import { ShelfBatch } from "./shelf-batch";
 import { useUnits } from "@/ui/measures";
 
-interface Props {
-  kitchen: KitchenView;
-  running: BatchView[];
-  finished: BatchView[];
-  empty: boolean;
-  nowMs: number;
-}
-
 /** Home: every running batch as its crock, and the acts to come in order. */
-export function Shelf({ kitchen, running, finished, empty, nowMs: serverNowMs }: Props) {
+export function Shelf(view: ShelfView) {
+  const { kitchen, running, finished, acts, sittings, kept, fridge, empty, nowMs: serverNowMs } = view;
   const nowMs = useNow(serverNowMs);
   return (
     <Shell
@@ -53,47 +46,28 @@ export function Shelf({ kitchen, running, finished, empty, nowMs: serverNowMs }:
             ) : (
               <p className="text-lg">Nothing is soaking. The Bench has the formulas.</p>
             )}
-            {finished.length > 0 && <LatelyOut batches={finished} nowMs={nowMs} />}
+            {finished.length > 0 && <LatelyOut batches={finished} kept={kept} nowMs={nowMs} />}
           </div>
-          <NextActs batches={running} nowMs={nowMs} />
+          <aside className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
+            <ActsLine acts={acts} nowMs={nowMs} timeZone={kitchen.timeZone} />
+            <SittingsSoon sittings={sittings} timeZone={kitchen.timeZone} />
+            <FridgeRoom {...fridge} />
+          </aside>
         </div>
       )}
     </Shell>
   );
 }
 
-function NextActs({ batches, nowMs: wallMs }: { batches: BatchView[]; nowMs: number }) {
-  const units = useUnits();
-  const acts = batches
-    .map((batch) => {
-      const nowMs = batchTime(batch.clock, wallMs);
-      return { batch, nowMs, ...nextAct(batch, nowMs) };
-    })
-    .sort((a, b) => a.atMs - a.nowMs - (b.atMs - b.nowMs));
-  return (
-    <aside className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l" aria-label="Next acts">
-      <h2 className="text-xl">Next acts</h2>
-      {acts.length === 0 && <p className="text-quiet">None: nothing is soaking.</p>}
-      <ol>
-        {acts.map(({ batch, act, atMs, nowMs }) => (
-          <li key={batch.id} className="flex items-center justify-between gap-3 border-b border-line py-3">
-            <span className="min-w-0">
-              <span className="block leading-tight font-semibold">
-                {capital(act)}: {batch.name}
-              </span>
-              <span className="text-sm text-quiet">{units.when(atMs, nowMs, batch.timeZone)}</span>
-            </span>
-            <Countdown toMs={atMs} nowMs={nowMs} />
-          </li>
-        ))}
-      </ol>
-    </aside>
-  );
-}
-
 const UNDO_FOR_MS = 2 * 3_600_000;
 
-function LatelyOut({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) {
+interface LatelyProps {
+  batches: BatchView[];
+  kept: readonly KeptFood[];
+  nowMs: number;
+}
+
+function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
   return (
     <section className="mt-10">
       <h2 className="text-xl">Finished lately</h2>
@@ -107,7 +81,10 @@ function LatelyOut({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) 
               {batch.name}
             </Link>
             {batch.liftedAtMs !== null && (
-              <span className="text-quiet">taken out {shortDate(batch.liftedAtMs, batch.timeZone)}</span>
+              <span className="text-quiet">
+                taken out {shortDate(batch.liftedAtMs, batch.timeZone)}
+                <UseBy batch={batch} kept={kept} nowMs={nowMs} />
+              </span>
             )}
             {batch.liftedAtMs !== null && nowMs - batch.liftedAtMs < UNDO_FOR_MS && (
               <UndoLiftButton batchId={batch.id} name={batch.name} />
@@ -116,5 +93,19 @@ function LatelyOut({ batches, nowMs }: { batches: BatchView[]; nowMs: number }) 
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Raw food that was lifted out has its days; what was judged was eaten. */
+function UseBy({ batch, kept, nowMs }: { batch: BatchView; kept: readonly KeptFood[]; nowMs: number }) {
+  const units = useUnits();
+  const useByMs = kept.find((k) => k.batchId === batch.id)?.useByMs;
+  if (!useByMs) return null;
+  const past = nowMs > useByMs;
+  return (
+    <span className={`block text-sm ${past ? "font-bold text-error" : ""}`}>
+      {past ? "raw past its days since" : "to be cooked, by the usual chart, by"}{" "}
+      {units.dayAndClock(useByMs, batch.timeZone)}
+    </span>
   );
 }

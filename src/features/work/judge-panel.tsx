@@ -8,22 +8,12 @@ import { outcomeAt } from "@/core/formula/outcome";
 import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
 import { percent } from "@/ui/format";
+import { ASKED, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
 import { Scores } from "./scores";
 import { Photos } from "./photos";
 
 const NONE: Judged = { faults: [], words: "" };
-
-type Scored = "salt" | "evenness" | "texture" | "juiciness" | "surface" | "timing";
-
-const ASKED: { key: Scored; label: string; low: string; high: string }[] = [
-  { key: "salt", label: "Salt", low: "far too little", high: "far too much" },
-  { key: "evenness", label: "Evenness", low: "only outside", high: "all through" },
-  { key: "texture", label: "Texture", low: "wrong", high: "just right" },
-  { key: "juiciness", label: "Juiciness", low: "dry", high: "juicy" },
-  { key: "surface", label: "Skin or crust", low: "failed", high: "as it should be" },
-  { key: "timing", label: "Timing", low: "far too late", high: "on the minute" },
-];
 
 interface Props {
   batch: BatchDetail;
@@ -51,21 +41,28 @@ export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
   return (
     <section aria-label="How it was" className="bg-base-100 p-4">
       <h3 className="text-2xl">How it was</h3>
-      {ASKED.map(({ key, label, low, high }) => (
+      {SCORED.map((key) => (
         <fieldset
           key={key}
           className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1"
         >
-          <legend className="sr-only">{label}</legend>
-          <span className="w-28 text-lg">{label}</span>
+          <legend className="sr-only">{ASKED[key].label}</legend>
+          <span className="w-28 text-lg">{ASKED[key].label}</span>
           <span className="flex items-center gap-1">
-            <span className="hidden w-24 text-right text-sm text-quiet sm:block">{low}</span>
             <Scores
-              label={label}
+              label={ASKED[key].label}
               value={judged[key]}
               onChange={(score) => change({ [key]: judged[key] === score ? undefined : score })}
             />
-            <span className="hidden w-28 text-sm text-quiet sm:block">{high}</span>
+          </span>
+          <span className="w-full text-sm sm:w-56" aria-live="polite">
+            {judged[key] === undefined ? (
+              <span className="text-quiet">
+                {ASKED[key].words[0]} … {ASKED[key].words[4]}
+              </span>
+            ) : (
+              <strong>{sayScore(key, judged[key])}</strong>
+            )}
           </span>
         </fieldset>
       ))}

@@ -1,6 +1,7 @@
 "use client";
 
 import Link from "next/link";
+import type { ReactNode } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { describeFormulation } from "@/core/exchange/describe";
 import { shortDate } from "@/ui/format";
@@ -17,10 +18,12 @@ interface Props {
   newest: FormulaView;
   from: FormulaView;
   to: FormulaView;
+  /** The formula itself, as the chosen version has it. */
+  children: ReactNode;
 }
 
-/** One formula: what changed from version to version, its branches, its tags, and its ways out of the kitchen. */
-export function FormulaPage({ kitchen, newest, from, to }: Props) {
+/** One formula: itself, what changed from version to version, its branches, its tags, and its ways out of the kitchen. */
+export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
   const { branchedFrom } = newest;
   return (
     <Shell
@@ -46,7 +49,8 @@ export function FormulaPage({ kitchen, newest, from, to }: Props) {
         </>
       }
     >
-      <div className="grid gap-8 p-4 lg:grid-cols-[20rem_minmax(0,1fr)_20rem] lg:p-6">
+      <div className="p-4 lg:p-6">{children}</div>
+      <div className="grid gap-8 border-t border-line p-4 lg:grid-cols-[20rem_minmax(0,1fr)_20rem] lg:p-6">
         <VersionsList newest={newest} from={from.version} to={to.version} timeZone={kitchen.timeZone} />
         <section aria-label="Differences" className="min-w-0">
           <h2 className="text-2xl">

@@ -1,0 +1,65 @@
+import { TZDate } from "@date-fns/tz";
+import { differenceInCalendarDays, format } from "date-fns";
+import Link from "next/link";
+import type { ShelfAct } from "@/contracts/shelf";
+import { useUnits } from "@/ui/measures";
+
+interface Props {
+  acts: readonly ShelfAct[];
+  nowMs: number;
+  timeZone: string;
+}
+
+const EVENING_H = 17;
+
+/** "Tonight", "Tomorrow", or the day. */
+function dayName(atMs: number, nowMs: number, timeZone: string): string {
+  const [at, now] = [new TZDate(atMs, timeZone), new TZDate(nowMs, timeZone)];
+  const days = differenceInCalendarDays(at, now);
+  if (days <= 0) return now.getHours() >= EVENING_H ? "Tonight" : "Today";
+  return days === 1 ? "Tomorrow" : format(at, "EEEE");
+}
+
+/** Everything to be done by hand tonight and tomorrow, of all that is running and of all that is planned, by the clock. */
+export function ActsLine({ acts, nowMs, timeZone }: Props) {
+  const units = useUnits();
+  const dayOf = (act: ShelfAct) => dayName(act.atMs, nowMs, timeZone);
+  const days = [...new Set(acts.map(dayOf))].map(
+    (day) => [day, acts.filter((act) => dayOf(act) === day)] as const,
+  );
+  return (
+    <section aria-label="Next acts">
+      {days.length === 0 && (
+        <>
+          <h2 className="text-xl">Next acts</h2>
+          <p className="text-quiet">None tonight or tomorrow.</p>
+        </>
+      )}
+      {days.map(([day, list]) => (
+        <div key={day} className="mb-4">
+          <h2 className="text-xl">{day}</h2>
+          <ol>
+            {list.map(({ id, atMs, title, dish, href }) => (
+              <li key={id} className="border-b border-line">
+                <Link href={href} className="flex min-h-12 items-baseline gap-3 py-2">
+                  <span
+                    className={`figure w-16 shrink-0 text-lg ${atMs < nowMs ? "font-bold text-accent" : ""}`}
+                  >
+                    {units.clock(atMs, timeZone)}
+                  </span>
+                  <span className="min-w-0 leading-tight">
+                    <span className="block font-semibold">{title}</span>
+                    <span className="text-sm text-quiet">
+                      {dish}
+                      {atMs < nowMs && <strong className="text-accent"> · a little late</strong>}
+                    </span>
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </ol>
+        </div>
+      ))}
+    </section>
+  );
+}

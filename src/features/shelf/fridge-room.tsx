@@ -1,0 +1,24 @@
+import { fixed } from "@/ui/format";
+
+/** How much of the fridge soaking food takes. */
+export function FridgeRoom({ usedL, ofL }: { usedL: number; ofL: number }) {
+  const full = usedL > ofL;
+  return (
+    <section aria-label="Fridge" className="mt-6">
+      <p className="flex items-baseline justify-between">
+        <span className="font-display text-xl font-bold">Fridge</span>
+        <span className={full ? "font-bold text-error" : ""}>
+          <span className="figure text-lg">{fixed(usedL, 0)}</span> of{" "}
+          <span className="figure">{fixed(ofL, 0)}</span> L
+        </span>
+      </p>
+      <div className="mt-1 h-3 border border-base-content" aria-hidden>
+        <div
+          className={`h-full ${full ? "bg-error" : "bg-primary"}`}
+          style={{ width: `${ofL > 0 ? Math.min(100, (100 * usedL) / ofL) : 100}%` }}
+        />
+      </div>
+      {full && <p className="text-sm text-error">More than there is: part of it wants another place.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,48 @@
+import Link from "next/link";
+import type { SittingSoon } from "@/contracts/shelf";
+import { useUnits } from "@/ui/measures";
+
+interface Props {
+  sittings: readonly SittingSoon[];
+  timeZone: string;
+}
+
+const SAID: Record<SittingSoon["state"], { words: string; tone: string }> = {
+  fits: { words: "planned", tone: "text-quiet" },
+  late: { words: "late", tone: "font-bold text-accent" },
+  clash: { words: "does not fit", tone: "font-bold text-error" },
+  undecided: { words: "not planned yet", tone: "text-quiet" },
+};
+
+/** Tables still to be laid, the next first. */
+export function SittingsSoon({ sittings, timeZone }: Props) {
+  const units = useUnits();
+  return (
+    <section aria-label="Sittings to come" className="mt-6">
+      <h2 className="text-xl">Sittings to come</h2>
+      {sittings.length === 0 && (
+        <p>
+          <Link href="/sitting" className="underline">
+            Plan a sitting
+          </Link>
+        </p>
+      )}
+      <ul>
+        {sittings.map(({ id, name, tableMs, dishes, state }) => (
+          <li key={id} className="border-b border-line">
+            <Link href={`/sitting/${id}`} className="block min-h-12 py-2 leading-tight">
+              <span className="flex items-baseline justify-between gap-3">
+                <span className="font-semibold">{name}</span>
+                <span className="figure shrink-0">{units.dayAndClock(tableMs, timeZone)}</span>
+              </span>
+              <span className="text-sm">
+                <span className={SAID[state].tone}>{SAID[state].words}</span>
+                <span className="text-quiet"> · {dishes.join(", ") || "no dishes yet"}</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,169 @@
+import { eq, gte } from "drizzle-orm";
+import type { KeptFood, ShelfAct, ShelfView, SittingSoon } from "@/contracts/shelf";
+import { planFollowed, storedPlan, tableOf, type StoredPlan } from "@/contracts/plan";
+import { sittingBody, type SittingBody } from "@/contracts/sitting";
+import type { BatchView } from "@/contracts/views";
+import { wallTime } from "@/contracts/work";
+import { formulate } from "@/core/formula/formulate";
+import { rawStorageLimitH } from "@/core/materials/lookup";
+import { pantryOf } from "@/core/materials/pantry";
+import { actsIn, programOf } from "@/core/program/program";
+import type { Program } from "@/core/program/step";
+import { remembered } from "@/core/remembered";
+import { finishedBatches, runningBatches, unjudgedBatches } from "./batches";
+import type { Db } from "./database";
+import { formulaHeads } from "./formulas";
+import { loadKitchen } from "./kitchen";
+import { batchActs, sittingActs, sittings } from "./schema";
+
+const MIN_MS = 60_000;
+const HOUR_MS = 60 * MIN_MS;
+/** An act is still spoken of so long after its hour; then it is at work's to ask. */
+const PAST_MS = 30 * MIN_MS;
+/** Tonight and tomorrow. */
+const AHEAD_MS = 36 * HOUR_MS;
+const ACTS_MOST = 14;
+const SITTINGS_MOST = 4;
+const LATELY = 3;
+const LIFTED_MOST = 8;
+
+/** What stands on the shelf, and what is to be done about it tonight and tomorrow. */
+export function loadShelfView(db: Db, nowMs: number): ShelfView {
+  const kitchen = loadKitchen(db);
+  const running = runningBatches(db);
+  const finished = finishedBatches(db, LATELY);
+  const soon = sittingsSoon(db, nowMs);
+  const planned = new Set(soon.flatMap((s) => s.batchIds));
+  const programs = new Map(running.map((b) => [b.id, programFor(b)]));
+  const acts = [
+    ...soon.flatMap((s) => s.acts),
+    // What a sitting plans is told once, by its plan.
+    ...running.filter((b) => !planned.has(b.id)).flatMap((b) => actsOf(db, b, programs.get(b.id))),
+  ];
+  return {
+    kitchen,
+    running,
+    finished,
+    acts: acts
+      .filter((a) => a.atMs >= nowMs - PAST_MS && a.atMs <= nowMs + AHEAD_MS)
+      .sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1))
+      .slice(0, ACTS_MOST),
+    sittings: soon.map((s) => s.sitting),
+    kept: unjudgedBatches(db, LIFTED_MOST).map(keptOf),
+    fridge: {
+      usedL: running.reduce((sum, b) => sum + fridgeLitres(programs.get(b.id)), 0),
+      ofL: kitchen.usual.equipment.fridgeL,
+    },
+    empty: running.length === 0 && finished.length === 0 && formulaHeads(db).length === 0,
+    nowMs,
+  };
+}
+
+const programs = remembered<Program | undefined>(60);
+
+function programFor(batch: BatchView): Program | undefined {
+  const { formulation, rate, startedAtMs, plannedLiftAtMs } = batch;
+  const soakH = (plannedLiftAtMs - startedAtMs) / HOUR_MS;
+  return programs(JSON.stringify([formulation, rate.factor, soakH]), () => {
+    const sheet = formulate(formulation, { rateFactor: rate.factor });
+    return sheet.ok ? programOf(formulation, sheet.value, { soakH }) : undefined;
+  });
+}
+
+const fridgeLitres = (program: Program | undefined): number =>
+  (program?.steps ?? [])
+    .filter((s) => s.kind === "soak")
+    .flatMap((s) => s.occupies)
+    .reduce((sum, o) => sum + (o.what === "fridge" ? o.litres : 0), 0);
+
+const doneActs = (db: Db, batchId: string): Set<string> =>
+  new Set(
+    db
+      .select({ id: batchActs.actId })
+      .from(batchActs)
+      .where(eq(batchActs.batchId, batchId))
+      .all()
+      .map((a) => a.id),
+  );
+
+/** What is still to be done of a running batch. */
+function actsOf(db: Db, batch: BatchView, program: Program | undefined): ShelfAct[] {
+  const done = doneActs(db, batch.id);
+  return (program ? actsIn(program) : [])
+    .filter((step) => !done.has(step.id))
+    .map((step) => ({
+      id: `${batch.id}/${step.id}`,
+      atMs: wallTime(batch.clock, batch.startedAtMs + step.atMin * MIN_MS),
+      title: step.title,
+      dish: batch.name,
+      href: `/work/${batch.id}`,
+    }));
+}
+
+interface Soon {
+  sitting: SittingSoon;
+  acts: ShelfAct[];
+  batchIds: string[];
+}
+
+/** Sittings whose table is still to come, as their plans stand: nothing is planned for a look at the Shelf. */
+function sittingsSoon(db: Db, nowMs: number): Soon[] {
+  return db
+    .select()
+    .from(sittings)
+    .where(gte(sittings.tableMs, nowMs - HOUR_MS))
+    .orderBy(sittings.tableMs)
+    .limit(SITTINGS_MOST)
+    .all()
+    .map(({ id, body, plan }) => {
+      const { name, tableMs, dishes } = sittingBody.parse(body);
+      // One that does not read any more is as none.
+      const stored = storedPlan.safeParse(plan).success ? (plan as StoredPlan) : null;
+      const goesBy = stored && planFollowed(stored);
+      const done = doneIn(db, id, dishes);
+      return {
+        sitting: {
+          id,
+          name,
+          tableMs: goesBy ? tableOf(tableMs, goesBy) : tableMs,
+          dishes: dishes.map((d) => d.name),
+          state: stateOf(stored),
+        },
+        acts: (goesBy?.tasks ?? [])
+          .filter((t) => t.handsOn && !done.has(t.id))
+          .map((t) => ({ id: t.id, atMs: t.startMs, title: t.title, dish: t.dish, href: `/sitting/${id}` })),
+        batchIds: goesBy ? dishes.flatMap((d) => (d.kind === "running" ? [d.batchId] : [])) : [],
+      };
+    });
+}
+
+/** Tasks that were ticked off since the plan was decided. */
+function doneIn(db: Db, sittingId: string, dishes: SittingBody["dishes"]): Set<string> {
+  const plain = db
+    .select({ id: sittingActs.taskId })
+    .from(sittingActs)
+    .where(eq(sittingActs.sittingId, sittingId))
+    .all()
+    .map((a) => a.id);
+  const running = dishes.flatMap((dish) =>
+    dish.kind === "running" ? [...doneActs(db, dish.batchId)].map((act) => `${dish.id}/${act}`) : [],
+  );
+  return new Set([...plain, ...running]);
+}
+
+function stateOf(stored: StoredPlan | null): SittingSoon["state"] {
+  if (!stored) return "undecided";
+  if (stored.answer.status !== "planned") return "clash";
+  return stored.answer.late ? "late" : "fits";
+}
+
+/** Raw food is counted from when it was bought. */
+function keptOf({ id, formulation, startedAtMs }: BatchView): KeptFood {
+  const food = pantryOf(formulation.own).food(formulation.foodId);
+  const hours = food && rawStorageLimitH(food);
+  const rawBeforeH = 24 * (formulation.pieces.daysRaw ?? 0);
+  return {
+    batchId: id,
+    useByMs: hours === undefined ? null : startedAtMs + Math.max(0, hours - rawBeforeH) * HOUR_MS,
+  };
+}
