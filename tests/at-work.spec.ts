@@ -272,7 +272,7 @@ test("hands full: a turn passes by the clock, and the record says so", async ({ 
   // Six minutes before its turn at eight hours.
   await bench.start(hoursOn(-7.9));
   await page.getByRole("link", { name: "Open Turned by nobody" }).click();
-  await page.locator('a[href^="/work/"]').click();
+  await page.locator('a.btn[href^="/work/"]').click();
   await expect(card(page)).toHaveAttribute("data-act", "turn_8");
   await page.getByRole("button", { name: "Hands full" }).click();
   await page.getByText("Instruments and rehearsal").click();

@@ -34,7 +34,7 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
     .getByRole("link", { name: /Duck legs, dry brined/ })
     .first()
     .click();
-  await page.locator('a[href^="/work/"]').click();
+  await page.locator('a.btn[href^="/work/"]').click();
   while ((await tap()) !== "stage_1");
   await page.getByText("Instruments and rehearsal").click();
   await page.getByRole("listitem").filter({ hasText: "Probe, simulated" }).getByRole("button").click();

@@ -33,7 +33,7 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the
   await bench.save();
   await bench.start();
   await page.getByRole("link", { name: /Open Goat leg/ }).click();
-  await page.locator('a[href^="/work/"]').click();
+  await page.locator('a.btn[href^="/work/"]').click();
   for (const act of ["weigh_out"]) await upTo(page, act);
   await expect(page.locator('[data-weigh="sea_fine"]')).toContainText("9.0");
 });

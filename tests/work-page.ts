@@ -21,7 +21,7 @@ export async function startedBatch(
   await set(bench);
   await bench.start();
   await page.getByRole("link", { name: `Open ${name}` }).click();
-  await page.locator('a[href^="/work/"]').click();
+  await page.locator('a.btn[href^="/work/"]').click();
   await expect(card(page)).toBeVisible();
   return page.url();
 }

@@ -1,4 +1,5 @@
-import { COLUMNS, shownColumns, toggled } from "./columns";
+import { useState } from "react";
+import { COLUMNS, shownColumns, toggled, type ColumnId } from "./columns";
 
 interface Props {
   cols: string;
@@ -7,7 +8,15 @@ interface Props {
 
 /** Which columns the table has; the address keeps them. */
 export function PickColumns({ cols, onChange }: Props) {
-  const shown = shownColumns(cols);
+  // What was tapped holds until the address has it.
+  const [tapped, setTapped] = useState({ from: cols, cols });
+  const now = tapped.from === cols ? tapped.cols : cols;
+  const shown = shownColumns(now);
+  const toggle = (id: ColumnId) => {
+    const next = toggled(now, id);
+    setTapped({ from: cols, cols: next });
+    onChange(next);
+  };
   return (
     <details className="relative">
       <summary className="min-h-11 cursor-pointer py-2 text-quiet">Columns</summary>
@@ -21,7 +30,7 @@ export function PickColumns({ cols, onChange }: Props) {
               checked={shown.includes(id)}
               // A table of nothing but names would be no table.
               disabled={shown.length === 1 && shown[0] === id}
-              onChange={() => onChange(toggled(cols, id))}
+              onChange={() => toggle(id)}
             />
             {label}
           </label>

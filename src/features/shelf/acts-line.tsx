@@ -11,6 +11,8 @@ interface Props {
 }
 
 const EVENING_H = 17;
+/** So many are read at a glance; the rest stands at work. */
+const SHOWN = 6;
 
 /** "Tonight", "Tomorrow", or the day. */
 function dayName(atMs: number, nowMs: number, timeZone: string): string {
@@ -23,9 +25,10 @@ function dayName(atMs: number, nowMs: number, timeZone: string): string {
 /** Everything to be done by hand tonight and tomorrow, of all that is running and of all that is planned, by the clock. */
 export function ActsLine({ acts, nowMs, timeZone }: Props) {
   const units = useUnits();
+  const shown = acts.slice(0, SHOWN);
   const dayOf = (act: ShelfAct) => dayName(act.atMs, nowMs, timeZone);
-  const days = [...new Set(acts.map(dayOf))].map(
-    (day) => [day, acts.filter((act) => dayOf(act) === day)] as const,
+  const days = [...new Set(shown.map(dayOf))].map(
+    (day) => [day, shown.filter((act) => dayOf(act) === day)] as const,
   );
   return (
     <section aria-label="Next acts">
@@ -60,6 +63,11 @@ export function ActsLine({ acts, nowMs, timeZone }: Props) {
           </ol>
         </div>
       ))}
+      {acts.length > SHOWN && (
+        <Link href="/work" className="inline-flex min-h-11 items-center underline">
+          {acts.length - SHOWN} more, at work
+        </Link>
+      )}
     </section>
   );
 }

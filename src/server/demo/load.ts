@@ -5,6 +5,7 @@ import { changeKitchen } from "../kitchen";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
 import { createSitting } from "../sittings";
+import { startedFor } from "./hours";
 import { demoSeason, firstTryOf } from "./season";
 import { demoSittings } from "./sittings";
 import { confirmAct } from "../work";
@@ -58,6 +59,13 @@ const CANTEEN: KitchenLimits = {
   thermometer: true,
 };
 
+/** What is soaking when the example is loaded, and at which half hours it may come out. */
+export const DEMO_SOAKS = [
+  { of: "loin", formulation: PORK_LOIN, outHours: [11] },
+  { of: "duck", formulation: DUCK_LEGS, outHours: [14, 16, 18] },
+  { of: "lamb", formulation: LAMB_SHOULDER, outHours: [11, 15, 17, 20] },
+] as const;
+
 /**
  * Loads the example kitchen: three batches running, a season of judged ones, two sittings.
  * @throws Refusal 409 unless the kitchen is empty: examples never mix with real work
@@ -110,22 +118,19 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     for (const body of demoSittings(nowMs, "Europe/London", fits, [lamb, ribs, mullet, celeriac]))
       createSitting(tx, body, nowMs);
 
-    const begin = (formulaId: string, formulation: Formulation, h: number) =>
-      startBatch(tx, { formulaId, formulation, startAtMs: hoursAgo(h), acknowledgements: [] }, hoursAgo(h))
-        .id;
+    const begin = (formulaId: string, formulation: Formulation, startAtMs: number) =>
+      startBatch(tx, { formulaId, formulation, startAtMs, acknowledgements: [] }, startAtMs).id;
     demoSeason(tx, nowMs, "Europe/London", {
       firstLoin: { formulaId: loin.formulaId, formulation: firstTry },
       loin: { formulaId: loin.formulaId, formulation: PORK_LOIN },
       duck: { formulaId: duck.formulaId, formulation: DUCK_LEGS },
       ...{ lamb, ribs, tofu, mackerel, mullet, celeriac },
     });
-    const soaking: [string, Formulation, number][] = [
-      [loin.formulaId, PORK_LOIN, 25.5],
-      [duck.formulaId, DUCK_LEGS, 23],
-      [lamb.formulaId, LAMB_SHOULDER, 7.5],
-    ];
-    for (const [formulaId, formulation, h] of soaking)
-      tickPast(tx, begin(formulaId, formulation, h), formulation, { startedAtMs: hoursAgo(h), nowMs });
+    const ids = { loin: loin.formulaId, duck: duck.formulaId, lamb: lamb.formulaId };
+    for (const { of, formulation, outHours } of DEMO_SOAKS) {
+      const startedAtMs = startedFor(nowMs, "Europe/London", formulation.pullH, outHours);
+      tickPast(tx, begin(ids[of], formulation, startedAtMs), formulation, { startedAtMs, nowMs });
+    }
   });
 }
 
