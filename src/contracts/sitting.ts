@@ -87,6 +87,8 @@ export interface SittingView {
   running: Running[];
   /** Acts of plain dishes that were ticked off, by dish and step. */
   plainDone: Record<string, Record<string, number>>;
+  /** What is taken for true of foods here: diffusivity over the table's, by food. */
+  rates: Record<string, number>;
   /** The plan that was decided. */
   plan: StoredPlan;
 }
@@ -111,8 +113,9 @@ export function requestOf({
   timeZone,
   running,
   plainDone,
+  rates = {},
 }: Pick<SittingView, "body" | "timeZone" | "running"> &
-  Partial<Pick<SittingView, "plainDone">>): SittingRequest {
+  Partial<Pick<SittingView, "plainDone" | "rates">>): SittingRequest {
   const { tableMs, kitchen, quiet, absences, pins, getsUp } = body;
   return {
     tableMs,
@@ -126,7 +129,10 @@ export function requestOf({
       if (dish.kind === "plain")
         return [plainDone?.[dish.id] ? { ...dish, doneMs: plainDone[dish.id] } : dish];
       if (dish.kind === "running") return running.filter((r) => r.id === dish.id);
-      return [{ kind: "batch", id: dish.id, name: dish.name, formulation: dish.formulation }];
+      const { id, name, formulation } = dish;
+      // As it will be started: with the rate this kitchen has taken for its food.
+      const rateFactor = rates[formulation.foodId];
+      return [{ kind: "batch", id, name, formulation, ...(rateFactor !== undefined && { rateFactor }) }];
     }),
   };
 }

@@ -1,10 +1,12 @@
+import { requestOf } from "@/contracts/sitting";
 import { chops } from "@/core/formula/formulation.fixture";
 import { withOwn } from "@/core/formula/with-own";
 import { withPreparation } from "@/core/formula/offered";
 import type { Formulation } from "@/core/formula/model";
 import { formulate } from "@/core/formula/formulate";
 import { exitsOf } from "@/core/program/exits";
-import { liftBatch, startBatch } from "./batches";
+import { USUAL_HOURS } from "@/core/schedule/sitting.fixture";
+import { liftBatch, loadBatch, startBatch } from "./batches";
 import { openDatabase, type WholeDb } from "./database";
 import { loadDemoKitchen } from "./demo/load";
 import { readArchive, writeArchive } from "./exchange/archive";
@@ -12,6 +14,7 @@ import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
 import { loadLearned, takeRate } from "./learned";
 import { addReading } from "./readings";
 import { batchActs, samples } from "./schema";
+import { createSitting, loadSitting, startDish } from "./sittings";
 import { NOTHING_LEARNED } from "@/contracts/learned";
 
 const NOW = Date.UTC(2026, 10, 27, 18);
@@ -116,6 +119,51 @@ test("what is taken for true of the heat goes with the formula, moves where it c
   expect(out(here).outC).toBeGreaterThan(out(brine).outC);
   expect(out(here).ovenOffC).toBe(-10);
   expect(withOwn(here, {}, {})).not.toHaveProperty("heatHere");
+});
+
+test("a dish of a sitting is planned and started in this kitchen's oven, whatever it was when it was added", () => {
+  const tableMs = NOW + 40 * HOUR;
+  const dish = {
+    kind: "formula" as const,
+    id: "chops",
+    name: "Chops",
+    formulaId: null,
+    formulation: { ...withPreparation(brine, "dry"), heatHere: { ovenOffC: 40 } },
+  };
+  const { id } = createSitting(db, { name: "S", tableMs, dishes: [dish], ...USUAL_HOURS }, NOW);
+  const formulationOf = () => {
+    const [first] = loadSitting(db, id, NOW).body.dishes;
+    return first.kind === "formula" ? first.formulation : undefined;
+  };
+  expect(formulationOf()).not.toHaveProperty("heatHere");
+  const heat = { climb: 0.5 };
+  changeKitchen(db, { learned: { ...NOTHING_LEARNED, heat } });
+  expect(formulationOf()?.heatHere).toEqual(heat);
+  const batchId = "bbbbbbbb-bbbb-4bbb-8bbb-bbbbbbbbbbbb";
+  startDish(db, id, "chops", { batchId, baseRevision: 1, acknowledgements: [] }, NOW);
+  expect(loadBatch(db, batchId).formulation.heatHere).toEqual(heat);
+});
+
+test("a dish to be started is planned with the rate it will be started with: nothing moves when it is", () => {
+  soaked(brine, 60, 0.03);
+  takeRate(db, brine.foodId, NOW);
+  const formulation = { ...withPreparation(brine, "dry"), hours: { mode: "stretch" as const } };
+  const dish = { kind: "formula" as const, id: "chops", name: "Chops", formulaId: null, formulation };
+  const { id } = createSitting(
+    db,
+    { name: "S", tableMs: NOW + 45 * HOUR, dishes: [dish], ...USUAL_HOURS },
+    NOW,
+  );
+  const before = loadSitting(db, id, NOW);
+  expect(requestOf(before).dishes[0]).toMatchObject({
+    rateFactor: loadKitchen(db).rates[brine.foodId].factor,
+  });
+  const batchId = "cccccccc-cccc-4ccc-8ccc-cccccccccccc";
+  startDish(db, id, "chops", { batchId, baseRevision: 1, acknowledgements: [] }, NOW);
+  const starts = (view: typeof before) =>
+    view.plan.answer.status === "planned" ? view.plan.answer.tasks.map((t) => [t.id, t.startMs]) : [];
+  expect(starts(before).length).toBeGreaterThan(5);
+  expect(starts(loadSitting(db, id, NOW))).toEqual(starts(before));
 });
 
 test("the archive carries what was decided", async () => {

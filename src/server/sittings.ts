@@ -12,6 +12,7 @@ import {
   type startDishRequest,
 } from "@/contracts/sitting";
 import { formulate } from "@/core/formula/formulate";
+import { withHeat } from "@/core/formula/with-own";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
 import { loadBatch, startBatch } from "./batches";
@@ -94,16 +95,25 @@ export function planAgain(db: Db, id: string, nowMs: number): SittingView {
 
 function withoutPlan(db: Db, id: string, nowMs: number) {
   const row = rowOf(db, id);
-  const body = sittingBody.parse(row.body);
+  const { timeZone, learned, rates } = loadKitchen(db);
+  const kept = sittingBody.parse(row.body);
+  // What is to be started here is cooked in this kitchen's oven, whatever it was when it was added.
+  const body: SittingBody = {
+    ...kept,
+    dishes: kept.dishes.map((dish) =>
+      dish.kind === "formula" ? { ...dish, formulation: withHeat(dish.formulation, learned.heat) } : dish,
+    ),
+  };
   const sitting: Omit<SittingView, "plan"> = {
     id,
     revision: row.revision,
     body,
-    timeZone: loadKitchen(db).timeZone,
+    timeZone,
     running: body.dishes.flatMap((dish) =>
       dish.kind === "running" ? (runningOf(db, dish.id, dish.name, dish.batchId, nowMs) ?? []) : [],
     ),
     plainDone: plainDone(db, id),
+    rates: Object.fromEntries(Object.entries(rates).map(([foodId, rate]) => [foodId, rate.factor])),
   };
   // One that does not read any more is as none: it is decided anew.
   const read = storedPlan.safeParse(row.plan);

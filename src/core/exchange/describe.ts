@@ -24,6 +24,8 @@ const LABEL: Record<string, string> = {
   toC: "done at",
   restMin: "rest",
   ovenC: "oven",
+  ovenOffC: "this oven over its dial",
+  climb: "climb seen here over the sums’",
   brineStartC: "brine when it goes in",
   temperatureC: "kept at",
   secondSaltFraction: "salted once more",

@@ -20,12 +20,14 @@ export function withOwn(f: Formulation, kitchen: OwnMaterials, heat: HeatHere = 
   };
   const bare = { ...f };
   delete bare.own;
+  return withHeat({ ...bare, ...(Object.keys(own).length > 0 && { own }) }, heat);
+}
+
+/** The formulation with what is taken for true of this kitchen's oven and rests, and with no other kitchen's. */
+export function withHeat(f: Formulation, heat: HeatHere): Formulation {
+  const bare = { ...f };
   delete bare.heatHere;
-  return {
-    ...bare,
-    ...(Object.keys(own).length > 0 && { own }),
-    ...(Object.keys(heat).length > 0 && { heatHere: heat }),
-  };
+  return Object.keys(heat).length > 0 ? { ...bare, heatHere: heat } : bare;
 }
 
 function newest<T extends { id: string }>(kitchen: T[] = [], brought: T[] = []): T[] {
