@@ -8,7 +8,7 @@ import { BROWSER } from "./browser";
 import { openDatabase } from "@/server/database";
 import { runningBatches } from "@/server/batches";
 import { listFormulas } from "@/server/formulas";
-import { loadDemoKitchen } from "@/server/demo/load";
+import { loadPlannedDemo } from "@/server/demo/load";
 import { takeEvening } from "./evening-shots";
 
 const PORT = 3233;
@@ -118,7 +118,7 @@ async function take(browser: Browser, shot: Shot): Promise<void> {
 async function main(): Promise<void> {
   const DATABASE_PATH = path.join(mkdtempSync(path.join(tmpdir(), "crock-")), "demo.db");
   const db = openDatabase(DATABASE_PATH);
-  loadDemoKitchen(db, Date.now());
+  loadPlannedDemo(db, Date.now());
   const running = runningBatches(db);
   const loin = running.find((batch) => batch.name === "Juniper pork loin");
   if (!loin) throw new Error("the loin is not running in the example kitchen");

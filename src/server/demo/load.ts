@@ -4,7 +4,7 @@ import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
-import { createSitting } from "../sittings";
+import { createSitting, listSittings, loadSitting } from "../sittings";
 import { startedFor } from "./hours";
 import { demoSeason, firstTryOf } from "./season";
 import { demoSittings } from "./sittings";
@@ -132,6 +132,12 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       tickPast(tx, begin(ids[of], formulation, startedAtMs), formulation, { startedAtMs, nowMs });
     }
   });
+}
+
+/** The example, its sittings planned as if somebody had looked at them: the Shelf then knows their acts. */
+export function loadPlannedDemo(db: Db, nowMs: number): void {
+  loadDemoKitchen(db, nowMs);
+  for (const { id } of listSittings(db)) loadSitting(db, id, nowMs);
 }
 
 /** Acts of a running batch that were due by now are ticked off, as a canteen would have. */
