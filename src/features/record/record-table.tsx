@@ -95,7 +95,7 @@ export function RecordTable({ rows, query, timeZone, picked, onPick, onSort }: P
             {row.getVisibleCells().map((cell) => (
               <td
                 key={cell.id}
-                className={`py-1 pr-4 ${wide(cell.column.id)} ${side(cell.column.id)} ${FIGURES.includes(cell.column.id) ? "figure whitespace-nowrap text-sm" : ""}`}
+                className={`py-1 pr-2 md:pr-4 ${wide(cell.column.id)} ${side(cell.column.id)} ${FIGURES.includes(cell.column.id) ? "figure text-sm md:whitespace-nowrap" : ""}`}
               >
                 {cell.column.id === "name" ? (
                   <Link
