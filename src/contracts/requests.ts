@@ -2,7 +2,6 @@ import { z } from "zod";
 import { REASON_MAX } from "@/core/formula/ranges";
 import { formulationSchema } from "./formulation";
 import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";
-import { learnedSchema } from "./learned";
 import { houseSaltSchema } from "./taste";
 
 const id = z.string().min(1).max(80);
@@ -78,7 +77,6 @@ export const kitchenRequest = z.strictObject({
   words: wordsSchema.optional(),
   usual: usualSchema.optional(),
   houseSalt: houseSaltSchema.optional(),
-  learned: learnedSchema.optional(),
 });
 export type KitchenRequest = z.infer<typeof kitchenRequest>;
 

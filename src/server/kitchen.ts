@@ -1,6 +1,6 @@
 import { eq } from "drizzle-orm";
 import { limitsSchema, USUAL, usualSchema, wordsSchema } from "@/contracts/kitchen";
-import { learnedSchema, NOTHING_LEARNED } from "@/contracts/learned";
+import { learnedSchema, NOTHING_LEARNED, type KitchenLearned } from "@/contracts/learned";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView, Rate } from "@/contracts/views";
 import { USUAL_WORDS } from "@/core/quantity/words";
@@ -59,7 +59,7 @@ export function forgetRate(db: Db, foodId: string): void {
   db.delete(rates).where(eq(rates.foodId, foodId)).run();
 }
 
-export function changeKitchen(db: Db, change: KitchenRequest): KitchenView {
+export function changeKitchen(db: Db, change: KitchenRequest & { learned?: KitchenLearned }): KitchenView {
   const next = { ...loadKitchen(db), ...change };
   const { name, timeZone, measures, limits, words, usual, houseSalt, learned } = next;
   const row = { name, timeZone, measures, limits, words, usual, houseSalt, learned };

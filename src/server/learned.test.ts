@@ -11,7 +11,7 @@ import { openDatabase, type WholeDb } from "./database";
 import { loadDemoKitchen } from "./demo/load";
 import { readArchive, writeArchive } from "./exchange/archive";
 import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
-import { loadLearned, takeRate } from "./learned";
+import { changeLearned, loadLearned, takeRate } from "./learned";
 import { addReading } from "./readings";
 import { batchActs, samples } from "./schema";
 import { createSitting, loadSitting, startDish } from "./sittings";
@@ -103,6 +103,43 @@ test("a roast's climb and its minutes speak of rest and oven; one that took long
   const [seen] = oven?.batches ?? [];
   expect(Math.sign(oven?.offC ?? 0)).toBe(Math.sign(seen.foretoldMin - seen.tookMin));
   expect(score.real.all.map((s) => s.what).sort()).toEqual(["climb", "done"]);
+});
+
+test("two pages that decide at once take nothing from one another; a reading sent twice is one", () => {
+  const reading = { dialC: 180, readC: 168, atMs: NOW };
+  changeLearned(db, { kind: "leaveOut", batchId: "a", out: true });
+  changeLearned(db, { kind: "leaveOut", batchId: "b", out: true });
+  changeLearned(db, { kind: "heat", heat: { climb: 0.7 } });
+  changeLearned(db, { kind: "heat", heat: { ovenOffC: -12 } });
+  changeLearned(db, { kind: "read", reading });
+  changeLearned(db, { kind: "read", reading });
+  expect(loadKitchen(db).learned).toEqual({
+    heat: { climb: 0.7, ovenOffC: -12 },
+    leftOut: ["a", "b"],
+    ovenReadings: [reading],
+  });
+  changeLearned(db, { kind: "leaveOut", batchId: "a", out: false });
+  changeLearned(db, { kind: "forget", what: "climb" });
+  changeLearned(db, { kind: "unread", reading });
+  expect(loadKitchen(db).learned).toEqual({ heat: { ovenOffC: -12 }, leftOut: ["b"], ovenReadings: [] });
+  for (let i = 0; i < 60; i++) changeLearned(db, { kind: "read", reading: { ...reading, atMs: NOW + i } });
+  expect(() => changeLearned(db, { kind: "read", reading: { ...reading, atMs: NOW - 1 } })).toThrow(
+    "At most sixty readings",
+  );
+});
+
+test("a roast taken out where a learnt climb said so is scored by that, and its climb by the plain sums", () => {
+  const plain = withPreparation(brine, "dry");
+  const roast = { ...plain, heatHere: { climb: 2 } };
+  const id = soaked(roast, 40);
+  // Told to come out earlier than the plain sums would have it, and taken out there.
+  roasted(id, roast, 40, 8);
+  const { climb, oven, score } = loadLearned(db);
+  const sheet = formulate(plain);
+  const [exit] = sheet.ok ? exitsOf(plain, sheet.value) : [];
+  expect(climb?.batches).toMatchObject([{ batchId: id, foretoldC: exit.climb.likely }]);
+  expect(oven?.batches).toHaveLength(1);
+  expect(score.real.all.find((s) => s.what === "done")?.came).toBe(40);
 });
 
 test("what is taken for true of the heat goes with the formula, moves where it comes out, and leaves with it", () => {

@@ -1,8 +1,11 @@
+import { isDeepStrictEqual } from "node:util";
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import type { LearnedView, RateView } from "@/contracts/learned-view";
+import { learnedSchema, type KitchenLearned, type LearnedChange } from "@/contracts/learned";
 import type { KitchenView } from "@/contracts/views";
 import { foretoldBath } from "@/core/learned/learn-rate";
+import { withHeat } from "@/core/formula/with-own";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { diffusivityDoubt } from "@/core/formula/soak";
@@ -13,8 +16,8 @@ import { scoreOf, type Foretold } from "@/core/learned/scored";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Food } from "@/core/materials/types";
 import { remembered } from "@/core/remembered";
-import type { Db } from "./database";
-import { keepRate, loadKitchen } from "./kitchen";
+import type { Db, WholeDb } from "./database";
+import { changeKitchen, keepRate, loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
 import { readingsOf } from "./readings";
 import { roastOf } from "./roasts-seen";
@@ -38,8 +41,11 @@ type Row = Pick<
 
 interface Finished {
   row: Row;
+  /** By the plain sums: figures are held against them, without what was taken for true. */
   formulation: Formulation;
   sheet: Formulated;
+  /** As it was reckoned with then. */
+  asCooked: Formulation;
 }
 
 /** What this kitchen has learnt from its own batches, what was taken for true, and how what was foretold came out. */
@@ -100,6 +106,38 @@ function finishedBatches(db: Db): Finished[] {
 }
 
 /**
+ * Makes one decision about what is learnt.
+ * @throws Refusal 422 where there would be more readings or batches left out than are kept
+ */
+export function changeLearned(db: WholeDb, change: LearnedChange): void {
+  db.transaction((tx) => {
+    const learned = learnedSchema.safeParse(decided(loadKitchen(tx).learned, change));
+    if (!learned.success)
+      throw new Refusal(422, "Too many", learned.error.issues.map((i) => i.message).join(" "));
+    changeKitchen(tx, { learned: learned.data });
+  });
+}
+
+function decided(learned: KitchenLearned, change: LearnedChange): KitchenLearned {
+  switch (change.kind) {
+    case "heat":
+      return { ...learned, heat: { ...learned.heat, ...change.heat } };
+    case "forget":
+      return { ...learned, heat: { ...learned.heat, [change.what]: undefined } };
+    case "leaveOut": {
+      const others = learned.leftOut.filter((id) => id !== change.batchId);
+      return { ...learned, leftOut: change.out ? [...others, change.batchId] : others };
+    }
+    case "read":
+    case "unread": {
+      // The same reading of the same instant is one: its answer was lost, and it was sent again.
+      const others = learned.ovenReadings.filter((r) => !isDeepStrictEqual(r, change.reading));
+      return { ...learned, ovenReadings: change.kind === "read" ? [...others, change.reading] : others };
+    }
+  }
+}
+
+/**
  * Takes what was learnt of a food for true: new batches of it begin there.
  * @throws Refusal 422 where nothing was
  */
@@ -115,15 +153,14 @@ export function takeRate(db: Db, foodId: string, nowMs: number): void {
   keepRate(db, foodId, { factor: rate.learnt.factor, doubt: rate.learnt.doubt }, nowMs);
 }
 
-const sheets = remembered<{ formulation: Formulation; sheet: Formulated } | undefined>(LOOKED_AT_MOST);
+const sheets = remembered<Omit<Finished, "row"> | undefined>(LOOKED_AT_MOST);
 
-/** Without what was taken for true since: figures are held against the plain sums. */
 const workedOut = ({ id, body }: Row) =>
   sheets(`${id} ${JSON.stringify(body)}`, () => {
-    const formulation = formulationSchema.parse(body);
-    delete formulation.heatHere;
+    const asCooked = formulationSchema.parse(body);
+    const formulation = withHeat(asCooked, {});
     const sheet = formulate(formulation);
-    return sheet.ok ? { formulation, sheet: sheet.value } : undefined;
+    return sheet.ok ? { formulation, sheet: sheet.value, asCooked } : undefined;
   });
 
 const baths = remembered<ReturnType<typeof foretoldBath>>(LOOKED_AT_MOST);

@@ -27,7 +27,7 @@ export interface RoastSeen {
 const roasts = remembered<RoastSeen | undefined>(200);
 
 /** @returns undefined where no probe was in it, or nobody ticked the oven off */
-export function roastOf(db: Db, batchId: string, { formulation, sheet }: Cooked): RoastSeen | undefined {
+export function roastOf(db: Db, batchId: string, cooked: Cooked): RoastSeen | undefined {
   const acts = db
     .select({ id: batchActs.actId, atMs: batchActs.doneAtMs })
     .from(batchActs)
@@ -46,14 +46,17 @@ export function roastOf(db: Db, batchId: string, { formulation, sheet }: Cooked)
   if (!last) return undefined;
   // What is stored of a batch is only added to.
   return roasts(JSON.stringify([batchId, inMs, outMs, read.length, last.atMs]), () => {
-    const [exit] = exitsOf(formulation, sheet);
-    return exit && { batchId, ...told({ formulation, sheet }, exit, read, { batchId, inMs, outMs }) };
+    const [exit] = exitsOf(cooked.formulation, cooked.sheet);
+    return exit && { batchId, ...told(cooked, exit, read, { batchId, inMs, outMs }) };
   });
 }
 
 interface Cooked {
+  /** By the plain sums. */
   formulation: Formulation;
   sheet: Formulated;
+  /** With what was taken for true of this kitchen's heat when it began. */
+  asCooked: Formulation;
 }
 
 interface Went {
@@ -62,18 +65,17 @@ interface Went {
   outMs: number;
 }
 
-function told(
-  { formulation, sheet }: Cooked,
-  exit: Exit,
-  read: readonly Sample[],
-  went: Went,
-): Omit<RoastSeen, "batchId"> {
+function told(cooked: Cooked, exit: Exit, read: readonly Sample[], went: Went): Omit<RoastSeen, "batchId"> {
   const { batchId, inMs, outMs } = went;
   const inHeat = read.filter((s) => s.atMs >= inMs && s.atMs <= outMs);
   const seenC = climbSeen(read, outMs);
-  const tookMin = minutesTo(inHeat, exit.outC, inMs);
-  const oven = tookMin === undefined ? undefined : ovenOf({ formulation, sheet }, exit, { batchId, tookMin });
-  const done = tookMin === undefined ? undefined : foretoldDone(sheet, exit, inHeat, { ...went, tookMin });
+  // It came out where it was told to then, and what was foretold was foretold so.
+  const [reckoned = exit] = exitsOf(cooked.asCooked, cooked.sheet);
+  const tookMin = minutesTo(inHeat, reckoned.outC, inMs);
+  const oven =
+    tookMin === undefined ? undefined : ovenOf(cooked, exit, { batchId, tookMin, outC: reckoned.outC });
+  const done =
+    tookMin === undefined ? undefined : foretoldDone(cooked.sheet, reckoned, inHeat, { ...went, tookMin });
   return {
     ...(seenC !== undefined && { climb: { batchId, seenC, foretoldC: exit.climb.likely } }),
     ...(oven && { oven }),
@@ -91,7 +93,7 @@ function minutesTo(inHeat: readonly Sample[], outC: number, inMs: number): numbe
 function ovenOf(
   { formulation, sheet }: Cooked,
   exit: Exit,
-  took: { batchId: string; tookMin: number },
+  { outC, ...took }: { batchId: string; tookMin: number; outC: number },
 ): OvenSeen | undefined {
   const ovens = exit.stages.filter(isOven);
   if (ovens.length !== 1 || ovens[0].cover !== "open") return undefined;
@@ -101,7 +103,7 @@ function ovenOf(
     startC: formulation.holding.temperatureC,
   });
   // It was taken out where its likely climb ends so high.
-  const endC = exit.outC + exit.climb.likely;
+  const endC = outC + exit.climb.likely;
   return ovenSeen({
     ...took,
     dialC: ovenC,

@@ -93,8 +93,8 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
         </>
       }
       taken={heat.climb !== undefined}
-      {...(heat.climb !== shown && { onTake: () => acts.take("climb", shown) })}
-      onForget={() => acts.take("climb")}
+      {...(heat.climb !== shown && { onTake: () => acts.take({ climb: shown }) })}
+      onForget={() => acts.forget("climb")}
     >
       <BandScale from={0.15} to={2.5} marks={MARKS} unit="over the sums" line={1} rows={rows} ratios />
     </LearnedCard>

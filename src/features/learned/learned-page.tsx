@@ -23,7 +23,7 @@ interface Props {
 
 /** What this kitchen has learnt of itself: every figure with what it comes from, to be argued with, taken or forgotten. */
 export function LearnedPage({ kitchen, view, taste }: Props) {
-  const acts = useLearned(view, kitchen.learned);
+  const acts = useLearned(view);
   const { timeZone } = kitchen;
   return (
     <Shell

@@ -1,6 +1,7 @@
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { LearnedView } from "@/contracts/learned-view";
+import { TWO_IN_THREE } from "@/core/bayes/pooled";
 import { BandScale, type BandRow } from "@/ui/band-scale";
 import { fixed, shortDate } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
@@ -10,7 +11,6 @@ import type { LearnedActs } from "./use-learned";
 
 /** A dial that is often set. */
 const USUAL_C = 180;
-const TWO_IN_THREE = 0.967;
 const OVEN = { dimension: "temperature", min: 30, max: 350 } as const;
 const MARKS = [-40, -20, 0, 20, 40];
 
@@ -101,8 +101,8 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
         </>
       }
       taken={taken}
-      {...(heat.ovenOffC !== shown && { onTake: () => acts.take("ovenOffC", shown) })}
-      onForget={() => acts.take("ovenOffC")}
+      {...(heat.ovenOffC !== shown && { onTake: () => acts.take({ ovenOffC: shown }) })}
+      onForget={() => acts.forget("ovenOffC")}
     >
       <BandScale
         from={-60}
@@ -146,7 +146,7 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
         <button
           type="button"
           className="btn min-h-12"
-          onClick={() => acts.readOven(dialC, readC, Date.now())}
+          onClick={() => acts.readOven({ dialC, readC, atMs: Date.now() })}
         >
           Keep the reading
         </button>
@@ -162,7 +162,7 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
               aria-label={`Take back the reading of ${units.temperature(read)} at ${units.temperature(dial)}`}
-              onClick={() => acts.unreadOven(i)}
+              onClick={() => acts.unreadOven({ dialC: dial, readC: read, atMs })}
             >
               <Trash2 size={18} aria-hidden />
             </button>
