@@ -26,27 +26,35 @@ test("a learnt rate is taken, seen on the Bench, argued with and forgotten; the 
   await page.goto(`${exampleKitchen.url}/stores`);
   await page.getByRole("link", { name: "Juniper pork loin", exact: true }).first().click();
   await expect(page).toHaveURL(/\/bench\?/);
-  await expect(page.getByText("This kitchen’s readings count")).toContainText(parseFloat(factor).toFixed(2));
+  await expect(page.getByText("As this kitchen has learnt")).toContainText(parseFloat(factor).toFixed(2));
 
   // A thermometer says the oven is hot: it is believed, and taken.
   await page.goto(`${exampleKitchen.url}/record/learned`);
-  const oven = page.getByRole("region", { name: "The oven" });
+  const oven = page.getByRole("region", { name: "The oven", exact: true });
   await expect(oven.locator("[data-learned]")).toHaveText(/°C$/);
   await expect(oven).toContainText("under its dial");
   await oven.getByLabel("The thermometer reads").fill("165");
   await oven.getByLabel("The thermometer reads").blur();
+  await oven.getByLabel("Lit from cold, I watched it").check();
+  await oven.getByLabel("Stood there after").fill("31");
+  await oven.getByLabel("Stood there after").blur();
   await oven.getByRole("button", { name: "Keep the reading" }).click();
   await expect(oven).toContainText("3 readings");
+  await expect(oven).toContainText("after 31 min");
   await oven.getByRole("button", { name: "Reckon with it" }).click();
   await expect(oven).toContainText("Taken for true here");
   const climb = page.getByRole("region", { name: "The climb out of the heat" });
   await climb.getByRole("button", { name: "Reckon with it" }).click();
   await expect(climb).toContainText("Taken for true here");
+  const heating = page.getByRole("region", { name: "Heating the oven" });
+  await expect(heating).toContainText("2 evenings");
+  await heating.getByRole("button", { name: "Reckon with it" }).click();
+  await expect(heating).toContainText("Taken for true here");
   await page.reload();
   await expect(oven).toContainText("Taken for true here");
 
   // Forgotten, the table and the sums hold again.
-  for (const card of [loin, oven, climb]) {
+  for (const card of [loin, oven, heating, climb]) {
     await card.getByRole("button", { name: "Forget it" }).click();
     await expect(card).toContainText("Not taken");
   }

@@ -137,7 +137,7 @@ test.describe("a running batch", () => {
     await expect(readings.getByRole("button", { name: "Kept for this food" })).toBeVisible();
 
     await bench.open();
-    await expect(page.getByText("This kitchen’s readings count")).toBeVisible();
+    await expect(page.getByText("As this kitchen has learnt")).toBeVisible();
     await page.goto("/stores");
     await page.getByRole("button", { name: "Forget" }).click();
     await expect(page.getByRole("button", { name: "Forget" })).toHaveCount(0);

@@ -1,5 +1,6 @@
 import type { HeatHere } from "@/core/formula/model";
 import type { LearntClimb } from "@/core/learned/climb";
+import type { LearntHeatUp } from "@/core/learned/heat-up";
 import type { LearntOven } from "@/core/learned/oven";
 import type { RateByFood } from "@/core/learned/rates";
 import type { Score } from "@/core/learned/scored";
@@ -20,6 +21,7 @@ export interface LearnedView {
   rates: RateView[];
   oven: LearntOven | null;
   climb: LearntClimb | null;
+  heatUp: LearntHeatUp | null;
   heat: HeatHere;
   ovenReadings: KitchenLearned["ovenReadings"];
   /** Real batches, and rehearsed ones apart. */

@@ -8,6 +8,7 @@ const OVEN_C = { least: 30, most: 350 };
 export const heatHereSchema = z.strictObject({
   ovenOffC: z.number().min(-60).max(60).optional(),
   climb: z.number().min(0.2).max(2).optional(),
+  heatUp: z.number().min(0.3).max(4).optional(),
 }) satisfies z.ZodType<HeatHere>;
 
 const ovenC = z
@@ -15,7 +16,20 @@ const ovenC = z
   .min(OVEN_C.least, `At least ${OVEN_C.least} °C.`)
   .max(OVEN_C.most, `At most ${OVEN_C.most} °C.`);
 
-const ovenReading = z.strictObject({ dialC: ovenC, readC: ovenC, atMs: z.number().int() });
+/** How long an oven takes to its heat, min. */
+export const HEAT_UP_MIN = { min: 3, max: 90 };
+
+const ovenReading = z.strictObject({
+  dialC: ovenC,
+  readC: ovenC,
+  /** From lit until it stood there; left out where nobody looked. */
+  afterMin: z
+    .number()
+    .min(HEAT_UP_MIN.min, `At least ${HEAT_UP_MIN.min} min.`)
+    .max(HEAT_UP_MIN.max, `At most ${HEAT_UP_MIN.max} min.`)
+    .optional(),
+  atMs: z.number().int(),
+});
 
 /** What the cook decided about what is learnt: taken for true or not, and whom not to believe. */
 export const learnedSchema = z.strictObject({
@@ -30,7 +44,7 @@ export type KitchenLearned = z.infer<typeof learnedSchema>;
 /** One decision, made on what the kitchen has by then: two pages, or two quick taps, take nothing from one another. */
 export const learnedChange = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("heat"), heat: heatHereSchema }),
-  z.strictObject({ kind: z.literal("forget"), what: z.enum(["ovenOffC", "climb"]) }),
+  z.strictObject({ kind: z.literal("forget"), what: z.enum(["ovenOffC", "climb", "heatUp"]) }),
   z.strictObject({ kind: z.literal("leaveOut"), batchId: id, out: z.boolean() }),
   z.strictObject({ kind: z.literal("read"), reading: ovenReading }),
   z.strictObject({ kind: z.literal("unread"), reading: ovenReading }),

@@ -3,6 +3,7 @@ import type { DishRequest, SittingRequest } from "@/core/schedule/request";
 import type { StoredPlan } from "./plan";
 import { acknowledgement } from "./requests";
 import { formulationSchema } from "./formulation";
+import { heatHereSchema } from "./learned";
 import { equipmentSchema, quietSchema } from "./kitchen";
 
 const id = z.string().min(1).max(80);
@@ -26,6 +27,7 @@ const plainDish = z.strictObject({
     .min(1, "At least one thing to cook.")
     .max(12),
   ovenC: z.number().min(40).max(350).optional(),
+  heatUp: heatHereSchema.shape.heatUp,
   holdMin: minutes(240),
 });
 

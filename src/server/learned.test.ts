@@ -1,4 +1,5 @@
 import { requestOf } from "@/contracts/sitting";
+import { plainProgram } from "@/core/program/plain";
 import { chops } from "@/core/formula/formulation.fixture";
 import { withOwn } from "@/core/formula/with-own";
 import { withPreparation } from "@/core/formula/offered";
@@ -179,6 +180,30 @@ test("a dish of a sitting is planned and started in this kitchen's oven, whateve
   const batchId = "bbbbbbbb-bbbb-4bbb-8bbb-bbbbbbbbbbbb";
   startDish(db, id, "chops", { batchId, baseRevision: 1, acknowledgements: [] }, NOW);
   expect(loadBatch(db, batchId).formulation.heatHere).toEqual(heat);
+});
+
+test("a dish that is only cooked is lit for as this kitchen's oven takes, and by the usual again once that is forgotten", () => {
+  const roots = {
+    kind: "plain" as const,
+    id: "roots",
+    name: "Roots",
+    prepMin: 10,
+    trays: [{ name: "tray", minutes: 40 }],
+    ovenC: 200,
+    holdMin: 20,
+  };
+  const tableMs = NOW + 6 * HOUR;
+  const { id } = createSitting(db, { name: "S", tableMs, dishes: [roots], ...USUAL_HOURS }, NOW);
+  const litMin = () => {
+    const [first] = loadSitting(db, id, NOW).body.dishes;
+    if (first.kind !== "plain") throw new Error("no plain dish");
+    return plainProgram(first).steps.find((s) => s.kind === "preheat")?.minutes.likely;
+  };
+  expect(litMin()).toBe(20);
+  changeKitchen(db, { learned: { ...NOTHING_LEARNED, heat: { heatUp: 1.35 } } });
+  expect(litMin()).toBe(27);
+  changeKitchen(db, { learned: NOTHING_LEARNED });
+  expect(litMin()).toBe(20);
 });
 
 test("a dish to be started is planned with the rate it will be started with: nothing moves when it is", () => {

@@ -10,6 +10,7 @@ import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { diffusivityDoubt } from "@/core/formula/soak";
 import { foretoldClimbs, learntClimb } from "@/core/learned/climb";
+import { learntHeatUp } from "@/core/learned/heat-up";
 import { learntOven } from "@/core/learned/oven";
 import { ratesByFood, type RateByFood, type ReadSoak } from "@/core/learned/rates";
 import { scoreOf, type Foretold } from "@/core/learned/scored";
@@ -77,6 +78,7 @@ export function loadLearned(db: Db): LearnedView {
         real.flatMap((r) => r.climb ?? []),
         leftOut,
       ) ?? null,
+    heatUp: learntHeatUp(ovenReadings.flatMap((r) => r.afterMin ?? [])) ?? null,
     heat,
     ovenReadings,
     score: {

@@ -12,6 +12,7 @@ import {
   type startDishRequest,
 } from "@/contracts/sitting";
 import { formulate } from "@/core/formula/formulate";
+import type { HeatHere } from "@/core/formula/model";
 import { withHeat } from "@/core/formula/with-own";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
@@ -100,9 +101,7 @@ function withoutPlan(db: Db, id: string, nowMs: number) {
   // What is to be started here is cooked in this kitchen's oven, whatever it was when it was added.
   const body: SittingBody = {
     ...kept,
-    dishes: kept.dishes.map((dish) =>
-      dish.kind === "formula" ? { ...dish, formulation: withHeat(dish.formulation, learned.heat) } : dish,
-    ),
+    dishes: kept.dishes.map((dish) => cookedHere(dish, learned.heat)),
   };
   const sitting: Omit<SittingView, "plan"> = {
     id,
@@ -118,6 +117,19 @@ function withoutPlan(db: Db, id: string, nowMs: number) {
   // One that does not read any more is as none: it is decided anew.
   const read = storedPlan.safeParse(row.plan);
   return { sitting, stored: read.success ? (row.plan as StoredPlan) : null };
+}
+
+function cookedHere(dish: SittingBody["dishes"][number], heat: HeatHere): SittingBody["dishes"][number] {
+  switch (dish.kind) {
+    case "formula":
+      return { ...dish, formulation: withHeat(dish.formulation, heat) };
+    case "plain": {
+      const { heatUp: _, ...plain } = dish;
+      return heat.heatUp === undefined ? plain : { ...plain, heatUp: heat.heatUp };
+    }
+    case "running":
+      return dish;
+  }
 }
 
 function plainDone(db: Db, id: string): SittingView["plainDone"] {

@@ -1,3 +1,4 @@
+import { jStat } from "jstat";
 import {
   afterSeeing,
   deviationOf,
@@ -32,6 +33,8 @@ describe("against closed forms", () => {
     const flat = { at, share: at.map(() => 1 / at.length) };
     const seen = afterSeeing(flat, (p) => 7 * Math.log(p) + 3 * Math.log(1 - p));
     expect(meanOf(seen)).toBeCloseTo(8 / 12, 5);
+    for (const share of [1 / 6, 0.5, 5 / 6])
+      expect(quantileOf(seen, share)).toBeCloseTo(jStat.beta.inv(share, 8, 4), 3);
   });
 });
 

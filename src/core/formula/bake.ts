@@ -27,10 +27,11 @@ function rulesFor(food: Food): CookRule[] {
 export function bakeOf(
   food: Food,
   piece: PieceInHeat,
-  heat: { ovenC: number; endC: number; restMin: number },
+  heat: { ovenC: number; ovenOffC?: number; endC: number; restMin: number },
 ): Bake {
   const rows = rulesFor(food);
-  const found = longer(food, piece, { ...heat, cover: "crust" }, rows);
+  const airC = heat.ovenC + (heat.ovenOffC ?? 0);
+  const found = longer(food, piece, { ...heat, ovenC: airC, cover: "crust" }, rows);
   const tradeMin = found.trade?.minutes ?? found.minutes;
   const minutes = isSeafood(food) ? tradeMin : found.minutes;
   const doubt = found.trade?.rule.uncertainty ?? 0.25;
@@ -50,7 +51,7 @@ export function bakeOf(
       fixedMinutes: rule.fixedMinutes ?? 0,
       pieceKg: piece.massG / 1000,
       thicknessMm: piece.thicknessMm,
-      ovenFactor: ovenFactor(rule, heat.ovenC),
+      ovenFactor: ovenFactor(rule, airC),
       coreFactor,
     })),
   };

@@ -1,6 +1,6 @@
 import { cookMinutesFor, type CookMinutes } from "../heat/cook-minutes";
 import type { Food } from "../materials/types";
-import type { Cook, CookStage, Formulation, Pieces } from "./model";
+import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "./model";
 import { CRUST_OVEN_C } from "./prepare/salt-crust";
 
 /** Oven air where none was named, °C. *Practice*. */
@@ -10,26 +10,42 @@ export const USUAL_OVEN_C = 180;
 const asSaid = (minutes: number): number =>
   minutes < 30 ? Math.max(1, Math.round(minutes)) : Math.round(minutes / 5) * 5;
 
+interface HeatAsked {
+  /** By the dial, °C; and how far this kitchen's oven is known to lie over it. */
+  ovenC: number;
+  ovenOffC?: number;
+  cover?: CookStage["cover"];
+  endC: number;
+  restMin: number;
+  startC?: number;
+}
+
 /** How long these pieces take at an oven and to a core. */
 export function minutesOf(
   food: Food,
   pieces: Pick<Pieces, "totalMassG" | "count" | "thicknessMm">,
-  heat: { ovenC: number; cover?: CookStage["cover"]; endC: number; restMin: number; startC?: number },
+  heat: HeatAsked,
 ): CookMinutes {
-  const { ovenC, cover = "open", endC, restMin, startC = 4 } = heat;
+  const { cover = "open", endC, restMin, startC = 4, ovenOffC = 0 } = heat;
+  const ovenC = heat.ovenC + ovenOffC;
   const piece = { massG: pieces.totalMassG / pieces.count, thicknessMm: pieces.thicknessMm, startC };
   return cookMinutesFor(food, piece, { ovenC, cover, endC, restMin });
 }
 
 /** A cook to start from when none has been entered: the food's own target, and minutes by its kind, weight and thickness. */
-export function cookOffered(food: Food, pieces: Pick<Pieces, "totalMassG" | "count" | "thicknessMm">): Cook {
+export function cookOffered(
+  food: Food,
+  pieces: Pick<Pieces, "totalMassG" | "count" | "thicknessMm">,
+  { ovenOffC }: HeatHere = {},
+): Cook {
   const restMin = Math.max(5, food.safeRestMin ?? 5);
-  const { minutes } = minutesOf(food, pieces, { ovenC: USUAL_OVEN_C, endC: food.targetC, restMin });
+  const { minutes } = minutesOf(food, pieces, { ovenC: USUAL_OVEN_C, ovenOffC, endC: food.targetC, restMin });
   return { toC: food.targetC, minutes: asSaid(minutes), restMin };
 }
 
 /** The cook of a formulation: what was entered, or what is offered for its food. */
-export const cookOf = (input: Formulation, food: Food): Cook => input.cook ?? cookOffered(food, input.pieces);
+export const cookOf = (input: Formulation, food: Food): Cook =>
+  input.cook ?? cookOffered(food, input.pieces, input.heatHere);
 
 /** A cook as its stages: those written down, or the one that its figures say. A crust bakes for its own hours. */
 export function stagesOf(input: Formulation, cook: Cook): CookStage[] {

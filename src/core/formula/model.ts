@@ -221,6 +221,8 @@ export interface HeatHere {
   ovenOffC?: number;
   /** How much of the foretold climb out of the heat is seen, 0.2 to 2. */
   climb?: number;
+  /** How long the oven takes to heat up, over the usual, 0.3 to 4. */
+  heatUp?: number;
 }
 
 /** Whether a plan may move the hours of a soak: the cook's own hold, or they may stretch between two. */

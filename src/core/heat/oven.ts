@@ -9,3 +9,9 @@ const FAN_ADDS_C = 20;
 
 /** What the sums take an oven to be, °C: one without a fan. */
 export const stillOvenC = ({ setC, fan }: OvenSet): number => (fan ? setC + FAN_ADDS_C : setC);
+
+/** From lit to its heat, min. *Practice*: an oven takes longer than its lamp says. */
+export const PREHEAT_MIN = 20;
+
+/** The same in an oven that is known to take so many times as long. */
+export const preheatMin = (heatUp = 1): number => Math.max(1, Math.round(PREHEAT_MIN * heatUp));

@@ -1,5 +1,6 @@
 import { isOven, stagesOf } from "../formula/cook";
 import type { CookStage, Cover } from "../formula/model";
+import { preheatMin } from "../heat/oven";
 import { bedding, glazing } from "./beside";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
@@ -9,7 +10,6 @@ import { tie } from "./soak";
 import { begun, byHand, byItself, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 
 /** An oven is heated for so long, and may wait so long for what goes in. *Practice*. */
-const PREHEAT_MIN = 20;
 const HEATED_WAITS_MIN = 15;
 /** Nothing is basted or turned in a stage's last minutes. */
 const TEND_BEFORE_END_MIN = 5;
@@ -308,11 +308,12 @@ function heated(dish: WorkedDish, steps: Step[], ties: Tie[]): { steps: Step[]; 
   const airC = first.part
     ? (dish.exits.find((e) => e.name === first.part)?.stages.find(isOven)?.ovenC ?? lead.ovenC)
     : lead.ovenC;
+  const heatsUpMin = preheatMin(dish.input.heatHere?.heatUp);
   const preheat: Step = {
     ...begun(
       "preheat",
       "preheat",
-      PREHEAT_MIN,
+      heatsUpMin,
       `Heat the oven to ${degrees(airC)} °C`,
       "An oven takes longer than its lamp says.",
       {
@@ -321,7 +322,7 @@ function heated(dish: WorkedDish, steps: Step[], ties: Tie[]): { steps: Step[]; 
         figures: [{ what: "oven", value: airC, unit: "°C" }],
       },
     ),
-    atMin: first.atMin - PREHEAT_MIN,
+    atMin: first.atMin - heatsUpMin,
   };
   return {
     steps: [preheat, ...steps],

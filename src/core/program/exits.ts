@@ -82,7 +82,13 @@ function apartFrom(
   const restMin = part.restMin ?? cook.restMin;
   const [main] = stagesOf(input, { ...cook, stages: cook.stages?.filter(isOven) });
   const own = () => {
-    const heat = { ovenC: main.ovenC, cover: main.cover, endC: part.toC, restMin };
+    const heat = {
+      ovenC: main.ovenC,
+      ovenOffC: input.heatHere?.ovenOffC,
+      cover: main.cover,
+      endC: part.toC,
+      restMin,
+    };
     const { engineMin, minutes } = minutesOf(
       food,
       { totalMassG: massG, count: 1, thicknessMm: part.thicknessMm },
@@ -114,7 +120,7 @@ function heldIn(
   const at = (thicknessMm: number, endC: number) =>
     engineMinutes(
       heatedPiece(food, { thicknessMm, startC: input.holding.temperatureC }),
-      first.ovenC,
+      first.ovenC + (input.heatHere?.ovenOffC ?? 0),
       first.cover,
       cook.restMin,
       endC,

@@ -1,4 +1,5 @@
 import type { PlainDish } from "../schedule/dishes";
+import { preheatMin } from "../heat/oven";
 import { lasting, degrees } from "./figures";
 import { tie } from "./soak";
 import { begun, byHand, type Occupies, type Program, type Step } from "./step";
@@ -7,13 +8,13 @@ import { begun, byHand, type Occupies, type Program, type Step } from "./step";
 const STANDS_MIN = 240;
 /** Trays that should be ready together may be so far apart, where hands are wanted elsewhere. */
 const TOGETHER_MIN = 3;
-const PREHEAT_MIN = 20;
 const HEATED_WAITS_MIN = 15;
 const SERVE_MIN = 5;
 
 /** The program of something that is only cooked: prepared, the oven heated, each tray in by its time, all out together. */
 export function plainProgram(dish: PlainDish): Program {
   const { ovenC, prepMin, trays, holdMin } = dish;
+  const heatsUpMin = preheatMin(dish.heatUp);
   const longest = trays.reduce((a, b) => (b.minutes > a.minutes ? b : a));
   const main = `tray_${trays.indexOf(longest)}`;
   const prep: Step[] =
@@ -54,7 +55,7 @@ export function plainProgram(dish: PlainDish): Program {
             ...begun(
               "preheat",
               "preheat",
-              PREHEAT_MIN,
+              heatsUpMin,
               `Heat the oven to ${degrees(ovenC)} °C`,
               "An oven takes longer than its lamp says.",
               {
@@ -62,7 +63,7 @@ export function plainProgram(dish: PlainDish): Program {
                 occupies: [{ what: "oven", airC: ovenC }],
               },
             ),
-            atMin: -longest.minutes - PREHEAT_MIN,
+            atMin: -longest.minutes - heatsUpMin,
           },
         ];
   const serve = byHand(

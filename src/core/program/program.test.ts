@@ -366,6 +366,52 @@ describe("fresh water", () => {
   });
 });
 
+describe("in this kitchen's oven, as it was taken for true", () => {
+  const food = findFood("pork_loin_roast");
+  if (!food) throw new Error("no loin");
+  const pieces = piecesOffered(food, 1);
+  const offered = (ovenOffC: number) => cookOffered(food, pieces, { ovenOffC }).minutes;
+
+  test("an oven under its dial asks for more minutes: as many as one that is truly set so much lower", () => {
+    expect(offered(-20)).toBeGreaterThan(offered(0));
+    expect(offered(20)).toBeLessThan(offered(0));
+    const loin = (change: Partial<Formulation>) =>
+      of(food.id, "dry", { pullH: 20, cook: undefined, ...change }, 1);
+    const cooks = (f: Formulation) => step(f, "stage_1").minutes.likely;
+    expect(cooks(loin({ heatHere: { ovenOffC: -20 } }))).toBe(
+      cookOffered(food, pieces, { ovenOffC: -20 }).minutes,
+    );
+    expect(cooks(loin({ heatHere: { ovenOffC: -20 } }))).toBeGreaterThan(cooks(loin({})));
+    // What the cook gave is the cook's.
+    const given = { toC: 63, minutes: 80, restMin: 15 };
+    expect(cooks(loin({ cook: given, heatHere: { ovenOffC: -20 } }))).toBe(80);
+  });
+
+  test("a bake in a crust, a part on its own tray and the trade's count go by the same air", () => {
+    const bake = (heatHere?: Formulation["heatHere"], ovenC = 200) =>
+      worked(of("celeriac", "crust", { heatHere, cook: { toC: 94, minutes: 80, restMin: 10, ovenC } }, 1))
+        .bake;
+    expect(bake({ ovenOffC: -20 })?.likelyH).toBeCloseTo(bake(undefined, 180)?.likelyH ?? NaN, 9);
+    expect(bake({ ovenOffC: -20 })?.ovenC).toBe(200);
+    const parts = [{ name: "legs", toC: 85, thicknessMm: 45, share: 0.34 }];
+    const goose = (ovenC: number, heatHere?: Formulation["heatHere"]) =>
+      of(
+        "goose_whole",
+        "dry",
+        { pullH: 24, heatHere, cook: { toC: 80, minutes: 150, restMin: 15, ovenC, apart: true, parts } },
+        1,
+      );
+    const legs = (f: Formulation) => exitsOf(f, worked(f))[0].minutes;
+    expect(legs(goose(180, { ovenOffC: -20 }))).toBe(legs(goose(160)));
+  });
+
+  test("it is lit earlier by as much as it is known to take longer", () => {
+    const slow = { ...leg, heatHere: { heatUp: 1.5 } };
+    expect(at(slow, "stage_1") - at(slow, "preheat")).toBe(30);
+    expect(step(slow, "preheat").minutes.likely).toBe(30);
+  });
+});
+
 describe("laws of every program", () => {
   test("ids are one of a kind, ties name steps there are, in order, the food goes in at nought, and no place stays empty", () => {
     fc.assert(

@@ -151,7 +151,13 @@ export const HEAT_RULES: readonly Rule[] = [
       const minutes = ovenMinutes(ovens);
       if (minutes <= 0) return undefined;
       const airC = ovens.reduce((sum, s) => sum + s.ovenC * s.minutes, 0) / minutes;
-      const heat = { ovenC: airC, cover: ovens[0].cover, endC: cook.toC, restMin: cook.restMin };
+      const heat = {
+        ovenC: airC,
+        ovenOffC: input.heatHere?.ovenOffC,
+        cover: ovens[0].cover,
+        endC: cook.toC,
+        restMin: cook.restMin,
+      };
       const { trade } = minutesOf(sheet.food, input.pieces, heat);
       return trade && minutes < SHORTER_THAN * trade.minutes
         ? { minutes: Math.round(minutes), trade: Math.round(trade.minutes), form: trade.rule.form }

@@ -33,6 +33,8 @@ export interface PlainDish {
   trays: { name: string; minutes: number }[];
   /** Oven air, °C; left out on the hob. */
   ovenC?: number;
+  /** How long this kitchen's oven is known to take to its heat, over the usual. */
+  heatUp?: number;
   /** How long it may wait once done. */
   holdMin: number;
 }

@@ -50,6 +50,54 @@ describe("facts from outside", () => {
   });
 });
 
+test("every acid of the table: a litre of 0.1 mol of protons is so many equivalents, and sour", () => {
+  for (const [name, { molarMassG, pKa }] of Object.entries(ACIDS)) {
+    expect(acidEq(name as AcidName, molarMassG)).toBeCloseTo(pKa.length, 9);
+    // Of the first proton alone, Ostwald's law gives the pH within a tenth: the others hold on faster.
+    const c = 0.1;
+    const ka = 10 ** -pKa[0];
+    const h = (-ka + Math.sqrt(ka * ka + 4 * ka * c)) / 2;
+    expect(Math.abs(phOf(one(name as AcidName, c * molarMassG)) + Math.log10(h))).toBeLessThan(0.1);
+  }
+});
+
+test("half neutralised, every acid stands near its first pKa (Henderson-Hasselbalch)", () => {
+  for (const [name, { pKa }] of Object.entries(ACIDS)) {
+    const acids = [{ acid: name as AcidName, molPerL: 0.5 }];
+    expect(Math.abs(phOf({ acids, strongIonEqPerL: 0.25 }) - pKa[0])).toBeLessThan(0.12);
+  }
+});
+
+describe("a liquid by its label", () => {
+  test("the stated pH is the pH it has, and takes base off what it still needs", () => {
+    const milk = acidPart(200, [{ acid: "lactic", gPerL: 9 }], 4.5);
+    expect(milk.strongIonEqPerL).toBeGreaterThan(0);
+    expect(phOf(milk)).toBeCloseTo(4.5, 6);
+    const bare = acidPart(200, [{ acid: "lactic", gPerL: 9 }]);
+    expect(titratableEqPerL(milk)).toBeCloseTo(titratableEqPerL(bare) - milk.strongIonEqPerL, 12);
+    // Up to its own pH it needs none.
+    expect(titratableEqPerL(milk, 4.5)).toBeCloseTo(0, 9);
+  });
+
+  test("a label sourer than its acid can be is taken as the acid alone", () => {
+    expect(acidPart(10, [{ acid: "acetic", gPerL: 1 }], 1.5).strongIonEqPerL).toBe(0);
+  });
+
+  test("nothing poured together is nothing", () => {
+    expect(mixParts([])).toEqual({ volumeMl: 0, acids: [], strongIonEqPerL: 0 });
+    const dry = mixParts([{ volumeMl: 0, acids: [{ acid: "citric", molPerL: 1 }], strongIonEqPerL: 1 }]);
+    expect(dry).toEqual({ volumeMl: 0, acids: [{ acid: "citric", molPerL: 0 }], strongIonEqPerL: 0 });
+  });
+
+  test("strong ions of what is poured together add up by volume", () => {
+    const parts = [
+      { volumeMl: 30, acids: [], strongIonEqPerL: 0.2 },
+      { volumeMl: 70, acids: [], strongIonEqPerL: 0.1 },
+    ];
+    expect(mixParts(parts).strongIonEqPerL).toBeCloseTo(0.13, 12);
+  });
+});
+
 describe("laws", () => {
   const acid = fc.constantFrom<AcidName>("citric", "acetic", "lactic", "tartaric", "malic", "phosphoric");
   const strength = fc.double({ min: 0.05, max: 80, noNaN: true });

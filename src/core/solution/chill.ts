@@ -12,6 +12,8 @@ import {
 const LATENT_KJ_PER_KG = 333.55;
 const ICE_KJ_PER_KG_K = 2.1;
 const WATER_KJ_PER_KG_K = 4.186;
+/** Colder or saltier there is no brine: salt and ice come out of it together. */
+const EUTECTIC_FRACTION = 0.233;
 
 export interface Concentrate {
   massKg: number;
@@ -35,7 +37,7 @@ function iceHeat(iceC: number, finalC: number): number {
 /**
  * What a concentrate becomes with ice (and cold water) stirred in.
  * All ice melts, the brine ending even below 0 °C, as long as it stays above its own freezing point; else ice is left
- * and the brine stands at that point.
+ * and the brine stands at that point; very cold ice freezes some of it.
  * @param ice mass kg ≥ 0, temperature °C ≤ 0
  */
 export function chill(
@@ -56,7 +58,9 @@ export function chill(
   const aboveFreezing = (meltedKg: number) => settle(meltedKg) >= brineFreezingPointC(strength(meltedKg));
   let meltedKg = ice.massKg;
   if (!aboveFreezing(meltedKg)) {
-    let [low, high] = [0, ice.massKg];
+    // Ice that is cold enough takes water out of the brine: less than none melts, down to the eutectic.
+    const mostFrozenKg = Math.max(0, concentrate.massKg + water.massKg - saltKg / EUTECTIC_FRACTION);
+    let [low, high] = [-mostFrozenKg, ice.massKg];
     for (let i = 0; i < 60; i++) {
       const middle = (low + high) / 2;
       if (aboveFreezing(middle)) low = middle;

@@ -1,7 +1,8 @@
-import { cupBrine } from "./cup-brine";
+import { cupBrine, swapSaltVolumeMl } from "./cup-brine";
 import { VOLUME_ML } from "../quantity/units";
 import {
   baumeDegrees,
+  brineFreezingPointC,
   brineStrength,
   saltFractionFromPerWater,
   saltFractionFromSalometer,
@@ -37,6 +38,25 @@ describe("brine strength", () => {
     }
   });
 
+  test("5 % by hand: 5 g in 100 g, which is 96.71 mL; 52.63 g to a kilogram of water, a litre of which weighs 998.23 g", () => {
+    const s = brineStrength(0.05);
+    expect(s.percentWeightPerVolume).toBeCloseTo(5.17, 2);
+    expect(s.gPerLitreBrine).toBeCloseTo(51.7, 1);
+    expect(s.gPerLitreWater).toBeCloseTo(52.54, 2);
+    expect(s.gPer100gWater).toBeCloseTo(5.263, 3);
+  });
+
+  test("thin brines freeze as Blagden's law says, 3.72 K a mol in a kilogram of water, less a tenth at most; stronger ones colder", () => {
+    for (let w = 0.005; w <= 0.08; w += 0.005) {
+      const blagden = -3.72 * ((w / (1 - w)) * (1000 / 58.44));
+      expect(brineFreezingPointC(w) / blagden).toBeGreaterThan(0.9);
+      expect(brineFreezingPointC(w) / blagden).toBeLessThan(1.05);
+    }
+    for (let w = 0; w < 0.233; w += 0.0025)
+      expect(brineFreezingPointC(w + 0.0025)).toBeLessThan(brineFreezingPointC(w));
+    expect(brineFreezingPointC(0.26)).toBe(-21.1);
+  });
+
   test("Baumé: pure water 0, SG 1.15 is 18.9", () => {
     expect(baumeDegrees(1)).toBe(0);
     expect(baumeDegrees(1.15)).toBeCloseTo(18.913, 3);
@@ -58,5 +78,8 @@ describe("a cup to the gallon", () => {
     const density = gPerTsp / VOLUME_ML.us_tsp;
     const brine = cupBrine(VOLUME_ML.us_cup, density, VOLUME_ML.us_gallon);
     expect(brine.saltFraction * 100).toBeCloseTo(percent, 1);
+    // What is in a litre of water weighs as much to 998.23 g of it.
+    expect(brine.gPerLitreWater / 998.23).toBeCloseTo(brine.saltG / (VOLUME_ML.us_gallon * 0.99823), 9);
+    expect(swapSaltVolumeMl(2, density, density / 2)).toBeCloseTo(4, 12);
   });
 });

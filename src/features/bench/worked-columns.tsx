@@ -4,6 +4,7 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
+import { ReckonedHere } from "@/ui/reckoned-here";
 import { useSoftWindow } from "@/ui/what-if/use-soft-window";
 import { onlyOn, type Column } from "./column-tabs";
 import { SheetPanel } from "./sheet-panel";
@@ -45,12 +46,7 @@ export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change,
             <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
           </p>
         )}
-        {rate && (
-          <p className="mb-1 text-sm">
-            This kitchen’s readings count: salt runs <span className="figure">{rate.factor.toFixed(2)}</span>{" "}
-            × the table in this food.
-          </p>
-        )}
+        {rate && <ReckonedHere rateFactor={rate.factor} />}
         <SoakPanel
           input={input}
           sheet={sheet}

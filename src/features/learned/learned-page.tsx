@@ -10,6 +10,7 @@ import { fixed, percent } from "@/ui/format";
 import { Shell } from "@/ui/shell/shell";
 import { SaveProblem } from "@/ui/use-save";
 import { ClimbCard } from "./climb-card";
+import { HeatUpCard } from "./heat-up-card";
 import { OvenCard } from "./oven-card";
 import { RateCard } from "./rate-card";
 import { ScoreCard } from "./score-card";
@@ -57,6 +58,7 @@ export function LearnedPage({ kitchen, view, taste }: Props) {
             acts={acts}
             timeZone={timeZone}
           />
+          {view.heatUp && <HeatUpCard heatUp={view.heatUp} heat={view.heat} acts={acts} />}
           {view.climb && <ClimbCard climb={view.climb} heat={view.heat} acts={acts} timeZone={timeZone} />}
         </div>
         <div className="space-y-4">

@@ -1,7 +1,9 @@
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
+import { HEAT_UP_MIN } from "@/contracts/learned";
 import type { LearnedView } from "@/contracts/learned-view";
 import { TWO_IN_THREE } from "@/core/bayes/pooled";
+import { PREHEAT_MIN } from "@/core/heat/oven";
 import { BandScale, type BandRow } from "@/ui/band-scale";
 import { fixed, shortDate } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
@@ -12,6 +14,7 @@ import type { LearnedActs } from "./use-learned";
 /** A dial that is often set. */
 const USUAL_C = 180;
 const OVEN = { dimension: "temperature", min: 30, max: 350 } as const;
+const HEAT_UP = { dimension: "duration", ...HEAT_UP_MIN } as const;
 const MARKS = [-40, -20, 0, 20, 40];
 
 interface Props {
@@ -122,10 +125,15 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
   const units = useUnits();
   const [dialC, setDialC] = useState(USUAL_C);
   const [readC, setReadC] = useState(USUAL_C);
+  const [afterMin, setAfterMin] = useState<number>();
+  const reading = { dialC, readC, ...(afterMin !== undefined && { afterMin }) };
   return (
     <div className="mt-4">
       <h3 className="text-lg">A thermometer in the oven</h3>
-      <p className="text-sm text-quiet">Half an hour after it came to its heat, in the middle, door shut.</p>
+      <p className="text-sm text-quiet">
+        Half an hour after it came to its heat, in the middle, door shut. How long it takes from cold is
+        learnt with it.
+      </p>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <QuantityField
           label="The dial says"
@@ -143,26 +151,52 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
           step={1}
           onChange={setReadC}
         />
+        {afterMin !== undefined && (
+          <QuantityField
+            label="Stood there after"
+            unit="min"
+            value={afterMin}
+            rule={HEAT_UP}
+            step={1}
+            onChange={setAfterMin}
+          />
+        )}
+        <label className="flex min-h-12 cursor-pointer items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={afterMin !== undefined}
+            onChange={(e) => setAfterMin(e.target.checked ? PREHEAT_MIN : undefined)}
+          />
+          Lit from cold, I watched it
+        </label>
         <button
           type="button"
           className="btn min-h-12"
-          onClick={() => acts.readOven({ dialC, readC, atMs: Date.now() })}
+          onClick={() => acts.readOven({ ...reading, atMs: Date.now() })}
         >
           Keep the reading
         </button>
       </div>
       <ul>
-        {readings.map(({ dialC: dial, readC: read, atMs }, i) => (
-          <li key={atMs + i} className="flex items-center justify-between border-b border-line">
+        {readings.map((kept, i) => (
+          <li key={kept.atMs + i} className="flex items-center justify-between border-b border-line">
             <span>
-              {shortDate(atMs, timeZone)}: dial <span className="figure">{units.temperature(dial)}</span>,
-              read <span className="figure">{units.temperature(read)}</span>
+              {shortDate(kept.atMs, timeZone)}: dial{" "}
+              <span className="figure">{units.temperature(kept.dialC)}</span>, read{" "}
+              <span className="figure">{units.temperature(kept.readC)}</span>
+              {kept.afterMin !== undefined && (
+                <>
+                  {" "}
+                  after <span className="figure">{fixed(kept.afterMin, 0)}</span> min
+                </>
+              )}
             </span>
             <button
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Take back the reading of ${units.temperature(read)} at ${units.temperature(dial)}`}
-              onClick={() => acts.unreadOven({ dialC: dial, readC: read, atMs })}
+              aria-label={`Take back the reading of ${units.temperature(kept.readC)} at ${units.temperature(kept.dialC)}`}
+              onClick={() => acts.unreadOven(kept)}
             >
               <Trash2 size={18} aria-hidden />
             </button>

@@ -18,7 +18,16 @@ export function PrintBatch({ kitchen, batch }: { kitchen: KitchenView; batch: Ba
     : NO_STEPS;
   return (
     <PrintPage
-      data={{ formulation, sheet, program, measures, kitchenName, timeZone, startedAtMs }}
+      data={{
+        formulation,
+        sheet,
+        program,
+        measures,
+        kitchenName,
+        timeZone,
+        startedAtMs,
+        rateFactor: batch.rate.factor,
+      }}
       back={`/batch/${batch.id}`}
     />
   );

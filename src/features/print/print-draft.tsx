@@ -19,7 +19,8 @@ export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula
     if (draft) setFormulation(draft.formulation);
   }, [formula]);
   const back = formula ? `/bench?formula=${formula.id}&version=${formula.version}` : "/bench";
-  const result = formulation && formulate(formulation);
+  const rateFactor = formulation ? kitchen.rates[formulation.foodId]?.factor : undefined;
+  const result = formulation && formulate(formulation, { rateFactor });
   if (!formulation || !result?.ok) {
     return (
       <main className="p-6">
@@ -35,5 +36,10 @@ export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula
   const sheet = snapshotOf(result.value, outcomeAt(result.value, formulation.pullH, formulation.portions));
   const { measures, name: kitchenName, timeZone } = kitchen;
   const program = programOf(formulation, result.value);
-  return <PrintPage data={{ formulation, sheet, program, measures, kitchenName, timeZone }} back={back} />;
+  return (
+    <PrintPage
+      data={{ formulation, sheet, program, measures, kitchenName, timeZone, rateFactor }}
+      back={back}
+    />
+  );
 }

@@ -5,6 +5,7 @@ import { choiceOf } from "@/core/formula/defaults";
 import { pantryOf } from "@/core/materials/pantry";
 import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";
+import { ReckonedHere } from "@/ui/reckoned-here";
 import { ShareCode } from "@/ui/share-code";
 import { WeighLines } from "@/ui/weigh-lines";
 import type { Program } from "@/core/program/step";
@@ -21,6 +22,8 @@ export interface PrintData {
   program: Program;
   /** Left out for a draft: nothing has been put in yet. */
   startedAtMs?: number;
+  /** How fast salt goes in here, over the table. */
+  rateFactor?: number;
 }
 
 /** The one caution that belongs on every sheet of a kind. */
@@ -46,6 +49,7 @@ export function PrintSheet({
   timeZone,
   program,
   startedAtMs,
+  rateFactor,
 }: PrintData) {
   const { ready, past, atPull } = sheet;
   const food = pantryOf(f.own).food(f.foodId);
@@ -107,6 +111,7 @@ export function PrintSheet({
         <Also>{CARE[f.preparation.kind]}</Also> Follow your local food code. Not for nitrite curing, canning
         or keeping.
       </p>
+      <ReckonedHere heat={f.heatHere} rateFactor={rateFactor} onPaper />
       <ShareCode formulation={f} />
       <p className="mt-6 border-t border-line pt-2 text-sm">
         Really weighed: ____________ Went in: ____________ Taken out: ____________ Initials: ______

@@ -1,5 +1,6 @@
 import { batchTime } from "@/contracts/work";
 import type { PlacedStep } from "@/core/program/at-work";
+import { ReckonedHere } from "@/ui/reckoned-here";
 import type { Entry } from "@/ui/outbox-queue";
 import { CorePanel } from "./core-panel";
 import type { DishAtWork } from "./dish-at-work";
@@ -53,6 +54,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           }}
         />
       ))}
+      <ReckonedHere heat={batch.formulation.heatHere} rateFactor={batch.rate.factor} />
       {(served || (!current && at.inHeat.length === 0)) && (
         <JudgePanel
           batch={batch}

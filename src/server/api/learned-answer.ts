@@ -69,6 +69,7 @@ export const learnedAnswer = z.object({
       ),
     })
     .nullable(),
+  heatUp: z.object({ learnt: z.object(figure), before: z.object(figure), readings: z.number() }).nullable(),
   heat: heatHereSchema,
   ovenReadings: learnedSchema.shape.ovenReadings,
   score: z.object({ real: score, rehearsed: score }),

@@ -83,7 +83,7 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       learned: {
         ...NOTHING_LEARNED,
         ovenReadings: [
-          { dialC: 180, readC: 167, atMs: nowMs - 24 * 40 * HOUR_MS },
+          { dialC: 180, readC: 167, afterMin: 27, atMs: nowMs - 24 * 40 * HOUR_MS },
           { dialC: 200, readC: 188, atMs: nowMs - 24 * 40 * HOUR_MS },
         ],
       },

@@ -60,6 +60,7 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
     { massG: c.foodG / count, thicknessMm: crust.food.heightMm, startC: input.holding.temperatureC },
     {
       ovenC: cook?.stages?.[0].ovenC ?? cook?.ovenC ?? CRUST_OVEN_C,
+      ovenOffC: input.heatHere?.ovenOffC,
       endC: cook?.toC ?? c.food.targetC,
       restMin: cook?.restMin ?? CRUST_REST_MIN,
     },

@@ -10,7 +10,7 @@ import { usePantry } from "@/ui/pantry";
 import { duration } from "@/ui/format";
 import { useAlso } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
-import { HeatHereNote } from "./heat-here-note";
+import { ReckonedHere } from "@/ui/reckoned-here";
 import { Group, type PanelProps } from "./panel";
 import { PartsEditor } from "./parts-editor";
 import { StagesEditor } from "./stages-editor";
@@ -56,6 +56,7 @@ export function CookPanel({
     food && !crust
       ? minutesOf(food, value.pieces, {
           ovenC,
+          ovenOffC: value.heatHere?.ovenOffC,
           endC: cook.toC,
           restMin: cook.restMin,
           startC: value.holding.temperatureC,
@@ -236,7 +237,7 @@ function OutAt({ exits, cook, heatHere }: { cook: Cook; exits: readonly Exit[]; 
           </li>
         ))}
       </ul>
-      {heatHere && <HeatHereNote {...heatHere} />}
+      <ReckonedHere heat={heatHere} />
     </>
   );
 }

@@ -1,0 +1,64 @@
+import type { LearnedView } from "@/contracts/learned-view";
+import { PREHEAT_MIN, preheatMin } from "@/core/heat/oven";
+import { BandScale } from "@/ui/band-scale";
+import { fixed } from "@/ui/format";
+import { LearnedCard } from "./learned-card";
+import type { LearnedActs } from "./use-learned";
+
+/** No more and no less is ever reckoned with. */
+const [LEAST, MOST] = [0.3, 4];
+const MARKS = [0.5, 1, 2].map((at) => ({ at, label: at === 1 ? "the usual" : `${at} ×` }));
+
+interface Props {
+  heatUp: NonNullable<LearnedView["heatUp"]>;
+  heat: LearnedView["heat"];
+  acts: LearnedActs;
+}
+
+/** How long this oven takes from lit to its heat. */
+export function HeatUpCard({ heatUp: { learnt, before, readings }, heat, acts }: Props) {
+  const shown = Number(Math.min(MOST, Math.max(LEAST, learnt.factor)).toFixed(2));
+  const minutes = (factor: number) => fixed(preheatMin(factor), 0);
+  const row = ({ low, factor, high }: typeof learnt) => ({
+    low,
+    likely: factor,
+    high,
+    figure: `${minutes(factor)} min`,
+    between: `${minutes(low)} to ${minutes(high)}`,
+  });
+  return (
+    <LearnedCard
+      title="Heating the oven"
+      figure={minutes(learnt.factor)}
+      unit="min from lit to its heat"
+      said={
+        <>
+          Between {minutes(learnt.low)} and {minutes(learnt.high)} two times in three, from {readings}{" "}
+          {readings === 1 ? "evening" : "evenings"} somebody watched it.
+        </>
+      }
+      effect={
+        <>
+          A plan lights it <b className="figure">{minutes(shown)}</b> min before the food goes in, instead of{" "}
+          {PREHEAT_MIN}.
+        </>
+      }
+      taken={heat.heatUp !== undefined}
+      {...(heat.heatUp !== shown && { onTake: () => acts.take({ heatUp: shown }) })}
+      onForget={() => acts.forget("heatUp")}
+    >
+      <BandScale
+        from={0.3}
+        to={4}
+        marks={MARKS}
+        unit="over the usual"
+        line={1}
+        ratios
+        rows={[
+          { key: "before", name: "Before", note: "what ovens take", ...row(before) },
+          { key: "now", name: "Now", ...row(learnt), tone: "strong" },
+        ]}
+      />
+    </LearnedCard>
+  );
+}
