@@ -175,7 +175,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await expect(page.getByRole("region", { name: "Photos" }).getByRole("img")).toBeVisible();
   await expect(page.getByRole("region", { name: "Plan and what was" })).toContainText("Weigh out");
   const next = page.getByRole("region", { name: "Next time" });
-  await expect(next.locator('[data-proposal="target"]')).toContainText("one batch, mean +1.0 for salt");
+  await expect(next.locator('[data-proposal="target"]')).toContainText("found a little salty");
   await next.locator('[data-proposal="target"]').getByRole("button").click();
   await expect(next.getByRole("status")).toContainText("Kept as version 2.");
   await other.context().close();

@@ -120,8 +120,10 @@ describe("what the record teaches", () => {
   test("judged too salty again and again, less salt is proposed; and a kitchen's taste lies below what it had", () => {
     const db = kitchenOf([1, 2, 1, 2].map((salt, i) => ({ name: `Chops ${i}`, kind: "wetBrine", salt })));
     const less = nextTime(db, chops()).find((p) => p.field === "target");
-    expect(less).toMatchObject({ from: 0.014, batches: 4, meanScore: 1.5 });
-    expect(less?.to).toBeLessThan(0.014);
+    expect(less).toMatchObject({ batches: 4, meanScore: 1.5 });
+    // Lifted out early they held less than the formula brings, and that was too much already.
+    expect(less?.judged).toBeLessThan(less?.from ?? NaN);
+    expect(less?.to).toBeLessThan(less?.judged ?? NaN);
     const { taste, known } = loadTaste(db);
     expect(taste.table.fraction).toBeLessThan(taste.before.fraction);
     expect({ known, batches: taste.batches }).toEqual({ known: true, batches: 4 });

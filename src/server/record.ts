@@ -9,9 +9,14 @@ import {
   type TrendPoint,
 } from "@/contracts/record";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
+import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
+import { outcomeAt } from "@/core/formula/outcome";
 import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
+import { remembered } from "@/core/remembered";
+import { saltAsLifted } from "./as-lifted";
 import type { Db } from "./database";
+import { loadKitchen } from "./kitchen";
 import { batches, formulaVersions, outcomes } from "./schema";
 
 const HOUR_MS = 3_600_000;
@@ -109,15 +114,28 @@ function experienceOf(db: Db, foodId: string, kind: string): Experience[] {
     .limit(5)
     .all()
     .map(({ batch, body }) => ({
-      targetFraction: batch.targetFraction,
+      heldFraction: saltAsLifted(batch),
       hours: ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / HOUR_MS,
       judged: judgedSchema.parse(body),
     }));
 }
 
 /** What this kitchen's own record proposes for a formulation. */
-export const nextTime = (db: Db, f: Formulation): Proposal[] =>
-  proposalsFor(f, experienceOf(db, f.foodId, f.preparation.kind));
+export function nextTime(db: Db, f: Formulation): Proposal[] {
+  const record = experienceOf(db, f.foodId, f.preparation.kind);
+  if (record.length === 0) return [];
+  const bringsFraction = broughtBy(f, loadKitchen(db).rates[f.foodId]?.factor);
+  return bringsFraction === undefined ? [] : proposalsFor(f, record, bringsFraction);
+}
+
+const brought = remembered<number | undefined>(60);
+
+/** Salt a formula brings to the heat as it stands. */
+const broughtBy = (f: Formulation, rateFactor: number | undefined) =>
+  brought(JSON.stringify([f, rateFactor]), () => {
+    const sheet = formulate(f, { rateFactor });
+    return sheet.ok ? outcomeAt(sheet.value, f.pullH, f.portions).toHeat.meanFraction : undefined;
+  });
 
 /** Batches out of their soak as points: what was wanted, how it was judged, how long it was to take and took. */
 export function trendPoints(db: Db): TrendPoint[] {

@@ -124,8 +124,9 @@ function cookedHere(dish: SittingBody["dishes"][number], heat: HeatHere): Sittin
     case "formula":
       return { ...dish, formulation: withHeat(dish.formulation, heat) };
     case "plain": {
-      const { heatUp: _, ...plain } = dish;
-      return heat.heatUp === undefined ? plain : { ...plain, heatUp: heat.heatUp };
+      const plain = { ...dish, heatUp: heat.heatUp };
+      if (plain.heatUp === undefined) delete plain.heatUp;
+      return plain;
     }
     case "running":
       return dish;

@@ -1,16 +1,12 @@
 import { randomInt, randomUUID } from "node:crypto";
 import { and, desc, eq, isNotNull, isNull } from "drizzle-orm";
-import { formulationSchema } from "@/contracts/formulation";
-import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { tastingSchema, type StartTastingRequest, type TasteView, type TastingView } from "@/contracts/taste";
 import { judgedSchema } from "@/contracts/work";
-import { formulate } from "@/core/formula/formulate";
-import { outcomeAt } from "@/core/formula/outcome";
-import { remembered } from "@/core/remembered";
 import { houseTaste, isKnown, type JudgedSalt } from "@/core/taste/house";
 import { carrierOf } from "@/core/taste/samples";
 import { answers, questionFor, type Tasting, type Told } from "@/core/taste/tasting";
 import { whyNotTaste } from "@/core/taste/who";
+import { saltAsLifted } from "./as-lifted";
 import type { Db, WholeDb } from "./database";
 import { loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
@@ -18,8 +14,6 @@ import { batches, outcomes, tastings } from "./schema";
 
 /** Judged dinners that are looked at: taste changes with the years. */
 const JUDGED_MOST = 60;
-
-const HOUR_MS = 3_600_000;
 
 type Row = typeof tastings.$inferSelect;
 
@@ -55,9 +49,9 @@ function judgedSalts(db: Db): JudgedSalt[] {
   return (
     db
       .select({
-        body: outcomes.body,
+        judgement: outcomes.body,
         sheet: batches.sheet,
-        formulation: batches.body,
+        body: batches.body,
         rateFactor: batches.rateFactor,
         startedAtMs: batches.startedAtMs,
         liftedAtMs: batches.liftedAtMs,
@@ -69,8 +63,8 @@ function judgedSalts(db: Db): JudgedSalt[] {
       .orderBy(desc(outcomes.judgedAtMs))
       .limit(JUDGED_MOST)
       .all()
-      .flatMap(({ body, ...row }) => {
-        const judged = judgedSchema.parse(body);
+      .flatMap(({ judgement, ...row }) => {
+        const judged = judgedSchema.parse(judgement);
         const fraction = saltAsLifted(row);
         if (!(fraction > 0)) return [];
         const said = (judged.eaters ?? []).map(({ who, salt }) => ({ fraction, salt, who }));
@@ -78,27 +72,6 @@ function judgedSalts(db: Db): JudgedSalt[] {
         return said.length > 0 || judged.salt === undefined ? said : [{ fraction, salt: judged.salt }];
       })
   );
-}
-
-type Lifted = Pick<typeof batches.$inferSelect, "sheet" | "rateFactor" | "startedAtMs" | "liftedAtMs"> & {
-  formulation: unknown;
-};
-
-/** Nearer than this to the planned hour the sheet's own figure stands, of the hours. */
-const AS_PLANNED = 0.02;
-const lifted = remembered<number | undefined>(JUDGED_MOST);
-
-/** Salt that went to the heat: at the hour it was really lifted out, where that was not the planned one. */
-function saltAsLifted({ sheet, formulation, rateFactor, startedAtMs, liftedAtMs }: Lifted): number {
-  const planned = sheetSnapshotSchema.parse(sheet).atPull.meanFraction;
-  const f = formulationSchema.parse(formulation);
-  const hours = ((liftedAtMs ?? startedAtMs) - startedAtMs) / HOUR_MS;
-  if (Math.abs(hours - f.pullH) <= AS_PLANNED * f.pullH) return planned;
-  const found = lifted(JSON.stringify([formulation, rateFactor, hours]), () => {
-    const worked = formulate(f, { rateFactor });
-    return worked.ok ? outcomeAt(worked.value, hours, f.portions).toHeat.meanFraction : undefined;
-  });
-  return found ?? planned;
 }
 
 /**

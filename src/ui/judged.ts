@@ -34,3 +34,11 @@ export const sayJudged = (judged: Judged): string =>
     // Salt's words have it in them.
     return [key === "salt" ? said : `${ASKED[key].label.toLowerCase()}: ${said}`];
   }).join(" · ");
+
+/** How far a batch's own figures bear a reason out. @param strength 0 to 1 */
+export const sayBorneOut = (strength: number): string =>
+  strength >= 0.6 ? "most likely" : strength >= 0.25 ? "likely" : "perhaps";
+
+/** How sure the record is of a proposal. @param confidence 0 to 1 */
+export const sayHowSure = (confidence: number): string =>
+  confidence >= 0.7 ? "quite sure" : confidence >= 0.45 ? "fairly sure" : "a guess still";

@@ -380,6 +380,7 @@ describe("given salt follows where it must", () => {
       field: "target",
       from: 0.014,
       to: 0.0126,
+      judged: 0.014,
       batches: 1,
       meanScore: 1,
       confidence: 0.5,

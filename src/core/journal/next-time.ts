@@ -1,11 +1,13 @@
 import { RANGES } from "../formula/ranges";
 import { scaledSalt } from "../formula/scale";
 import type { Formulation } from "../formula/model";
+import { solveThird } from "../ways/third";
 import { judgedSalt, type Judged } from "./outcome";
 
 /** What one judged batch of a food and preparation said. */
 export interface Experience {
-  targetFraction: number;
+  /** Salt it went to the heat with, share of finished flesh. */
+  heldFraction: number;
   hours: number;
   judged: Judged;
 }
@@ -13,8 +15,11 @@ export interface Experience {
 /** A change for the next attempt, with why. */
 export interface Proposal {
   field: "target" | "hours";
+  /** What the formula brings to the heat as it stands, and what is proposed: mass fraction; or hours. */
   from: number;
   to: number;
+  /** What the judged batches had, on average, in the same unit. */
+  judged: number;
   /** How many batches speak, and what they said on average. */
   batches: number;
   meanScore: number;
@@ -44,44 +49,65 @@ function sureness(values: readonly number[]): number {
 
 /**
  * What the kitchen's own record proposes for the next batch: a target moved against what was found too salty or too
- * bland, hours moved against what was found uneven. Nothing while the eaters are content.
+ * bland, hours moved against what was found uneven. Nothing while the eaters are content. Judged is what a batch held, not what
+ * was asked of it: a short soak never reached that.
+ * @param bringsFraction salt the formula brings to the heat as it stands, share of finished flesh
  * @param record judged batches of this food and preparation, newest first; the last five count
  */
-export function proposalsFor(f: Formulation, record: readonly Experience[]): Proposal[] {
+export function proposalsFor(
+  f: Formulation,
+  record: readonly Experience[],
+  bringsFraction: number,
+): Proposal[] {
   const recent = record.slice(0, 5);
-  const proposals: Proposal[] = [];
-  const salted = recent.filter((r) => judgedSalt(r.judged) !== undefined);
-  if (salted.length > 0 && f.preparation.targetFraction > 0) {
-    // Each batch is moved to where its own eaters would have had it; the mean of those is the next target.
-    const wanted = mean(
-      salted.map((r) => r.targetFraction - SALT_STEP * CAREFUL * (judgedSalt(r.judged) ?? 0)),
-    );
-    const scores = salted.map((r) => judgedSalt(r.judged) ?? 0);
-    const to = clampTarget(Number(wanted.toFixed(4)));
-    if (Math.abs(mean(scores)) > CONTENT && Math.abs(to - f.preparation.targetFraction) > 1e-4)
-      proposals.push({
-        field: "target",
-        from: f.preparation.targetFraction,
-        to,
-        batches: salted.length,
-        meanScore: mean(scores),
-        confidence: sureness(scores),
-      });
-  }
-  const evened = recent.filter((r) => r.judged.evenness !== undefined);
-  const scores = evened.map((r) => r.judged.evenness ?? 0);
-  if (evened.length > 0 && mean(scores) < -CONTENT && f.preparation.kind !== "saltCrust") {
-    const hours = mean(evened.map((r) => r.hours)) * (1 - HOURS_STEP * mean(scores));
-    proposals.push({
-      field: "hours",
-      from: f.pullH,
-      to: Math.min(RANGES.pullH.max, Number(hours.toFixed(1))),
-      batches: evened.length,
-      meanScore: mean(scores),
-      confidence: sureness(scores),
-    });
-  }
-  return proposals;
+  return [saltProposed(f, recent, bringsFraction), hoursProposed(f, recent)].filter((p) => p !== undefined);
+}
+
+function saltProposed(f: Formulation, recent: readonly Experience[], from: number): Proposal | undefined {
+  const salted = recent.flatMap(({ heldFraction, judged }) => {
+    const score = judgedSalt(judged);
+    return score === undefined ? [] : [{ heldFraction, score }];
+  });
+  // A crust salts by its bake alone: no figure is asked of it.
+  if (salted.length === 0 || f.preparation.kind === "saltCrust") return undefined;
+  const scores = salted.map((r) => r.score);
+  const meanScore = mean(scores);
+  // Each batch is moved to where its own eaters would have had it; the mean of those is the next.
+  const wanted = mean(salted.map((r) => r.heldFraction - SALT_STEP * CAREFUL * r.score));
+  const to = clampTarget(Number(wanted.toFixed(4)));
+  // A formula that was changed since may ask for less already: "too salty" never ends in more.
+  const answers = meanScore > 0 ? from - to : to - from;
+  if (Math.abs(meanScore) <= CONTENT || answers <= 1e-4) return undefined;
+  return {
+    field: "target",
+    from,
+    to,
+    judged: mean(salted.map((r) => r.heldFraction)),
+    batches: salted.length,
+    meanScore,
+    confidence: sureness(scores),
+  };
+}
+
+function hoursProposed(f: Formulation, recent: readonly Experience[]): Proposal | undefined {
+  const evened = recent.flatMap(({ hours, judged: { evenness } }) =>
+    evenness === undefined ? [] : [{ hours, evenness }],
+  );
+  if (evened.length === 0 || f.preparation.kind === "saltCrust") return undefined;
+  const scores = evened.map((r) => r.evenness);
+  const meanScore = mean(scores);
+  const judged = mean(evened.map((r) => r.hours));
+  const to = Math.min(RANGES.pullH.max, Number((judged * (1 - HOURS_STEP * meanScore)).toFixed(1)));
+  if (meanScore >= -CONTENT || to <= f.pullH) return undefined;
+  return {
+    field: "hours",
+    from: f.pullH,
+    to,
+    judged,
+    batches: evened.length,
+    meanScore,
+    confidence: sureness(scores),
+  };
 }
 
 const clampTarget = (fraction: number) =>
@@ -90,18 +116,35 @@ const clampTarget = (fraction: number) =>
 /** The formulation with a proposal taken, and the words that go with its new version. */
 export function accepted(f: Formulation, p: Proposal): { formulation: Formulation; note: string } {
   const said = `${p.batches === 1 ? "one batch" : `${p.batches} batches`}, mean ${p.meanScore > 0 ? "+" : ""}${p.meanScore.toFixed(1)}`;
-  if (p.field === "hours")
+  return p.field === "hours"
+    ? {
+        formulation: { ...f, pullH: p.to },
+        note: `Longer: ${said} for evenness at ${p.judged.toFixed(1)} h`,
+      }
+    : {
+        formulation: askedFor(f, p),
+        note: `${(p.to * 100).toFixed(2)} % salt: ${said} at ${(p.judged * 100).toFixed(2)} %`,
+      };
+}
+
+/** The formula that brings what is proposed: its weigh-out changes, not only the figure it is judged by. */
+function askedFor(f: Formulation, { from, to }: Proposal): Formulation {
+  const p = f.preparation;
+  const given = f.salt && f.salt.mode !== "wanted";
+  const dosed = p.kind === "cure" || (p.kind === "wetBrine" && p.school === "timed");
+  if (given || !dosed) {
+    // What goes in by the same hours is in proportion to what is weighed.
+    const targetFraction = clampTarget(Number((p.targetFraction * (to / from)).toFixed(4)));
     return {
-      formulation: { ...f, pullH: p.to },
-      note: `Longer: ${said} for evenness`,
-    };
-  return {
-    // Salt given outright moves with what is wanted: the weigh-out changes, not only the judgement.
-    formulation: {
       ...f,
-      ...(f.salt && { salt: scaledSalt(f.salt, p.to / p.from, true) }),
-      preparation: { ...f.preparation, targetFraction: p.to },
-    },
-    note: `${(p.to * 100).toFixed(2)} % salt: ${said} at ${(p.from * 100).toFixed(2)} %`,
-  };
+      ...(given && { salt: scaledSalt(f.salt, to / from, true) }),
+      preparation: { ...p, targetFraction },
+    };
+  }
+  // Stronger or weaker for the same hours; where no strength brings it, other hours.
+  const asked: Formulation = { ...f, preparation: { ...p, targetFraction: to } };
+  const strength = solveThird(asked, "strength");
+  if (strength.ok) return strength.input;
+  const hours = solveThird(asked, "hours");
+  return hours.ok ? hours.input : asked;
 }

@@ -5,6 +5,7 @@ import { useState } from "react";
 import type { Formulation } from "@/core/formula/model";
 import { accepted, type Proposal } from "@/core/journal/next-time";
 import { duration, percent } from "@/ui/format";
+import { sayHowSure, sayScore } from "@/ui/judged";
 import { send } from "@/ui/send";
 
 interface Props {
@@ -13,7 +14,10 @@ interface Props {
   proposals: readonly Proposal[];
 }
 
-const SAYS = { target: "salt", hours: "evenness" };
+/** What the batches said, as one word. */
+const found = ({ field, meanScore }: Proposal): string =>
+  // Half a step off is off.
+  `found ${sayScore(field === "target" ? "salt" : "evenness", meanScore > 0 ? Math.max(1, meanScore) : Math.min(-1, meanScore))}`;
 
 /** What this kitchen's record proposes, with its evidence; accepted, it becomes a version that says why. */
 export function NextTime({ formulaId, newest, proposals }: Props) {
@@ -42,9 +46,10 @@ export function NextTime({ formulaId, newest, proposals }: Props) {
           data-proposal={p.field}
         >
           <p className="text-lg">
-            Try <b className="figure">{shown(p, p.to)}</b> instead of {shown(p, p.from)}:{" "}
-            {p.batches === 1 ? "one batch" : `${p.batches} batches`}, mean {p.meanScore > 0 ? "+" : ""}
-            {p.meanScore.toFixed(1)} for {SAYS[p.field]}; {percent(p.confidence, 0)} % sure.
+            Try <b className="figure">{shown(p, p.to)}</b>: {found(p)} at {shown(p, p.judged)},{" "}
+            {p.batches === 1 ? "in one batch" : `in ${p.batches} batches`}. As it stands the formula{" "}
+            {p.field === "target" ? "brings" : "stands"} {shown(p, p.from)}.{" "}
+            <span className="text-quiet">{sayHowSure(p.confidence)}</span>
           </p>
           <button type="button" className="btn min-h-11" onClick={() => accept(p)}>
             Make it the next version

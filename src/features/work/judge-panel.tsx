@@ -7,8 +7,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
-import { percent } from "@/ui/format";
-import { ASKED, sayScore, SCORED } from "@/ui/judged";
+import { ASKED, sayBorneOut, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
 import { Scores } from "./scores";
 import { Photos } from "./photos";
@@ -123,12 +122,14 @@ function Causes({
     work.liftedAtMs === null ? batch.formulation.pullH : (work.liftedAtMs - work.startedAtMs) / 3_600_000;
   const salt = sheet.lines.find((l) => l.role === "salt");
   const weighed = salt && work.weights[salt.id];
+  const cores = work.readings.filter((r) => r.channel === "probe").map((r) => r.value);
   const real = {
     input: batch.formulation,
     sheet,
     atLift: outcomeAt(sheet, Math.min(96, Math.max(0, hours)), batch.formulation.portions),
     hours,
-    coreC: work.readings.filter((r) => r.channel === "probe").at(-1)?.value,
+    // As far as it ever went: after the heat it cools again.
+    ...(cores.length > 0 && { coreC: Math.max(...cores) }),
     saltFactor: salt && weighed ? weighed / (salt.massG * work.scaledBy) : 1,
   };
   return faults.map((fault) => (
@@ -137,8 +138,8 @@ function Causes({
       <ol>
         {causesOf(fault, real).map((cause) => (
           <li key={cause.id}>
-            {cause.text} <span className="text-quiet">({percent(cause.strength, 0)} % borne out)</span>{" "}
-            <b>Next time:</b> {cause.change}
+            {cause.text} <span className="text-quiet">({sayBorneOut(cause.strength)})</span> <b>Next time:</b>{" "}
+            {cause.change}
           </li>
         ))}
       </ol>
