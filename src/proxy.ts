@@ -4,7 +4,7 @@ import { problemResponse } from "@/server/http";
 import { Refusal } from "@/server/problem";
 
 /**
- * Stands before every page and route: who comes in, and what a page may load. Two uploads pass it by, because a proxy
+ * Stands before every page and route: who comes in, and what a page may load. Three uploads pass it by, because a proxy
  * would hold their whole body in memory; they ask `admit` themselves.
  */
 export async function proxy(request: NextRequest): Promise<Response> {
@@ -51,6 +51,6 @@ function contentPolicy(nonce: string): string {
 
 export const config = {
   matcher: [
-    "/((?!_next/static/|icon\\.svg$|icons/|manifest\\.webmanifest$|sw\\.js$|offline\\.html$|api/restore$|api/archive$).*)",
+    "/((?!_next/static/|icon\\.svg$|icons/|manifest\\.webmanifest$|sw\\.js$|offline\\.html$|api/restore$|api/archive$|api/v1/archive$).*)",
   ],
 };

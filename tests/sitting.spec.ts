@@ -141,9 +141,15 @@ test("it leaves as a calendar, as CSV and on paper; on a phone it is a list by t
   await page.getByRole("link", { name: / at the lock/ }).click();
   await expect(plan(page)).toBeVisible();
   const href = (name: string) => page.getByRole("link", { name, exact: true }).getAttribute("href");
-  const calendar = await page.request.get((await href("Calendar")) ?? "");
+  await page.getByRole("button", { name: "Calendar" }).click();
+  const calendar = await page.request.get((await href("A file, as the plan is now")) ?? "");
   expect(calendar.headers()["content-type"]).toContain("text/calendar");
   expect(await calendar.text()).toContain("BEGIN:VALARM");
+  // Followed at an address of its own, told once.
+  await page.getByRole("button", { name: "An address to follow" }).click();
+  const address = await page.getByLabel("The calendar’s address").inputValue();
+  expect(await (await page.request.get(address)).text()).toContain("METHOD:PUBLISH");
+  await page.getByRole("button", { name: "Close", exact: true }).click();
   const csv = await page.request.get((await href("CSV")) ?? "");
   expect((await csv.text()).split("\n")[0]).toContain("start,end,zone");
   const file = await (await page.request.get((await href("File")) ?? "")).body();

@@ -85,10 +85,11 @@ export const planRequest = z.strictObject({
     .describe("UTC ms; left out, now"),
 });
 
-const finding = z.object({
+export const findingAnswer = z.object({
   id: z.string(),
   severity: z.enum(["stop", "caution", "tip"]),
   title: z.string(),
+  because: z.string(),
   instead: z.string(),
   source: z.string(),
 });
@@ -96,7 +97,7 @@ const finding = z.object({
 export const sheetAnswer = z.object({
   formulation: formulationSchema,
   sheet: sheetSnapshotSchema,
-  findings: z.array(finding),
+  findings: z.array(findingAnswer),
 });
 export const soakAnswer = z.object({
   ready: sheetSnapshotSchema.shape.ready,

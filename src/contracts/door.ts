@@ -15,3 +15,23 @@ export const setPassphraseRequest = z.strictObject({
   current: z.string().max(PASSPHRASE_MAX).optional(),
   passphrase,
 });
+
+/** How far a token reaches: look, look and send readings, or everything. */
+export const tokenScope = z.enum(["read", "readings", "all"]);
+export type TokenScope = z.infer<typeof tokenScope>;
+/** What a calendar's secret address opens: one sitting's acts, and nothing else. */
+export const CALENDAR = "calendar";
+export const TOKENS_MOST = 60;
+
+export const makeTokenRequest = z.strictObject({
+  name: z.string().trim().min(1, "Say what it is for: “fridge sensor”.").max(60),
+  scope: tokenScope,
+});
+
+export interface TokenView {
+  id: string;
+  name: string;
+  scope: TokenScope | typeof CALENDAR;
+  sittingId: string | null;
+  createdAtMs: number;
+}

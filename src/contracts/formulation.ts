@@ -218,7 +218,9 @@ function withSaltGiven(stored: unknown): unknown {
 const upgraded = (stored: unknown): unknown => withSaltGiven(withLines(stored));
 
 /** What crosses every door: form draft, request, stored JSON. */
-export const formulationSchema = z.preprocess(upgraded, formulation) satisfies z.ZodType<Formulation>;
+export const formulationSchema = z
+  .preprocess(upgraded, formulation)
+  .meta({ id: "Formulation" }) satisfies z.ZodType<Formulation>;
 
 /** A draft may be between two names; only a saved formula must have one. */
 export const draftFormulationSchema = z.preprocess(

@@ -58,7 +58,7 @@ const salt = z.strictObject({
   ...standing,
 });
 
-export const saltSchema = z.preprocess(upgradedSalt, salt) satisfies z.ZodType<Salt>;
+export const saltSchema = z.preprocess(upgradedSalt, salt).meta({ id: "Salt" }) satisfies z.ZodType<Salt>;
 
 const acidKind = z.enum(ACID_KINDS);
 
@@ -96,7 +96,9 @@ const ingredient = z
     path: ["waterFraction"],
   });
 
-export const ingredientSchema = z.preprocess(upgradedIngredient, ingredient) satisfies z.ZodType<Ingredient>;
+export const ingredientSchema = z
+  .preprocess(upgradedIngredient, ingredient)
+  .meta({ id: "Ingredient" }) satisfies z.ZodType<Ingredient>;
 
 const diffusivity = z.number().min(1e-12).max(1e-8);
 
@@ -138,7 +140,7 @@ const food = z
     path: ["edibleFraction"],
   });
 
-export const foodSchema = z.preprocess(upgradedFood, food) satisfies z.ZodType<Food>;
+export const foodSchema = z.preprocess(upgradedFood, food).meta({ id: "Food" }) satisfies z.ZodType<Food>;
 
 const SOME = 60;
 

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Answer } from "@/core/schedule/answer";
+import type { Calendar } from "@/core/schedule/calendar";
 
 /* A sitting's plan as it is kept. */
 
@@ -72,6 +73,20 @@ export interface StoredPlan {
   better?: { answer: Answer; byPoints: number; waitsLessMin: number };
   followed?: Answer;
 }
+
+/** A sitting's acts as calendars were told of them. */
+export const calendarSchema = z.record(
+  z.string(),
+  z.object({
+    startMs: instantMs,
+    endMs: instantMs,
+    summary: z.string(),
+    description: z.string(),
+    sequence: z.number().int(),
+    changedAtMs: instantMs,
+    cancelled: z.boolean(),
+  }),
+) satisfies z.ZodType<Calendar>;
 
 /** The plan a kitchen goes by: the one decided; where that fits no longer, the last that did. */
 export function planFollowed({

@@ -91,6 +91,7 @@ function isTimeZone(zone: string): boolean {
 
 /** What the server says when it will not do something (RFC 9457). */
 export const problemSchema = z.object({
+  type: z.string().default("about:blank"),
   title: z.string(),
   status: z.number(),
   detail: z.string(),

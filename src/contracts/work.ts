@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { celsiusFromFahrenheit } from "@/core/quantity/units";
 import { PROBES } from "@/core/program/exits";
 import { SCALED_MOST } from "@/core/program/weigh-in";
 import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
@@ -27,7 +28,6 @@ export const weighRequest = z.strictObject({
 /** Every line scaled to the one that was poured over; 1 is the sheet as it stood. */
 export const scaleRequest = z.strictObject({ scaledBy: z.number().min(1).max(SCALED_MOST) });
 
-/** A reading typed by hand, or sent by an instrument. */
 /** What each kind of instrument can read: °C, % salt, g. Past it, it is a fault or another unit. */
 export const CHANNEL_RANGE = {
   probe: { min: -40, max: 300, unit: "°C" },
@@ -36,28 +36,43 @@ export const CHANNEL_RANGE = {
   scale: { min: -1000, max: 500_000, unit: "g" },
 } as const;
 
+export const CHANNELS = [...PROBES, "fridge", "salinity", "scale"] as const;
+export type Channel = (typeof CHANNELS)[number];
+
+const sample = { channel: z.enum(CHANNELS), atMs: instantMs, value: z.number() };
+
 const rangeOf = (channel: string) =>
   CHANNEL_RANGE[channel === "fridge" || channel === "salinity" || channel === "scale" ? channel : "probe"];
 
+export const sampleSchema = z.strictObject(sample).superRefine(({ channel, value }, context) => {
+  const { min, max, unit } = rangeOf(channel);
+  if (value < min || value > max)
+    context.addIssue({
+      code: "custom",
+      path: ["value"],
+      message: `${channel} reads between ${min} and ${max} ${unit}.`,
+    });
+});
+
+/** A reading typed by hand, or sent by an instrument, in its own unit; what is kept is °C, % and g. */
 export const sampleRequest = z
   .strictObject({
-    channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
-    atMs: instantMs,
-    value: z.number(),
+    ...sample,
+    unit: z.enum(["°C", "°F", "%", "g"]).optional().describe("left out: °C, % or g, by the channel"),
   })
-  .superRefine(({ channel, value }, context) => {
-    const { min, max, unit } = rangeOf(channel);
-    if (value < min || value > max)
-      context.addIssue({
-        code: "custom",
-        path: ["value"],
-        message: `${channel} reads between ${min} and ${max} ${unit}.`,
-      });
-  });
-export type Channel = z.infer<typeof sampleRequest>["channel"];
+  .superRefine(({ channel, unit }, context) => {
+    const own = rangeOf(channel).unit;
+    if (unit !== undefined && unit !== own && !(unit === "°F" && own === "°C"))
+      context.addIssue({ code: "custom", path: ["unit"], message: `${channel} reads in ${own}.` });
+  })
+  .transform(({ unit, ...read }) => ({
+    ...read,
+    value: unit === "°F" ? celsiusFromFahrenheit(read.value) : read.value,
+  }))
+  .pipe(sampleSchema);
 
 export const instrumentRequest = z.strictObject({
-  channel: z.enum([...PROBES, "fridge", "salinity", "scale"]),
+  channel: z.enum(CHANNELS),
   seed: z.number().int().min(1).max(1_000_000),
 });
 

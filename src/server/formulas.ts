@@ -85,9 +85,9 @@ function nextUnlessSame(db: Db, formulaId: string, formulation: Formulation, not
 }
 
 /** Keeps a formula that came in a file, with its tags. */
-export function createFromFile(db: Db, { formulation, tags }: FormulaFile, nowMs: number) {
+export function createFromFile(db: Db, { formulation, tags }: FormulaFile, nowMs: number, id?: string) {
   return db.transaction((tx) => {
-    const made = createFormula(tx, formulation, "Came in a file or link", nowMs);
+    const made = saveNew(tx, { ...(id && { id }), formulation, note: "Came in a file or link" }, nowMs);
     shelveFormula(tx, made.formulaId, { tags }, nowMs);
     return made;
   });
@@ -108,11 +108,13 @@ export function saveVersion(
     // The very next version and the same in every word: this save sent again, its answer lost on the way.
     if (newest.version === save.baseVersion + 1 && isDeepStrictEqual(newest.body, save.formulation))
       return { formulaId, versionId: newest.id, version: newest.version };
-    if (newest.version > save.baseVersion) {
+    if (newest.version !== save.baseVersion) {
       throw new Refusal(
         409,
         "Saved elsewhere meanwhile",
-        `Version ${newest.version} was saved while you worked from version ${save.baseVersion}. Yours is still here.`,
+        newest.version > save.baseVersion
+          ? `Version ${newest.version} was saved while you worked from version ${save.baseVersion}. Yours is still here.`
+          : `There is no version ${save.baseVersion} yet: the newest is ${newest.version}.`,
         { currentVersion: newest.version },
       );
     }

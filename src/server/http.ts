@@ -29,12 +29,21 @@ export async function answer(handler: () => Promise<Response> | Response): Promi
 
 /** A refusal as problem+json. */
 export const problemResponse = (refusal: Refusal): Response =>
-  problem(refusal.status, refusal.title, refusal.message, refusal.extra);
+  problem(refusal.status, refusal.title, refusal.message, refusal.extra, refusal.headers);
 
-function problem(status: number, title: string, detail: string, extra: Refusal["extra"] = {}): Response {
+function problem(
+  status: number,
+  title: string,
+  detail: string,
+  extra: Refusal["extra"] = {},
+  headers: Record<string, string> = {},
+): Response {
   return Response.json(
     { type: "about:blank", title, status, detail, issues: extra.issues ?? [], ...extra },
-    { status, headers: { "content-type": "application/problem+json" } },
+    {
+      status,
+      headers: { ...headers, "content-type": "application/problem+json", "cache-control": "no-store" },
+    },
   );
 }
 

@@ -6,6 +6,7 @@ import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import { loadWork } from "./work";
 import { database, databaseFile } from "./database";
 import { kitchenDoor } from "./door/admit";
+import { listTokens, tokensFile } from "./door/tokens";
 import { listSnapshots, snapshotFolder } from "./safekeeping/snapshots";
 import { whereUsed } from "./where-used";
 import { listFormulas, loadFormula } from "./formulas";
@@ -122,6 +123,7 @@ export function loadStores() {
     uses: whereUsed(db),
     snapshots: listSnapshots(snapshotFolder(databaseFile())),
     hasPassphrase: kitchenDoor() !== null,
+    tokens: listTokens(tokensFile(databaseFile())),
   };
 }
 

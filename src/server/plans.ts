@@ -1,8 +1,9 @@
 import { eq } from "drizzle-orm";
-import { planFollowed, type StoredPlan } from "@/contracts/plan";
+import { calendarSchema, planFollowed, type StoredPlan } from "@/contracts/plan";
 import { requestOf, type SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import type { PlannedAnswer } from "@/core/schedule/as-it-was";
+import { calendarAfter, type Calendar } from "@/core/schedule/calendar";
 import { keptPlan, plannedAnew } from "@/core/schedule/keep-plan";
 import type { SittingRequest } from "@/core/schedule/request";
 import type { Db } from "./database";
@@ -104,9 +105,30 @@ function settingsOf(madeFrom: string): string {
   }
 }
 
+/** Its acts as calendars were told of them; undefined where none was yet. */
+function calendarTold(db: Db, id: string): Calendar | undefined {
+  const row = db.select({ calendar: sittings.calendar }).from(sittings).where(eq(sittings.id, id)).get();
+  return calendarSchema.safeParse(row?.calendar).data;
+}
+
+/** A sitting's acts for a calendar: kept with each plan, so that what moved or went can be said. */
+export function calendarOfPlan(
+  db: Db,
+  { id, plan }: Pick<SittingView, "id" | "plan">,
+  nowMs: number,
+): Calendar {
+  // Planned before calendars were kept: told for the first time.
+  return calendarTold(db, id) ?? calendarAfter({}, planFollowed(plan)?.tasks ?? [], nowMs);
+}
+
 function keep(db: Db, id: string, plan: StoredPlan): void {
+  const followed = planFollowed(plan);
+  const calendar = followed && calendarAfter(calendarTold(db, id) ?? {}, followed.tasks, plan.plannedAtMs);
   try {
-    db.update(sittings).set({ plan }).where(eq(sittings.id, id)).run();
+    db.update(sittings)
+      .set({ plan, ...(calendar && { calendar }) })
+      .where(eq(sittings.id, id))
+      .run();
   } catch (error) {
     // A disk that takes nothing keeps nobody from reading: the same plan is found again.
     if (!storageProblem(error)) throw error;

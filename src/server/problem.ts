@@ -3,10 +3,11 @@ import type { z } from "zod";
 /** A refusal with a reason: thrown by services, turned into a 4xx answer at the door. */
 export class Refusal extends Error {
   constructor(
-    readonly status: 400 | 401 | 403 | 404 | 405 | 409 | 413 | 415 | 422 | 429 | 503 | 507,
+    readonly status: 400 | 401 | 403 | 404 | 405 | 409 | 412 | 413 | 415 | 422 | 429 | 503 | 507,
     readonly title: string,
     detail: string,
     readonly extra: { issues?: { path: string; message: string }[]; currentVersion?: number } = {},
+    readonly headers: Record<string, string> = {},
   ) {
     super(detail);
   }

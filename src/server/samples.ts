@@ -1,4 +1,4 @@
-import { asc, eq, sql } from "drizzle-orm";
+import { and, asc, eq, sql } from "drizzle-orm";
 import type { z } from "zod";
 import { batchTime, type Channel, type sampleRequest, type WorkView } from "@/contracts/work";
 import { clockOf } from "./clock";
@@ -92,6 +92,17 @@ export function shownSamples(db: Db, batchId: string): WorkView["readings"] {
       SELECT s.at_ms, s.value FROM walk CROSS JOIN samples s WHERE ${of} AND s.at_ms = walk.at_ms`);
     return rows.map(({ at_ms, value }) => ({ channel, atMs: at_ms, value }));
   }).sort((a, b) => a.atMs - b.atMs);
+}
+
+/** Takes what an instrument read at an instant back. @returns whether there was such a reading @throws Refusal 404 */
+export function removeSample(db: Db, batchId: string, channel: Channel, atMs: number): boolean {
+  knownBatch(db, batchId);
+  const gone = db
+    .delete(samples)
+    .where(and(eq(samples.batchId, batchId), eq(samples.channel, channel), eq(samples.atMs, atMs)))
+    .run();
+  if (gone.changes > 0) announce(batchId);
+  return gone.changes > 0;
 }
 
 /** Everything its instruments read, oldest first: for a file. */

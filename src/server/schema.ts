@@ -292,6 +292,8 @@ export const sittings = sqliteTable("sittings", {
   changedAtMs: integer("changed_at_ms").notNull(),
   /** The plan as it was decided, with what it was made from; null until one is asked for. */
   plan: text("plan", { mode: "json" }),
+  /** Its acts as calendars were told of them; null until one was planned. */
+  calendar: text("calendar", { mode: "json" }),
 });
 
 /** Acts of what is only cooked at a sitting; one row an act, whoever tapped first. */

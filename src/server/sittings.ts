@@ -1,4 +1,5 @@
 import { randomUUID } from "node:crypto";
+import { isDeepStrictEqual } from "node:util";
 import { and, desc, eq } from "drizzle-orm";
 import type { z } from "zod";
 import { storedPlan, type StoredPlan } from "@/contracts/plan";
@@ -24,8 +25,18 @@ import { notFound, Refusal } from "./problem";
 import { sittingActs, sittings } from "./schema";
 import { loadWork } from "./work";
 
-export function createSitting(db: Db, body: SittingBody, nowMs: number): { id: string; revision: number } {
-  const id = randomUUID();
+/** @param id chosen by who sends it: sent again, because its answer was lost, it is laid down once. @throws Refusal 409 */
+export function createSitting(
+  db: Db,
+  body: SittingBody,
+  nowMs: number,
+  id: string = randomUUID(),
+): { id: string; revision: number } {
+  const before = db.select().from(sittings).where(eq(sittings.id, id)).get();
+  if (before) {
+    if (isDeepStrictEqual(before.body, body)) return { id, revision: before.revision };
+    throw new Refusal(409, "Used already", "This id or key was used for another sitting.");
+  }
   db.insert(sittings).values({ id, body, revision: 1, tableMs: body.tableMs, changedAtMs: nowMs }).run();
   return { id, revision: 1 };
 }

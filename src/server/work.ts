@@ -7,6 +7,7 @@ import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound, Refusal } from "./problem";
 import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outcomes } from "./schema";
+import { knownAct, knownLine } from "./known-acts";
 import { takeSamples } from "./instruments";
 import { listPhotos } from "./photos";
 import { shownSamples } from "./samples";
@@ -77,6 +78,7 @@ export function confirmAct(
       .where(and(eq(batchActs.batchId, batchId), eq(batchActs.actId, actId)))
       .get();
     if (before) return { doneAtMs: before.doneAtMs, already: true };
+    knownAct(row, actId);
     if (atMs > batchTime(clockOf(row), nowMs) + AHEAD_MS * row.clockSpeed)
       throw new Refusal(422, "Not yet", "An act is done now or was done before, not in time to come.", {
         issues: [{ path: "atMs", message: "not later than now" }],
@@ -109,7 +111,7 @@ export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): 
 
 /** Keeps what a line really weighed; weighed again, the later weight stands. */
 export function keepWeight(db: Db, batchId: string, lineId: string, grams: number, nowMs: number): void {
-  rowOf(db, batchId);
+  knownLine(rowOf(db, batchId), lineId);
   const row = { batchId, lineId, grams, recordedAtMs: nowMs };
   db.insert(batchWeights)
     .values(row)

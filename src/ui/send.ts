@@ -4,7 +4,7 @@ export type Sent<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
 /** Sends JSON to this kitchen's server. What it refuses, or a lost connection, comes back as a problem to show. */
 export async function send<T>(
-  method: "POST" | "PUT" | "PATCH" | "DELETE",
+  method: "GET" | "POST" | "PUT" | "PATCH" | "DELETE",
   path: string,
   body?: unknown,
 ): Promise<Sent<T>> {
@@ -41,6 +41,7 @@ const LOST =
   "No answer came, so it may not be saved. What you entered is still here; try again when the connection is back.";
 
 const failure = (status: number): Problem => ({
+  type: "about:blank",
   title: "Something broke",
   status,
   detail: "The kitchen's server hit a fault. Nothing was saved; what you entered is still here.",

@@ -1,3 +1,4 @@
+import { ofKey } from "../own-key";
 import { choiceOf } from "../formula/defaults";
 import type { Formulation } from "../formula/model";
 import { pantryOf, type Pantry } from "../materials/pantry";
@@ -75,7 +76,7 @@ function leaves(value: unknown, path: string[], pantry: Pantry): string[] {
   if (typeof value === "object" && value !== null)
     return Object.entries(value).flatMap(([key, inner]) => leaves(inner, [...path, key], pantry));
   const key = path.at(-1) ?? "";
-  const label = [...path.slice(0, -1), LABEL[key] ?? words(key)].map(words).join(", ");
+  const label = [...path.slice(0, -1), ofKey(LABEL, key) ?? words(key)].map(words).join(", ");
   return [`${label}: ${shown(key, value, pantry)}`];
 }
 

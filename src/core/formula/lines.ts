@@ -1,3 +1,4 @@
+import { ofKey } from "../own-key";
 import type { Pantry } from "../materials/pantry";
 import type { Ingredient, Salt } from "../materials/types";
 import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from "./model";
@@ -130,7 +131,7 @@ export function ingredientLine(
 /** Juices are counted in the fruit they come from; what is sold by the piece, in pieces. */
 function eachOf(found: Ingredient): SheetLine["each"] {
   if (found.gEach) return { massG: found.gEach, unit: found.eachUnit };
-  const fruit = FRUIT_OF[found.id];
+  const fruit = ofKey(FRUIT_OF, found.id);
   return fruit && found.densityGPerMl
     ? { massG: fruit.juiceMl * found.densityGPerMl, unit: `${fruit.name}, its juice` }
     : undefined;

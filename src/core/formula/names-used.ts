@@ -1,4 +1,6 @@
+import type { Pantry } from "../materials/pantry";
 import type { Formulation } from "./model";
+import { NO_BINDER } from "./prepare/paste";
 
 export interface NamesUsed {
   food: string;
@@ -22,4 +24,30 @@ export function namesUsed(f: Formulation): NamesUsed {
       ]),
     ],
   };
+}
+
+export interface UnknownName {
+  /** Where it stands in the formulation. */
+  path: string;
+  id: string;
+}
+
+/** What a formulation names that a pantry does not have. */
+export function unknownNames(f: Formulation, pantry: Pantry): UnknownName[] {
+  const p = f.preparation;
+  const ingredients = [
+    ...f.lines.map((l, i) => ({ path: `lines.${i}.ingredientId`, id: l.ingredientId })),
+    ...(f.companions ?? []).flatMap((c, i) =>
+      c.lines.map((l, j) => ({ path: `companions.${i}.lines.${j}.ingredientId`, id: l.ingredientId })),
+    ),
+    ...(p.kind === "paste" && p.binderId !== NO_BINDER
+      ? [{ path: "preparation.binderId", id: p.binderId }]
+      : []),
+    ...(f.sugarPerSalt > 0 ? [{ path: "sugarId", id: f.sugarId }] : []),
+  ];
+  return [
+    ...(pantry.food(f.foodId) ? [] : [{ path: "foodId", id: f.foodId }]),
+    ...(pantry.salt(f.saltId) ? [] : [{ path: "saltId", id: f.saltId }]),
+    ...ingredients.filter(({ id }) => !pantry.ingredient(id)),
+  ];
 }

@@ -1,3 +1,4 @@
+import { ofKey } from "../own-key";
 import type { Ingredient } from "../materials/types";
 import { citricPerG } from "./mix";
 import type { FormulaLine } from "./model";
@@ -95,7 +96,7 @@ function driedOrFresh(
   all: readonly Ingredient[],
   swap: (ingredient: Ingredient, ratio: number, keeps: Keeps) => Substitute,
 ): Substitute[] {
-  const dried = FRESH_TO_DRIED[i.id];
+  const dried = ofKey(FRESH_TO_DRIED, i.id);
   const fresh = Object.entries(FRESH_TO_DRIED).find(([, d]) => d === i.id)?.[0];
   const other = all.find((o) => o.id === (dried ?? fresh));
   if (!other?.densityGPerMl || !i.densityGPerMl) return [];

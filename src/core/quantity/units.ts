@@ -1,3 +1,5 @@
+import { ofKey } from "../own-key";
+
 /**
  * Units a kitchen meets, each by its exact definition.
  * Sources: NIST Handbook 44 App. C and SP 811 (231 in³ gallon, 0.45359237 kg pound, 25.4 mm inch, 4.54609 L
@@ -71,7 +73,7 @@ spell("duration", DURATION_MIN.h, "h hr hrs hour hours");
 spell("duration", DURATION_MIN.d, "d day days");
 
 /** Cups and spoons of a metric drawer, where they differ from the US ones. */
-const METRIC: Record<string, { dimension: Dimension; factor: number } | undefined> = Object.fromEntries(
+const METRIC: Record<string, { dimension: Dimension; factor: number }> = Object.fromEntries(
   (
     [
       ["tsp teaspoon teaspoons", VOLUME_ML.metric_tsp],
@@ -89,5 +91,5 @@ export function unitFromText(
   measures: "us" | "metric" = "us",
 ): { dimension: Dimension; factor: number } | undefined {
   const name = text.toLowerCase().replace(/\.$/, "");
-  return (measures === "metric" ? METRIC[name] : undefined) ?? SPELLINGS[name];
+  return (measures === "metric" ? ofKey(METRIC, name) : undefined) ?? ofKey(SPELLINGS, name);
 }

@@ -1,3 +1,4 @@
+import { ofKey } from "../own-key";
 import { MASS_G, VOLUME_ML } from "../quantity/units";
 
 /*
@@ -146,7 +147,7 @@ export function valueOf(text: string): number {
   if (/^half/.test(said)) return 0.5 + more;
   if (/^a quarter/.test(said)) return 0.25 + more;
   const [tens, ones] = said.split(/[- ]/);
-  return (WORD_VALUE[tens] ?? NaN) + (ones ? (WORD_VALUE[ones] ?? NaN) : 0) + more;
+  return (ofKey(WORD_VALUE, tens) ?? NaN) + (ones ? (ofKey(WORD_VALUE, ones) ?? NaN) : 0) + more;
 }
 
 export type UnitKind = "mass" | "volume" | "count";
@@ -248,7 +249,7 @@ export function amountsIn(text: string, dialect: Dialect): Amount[] {
     const low = valueOf(groups.low);
     if (!unit || !Number.isFinite(low)) return [];
     const times = groups.times ? valueOf(groups.times) : 1;
-    const factor = unit.factor(dialect) * (MANNERS[(groups.manner ?? "").toLowerCase()] ?? 1) * times;
+    const factor = unit.factor(dialect) * (ofKey(MANNERS, (groups.manner ?? "").toLowerCase()) ?? 1) * times;
     const high = groups.high ? valueOf(groups.high) : low;
     return [
       {

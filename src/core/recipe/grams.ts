@@ -1,3 +1,4 @@
+import { ofKey } from "../own-key";
 import { findIngredient } from "../materials/lookup";
 import type { Ingredient, Salt } from "../materials/types";
 import { gramsOfWords, type WordAmounts } from "../quantity/words";
@@ -88,7 +89,7 @@ function counted(amount: Extract<LooseAmount, { kind: "count" }>, thing: Measure
   if (thing.kind === "salt") return undefined;
   const { ingredient } = thing;
   if (amount.unit === "zest") {
-    const zest = ZEST_G[ingredient.id];
+    const zest = ofKey(ZEST_G, ingredient.id);
     return zest ? between(amount.low * zest, amount.high * zest, "fruit") : undefined;
   }
   if (amount.unit === "juice") {

@@ -1,3 +1,4 @@
+import { ofKey } from "../own-key";
 import pluralize from "pluralize";
 
 /** Something a written name may stand for. */
@@ -78,11 +79,11 @@ function tokensOf(text: string): string[] {
     .split(" ")
     .filter((word) => word.length > 1 && !/^\d/.test(word))
     .map((word) => pluralize.singular(word))
-    .flatMap((word) => (SAME[word] ?? word).split(" "))
+    .flatMap((word) => (ofKey(SAME, word) ?? word).split(" "))
     .filter((word) => !SILENT.has(word));
 }
 
-const weight = (word: string): number => LIGHT[word] ?? 1;
+const weight = (word: string): number => ofKey(LIGHT, word) ?? 1;
 const sum = (words: Iterable<string>): number => [...words].reduce((total, word) => total + weight(word), 0);
 
 /** What stands behind a comma says how it is sold or cut; as a word of the thing itself it counts for so much. */

@@ -27,7 +27,7 @@ export interface Provisions {
 
 /** What a sitting takes, all dishes together. Plain dishes are not weighed here. */
 export function provisionsOf(
-  request: SittingRequest,
+  request: Pick<SittingRequest, "dishes">,
   /** Hours each dish stands by its plan; left out, its own. */
   soakH: Readonly<Record<string, number>> = {},
 ): Provisions {

@@ -1,5 +1,6 @@
 "use client";
 
+import { FollowCalendar } from "./follow-calendar";
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { v4 as newId } from "uuid";
@@ -108,9 +109,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           <a className="btn min-h-11" href={`/print/sitting/${view.id}`}>
             Print
           </a>
-          <a className="btn min-h-11" href={`/api/sittings/${view.id}/calendar`}>
-            Calendar
-          </a>
+          <FollowCalendar sittingId={view.id} />
           <a className="btn min-h-11" href={`/api/sittings/${view.id}/acts`}>
             CSV
           </a>

@@ -5,6 +5,7 @@ import { KitchenSettings } from "./kitchen-settings";
 import { Library } from "./library/library";
 import { OwnEntries } from "./own/own-entries";
 import { Reference } from "./reference";
+import type { TokenView } from "@/contracts/door";
 import { Safekeeping } from "./safekeeping/safekeeping";
 import type { Snapshot } from "./safekeeping/snapshot-list";
 
@@ -15,6 +16,7 @@ interface Props {
   uses: Uses;
   snapshots: Snapshot[];
   hasPassphrase: boolean;
+  tokens: TokenView[];
   /** What is looked for in the tables. */
   find?: string;
   theme?: Theme;
@@ -29,7 +31,7 @@ const PARTS = [
 ];
 
 /** Formulas and their versions, the kitchen's settings, and the tables the sums stand on with their provenance. */
-export function Stores({ kitchen, formulas, uses, snapshots, hasPassphrase, find, theme }: Props) {
+export function Stores({ kitchen, formulas, uses, snapshots, hasPassphrase, tokens, find, theme }: Props) {
   return (
     <Shell
       title="Stores"
@@ -48,7 +50,12 @@ export function Stores({ kitchen, formulas, uses, snapshots, hasPassphrase, find
         <Library formulas={formulas} timeZone={kitchen.timeZone} />
         <KitchenSettings kitchen={kitchen} theme={theme} />
         <OwnEntries kitchen={kitchen} uses={uses} />
-        <Safekeeping snapshots={snapshots} hasPassphrase={hasPassphrase} timeZone={kitchen.timeZone} />
+        <Safekeeping
+          snapshots={snapshots}
+          hasPassphrase={hasPassphrase}
+          tokens={tokens}
+          timeZone={kitchen.timeZone}
+        />
         <Reference key={find} uses={uses} find={find} />
       </div>
     </Shell>

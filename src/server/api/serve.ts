@@ -1,45 +1,43 @@
+import { createHash } from "node:crypto";
 import { z } from "zod";
-import { formulaFileSchema } from "@/contracts/formula-file";
-import { sittingBody } from "@/contracts/sitting";
-import { database } from "../database";
-import { answer, readBody } from "../http";
-import { Refusal } from "../problem";
+import { CALENDAR } from "@/contracts/door";
+import { database, databaseFile } from "../database";
+import { bearerOf, tokensFile, type Token } from "../door/tokens";
+import { answer, checkOrigin, download, readBody, readFile } from "../http";
+import { Refusal, refusalFromIssues } from "../problem";
+import { FileAnswer, scopeOf, type Call, type Operation } from "./operation";
+import { OPERATIONS } from "./operations";
 import { openApi } from "./open-api";
-import { OPERATIONS, type Operation } from "./operations";
-
-/** JSON Schema (2020-12) of the files this kitchen gives out. */
-const SCHEMAS = new Map<string, z.ZodType>([
-  ["formula.json", formulaFileSchema],
-  ["sitting.json", sittingBody],
-]);
+import { Page } from "./paged";
+import { schemaFile } from "./schemas";
+import { heldBy, tagOf } from "./tags";
 
 /** Answers a request under /api/v1 by the operation its path and method name. */
 export function serveApi(request: Request, parts: string[]): Promise<Response> {
   return answer(async () => {
     if (parts.length === 0 || (parts.length === 1 && parts[0] === "openapi.json"))
       return Response.json(openApi());
-    const schema = parts.length === 2 && parts[0] === "schemas" ? SCHEMAS.get(parts[1]) : undefined;
-    if (schema) return Response.json(z.toJSONSchema(schema, { io: "input", unrepresentable: "any" }));
-    const method = request.method.toLowerCase();
-    const here = OPERATIONS.flatMap((operation) => {
-      const path = matched(operation.path, parts);
-      return path ? [{ operation, path }] : [];
-    });
-    // A name in the path goes before a part that may be any.
-    const found = here
-      .filter(({ operation }) => operation.method === method)
-      .sort((a, b) => Object.keys(a.path).length - Object.keys(b.path).length)[0];
-    if (!found) {
-      if (here.length === 0)
-        throw new Refusal(404, "Not found", "There is no such path; /api/v1/openapi.json lists them all.");
-      throw new Refusal(
-        405,
-        "Not that way",
-        `This path takes ${here.map((h) => h.operation.method.toUpperCase()).join(", ")}.`,
-      );
-    }
-    return reply(found.operation, request, found.path);
+    if (parts.length === 2 && parts[0] === "schemas") return Response.json(schemaFile(parts[1]));
+    const { operation, path } = found(request.method.toLowerCase(), parts);
+    return reply(operation, request, path);
   });
+}
+
+/** @throws Refusal 404, or 405 with what the path takes */
+function found(method: string, parts: string[]): { operation: Operation; path: Record<string, string> } {
+  const here = OPERATIONS.flatMap((operation) => {
+    const path = matched(operation.path, parts);
+    return path ? [{ operation, path }] : [];
+  });
+  // A name in the path goes before a part that may be any.
+  const [first] = here
+    .filter(({ operation }) => operation.method === method)
+    .sort((a, b) => Object.keys(a.path).length - Object.keys(b.path).length);
+  if (first) return first;
+  if (here.length === 0)
+    throw new Refusal(404, "Not found", "There is no such path; /api/v1/openapi.json lists them all.");
+  const allowed = [...new Set(here.map((h) => h.operation.method.toUpperCase()))].join(", ");
+  throw new Refusal(405, "Not that way", `This path takes ${allowed}.`, {}, { allow: allowed });
 }
 
 async function reply(
@@ -47,10 +45,86 @@ async function reply(
   request: Request,
   path: Record<string, string>,
 ): Promise<Response> {
-  const body = operation.body ? await readBody(request, operation.body as z.ZodType<unknown>) : undefined;
-  const result = operation.run({ db: database(), nowMs: Date.now(), path, body });
-  // What is given is what the document says: nothing more slips out.
-  return Response.json(operation.response.parse(result), { status: operation.status });
+  if (operation.method !== "get") checkOrigin(request);
+  reaches(bearerOf(request, tokensFile(databaseFile())), operation);
+  const call: Call = {
+    db: database(),
+    nowMs: Date.now(),
+    path,
+    query: queryOf(operation, request),
+    ...(await sent(operation, request)),
+    keyedId: operation.makes ? keyedId(operation, request) : undefined,
+  };
+  const guard = OPERATIONS.find((o) => o.id === operation.guards);
+  if (guard) heldBy(request, () => body(guard, guard.run(call)));
+  const result = await operation.run(call);
+  if (result instanceof FileAnswer) return download(result.content, result.media, result.name);
+  if (operation.status === 204) return new Response(null, { status: 204 });
+  const text = body(operation, result);
+  const headers = new Headers({ "content-type": "application/json", "cache-control": "no-store" });
+  if (result instanceof Page && result.cursor !== undefined)
+    headers.set("link", `<${nextPage(request, result.cursor)}>; rel="next"`);
+  if (operation.method === "get") {
+    headers.set("etag", tagOf(text));
+    if (request.headers.get("if-none-match") === tagOf(text))
+      return new Response(null, { status: 304, headers });
+  }
+  return new Response(text, { status: operation.status, headers });
+}
+
+const REACH = { read: 0, readings: 1, all: 2 } as const;
+
+/** A session reaches everything; a token what it was made for. @throws Refusal 403 */
+function reaches(token: Token | undefined, operation: Operation): void {
+  if (!token || token.scope === CALENDAR) return;
+  const wanted = scopeOf(operation);
+  if (REACH[token.scope] < REACH[wanted])
+    throw new Refusal(
+      403,
+      "Not with this token",
+      `“${token.name}” may ${token.scope === "read" ? "only look" : "look and send readings"}; this wants a token for ${wanted}.`,
+    );
+}
+
+/** What is given is what the document says: nothing more slips out. */
+const body = ({ response }: Operation, result: unknown): string =>
+  JSON.stringify(response?.parse(result instanceof Page ? result.items : result));
+
+/** @throws Refusal 400, 413, 415 */
+async function sent(operation: Operation, request: Request): Promise<Pick<Call, "body" | "bytes">> {
+  if (operation.body)
+    return { body: await readBody(request, operation.body as z.ZodType<unknown>), bytes: Buffer.alloc(0) };
+  if (!operation.takes) return { body: undefined, bytes: Buffer.alloc(0) };
+  const { media, mostBytes } = operation.takes;
+  if (!(request.headers.get("content-type") ?? "").startsWith(media))
+    throw new Refusal(415, "Another kind of body", `Send the body as ${media}.`);
+  return { body: undefined, bytes: await readFile(request, mostBytes) };
+}
+
+/** @throws Refusal 400 naming what is not asked like that */
+function queryOf({ query }: Operation, request: Request): unknown {
+  const asked = Object.fromEntries(new URL(request.url).searchParams);
+  const read = (query ?? z.strictObject({})).safeParse(asked);
+  if (!read.success) throw refusalFromIssues(read.error);
+  return read.data;
+}
+
+const KEY_MOST = 200;
+
+/** A UUID of the sender's own key (RFC 9562, version 8): the same key for the same operation names the same thing. */
+function keyedId({ id }: Operation, request: Request): string | undefined {
+  const key = request.headers.get("idempotency-key");
+  if (key === null) return undefined;
+  if (key.length === 0 || key.length > KEY_MOST)
+    throw new Refusal(400, "Not understood", `Idempotency-Key: between 1 and ${KEY_MOST} letters.`);
+  const hex = createHash("sha256").update(`${id}\n${key}`).digest("hex");
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-8${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
+}
+
+function nextPage(request: Request, cursor: string): string {
+  const url = new URL(request.url);
+  url.searchParams.set("cursor", cursor);
+  return url.pathname + url.search;
 }
 
 /** Parts of a path by the names a template gives them; undefined where it is another path. */

@@ -2,14 +2,23 @@ import { checkOrigin } from "../http";
 import { Refusal } from "../problem";
 import { databaseFile } from "../database";
 import { doorFile, readDoor, type Door } from "./passphrase";
+import { bearerOf, tokensFile } from "./tokens";
 import { isSession, SESSION_COOKIE } from "./session";
 
 const LOOPBACK = /^(localhost|127(?:\.\d{1,3}){3}|\[::1\])(?::\d+)?$/i;
 
+const API = "/api/v1/";
+const FEEDS = `${API}feeds/`;
+
 export const kitchenDoor = (): Door | null => readDoor(doorFile(databaseFile()));
 
 /** Asked for by a page or a program that has no session yet: the door itself, and what it is drawn with. */
-const isDoorway = (pathname: string): boolean => pathname === "/enter" || pathname === "/api/door/session";
+const isDoorway = (pathname: string): boolean =>
+  pathname === "/enter" ||
+  pathname === "/api/door/session" ||
+  pathname === "/api/alive" ||
+  // The secret is in the address: who has it may read that one sitting's acts.
+  pathname.startsWith(FEEDS);
 
 /**
  * Whether a request comes in. Without a passphrase only this machine is answered, under its own names: a name that
@@ -29,8 +38,16 @@ export async function admit(request: Request): Promise<void> {
       "This kitchen has no passphrase, so it answers only on its own machine, as localhost. Set one there with: npm run passphrase",
     );
   }
+  // How far it reaches is asked where the operation is known.
+  if (pathname.startsWith(API) && bearerOf(request, tokensFile(databaseFile()))) return;
   if (isDoorway(pathname) || (await isSession(door, cookieOf(request)))) return;
-  throw new Refusal(401, "Sign in first", "Give the kitchen's passphrase to come in.");
+  throw new Refusal(
+    401,
+    "Sign in first",
+    "Give the kitchen's passphrase to come in, or a token of it to the API.",
+    {},
+    { "www-authenticate": "Bearer" },
+  );
 }
 
 function cookieOf(request: Request): string | undefined {

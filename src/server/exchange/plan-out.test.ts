@@ -2,9 +2,10 @@ import ICAL from "ical.js";
 import Papa from "papaparse";
 import { demoSittings } from "../demo/sittings";
 import { PORK_LOIN } from "../demo/brines";
-import { openDatabase } from "../database";
+import { openDatabase, type WholeDb } from "../database";
 import { createSitting, loadSitting, saveSitting } from "../sittings";
-import { sittingBody } from "@/contracts/sitting";
+import { calendarOfPlan } from "../plans";
+import { sittingBody, type SittingView } from "@/contracts/sitting";
 import { actsCsv, calendarOf, plannedNow, sittingFile } from "./plan-out";
 
 const NOW = Date.UTC(2026, 9, 23, 9);
@@ -17,26 +18,84 @@ function saturday(name = "Saturday at the lock") {
   return { db, id, sitting: loadSitting(db, id, NOW) };
 }
 
-test("the calendar reads back: every hands-on act at its instant, over the night the clocks change, with an alarm", () => {
+const minute = (ms: number) => Math.round(ms / 60_000) * 60_000;
+const textOf = (db: WholeDb, sitting: SittingView, nowMs = NOW) =>
+  calendarOf(sitting, calendarOfPlan(db, sitting, nowMs));
+function eventsIn(text: string): Map<string, InstanceType<typeof ICAL.Event>> {
+  const read = new ICAL.Component(ICAL.parse(text) as never);
+  return new Map(
+    read
+      .getAllSubcomponents("vevent")
+      .map((c) => [c.getFirstPropertyValue("uid") as string, new ICAL.Event(c)]),
+  );
+}
+
+test("the calendar reads back: every hands-on act at its minute, preheats too, over the night the clocks change, with an alarm", () => {
   const { db, id, sitting } = saturday();
   // The table is on the Sunday after the change; the loin goes in before it.
   const body = { ...sitting.body, tableMs: Date.UTC(2026, 9, 25, 18) };
   saveSitting(db, id, { body, baseRevision: 1 }, NOW);
   const later = loadSitting(db, id, NOW);
   const { tasks } = plannedNow(later);
-  const read = new ICAL.Component(ICAL.parse(calendarOf(later, tasks)) as never);
-  const events = read.getAllSubcomponents("vevent").map((c) => new ICAL.Event(c));
+  const text = textOf(db, later);
+  expect(text.endsWith("END:VCALENDAR\r\n")).toBe(true);
+  expect(text).toContain("METHOD:PUBLISH");
+  const events = eventsIn(text);
   const wanted = tasks.filter((t) => t.handsOn);
-  expect(events).toHaveLength(wanted.length);
+  expect(wanted.some((t) => t.kind === "preheat")).toBe(true);
   for (const task of wanted) {
-    const event = events.find((e) => e.uid === `${later.id}/${task.id}`);
-    expect(event?.startDate.toJSDate().getTime()).toBe(task.startMs);
-    expect(event?.endDate.toJSDate().getTime()).toBe(task.startMs + Math.max(1, task.handsMin) * 60_000);
+    const event = events.get(`${later.id}/${task.id}`);
+    const startMs = minute(task.startMs);
+    expect(event?.startDate.toJSDate().getTime()).toBe(startMs);
+    expect(event?.endDate.toJSDate().getTime()).toBe(
+      startMs + Math.max(1, Math.round(task.handsMin)) * 60_000,
+    );
     expect(event?.summary).toBe(`${task.dish}: ${task.title}`);
     expect(event?.component.getFirstSubcomponent("valarm")).not.toBeNull();
   }
   const soak = tasks.find((t) => t.id.endsWith("/soak"));
   expect(soak && soak.endMs - soak.startMs).toBeGreaterThan(20 * 3_600_000);
+});
+
+test("read in twice across a change, a calendar follows: moved acts rise in sequence, those of a dish that went are cancelled", () => {
+  const { db, id, sitting } = saturday();
+  const before = eventsIn(textOf(db, sitting));
+  const [gone, ...dishes] = sitting.body.dishes;
+  const body = { ...sitting.body, tableMs: sitting.body.tableMs + 45 * 60_000, dishes };
+  const changed = saveSitting(db, id, { body, baseRevision: 1 }, NOW + 60_000);
+  const after = eventsIn(textOf(db, changed, NOW + 60_000));
+  // What a calendar does (RFC 5546, 2.1.5): of two of one uid the higher sequence holds.
+  const held = new Map(before);
+  for (const [uid, event] of after) {
+    const had = before.get(uid);
+    const isNewer = !had || Number(event.sequence) > Number(had.sequence);
+    const same = had?.startDate.toJSDate().getTime() === event.startDate.toJSDate().getTime();
+    // Nothing changes without rising.
+    if (!isNewer) expect([uid, same]).toEqual([uid, true]);
+    else held.set(uid, event);
+  }
+  const statusOf = (event: InstanceType<typeof ICAL.Event>) =>
+    event.component.getFirstPropertyValue("status");
+  const standing = [...held].filter(([, e]) => statusOf(e) !== "CANCELLED");
+  const wanted = plannedNow(changed).tasks.filter((t) => t.handsOn);
+  expect(new Map(standing.map(([uid, e]) => [uid, e.startDate.toJSDate().getTime()]))).toEqual(
+    new Map(wanted.map((t) => [`${id}/${t.id}`, minute(t.startMs)])),
+  );
+  expect([...held].some(([uid, e]) => uid.includes(`/${gone.id}/`) && statusOf(e) === "CANCELLED")).toBe(
+    true,
+  );
+  // Asked again, nothing rises.
+  expect(textOf(db, loadSitting(db, id, NOW + 120_000))).toBe(textOf(db, changed));
+});
+
+test("no name or id becomes a field of its own", () => {
+  const { db, id, sitting } = saturday();
+  const evil = "x\r\nATTENDEE:mailto:a@b.c";
+  const dishes = sitting.body.dishes.map((d, i) => (i === 0 ? { ...d, id: evil, name: evil } : d));
+  const named = saveSitting(db, id, { body: { ...sitting.body, name: evil, dishes }, baseRevision: 1 }, NOW);
+  const text = textOf(db, named);
+  expect(text).not.toMatch(/^ATTENDEE/m);
+  for (const [, event] of eventsIn(text)) expect(event.component.getFirstProperty("attendee")).toBeNull();
 });
 
 test("the acts as CSV read back; a name that a table program would run is plain text", () => {

@@ -1,13 +1,16 @@
 import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
-import ical, { ICalAlarmType } from "ical-generator";
+import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
+import type { Calendar } from "@/core/schedule/calendar";
 import type { Answer, PlannedTask } from "@/core/schedule/answer";
 import { Refusal } from "../problem";
 import { csvOf } from "./csv";
 
 /** The bell rings so long before an act. */
 const ALARM_S = 5 * 60;
+/** A calendar that follows looks so often. */
+const FOLLOWED_EVERY_S = 15 * 60;
 
 export type PlannedSitting = Extract<Answer, { status: "planned" }>;
 
@@ -22,22 +25,36 @@ export function plannedNow({ plan: { answer } }: Pick<SittingView, "plan">): Pla
   return answer;
 }
 
-/** iCalendar (RFC 5545) of the acts that want a hand, with an alarm before each. Instants in UTC: no zone to get wrong. */
-export function calendarOf(sitting: SittingView, tasks: readonly PlannedTask[]): string {
-  const calendar = ical({ name: sitting.body.name, prodId: { company: "iron-crock", product: "sitting" } });
-  for (const task of tasks.filter((t) => t.handsOn)) {
-    // What goes on by itself takes nobody's evening: its entry is as long as hands are wanted.
-    const endMs = task.startMs + Math.max(1, task.handsMin) * 60_000;
+/** Names and ids are whatever a file said, and the library writes these two as they are: no break begins a field of its own. */
+const unbroken = (text: string): string => text.replace(/\p{Cc}+/gu, "-");
+
+/**
+ * iCalendar (RFC 5545) of the acts that want a hand, with an alarm before each. Instants in UTC: no zone to get wrong. The
+ * same act keeps its uid; moved, its sequence rises; gone, it is cancelled: a calendar that has it already follows.
+ */
+export function calendarOf({ id, body }: Pick<SittingView, "id" | "body">, acts: Calendar): string {
+  const calendar = ical({
+    name: unbroken(body.name),
+    prodId: { company: "iron-crock", product: "sitting" },
+    method: ICalCalendarMethod.PUBLISH,
+    ttl: FOLLOWED_EVERY_S,
+  });
+  for (const [actId, act] of Object.entries(acts)) {
     const event = calendar.createEvent({
-      id: `${sitting.id}/${task.id}`,
-      start: new Date(task.startMs),
-      end: new Date(endMs),
-      summary: `${task.dish}: ${task.title}`,
-      description: [task.why, task.look].filter(Boolean).join(" "),
+      id: unbroken(`${id}/${actId}`),
+      sequence: act.sequence,
+      stamp: new Date(act.changedAtMs),
+      lastModified: new Date(act.changedAtMs),
+      start: new Date(act.startMs),
+      end: new Date(act.endMs),
+      summary: act.summary,
+      description: act.description,
+      status: act.cancelled ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
     });
-    event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S, description: task.title });
+    if (!act.cancelled)
+      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S, description: act.summary });
   }
-  return calendar.toString();
+  return `${calendar.toString().trimEnd()}\r\n`;
 }
 
 /** The acts as CSV (RFC 4180): local times with the zone beside them, and the instants. */

@@ -10,6 +10,7 @@ import { actsIn, programOf } from "@/core/program/program";
 import { sittingOfDishes } from "@/core/schedule/sitting.fixture";
 import { COMPUTE } from "../api/compute";
 import { openDatabase } from "../database";
+import { calendarOfPlan } from "../plans";
 import { createSitting, loadSitting } from "../sittings";
 import { actsCsv, calendarOf, plannedNow } from "./plan-out";
 
@@ -80,10 +81,12 @@ test("the plan, its calendar and its CSV hold the program of the hours they plan
     expect(byStep.get(step.id)).toMatchObject({ title, why, figures, kind });
   }
   const acts = tasks.filter((t) => t.handsOn);
-  const calendar = new ICAL.Component(ICAL.parse(calendarOf(sitting, tasks)) as never);
+  const calendar = new ICAL.Component(
+    ICAL.parse(calendarOf(sitting, calendarOfPlan(db, sitting, NOW))) as never,
+  );
   const events = calendar.getAllSubcomponents("vevent").map((c) => new ICAL.Event(c));
   expect(events.map((e) => [e.summary, e.startDate.toJSDate().getTime()])).toEqual(
-    acts.map((t) => [`Chops: ${t.title}`, t.startMs]),
+    acts.map((t) => [`Chops: ${t.title}`, Math.round(t.startMs / 60_000) * 60_000]),
   );
   expect(events.some((e) => /Heat the oven/.test(e.summary))).toBe(true);
   const { data } = Papa.parse<Record<string, string>>(actsCsv(sitting, tasks), { header: true });

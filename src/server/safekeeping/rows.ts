@@ -5,7 +5,7 @@ import { formulationSchema } from "@/contracts/formulation";
 import { limitsSchema, ownEntryRequest, usualSchema, wordsSchema } from "@/contracts/kitchen";
 import { instantMs, readingBody, timeZoneSchema } from "@/contracts/requests";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
-import { storedPlan } from "@/contracts/plan";
+import { calendarSchema, storedPlan } from "@/contracts/plan";
 import { sittingBody } from "@/contracts/sitting";
 import { tagsSchema } from "@/contracts/library";
 import { learnedSchema } from "@/contracts/learned";
@@ -69,7 +69,11 @@ const ROWS: Record<TableName, z.ZodType> = {
   instrument_sessions: stamped("instrument_sessions", { pan: reads(panRequest.nullable()) }),
   outcomes: stamped("outcomes", { body: reads(judgedSchema) }),
   photos: stamped("photos"),
-  sittings: stamped("sittings", { body: reads(sittingBody), plan: reads(storedPlan.nullable()) }),
+  sittings: stamped("sittings", {
+    body: reads(sittingBody),
+    plan: reads(storedPlan.nullable()),
+    calendar: reads(calendarSchema.nullable()),
+  }),
   sitting_acts: stamped("sitting_acts"),
 };
 
@@ -77,7 +81,7 @@ const ROWS: Record<TableName, z.ZodType> = {
 const SINCE: Partial<Record<TableName, KitchenRow>> = {
   kitchen: { houseSalt: null, learned: null },
   batch_acts: { notDone: false },
-  sittings: { plan: null },
+  sittings: { plan: null, calendar: null },
 };
 
 const field = (row: unknown, name: string): unknown => (row as KitchenRow)[name];

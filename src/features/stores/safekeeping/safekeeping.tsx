@@ -1,16 +1,19 @@
 import type { Snapshot } from "./snapshot-list";
 import { SnapshotList } from "./snapshot-list";
 import { Passphrase } from "./passphrase";
+import type { TokenView } from "@/contracts/door";
+import { Tokens } from "./tokens";
 import { TakeIn } from "./take-in";
 
 interface Props {
   snapshots: Snapshot[];
   hasPassphrase: boolean;
+  tokens: TokenView[];
   timeZone: string;
 }
 
 /** Copies of the whole kitchen, out and in again, and who comes in. */
-export function Safekeeping({ snapshots, hasPassphrase, timeZone }: Props) {
+export function Safekeeping({ snapshots, hasPassphrase, tokens, timeZone }: Props) {
   return (
     <section id="safekeeping" aria-label="Safekeeping" className="lg:col-span-2">
       <h2 className="text-2xl">Safekeeping</h2>
@@ -33,7 +36,10 @@ export function Safekeeping({ snapshots, hasPassphrase, timeZone }: Props) {
           <TakeIn />
         </div>
         <SnapshotList snapshots={snapshots} timeZone={timeZone} />
-        <Passphrase set={hasPassphrase} />
+        <div className="space-y-6">
+          <Passphrase set={hasPassphrase} />
+          <Tokens tokens={tokens} timeZone={timeZone} />
+        </div>
       </div>
     </section>
   );

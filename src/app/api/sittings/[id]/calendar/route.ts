@@ -1,6 +1,7 @@
 import { database } from "@/server/database";
 import { calendarOf, plannedNow } from "@/server/exchange/plan-out";
 import { answer, download } from "@/server/http";
+import { calendarOfPlan } from "@/server/plans";
 import { loadSitting } from "@/server/sittings";
 
 type Context = { params: Promise<{ id: string }> };
@@ -8,6 +9,7 @@ type Context = { params: Promise<{ id: string }> };
 export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const sitting = loadSitting(database(), (await params).id, Date.now());
-    const text = calendarOf(sitting, plannedNow(sitting).tasks);
+    plannedNow(sitting);
+    const text = calendarOf(sitting, calendarOfPlan(database(), sitting, Date.now()));
     return download(text, "text/calendar", `${sitting.body.name}.ics`);
   });

@@ -1,0 +1,20 @@
+import { CALENDAR } from "@/contracts/door";
+import { database, databaseFile } from "@/server/database";
+import { makeToken, tokensFile } from "@/server/door/tokens";
+import { answer, checkOrigin } from "@/server/http";
+import { loadSitting } from "@/server/sittings";
+
+type Context = { params: Promise<{ id: string }> };
+
+/** An address of a sitting's calendar that another program may follow; told once, taken back in the Stores. */
+export const POST = (request: Request, { params }: Context) =>
+  answer(async () => {
+    checkOrigin(request);
+    const { id, body } = loadSitting(database(), (await params).id, Date.now());
+    const { secret } = makeToken(
+      tokensFile(databaseFile()),
+      { name: `Calendar of ${body.name}`.slice(0, 60), scope: CALENDAR, sittingId: id },
+      Date.now(),
+    );
+    return Response.json({ path: `/api/v1/feeds/${secret}.ics` }, { status: 201 });
+  });

@@ -1,0 +1,96 @@
+"use client";
+
+import { useState } from "react";
+import type { TokenScope, TokenView } from "@/contracts/door";
+import { shortDate } from "@/ui/format";
+import { send } from "@/ui/send";
+import { ToldOnce } from "@/ui/told-once";
+
+const REACH: Record<TokenView["scope"], string> = {
+  read: "looks",
+  readings: "looks and sends readings",
+  all: "does everything",
+  calendar: "follows one calendar",
+};
+const SCOPES: TokenScope[] = ["readings", "read", "all"];
+
+/** Tokens of scripts, bridges and calendars: made, told once, taken back. */
+export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: string }) {
+  const [there, setThere] = useState(tokens);
+  const [made, setMade] = useState<{ name: string; secret: string } | null>(null);
+  const [problem, setProblem] = useState("");
+
+  const refresh = async () => {
+    const now = await send<TokenView[]>("GET", "/api/tokens");
+    if (now.ok) setThere(now.value);
+  };
+  const make = async (form: FormData) => {
+    const name = String(form.get("name") ?? "");
+    const sent = await send<{ secret: string }>("POST", "/api/tokens", { name, scope: form.get("scope") });
+    setProblem(sent.ok ? "" : sent.problem.detail);
+    if (!sent.ok) return;
+    setMade({ name, secret: sent.value.secret });
+    await refresh();
+  };
+  const revoke = async (id: string) => {
+    const sent = await send("DELETE", `/api/tokens/${id}`);
+    setProblem(sent.ok ? "" : sent.problem.detail);
+    setMade(null);
+    await refresh();
+  };
+  return (
+    <div id="tokens">
+      <h3 className="text-xl">Tokens</h3>
+      <p className="py-1 text-sm text-quiet">
+        For a probe’s bridge, a script or a calendar, so that none of them needs the passphrase.
+      </p>
+      <ul>
+        {there.map((token) => (
+          <li
+            key={token.id}
+            className="flex items-center justify-between gap-3 border-b border-line py-1"
+            data-token={token.name}
+          >
+            <span>
+              {token.name}
+              <span className="block text-sm text-quiet">
+                {REACH[token.scope]}, since {shortDate(token.createdAtMs, timeZone)}
+              </span>
+            </span>
+            <button
+              type="button"
+              className="btn min-h-11 font-normal"
+              aria-label={`Take ${token.name} back`}
+              onClick={() => void revoke(token.id)}
+            >
+              Take back
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form action={make} className="flex flex-wrap items-end gap-3 pt-2">
+        <label className="flex flex-1 basis-40 flex-col">
+          <span>For what</span>
+          <input name="name" required maxLength={60} className="entry !border-line !text-left" />
+        </label>
+        <label className="flex flex-col">
+          <span>It</span>
+          <select name="scope" className="select min-h-11">
+            {SCOPES.map((scope) => (
+              <option key={scope} value={scope}>
+                {REACH[scope]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button className="btn min-h-11">Make a token</button>
+      </form>
+      {problem && (
+        <p role="alert" className="pt-2 text-error">
+          {problem}
+        </p>
+      )}
+      {made && <ToldOnce label={`Token for ${made.name}, told once`} text={made.secret} />}
+    </div>
+  );
+}

@@ -1,0 +1,113 @@
+import { z } from "zod";
+import { readingRequest } from "@/contracts/requests";
+import { CHANNELS, sampleRequest, sampleSchema } from "@/contracts/work";
+import { loadBatch } from "../../batches";
+import { readingsCsv } from "../../exchange/csv";
+import { addReading, removeReading } from "../../readings";
+import { allSamples, keepReadings, removeSample, takeSample } from "../../samples";
+import { notFound } from "../../problem";
+import { EXAMPLE_INSTANT_MS } from "../examples";
+import { FileAnswer, operation } from "../operation";
+
+const readingsAnswer = z.object({
+  readings: z.array(z.object({ id: z.number(), atMs: z.number(), reading: readingRequest.shape.reading })),
+  samples: z.array(sampleSchema),
+});
+
+const CSV_MOST_BYTES = 8 * 1024 * 1024;
+
+export const READING_OPERATIONS = [
+  operation({
+    id: "listReadings",
+    method: "get",
+    path: "/batches/{id}/readings",
+    summary: "Everything read of a batch",
+    tag: "readings",
+    response: readingsAnswer,
+    run: ({ db, path }) => ({
+      readings: loadBatch(db, path.id).readings,
+      samples: allSamples(db, path.id),
+    }),
+  }),
+  operation({
+    id: "addReading",
+    method: "post",
+    path: "/batches/{id}/readings",
+    summary: "A reading of the bath or the weight; the batch's rate is fitted to it",
+    tag: "readings",
+    scope: "readings",
+    body: readingRequest,
+    example: { atMs: EXAMPLE_INSTANT_MS, reading: { kind: "bathStrength", saltFraction: 0.021 } },
+    response: readingRequest,
+    run: ({ db, path, body, nowMs }) => {
+      addReading(db, path.id, body, nowMs);
+      return body;
+    },
+  }),
+  operation({
+    id: "removeReading",
+    method: "delete",
+    path: "/batches/{id}/readings/{readingId}",
+    summary: "Takes a reading of the bath or the weight back",
+    tag: "readings",
+    run: ({ db, path }) => {
+      const id = Number(path.readingId);
+      if (!loadBatch(db, path.id).readings.some((r) => r.id === id)) throw notFound("reading");
+      removeReading(db, path.id, id);
+    },
+  }),
+  operation({
+    id: "addSample",
+    method: "post",
+    path: "/batches/{id}/samples",
+    summary: "What an instrument reads: probe, fridge, salinity, scale; of the same instant it is kept once",
+    tag: "readings",
+    scope: "readings",
+    body: sampleRequest,
+    example: { channel: "probe", atMs: EXAMPLE_INSTANT_MS, value: 41.5 },
+    response: sampleSchema,
+    run: ({ db, path, body, nowMs }) => {
+      takeSample(db, path.id, body, nowMs);
+      return body;
+    },
+  }),
+  operation({
+    id: "removeSample",
+    method: "delete",
+    path: "/batches/{id}/samples/{channel}/{atMs}",
+    summary: "Takes what an instrument read at an instant back",
+    tag: "readings",
+    run: ({ db, path }) => {
+      const channel = CHANNELS.find((c) => c === path.channel);
+      if (!channel || !removeSample(db, path.id, channel, Number(path.atMs))) throw notFound("reading");
+    },
+  }),
+  operation({
+    id: "readingsCsv",
+    method: "get",
+    path: "/batches/{id}/readings.csv",
+    summary: "Everything read of a batch as CSV",
+    tag: "readings",
+    gives: ["text/csv"],
+    run: ({ db, path }) => {
+      const batch = loadBatch(db, path.id);
+      return new FileAnswer(
+        readingsCsv(batch, allSamples(db, batch.id)),
+        "text/csv",
+        `${batch.name}.readings.csv`,
+      );
+    },
+  }),
+  operation({
+    id: "takeReadingsIn",
+    method: "post",
+    path: "/batches/{id}/readings.csv",
+    summary: "Readings from such a file: all of them, or none",
+    tag: "readings",
+    scope: "readings",
+    takes: { media: "text/csv", mostBytes: CSV_MOST_BYTES },
+    status: 200,
+    response: z.object({ kept: z.number() }),
+    run: ({ db, path, bytes, nowMs }) => keepReadings(db, path.id, bytes.toString("utf8"), nowMs),
+  }),
+];

@@ -1,0 +1,25 @@
+import { createHash } from "node:crypto";
+import { Refusal } from "../problem";
+
+/** The entity tag of an answer (RFC 9110, 8.8.3): another text, another tag. */
+export const tagOf = (text: string): string =>
+  `"${createHash("sha256").update(text).digest("base64url").slice(0, 22)}"`;
+
+/**
+ * Holds a change to what its sender last saw, where it says so.
+ * @param present what it changes, as it is read now
+ * @throws Refusal 412 where that is something else by now
+ */
+export function heldBy(request: Request, present: () => string): void {
+  const wanted = request.headers.get("if-match");
+  if (wanted === null || wanted === "*") return;
+  const tag = tagOf(present());
+  if (wanted.split(",").some((one) => one.trim() === tag)) return;
+  throw new Refusal(
+    412,
+    "Changed meanwhile",
+    "If-Match: it is not what it was when you read it. Read it again, and change that.",
+    {},
+    { etag: tag },
+  );
+}

@@ -1,0 +1,101 @@
+import { createHash, randomBytes, randomUUID, timingSafeEqual } from "node:crypto";
+import { existsSync, readFileSync, renameSync, statSync, writeFileSync } from "node:fs";
+import { z } from "zod";
+import { CALENDAR, TOKENS_MOST, tokenScope, type TokenView } from "@/contracts/door";
+import { Refusal } from "../problem";
+
+/**
+ * Tokens of scripts, bridges and calendars, kept beside the database as the passphrase is: no snapshot or archive carries
+ * them, and none that was taken back comes in again. Only hashes are kept; a token is 32 random bytes, so a plain one does.
+ */
+const tokenSchema = z.strictObject({
+  id: z.string(),
+  name: z.string(),
+  scope: z.union([tokenScope, z.literal(CALENDAR)]),
+  /** The sitting a calendar follows. */
+  sittingId: z.string().optional(),
+  hash: z.string(),
+  createdAtMs: z.number(),
+});
+export type Token = z.infer<typeof tokenSchema>;
+
+export const tokensFile = (databaseFile: string): string => `${databaseFile}.tokens.json`;
+
+let read: { file: string; changedMs: number; tokens: Token[] } | undefined;
+
+function tokensIn(file: string): readonly Token[] {
+  if (!existsSync(file)) return [];
+  const changedMs = statSync(file).mtimeMs;
+  if (read?.file !== file || read.changedMs !== changedMs)
+    read = { file, changedMs, tokens: z.array(tokenSchema).parse(JSON.parse(readFileSync(file, "utf8"))) };
+  return read.tokens;
+}
+
+/** Written aside and moved into place, for its owner's eyes. */
+function keep(file: string, tokens: readonly Token[]): void {
+  writeFileSync(`${file}.new`, JSON.stringify(tokens), { mode: 0o600, flush: true });
+  renameSync(`${file}.new`, file);
+  read = undefined;
+}
+
+const hashOf = (secret: string): Buffer => createHash("sha256").update(secret).digest();
+
+/**
+ * A new token.
+ * @returns its secret, which is nowhere else and told once
+ * @throws Refusal 422 where there are as many as are kept
+ */
+export function makeToken(
+  file: string,
+  { name, scope, sittingId }: Pick<Token, "name" | "scope" | "sittingId">,
+  nowMs: number,
+): { id: string; secret: string } {
+  const tokens = tokensIn(file);
+  if (tokens.length >= TOKENS_MOST)
+    throw new Refusal(422, "Too many tokens", `At most ${TOKENS_MOST}: take one back first.`);
+  const secret = `crock_${randomBytes(32).toString("base64url")}`;
+  const id = randomUUID();
+  const token = { id, name, scope, ...(sittingId && { sittingId }), createdAtMs: nowMs };
+  keep(file, [...tokens, { ...token, hash: hashOf(secret).toString("hex") }]);
+  return { id, secret };
+}
+
+/** What a secret opens; undefined where none of this kitchen's is it. */
+export function tokenOf(file: string, secret: string): Token | undefined {
+  const hash = hashOf(secret);
+  return tokensIn(file).find((t) => timingSafeEqual(Buffer.from(t.hash, "hex"), hash));
+}
+
+export const listTokens = (file: string): TokenView[] =>
+  tokensIn(file).map(({ id, name, scope, sittingId, createdAtMs }) => ({
+    id,
+    name,
+    scope,
+    sittingId: sittingId ?? null,
+    createdAtMs,
+  }));
+
+/** It opens nothing from now on. @returns whether there was such a token */
+export function revokeToken(file: string, id: string): boolean {
+  const tokens = tokensIn(file);
+  const left = tokens.filter((t) => t.id !== id);
+  if (left.length === tokens.length) return false;
+  keep(file, left);
+  return true;
+}
+
+/** The token a request brings (RFC 6750); undefined where it brings none. @throws Refusal 401 where it is none of this kitchen's */
+export function bearerOf(request: Request, file: string): Token | undefined {
+  const header = request.headers.get("authorization");
+  if (header === null) return undefined;
+  const secret = /^Bearer\s+(\S+)$/i.exec(header)?.[1];
+  const token = secret === undefined ? undefined : tokenOf(file, secret);
+  if (token && token.scope !== CALENDAR) return token;
+  throw new Refusal(
+    401,
+    "Not a token",
+    "This kitchen has no such token, or has taken it back. Make one in its Stores.",
+    {},
+    { "www-authenticate": 'Bearer error="invalid_token"' },
+  );
+}

@@ -1,0 +1,36 @@
+import { formulationSchema } from "@/contracts/formulation";
+import { sheetSnapshotSchema } from "@/contracts/sheet";
+import { formulate } from "@/core/formula/formulate";
+import { RANGES } from "@/core/formula/ranges";
+import { programOf } from "@/core/program/program";
+import { remembered } from "@/core/remembered";
+import { notFound } from "./problem";
+import type { batches } from "./schema";
+
+const HOUR_MS = 3_600_000;
+
+type Row = Pick<typeof batches.$inferSelect, "body" | "rateFactor" | "startedAtMs" | "plannedLiftAtMs">;
+
+const acts = remembered<ReadonlySet<string> | undefined>(60);
+
+/** Every act a batch can have: by the hours it was started with, and as a sitting's plan may stretch them. */
+const actsOf = ({ body, rateFactor, startedAtMs, plannedLiftAtMs }: Row) =>
+  acts(JSON.stringify([body, rateFactor, plannedLiftAtMs - startedAtMs]), () => {
+    const f = formulationSchema.parse(body);
+    const sheet = formulate(f, { rateFactor });
+    // One whose sums work out no more has no program, and keeps what is said of it.
+    if (!sheet.ok) return undefined;
+    const hours = [(plannedLiftAtMs - startedAtMs) / HOUR_MS, f.pullH, RANGES.pullH.max];
+    return new Set(hours.flatMap((soakH) => programOf(f, sheet.value, { soakH }).steps.map((s) => s.id)));
+  });
+
+/** @throws Refusal 404 where the batch has no such act */
+export function knownAct(row: Row, actId: string): void {
+  if (actsOf(row)?.has(actId) === false) throw notFound("act of this batch");
+}
+
+/** @throws Refusal 404 where the batch has no such line */
+export function knownLine({ sheet }: Pick<typeof batches.$inferSelect, "sheet">, lineId: string): void {
+  if (!sheetSnapshotSchema.parse(sheet).lines.some((l) => l.id === lineId))
+    throw notFound("line of this batch's weigh-out");
+}

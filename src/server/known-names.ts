@@ -1,0 +1,28 @@
+import { unknownNames } from "@/core/formula/names-used";
+import type { Formulation } from "@/core/formula/model";
+import { withOwn } from "@/core/formula/with-own";
+import { pantryOf } from "@/core/materials/pantry";
+import type { Db } from "./database";
+import { loadKitchen } from "./kitchen";
+import { Refusal } from "./problem";
+
+/**
+ * A formulation that came from outside, with this kitchen's own entries that it names.
+ * @throws Refusal 422 naming each id that neither it nor this kitchen has: it could never be worked out
+ */
+export function knownHere(db: Db, formulation: Formulation): Formulation {
+  const { own, learned } = loadKitchen(db);
+  const here = withOwn(formulation, own, learned.heat);
+  const issues = unknownNames(here, pantryOf(here.own)).map(({ path, id }) => ({
+    path: `formulation.${path}`,
+    message: `there is no “${id}”`,
+  }));
+  if (issues.length > 0)
+    throw new Refusal(
+      422,
+      "Unknown names",
+      `${issues.map(({ path, message }) => `${path}: ${message}`).join("; ")}. /api/v1/foods, /salts and /ingredients list what there is.`,
+      { issues },
+    );
+  return here;
+}
