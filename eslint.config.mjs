@@ -23,7 +23,7 @@ const config = [
       "@typescript-eslint/no-non-null-assertion": "error",
     },
   },
-  { files: ["scripts/**"], rules: { "no-console": "off" } },
+  { files: ["scripts/**", "examples/**"], rules: { "no-console": "off" } },
 ];
 
 export default config;

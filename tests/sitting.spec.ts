@@ -149,9 +149,9 @@ test("it leaves as a calendar, as CSV and on paper; on a phone it is a list by t
   await page.getByRole("button", { name: "An address to follow" }).click();
   const address = await page.getByLabel("The calendar’s address").inputValue();
   expect(await (await page.request.get(address)).text()).toContain("METHOD:PUBLISH");
-  await page.getByRole("button", { name: "Close", exact: true }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Close", exact: true }).first().click();
   const csv = await page.request.get((await href("CSV")) ?? "");
-  expect((await csv.text()).split("\n")[0]).toContain("start,end,zone");
+  expect((await csv.text()).split("\n")[0]).toContain("start_local,end_local,zone");
   const file = await (await page.request.get((await href("File")) ?? "")).body();
   const sittingUrl = page.url();
   await page.goto("/sitting");

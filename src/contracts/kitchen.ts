@@ -54,6 +54,8 @@ export const usualSchema = z.strictObject({
   quiet: quietSchema,
   /** The usual oven, °C as set; fan or not. */
   oven: z.strictObject({ setC: z.number().min(40).max(350), fan: z.boolean() }),
+  /** Tables for other programs: 1.5 and commas where left out, or 1,5 and semicolons. */
+  decimal: z.enum(["point", "comma"]).optional(),
 });
 export type Usual = z.infer<typeof usualSchema>;
 

@@ -5,7 +5,7 @@ import { clockOf } from "./clock";
 import { PROBES } from "@/core/program/exits";
 import { announce } from "./changes";
 import type { Db } from "./database";
-import { readReadings } from "./exchange/csv";
+import { readReadings } from "./exchange/csv/readings";
 import { notFound, Refusal } from "./problem";
 import { addReadings, readingsOf } from "./readings";
 import { hearScale } from "./scale";

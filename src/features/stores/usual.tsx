@@ -55,6 +55,11 @@ export function UsualKitchen({ usual, onChange }: { usual: Usual; onChange: (usu
           onChange={(value) => onChange({ ...usual, equipment: { ...usual.equipment, [key]: value } })}
         />
       ))}
+      <Toggle
+        label="Tables for other programs with 1,5 and semicolons"
+        value={usual.decimal === "comma"}
+        onChange={(on) => onChange({ ...usual, decimal: on ? "comma" : "point" })}
+      />
       <QuantityField
         label="The oven is usually set to"
         unit="°C"

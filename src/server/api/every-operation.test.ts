@@ -101,6 +101,7 @@ async function furnished(): Promise<Record<string, Record<string, string>>> {
     batches: { id: batchId, actId: "weigh_out", readingId: "1", channel: "fridge", atMs: String(startAtMs) },
     sittings: { id: sittingId, dishId: "duck", stepId: "preheat" },
     own: { kind: "salt", id: "own-lock-salt" },
+    tables: { table: "acts" },
   };
 }
 
@@ -127,6 +128,7 @@ test("every example is answered as the document says", async () => {
     startBatch: { ...(op("startBatch").example as object), startAtMs: nowMs },
     liftBatch: { atMs: nowMs },
     addSample: { channel: "probe", atMs: nowMs, value: 41.5 },
+    readTable: "start_local,end_local,zone,start_utc,length_min,dish,act,hands_on",
     takeReadingsIn: `at_utc,what,value\n${new Date(nowMs).toISOString()},fridge,3.2`,
   };
   // Taken away last, and a kitchen is not replaced by nothing.

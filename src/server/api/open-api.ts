@@ -5,7 +5,7 @@ import { OPERATIONS } from "./operations";
 
 /** A contract as JSON Schema (2020-12), as OpenAPI 3.1 takes it; what it shares with others stands in `components`. */
 function schemaOf(contract: z.ZodType, io: "input" | "output", shared: Record<string, unknown>): object {
-  const { $schema: _, $defs, ...schema } = z.toJSONSchema(contract, { io, unrepresentable: "any" });
+  const { $defs, ...schema } = plainSchema(contract, io);
   const named = (name: string) => (io === "output" ? `${name}Answer` : name);
   const pointed = <T>(value: T): T =>
     JSON.parse(
@@ -17,6 +17,12 @@ function schemaOf(contract: z.ZodType, io: "input" | "output", shared: Record<st
   for (const [name, definition] of Object.entries($defs ?? {}))
     shared[named(name)] = { title: name, ...pointed({ ...definition, id: undefined }) };
   return pointed(schema);
+}
+
+function plainSchema(contract: z.ZodType, io: "input" | "output") {
+  const schema = z.toJSONSchema(contract, { io, unrepresentable: "any" });
+  delete schema.$schema;
+  return schema;
 }
 
 /** What may be said instead of an answer; a 4xx says what to do about it. */
@@ -133,10 +139,7 @@ function parametersOf({ path, query, makes, guards }: Operation): object[] {
     schema: { type: "string" },
   }));
   const inQuery = Object.entries(query?.shape ?? {}).map(([name, contract]) => {
-    const { $schema: _, ...schema } = z.toJSONSchema(contract as z.ZodType, {
-      io: "input",
-      unrepresentable: "any",
-    });
+    const schema = plainSchema(contract as z.ZodType, "input");
     return {
       name,
       in: "query",

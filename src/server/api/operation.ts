@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import { z } from "zod";
 import type { TokenScope } from "@/contracts/door";
 import type { WholeDb } from "../database";
 
@@ -84,6 +84,11 @@ export const operation = <B extends z.ZodType = z.ZodUnknown, Q extends z.ZodObj
   status: USUAL_STATUS[typed.method],
   ...typed,
   run: (call) => typed.run(call as Call<z.infer<B>, z.infer<Q>>),
+});
+
+/** Of a table: 1.5 and commas, or 1,5 and semicolons. Another program is told, not guessed for. */
+export const decimalQuery = z.strictObject({
+  decimal: z.enum(["point", "comma"]).default("point").describe("1.5 and commas, or 1,5 and semicolons"),
 });
 
 /** A text or file as an answer. */

@@ -11,7 +11,8 @@ import { checkRow, type KitchenRow } from "../safekeeping/rows";
 import { snapshotFolder, takeSnapshot } from "../safekeeping/snapshots";
 import { TABLE_NAMES, TABLES, type TableName } from "../safekeeping/tables";
 import { boundedJson } from "./bounded-json";
-import { readingsCsv, recordCsv } from "./csv";
+import { readingsCsv } from "./csv/readings";
+import { recordCsv } from "./csv/tables";
 import { isPlainJpeg } from "./plain-jpeg";
 
 /* A whole kitchen as a zip: every table as JSON, photos as they are, and CSV of what others want to read. The passphrase

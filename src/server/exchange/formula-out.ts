@@ -5,7 +5,7 @@ import { recipeOf } from "@/core/exchange/recipe-out";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { Refusal } from "../problem";
-import { ledgerCsv, sheetCsv } from "./csv";
+import { ledgerCsv, sheetCsv } from "./csv/tables";
 
 export const KINDS_OF_FILE = ["json", "recipe", "markdown", "sheet", "ledger"] as const;
 type KindOfFile = (typeof KINDS_OF_FILE)[number];
@@ -14,7 +14,13 @@ type KindOfFile = (typeof KINDS_OF_FILE)[number];
 export function formulaAs(
   kind: KindOfFile,
   { formulation, tags }: Pick<FormulaView, "formulation" | "tags">,
-  { measures, rates }: Pick<KitchenView, "measures" | "rates">,
+  {
+    measures,
+    rates,
+    usual = {},
+  }: Pick<KitchenView, "measures" | "rates"> & {
+    usual?: Pick<KitchenView["usual"], "decimal">;
+  },
 ): { text: string; mime: string; ending: string } {
   if (kind === "json")
     return {
@@ -40,10 +46,10 @@ export function formulaAs(
     case "markdown":
       return { text: markdownOf(formulation, sheet, measures, tags), mime: "text/markdown", ending: ".md" };
     case "sheet":
-      return { text: sheetCsv(linesOf(sheet)), mime: "text/csv", ending: ".sheet.csv" };
+      return { text: sheetCsv(linesOf(sheet), usual.decimal), mime: "text/csv", ending: ".sheet.csv" };
     case "ledger":
       return {
-        text: ledgerCsv(outcomeAt(sheet, formulation.pullH, formulation.portions).ledger),
+        text: ledgerCsv(outcomeAt(sheet, formulation.pullH, formulation.portions).ledger, usual.decimal),
         mime: "text/csv",
         ending: ".ledger.csv",
       };

@@ -1,11 +1,10 @@
-import { TZDate } from "@date-fns/tz";
-import { format } from "date-fns";
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
 import type { Calendar } from "@/core/schedule/calendar";
 import type { Answer, PlannedTask } from "@/core/schedule/answer";
 import { Refusal } from "../problem";
-import { csvOf } from "./csv";
+import type { Decimal } from "./csv/table";
+import { actsTable } from "./csv/tables";
 
 /** The bell rings so long before an act. */
 const ALARM_S = 5 * 60;
@@ -57,23 +56,9 @@ export function calendarOf({ id, body }: Pick<SittingView, "id" | "body">, acts:
   return `${calendar.toString().trimEnd()}\r\n`;
 }
 
-/** The acts as CSV (RFC 4180): local times with the zone beside them, and the instants. */
-export function actsCsv(sitting: SittingView, tasks: readonly PlannedTask[]): string {
-  const local = (ms: number) => format(new TZDate(ms, sitting.timeZone), "yyyy-MM-dd HH:mm");
-  return csvOf(
-    tasks.map((task) => ({
-      start: local(task.startMs),
-      end: local(task.endMs),
-      zone: sitting.timeZone,
-      start_utc: new Date(task.startMs).toISOString(),
-      minutes: Math.round((task.endMs - task.startMs) / 60_000),
-      dish: task.dish,
-      act: task.title,
-      hands_on: task.handsOn ? "yes" : "no",
-    })),
-    ["start", "end", "zone", "start_utc", "minutes", "dish", "act", "hands_on"],
-  );
-}
+/** The acts as CSV. */
+export const actsCsv = (sitting: SittingView, tasks: readonly PlannedTask[], decimal?: Decimal): string =>
+  actsTable(tasks, sitting.timeZone, decimal);
 
 /**
  * The sitting as a file for another kitchen: what is under way here is, there, still to be started; no formula of this

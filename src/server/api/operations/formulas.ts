@@ -13,7 +13,7 @@ import { Refusal } from "../../problem";
 import { sheetAnswer } from "@/contracts/compute";
 import { sheetOf } from "../compute";
 import { EXAMPLE_DRY_BRINE } from "../examples";
-import { FileAnswer, operation } from "../operation";
+import { decimalQuery, FileAnswer, operation } from "../operation";
 import { paged, pageQuery } from "../paged";
 
 const named = z.object({ id: z.string(), name: z.string(), version: z.number() });
@@ -105,11 +105,13 @@ export const FORMULA_OPERATIONS = [
     path: "/formulas/{id}/file",
     summary: "A formula as a file: its own, Recipe data, Markdown, the weigh-out or the ledger as CSV",
     tag: "formulas",
-    query: z.strictObject({ as: z.enum(KINDS_OF_FILE).default("json") }),
+    query: decimalQuery.extend({ as: z.enum(KINDS_OF_FILE).default("json") }),
     gives: ["application/json", "application/ld+json", "text/markdown", "text/csv"],
     run: ({ db, path, query }) => {
       const formula = loadFormula(db, path.id);
-      const file = formulaAs(query.as, formula, loadKitchen(db));
+      const kitchen = loadKitchen(db);
+      const usual = { ...kitchen.usual, decimal: query.decimal };
+      const file = formulaAs(query.as, formula, { ...kitchen, usual });
       return new FileAnswer(file.text, file.mime, `${formula.name}${file.ending}`);
     },
   }),

@@ -9,7 +9,7 @@ import {
 import { recordQuery } from "@/contracts/record";
 import { kitchenRequest } from "@/contracts/requests";
 import { ARCHIVE_MOST_BYTES, takeArchiveIn, writeArchive } from "../../exchange/archive";
-import { recordCsv } from "../../exchange/csv";
+import { ACTS, LEDGER, RECORD, recordCsv, SHEET } from "../../exchange/csv/tables";
 import { databaseFile } from "../../database";
 import { changeKitchen, loadKitchen } from "../../kitchen";
 import { dropOwn, keepOwn } from "../../own-entries";
@@ -17,7 +17,7 @@ import { notFound, Refusal } from "../../problem";
 import { listRecord, wholeRecord } from "../../record";
 import { usesOf } from "../../where-used";
 import { EXAMPLE_OWN_SALT } from "../examples";
-import { FileAnswer, operation } from "../operation";
+import { decimalQuery, FileAnswer, operation } from "../operation";
 
 const kitchenAnswer = z.object({
   name: z.string(),
@@ -44,7 +44,16 @@ const recordAnswer = z.object({
   ),
   total: z.number(),
 });
+const TABLES = { sheet: SHEET, ledger: LEDGER, record: RECORD, acts: ACTS };
+const tableRow = z.record(
+  z.string(),
+  z.union([z.string(), z.number(), z.boolean(), z.array(z.string()), z.null()]),
+);
+const CSV_MOST_BYTES = 8 * 1024 * 1024;
+
 const KINDS = ownEntryRequest.options.map((option) => option.shape.kind.value);
+
+const isTable = (name: string): name is keyof typeof TABLES => Object.hasOwn(TABLES, name);
 
 export const KITCHEN_OPERATIONS = [
   operation({
@@ -132,9 +141,29 @@ export const KITCHEN_OPERATIONS = [
     path: "/record.csv",
     summary: "The whole record as CSV",
     tag: "kitchen",
+    query: decimalQuery,
     gives: ["text/csv"],
-    run: ({ db }) =>
-      new FileAnswer(recordCsv(wholeRecord(db), loadKitchen(db).timeZone), "text/csv", "record.csv"),
+    run: ({ db, query }) =>
+      new FileAnswer(
+        recordCsv(wholeRecord(db), loadKitchen(db).timeZone, query.decimal),
+        "text/csv",
+        "record.csv",
+      ),
+  }),
+  operation({
+    id: "readTable",
+    method: "post",
+    path: "/tables/{table}",
+    summary: "A weigh-out, ledger, record or plan as this kitchen wrote it as CSV, read back into rows",
+    tag: "kitchen",
+    scope: "read",
+    takes: { media: "text/csv", mostBytes: CSV_MOST_BYTES },
+    status: 200,
+    response: z.array(tableRow),
+    run: ({ path, bytes }): z.infer<typeof tableRow>[] => {
+      if (!isTable(path.table)) throw notFound("table");
+      return TABLES[path.table].read(bytes.toString("utf8"));
+    },
   }),
   operation({
     id: "writeArchive",

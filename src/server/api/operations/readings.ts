@@ -2,12 +2,12 @@ import { z } from "zod";
 import { readingRequest } from "@/contracts/requests";
 import { CHANNELS, sampleRequest, sampleSchema } from "@/contracts/work";
 import { loadBatch } from "../../batches";
-import { readingsCsv } from "../../exchange/csv";
+import { readingsCsv } from "../../exchange/csv/readings";
 import { addReading, removeReading } from "../../readings";
 import { allSamples, keepReadings, removeSample, takeSample } from "../../samples";
 import { notFound } from "../../problem";
 import { EXAMPLE_INSTANT_MS } from "../examples";
-import { FileAnswer, operation } from "../operation";
+import { decimalQuery, FileAnswer, operation } from "../operation";
 
 const readingsAnswer = z.object({
   readings: z.array(z.object({ id: z.number(), atMs: z.number(), reading: readingRequest.shape.reading })),
@@ -88,11 +88,12 @@ export const READING_OPERATIONS = [
     path: "/batches/{id}/readings.csv",
     summary: "Everything read of a batch as CSV",
     tag: "readings",
+    query: decimalQuery,
     gives: ["text/csv"],
-    run: ({ db, path }) => {
+    run: ({ db, path, query }) => {
       const batch = loadBatch(db, path.id);
       return new FileAnswer(
-        readingsCsv(batch, allSamples(db, batch.id)),
+        readingsCsv(batch, allSamples(db, batch.id), query.decimal),
         "text/csv",
         `${batch.name}.readings.csv`,
       );

@@ -27,7 +27,7 @@ import {
 } from "../../sittings";
 import { planTold } from "../compute";
 import { EXAMPLE_INSTANT_MS, EXAMPLE_SITTING } from "../examples";
-import { FileAnswer, operation } from "../operation";
+import { decimalQuery, FileAnswer, operation } from "../operation";
 import { paged, pageQuery } from "../paged";
 import { shoppingAnswer, shoppingOf } from "./shopping";
 
@@ -170,11 +170,12 @@ export const SITTING_OPERATIONS = [
     path: "/sittings/{id}/acts.csv",
     summary: "The acts as CSV; 422 where the sitting has no plan",
     tag: "sittings",
+    query: decimalQuery,
     gives: ["text/csv"],
-    run: ({ db, path, nowMs }) => {
+    run: ({ db, path, nowMs, query }) => {
       const sitting = loadSitting(db, path.id, nowMs);
       return new FileAnswer(
-        actsCsv(sitting, plannedNow(sitting).tasks),
+        actsCsv(sitting, plannedNow(sitting).tasks, query.decimal),
         "text/csv",
         `${sitting.body.name}.acts.csv`,
       );

@@ -1,6 +1,7 @@
 import { loadBatch } from "@/server/batches";
 import { database } from "@/server/database";
-import { readingsCsv } from "@/server/exchange/csv";
+import { readingsCsv } from "@/server/exchange/csv/readings";
+import { loadKitchen } from "@/server/kitchen";
 import { answer, checkOrigin, download, readText } from "@/server/http";
 import { allSamples, keepReadings } from "@/server/samples";
 
@@ -13,7 +14,7 @@ export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const batch = loadBatch(database(), (await params).id);
     return download(
-      readingsCsv(batch, allSamples(database(), batch.id)),
+      readingsCsv(batch, allSamples(database(), batch.id), loadKitchen(database()).usual.decimal),
       "text/csv",
       `${batch.name}.readings.csv`,
     );

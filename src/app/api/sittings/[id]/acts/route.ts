@@ -1,6 +1,7 @@
 import { database } from "@/server/database";
 import { actsCsv, plannedNow } from "@/server/exchange/plan-out";
 import { answer, download } from "@/server/http";
+import { loadKitchen } from "@/server/kitchen";
 import { loadSitting } from "@/server/sittings";
 
 type Context = { params: Promise<{ id: string }> };
@@ -8,6 +9,6 @@ type Context = { params: Promise<{ id: string }> };
 export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const sitting = loadSitting(database(), (await params).id, Date.now());
-    const text = actsCsv(sitting, plannedNow(sitting).tasks);
+    const text = actsCsv(sitting, plannedNow(sitting).tasks, loadKitchen(database()).usual.decimal);
     return download(text, "text/csv", `${sitting.body.name}.csv`);
   });

@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { chops } from "@/core/formula/formulation.fixture";
-import { loadBatch, startBatch } from "../batches";
-import { openDatabase } from "../database";
-import { addReading } from "../readings";
-import { allSamples, keepReadings, keepSample } from "../samples";
-import { cellText, csvOf, plainCell, readReadings, readingsCsv, rowsOf } from "./csv";
+import { loadBatch, startBatch } from "../../batches";
+import { openDatabase } from "../../database";
+import { addReading } from "../../readings";
+import { allSamples, keepReadings, keepSample } from "../../samples";
+import { readReadings, readingsCsv } from "./readings";
+import { cellText, csvOf, plainCell, rowsOf } from "./table";
 
 const NOW = Date.UTC(2026, 10, 27, 20);
 const HOUR = 3_600_000;

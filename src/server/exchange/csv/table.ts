@@ -1,0 +1,158 @@
+import Papa from "papaparse";
+import { Refusal } from "../../problem";
+
+/* Tables as CSV (RFC 4180), full figures, one unit a column and named in its head. A cell that a table program would take
+   for a formula gets an apostrophe before it, and loses it again on the way in. */
+
+/** How figures and cells are told apart: 1.5 and commas, or 1,5 and semicolons as half of the world's table programs want. */
+export type Decimal = "point" | "comma";
+
+const STARTS_FORMULA = /^'*[=+\-@\t\r]/;
+
+/** A cell that is text in every program. */
+export const plainCell = (text: string): string => (STARTS_FORMULA.test(text) ? `'${text}` : text);
+
+/** The text a cell stood for: the inverse of `plainCell`. */
+export const cellText = (cell: string): string => (/^'+[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell);
+
+type Cell = string | number | null | undefined;
+export type Row = Record<string, Cell>;
+
+/** Rows as CSV; a negative figure stays a figure. */
+export function csvOf(rows: readonly Row[], fields: readonly string[], decimal: Decimal = "point"): string {
+  const figure = (value: number) => (decimal === "comma" ? String(value).replace(".", ",") : value);
+  return Papa.unparse(
+    {
+      fields: [...fields],
+      data: rows.map((row) =>
+        fields.map((field) => {
+          const cell = row[field];
+          if (typeof cell === "string") return plainCell(cell);
+          return typeof cell === "number" ? figure(cell) : "";
+        }),
+      ),
+    },
+    { delimiter: decimal === "comma" ? ";" : ",", newline: "\r\n" },
+  );
+}
+
+const ROWS_MOST = 200_000;
+
+/** Reads CSV of either kind, with heads, into rows of text; figures come with a point. @throws Refusal 400, 413 */
+export function rowsOf(csv: string): Record<string, string>[] {
+  const text = csv.replace(/^\uFEFF/, "");
+  const head = text.split(/\r?\n/, 1)[0];
+  // Told by its heads alone: no head has either sign in it.
+  const isComma = head.includes(";") && !head.includes(",");
+  const { data, errors } = Papa.parse<string[]>(text, {
+    skipEmptyLines: "greedy",
+    preview: ROWS_MOST + 2,
+    delimiter: isComma ? ";" : head.includes("\t") ? "\t" : ",",
+  });
+  if (data.length > ROWS_MOST + 1)
+    throw new Refusal(413, "Too many rows", `At most ${ROWS_MOST} rows, please.`);
+  const fault = errors.find((e) => e.type === "Quotes");
+  if (fault)
+    throw new Refusal(400, "Not CSV", `Row ${(fault.row ?? 0) + 1} does not read as CSV: ${fault.message}.`);
+  const heads = (data[0] ?? []).map((name) => name.trim());
+  const twice = heads.find((name, i) => heads.indexOf(name) !== i);
+  if (twice !== undefined)
+    throw new Refusal(400, "Not CSV", `The head “${twice.slice(0, 40)}” stands there twice.`);
+  const read = (cell: string) =>
+    isComma && /^-?\d+,\d+(?:e[+-]?\d+)?$/i.test(cell) ? cell.replace(",", ".") : cellText(cell);
+  return data
+    .slice(1)
+    .map((row) => Object.fromEntries(row.flatMap((cell, i) => (heads[i] ? [[heads[i], read(cell)]] : []))));
+}
+
+/** What stands in a column. A choice of words is text to CSV, and one of these when it is read. */
+export type Column = "text" | "figure" | "figureOrNone" | "yesNo" | "words" | "instant";
+
+interface Stands {
+  text: string;
+  figure: number;
+  figureOrNone: number | null;
+  yesNo: boolean;
+  words: string[];
+  instant: number;
+}
+type Columns = Readonly<Record<string, Column>>;
+export type RowOf<C extends Columns> = { -readonly [K in keyof C]: Stands[C[K]] };
+
+const FIGURE = /^-?\d+(?:\.\d+)?(?:e[+-]?\d+)?$/i;
+
+/** A table by its heads and what stands under them: written and read by the same description. */
+export const tableOf = <C extends Columns>(columns: C) => {
+  const heads = Object.keys(columns);
+  return {
+    heads,
+    write: (rows: readonly RowOf<C>[], decimal?: Decimal): string =>
+      csvOf(
+        rows.map((row) =>
+          Object.fromEntries(heads.map((head) => [head, cellOf(columns[head], row[head as keyof C])])),
+        ),
+        heads,
+        decimal,
+      ),
+    /** @throws Refusal 400 with the row and head that do not read */
+    read: (csv: string): RowOf<C>[] =>
+      rowsOf(csv).map(
+        (row, i) =>
+          Object.fromEntries(
+            heads.map((head) => {
+              const cell = row[head];
+              const value = cell === undefined ? undefined : valueOf(columns[head], cell.trim(), cell);
+              if (value === undefined)
+                throw new Refusal(
+                  400,
+                  "Not this table",
+                  `Row ${i + 2}: ${head} ${WANTS[columns[head]]}. It wants the heads ${heads.join(", ")}.`,
+                );
+              return [head, value];
+            }),
+          ) as RowOf<C>,
+      ),
+  };
+};
+
+const WANTS: Record<Column, string> = {
+  text: "is missing",
+  figure: "is a plain figure",
+  figureOrNone: "is a plain figure, or empty",
+  yesNo: "is yes or no",
+  words: "is words with blanks between them",
+  instant: "is a time such as 2026-11-25T18:00:00Z",
+};
+
+function cellOf(column: Column, value: unknown): Cell {
+  switch (column) {
+    case "yesNo":
+      return value === true ? "yes" : "no";
+    case "words":
+      return (value as string[]).join(" ");
+    case "instant":
+      return new Date(value as number).toISOString();
+    default:
+      return value as Cell;
+  }
+}
+
+/** @returns undefined where it does not read */
+function valueOf(column: Column, cell: string, asIs: string): unknown {
+  switch (column) {
+    case "text":
+      return asIs;
+    case "figure":
+      return FIGURE.test(cell) ? Number(cell) : undefined;
+    case "figureOrNone":
+      return cell === "" ? null : FIGURE.test(cell) ? Number(cell) : undefined;
+    case "yesNo":
+      return cell === "yes" ? true : cell === "no" ? false : undefined;
+    case "words":
+      return cell === "" ? [] : cell.split(" ");
+    case "instant": {
+      const at = /^\d{4}-\d\d-\d\dT\d\d:\d\d/.test(cell) ? Date.parse(cell) : NaN;
+      return Number.isNaN(at) ? undefined : at;
+    }
+  }
+}

@@ -1,0 +1,130 @@
+import { TZDate } from "@date-fns/tz";
+import { format } from "date-fns";
+import type { RecordRow } from "@/contracts/record";
+import type { SheetSnapshot } from "@/contracts/sheet";
+import type { DishLedger } from "@/core/formula/dish-ledger";
+import type { PlannedTask } from "@/core/schedule/answer";
+import { tableOf, type Decimal } from "./table";
+
+/** A time as a clock of that zone shows it. */
+export const localTime = (ms: number, zone: string, seconds = true): string =>
+  format(new TZDate(ms, zone), seconds ? "yyyy-MM-dd HH:mm:ss" : "yyyy-MM-dd HH:mm");
+
+/** The weigh-out. */
+export const SHEET = tableOf({
+  part: "text",
+  line: "text",
+  id: "text",
+  role: "text",
+  mass_g: "figure",
+  grows_with: "text",
+  optional: "yesNo",
+  salt_g: "figure",
+  allergens: "words",
+} as const);
+
+export const sheetCsv = (lines: SheetSnapshot["lines"], decimal?: Decimal): string =>
+  SHEET.write(
+    lines.map((line) => ({
+      part: line.part,
+      line: line.name,
+      id: line.id,
+      role: line.role,
+      mass_g: line.massG,
+      grows_with: line.scalesWith,
+      optional: line.optional,
+      salt_g: line.naclG,
+      allergens: line.allergens.map((a) => a.replaceAll(" ", "_")),
+    })),
+    decimal,
+  );
+
+/** Every gram of salt: where it comes from, and where it ends. */
+export const LEDGER = tableOf({
+  side: "text",
+  name: "text",
+  part: "text",
+  salt_g: "figure",
+  eaten: "text",
+} as const);
+
+export const ledgerCsv = (ledger: DishLedger, decimal?: Decimal): string =>
+  LEDGER.write(
+    [
+      ...ledger.sources.map((s) => ({
+        side: "from",
+        name: s.name,
+        part: s.part,
+        salt_g: s.naclG,
+        eaten: "",
+      })),
+      ...ledger.ends.map((e) => ({
+        side: "to",
+        name: e.id,
+        part: "",
+        salt_g: e.naclG,
+        eaten: e.eaten ? "yes" : "no",
+      })),
+    ],
+    decimal,
+  );
+
+/** The record, a batch a row. */
+export const RECORD = tableOf({
+  id: "text",
+  name: "text",
+  food: "text",
+  preparation: "text",
+  went_in_utc: "instant",
+  went_in_local: "text",
+  lifted_utc: "instant",
+  lifted_local: "text",
+  zone: "text",
+  salt_wanted_fraction: "figure",
+  salt_judged_steps: "figureOrNone",
+} as const);
+
+export const recordCsv = (rows: readonly RecordRow[], zone: string, decimal?: Decimal): string =>
+  RECORD.write(
+    rows.map((r) => ({
+      id: r.id,
+      name: r.name,
+      food: r.foodId,
+      preparation: r.kind,
+      went_in_utc: r.startedAtMs,
+      went_in_local: localTime(r.startedAtMs, zone),
+      lifted_utc: r.liftedAtMs,
+      lifted_local: localTime(r.liftedAtMs, zone),
+      zone,
+      salt_wanted_fraction: r.targetFraction,
+      salt_judged_steps: r.saltScore,
+    })),
+    decimal,
+  );
+
+/** The acts of a sitting: local times with the zone beside them, and the instants. */
+export const ACTS = tableOf({
+  start_local: "text",
+  end_local: "text",
+  zone: "text",
+  start_utc: "instant",
+  length_min: "figure",
+  dish: "text",
+  act: "text",
+  hands_on: "yesNo",
+} as const);
+
+export const actsTable = (tasks: readonly PlannedTask[], zone: string, decimal?: Decimal): string =>
+  ACTS.write(
+    tasks.map((task) => ({
+      start_local: localTime(task.startMs, zone, false),
+      end_local: localTime(task.endMs, zone, false),
+      zone,
+      start_utc: task.startMs,
+      length_min: Math.round((task.endMs - task.startMs) / 60_000),
+      dish: task.dish,
+      act: task.title,
+      hands_on: task.handsOn,
+    })),
+    decimal,
+  );
