@@ -6,6 +6,7 @@ import { useState } from "react";
 import { formulaFile } from "@/core/exchange/formula-file";
 import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
 import type { Formulation } from "@/core/formula/model";
+import { OnlyHere } from "./only-here";
 import { QrCode } from "./qr-code";
 import { useOrigin } from "./use-origin";
 
@@ -24,6 +25,7 @@ export function ShareFormula({ formulation, tags }: { formulation: Formulation; 
       <p className="pb-2 text-quiet">
         The formula is in the link itself; nothing is kept anywhere on the way.
       </p>
+      <OnlyHere what="The link" />
       <button type="button" className="btn min-h-11 font-normal" onClick={() => void copy()}>
         {copied ? <Check size={18} aria-hidden /> : <Link2 size={18} aria-hidden />}
         {copied ? "Copied" : "Copy the link"}

@@ -27,6 +27,7 @@ const LABEL: Record<string, string> = {
   ovenC: "oven",
   ovenOffC: "this oven over its dial",
   climb: "climb seen here over the sums’",
+  heatUp: "this oven’s time to heat up over the usual",
   brineStartC: "brine when it goes in",
   temperatureC: "kept at",
   secondSaltFraction: "salted once more",

@@ -3,6 +3,8 @@ import { inflateRawSync } from "node:zlib";
 import { chops, worked } from "../formula/formulation.fixture";
 import { PREPARATION_CHOICES } from "../formula/defaults";
 import { withPreparation } from "../formula/offered";
+import { outcomeAt } from "../formula/outcome";
+import { programOf } from "../program/program";
 import { describeFormulation } from "./describe";
 import { carriedFormula, formulaBlock, formulaDataUrl, formulaFile } from "./formula-file";
 import { markdownOf } from "./markdown-out";
@@ -72,27 +74,50 @@ describe("a recipe for others", () => {
     const recipe = recipeOf(f, sheet, ["Saturday", "oven"]);
     expect(recipe.recipeIngredient).toEqual(ingredientsOf(f, sheet));
     expect(recipe.recipeIngredient).toHaveLength(1 + sheet.lines.length + sheet.companions.length);
-    recipe.recipeInstructions.forEach((step, i) => {
+    const steps = recipe.recipeInstructions.flatMap((section) => section.itemListElement);
+    steps.forEach((step, i) => {
       expect(step.position).toBe(i + 1);
-      expect(step.text.startsWith(step.name)).toBe(true);
+      const [direction, tip] = step.itemListElement;
+      expect(direction).toMatchObject({ "@type": "HowToDirection", text: step.text });
+      if (tip) expect(tip["@type"]).toBe("HowToTip");
     });
+    // The soak stands in it, with its hours: the longest thing there is.
+    if (f.preparation.kind !== "saltCrust")
+      expect(JSON.stringify(steps)).toContain(`"performTime":"${isoDuration(f.pullH * 60)}"`);
+    expect(recipe.image).toMatch(/^data:image\/svg\+xml,%3Csvg/);
+    const { ledger } = outcomeAt(sheet, f.pullH, f.portions);
+    expect(recipe.nutrition.sodiumContent).toBe(`${Math.round(ledger.sodiumMgPerPortion)} mg`);
     expect(recipe.keywords).toBe("Saturday, oven");
     for (const time of [recipe.prepTime, recipe.cookTime, recipe.totalTime])
       expect(time).toMatch(/^P(?:\d+D)?(?:T(?:\d+H)?(?:\d+M)?)?$/);
   });
 
-  test.each(kinds)("$choice: Markdown has a row for each line, and no name breaks its table", ({ f }) => {
-    const named = { ...f, name: "A | name # of `mine` [x](y)" };
-    const sheet = worked(named);
-    const text = markdownOf(named, sheet, "us");
-    const rows = text
-      .split("\n")
-      .filter((line) => line.startsWith("| "))
-      .slice(2);
-    expect(rows).toHaveLength(sheet.lines.length + sheet.companions.length);
-    // Three cells to a row: a bar within a name is written as a character.
-    for (const row of rows) expect(row.replaceAll("\\|", "").split("|")).toHaveLength(5);
-    expect(text.split("\n")[0]).toBe("# A \\| name \\# of \\`mine\\` \\[x\\](y)");
+  test.each(kinds)(
+    "$choice: Markdown has a line for each that is weighed, and no name breaks it",
+    ({ f }) => {
+      const named = { ...f, name: "A | name # of `mine` [x](y)" };
+      const sheet = worked(named);
+      const text = markdownOf(named, sheet, "us");
+      const weighed = text.split("## Weigh out")[1].split("## Method")[0];
+      expect(weighed.match(/^- /gm)).toHaveLength(1 + sheet.lines.length + sheet.companions.length);
+      expect(text.split("\n")[0]).toBe("# A \\| name \\# of \\`mine\\` \\[x\\](y)");
+    },
+  );
+
+  test("it ends at the table: what is chilled afterwards keeps nobody waiting", () => {
+    const f = withPreparation(chops(), "dry");
+    const { steps, tableMin } = programOf(f, worked(f));
+    expect(Math.max(...steps.map((s) => s.atMin))).toBeGreaterThan(tableMin);
+    const first = Math.min(...steps.map((s) => s.atMin));
+    expect(recipeOf(f, worked(f)).totalTime).toBe(isoDuration(tableMin - first));
+  });
+
+  test("amounts stand in grams with this kitchen's spoons beside them", () => {
+    const f = withPreparation(chops(), "dry");
+    const [, metric] = ingredientsOf(f, worked(f), "metric");
+    const [, us] = ingredientsOf(f, worked(f), "us");
+    expect(metric).toMatch(/^\d+(?:\.\d)? g .* \(.*(?:tbsp|tsp).*\)$/);
+    expect(us.split(" (")[0]).toBe(metric.split(" (")[0]);
   });
 
   test.each([

@@ -1,11 +1,22 @@
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation, LinePlace } from "../formula/model";
 import { cookOf, cookMinutes, stagesOf } from "../formula/cook";
+import { choiceOf } from "../formula/defaults";
+import { outcomeAt } from "../formula/outcome";
 import { roundForScale } from "../quantity/rounding";
-import { actsIn, programOf } from "../program/program";
+import { spoonMeasure, type MeasureSystem } from "../quantity/spoons";
+import { programOf } from "../program/program";
 import { FORMULA_MEDIA_TYPE, formulaDataUrl, formulaFile } from "./formula-file";
 import { PART_NAME, PREPARATION_NAME } from "./names";
-import { choiceOf } from "../formula/defaults";
+import { sectionDataUrl } from "./section-image";
+import { tellingOf, type Told } from "./telling";
+
+interface Direction {
+  "@type": "HowToDirection";
+  text: string;
+  performTime: string;
+  supply?: { "@type": "HowToSupply"; name: string }[];
+}
 
 /** schema.org HowToStep. */
 interface Step {
@@ -13,6 +24,13 @@ interface Step {
   position: number;
   name: string;
   text: string;
+  itemListElement: (Direction | { "@type": "HowToTip"; text: string })[];
+}
+
+interface Section {
+  "@type": "HowToSection";
+  name: string;
+  itemListElement: Step[];
 }
 
 /** schema.org Recipe (schema.org 28.0, *from memory*), with the formula itself as an encoding of it. */
@@ -21,14 +39,16 @@ export interface RecipeData {
   "@type": "Recipe";
   name: string;
   description?: string;
+  image: string;
   recipeCategory: string;
   keywords?: string;
   recipeYield: string;
   recipeIngredient: string[];
-  recipeInstructions: Step[];
+  recipeInstructions: Section[];
   prepTime: string;
   cookTime: string;
   totalTime: string;
+  nutrition: { "@type": "NutritionInformation"; servingSize: string; sodiumContent: string };
   encoding: { "@type": "MediaObject"; encodingFormat: string; contentUrl: string };
 }
 
@@ -42,30 +62,37 @@ export function isoDuration(minutes: number): string {
 }
 
 /** A worked formula as Recipe data: other programs read the recipe, an Iron Crock reads the formula. */
-export function recipeOf(f: Formulation, sheet: Formulated, tags: readonly string[] = []): RecipeData {
-  const acts = actsIn(programOf(f, sheet));
-  const handsMin = acts.reduce((sum, a) => sum + a.handsMin, 0);
+export function recipeOf(
+  f: Formulation,
+  sheet: Formulated,
+  tags: readonly string[] = [],
+  measures: MeasureSystem = "metric",
+): RecipeData {
+  const told = tellingOf(f, sheet);
+  const { steps, tableMin } = programOf(f, sheet);
+  const toTheTable = steps.filter((s) => s.atMin < tableMin);
   const cookMin = cookMinutes(stagesOf(f, cookOf(f, sheet.food)));
-  const lastMin = Math.max(...acts.map((a) => a.atMin + a.handsMin));
-  const firstMin = Math.min(...acts.map((a) => a.atMin));
+  const { ledger } = outcomeAt(sheet, f.pullH, f.portions);
   return {
     "@context": "https://schema.org",
     "@type": "Recipe",
     name: f.name,
     ...(f.notes && { description: f.notes }),
+    image: sectionDataUrl(sheet, f.pullH),
     recipeCategory: PREPARATION_NAME[choiceOf(f.preparation)],
     ...(tags.length > 0 && { keywords: tags.join(", ") }),
     recipeYield: `${f.portions} portions`,
-    recipeIngredient: ingredientsOf(f, sheet),
-    recipeInstructions: acts.map((act, i) => ({
-      "@type": "HowToStep",
-      position: i + 1,
-      name: act.title,
-      text: [act.title, act.why, act.look].filter(Boolean).map(sentence).join(" "),
-    })),
-    prepTime: isoDuration(handsMin),
+    recipeIngredient: ingredientsOf(f, sheet, measures),
+    recipeInstructions: sectionsOf(told),
+    prepTime: isoDuration(toTheTable.reduce((sum, s) => sum + s.handsMin, 0)),
     cookTime: isoDuration(cookMin),
-    totalTime: isoDuration(lastMin - firstMin),
+    // To the table: what is chilled afterwards keeps nobody waiting.
+    totalTime: isoDuration(tableMin - Math.min(...steps.map((s) => s.atMin))),
+    nutrition: {
+      "@type": "NutritionInformation",
+      servingSize: `1 of ${f.portions} portions, ${(ledger.eatenG / f.portions).toFixed(1)} g salt`,
+      sodiumContent: `${Math.round(ledger.sodiumMgPerPortion)} mg`,
+    },
     encoding: {
       "@type": "MediaObject",
       encodingFormat: FORMULA_MEDIA_TYPE,
@@ -74,20 +101,64 @@ export function recipeOf(f: Formulation, sheet: Formulated, tags: readonly strin
   };
 }
 
-const sentence = (text: string | undefined): string =>
-  text ? (/[.!?]$/.test(text) ? text : `${text}.`) : "";
+/** Steps under their sections, numbered through. */
+function sectionsOf(told: readonly Told[]): Section[] {
+  const sections: Section[] = [];
+  told.forEach((one, i) => {
+    let last = sections.at(-1);
+    if (last?.name !== one.section) {
+      last = { "@type": "HowToSection", name: one.section, itemListElement: [] };
+      sections.push(last);
+    }
+    last.itemListElement.push(stepOf(one, i + 1));
+  });
+  return sections;
+}
 
-/** The food, then everything that is weighed. */
-export function ingredientsOf(f: Formulation, sheet: Formulated): string[] {
+const stepOf = ({ title, text, tip, lastsMin, weighed }: Told, position: number): Step => ({
+  "@type": "HowToStep",
+  position,
+  name: title,
+  text,
+  itemListElement: [
+    {
+      "@type": "HowToDirection",
+      text,
+      performTime: isoDuration(lastsMin),
+      ...(weighed.length > 0 && {
+        supply: weighed.map((name) => ({ "@type": "HowToSupply" as const, name })),
+      }),
+    },
+    ...(tip ? [{ "@type": "HowToTip" as const, text: tip }] : []),
+  ],
+});
+
+/** The food, then everything that is weighed, in grams with the kitchen's measures beside them. */
+export function ingredientsOf(
+  f: Formulation,
+  sheet: Formulated,
+  measures: MeasureSystem = "metric",
+): string[] {
   const pieces = f.pieces.count > 1 ? `, ${f.pieces.count} pieces` : "";
   return [
-    `${scaleG(sheet.foodG)} g ${sheet.food.name}${pieces}`,
+    `${scaleG(sheet.foodG)} g ${sheet.food.name}${pieces}, ${scaleMm(f.pieces.thicknessMm)} mm thick`,
     ...[...sheet.lines, ...sheet.companions].map((line) => {
-      const where = line.part === "main" ? "" : ` (${PART_NAME[line.part]})`;
-      return `${scaleG(line.massG)} g ${line.name}${where}${line.optional ? ", optional" : ""}`;
+      const where =
+        line.part === "main" ? (line.where ? PLACE[line.where] : "") : `, for the ${PART_NAME[line.part]}`;
+      const spoon = line.densityGPerMl && spoonMeasure(line.massG, line.densityGPerMl, measures)?.text;
+      return `${scaleG(line.massG)} g ${line.name}${where}${spoon ? ` (${spoon})` : ""}${line.optional ? ", optional" : ""}`;
     }),
   ];
 }
 
+const PLACE: Record<LinePlace, string> = {
+  underSkin: ", under the skin",
+  cavity: ", in the cavity",
+  overUnder: ", over and under it",
+  inSalt: ", in the salt",
+  tray: ", on the tray",
+};
+
 /** As the scale shows it, without separators. */
 const scaleG = (massG: number): string => String(Number(roundForScale(massG).toFixed(1)));
+const scaleMm = (mm: number): string => String(Number(mm.toFixed(1)));

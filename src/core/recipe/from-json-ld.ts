@@ -46,6 +46,7 @@ export function recipeFromJsonLd(recipe: Thing): LooseRecipe {
     method: stepsOf(recipe.recipeInstructions, 0)
       .flatMap((step) => step.split(/(?:^|\s)(?:\d{1,2}\.|Step \d+:?)\s+(?=[A-Z])/))
       .flatMap(sentencesOf),
+    category: textsOf(recipe.recipeCategory)[0] ?? "",
     serves: servesOf(recipe.recipeYield),
     stated,
   });
@@ -56,6 +57,8 @@ function stepsOf(value: unknown, depth: number): string[] {
   if (typeof value === "string") return [textOf(value)];
   if (Array.isArray(value)) return value.slice(0, 300).flatMap((item) => stepsOf(item, depth + 1));
   if (!isThing(value)) return [];
+  // What is worth knowing is nothing to do: it stays beside the step.
+  if (typesOf(value).some((type) => /(?:^|\/|:)HowToTip$/.test(type))) return [];
   if (value.itemListElement !== undefined) return stepsOf(value.itemListElement, depth + 1);
   return textsOf(value.text ?? value.name).slice(0, 1);
 }

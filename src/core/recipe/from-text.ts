@@ -34,6 +34,7 @@ export function recipeFromText(text: string, dialect: Dialect = dialectOf(text, 
   const recipe: LooseRecipe = { name: "", ingredients: [], method: [], serves: null, stated: [] };
   let part: Part = "unsaid";
   const told: Told[] = [];
+  let inNotes = false;
   for (const raw of text.slice(0, RECIPE_LIMITS.characters).split(/\r?\n/)) {
     const line = plain(raw);
     if (line === "" || isRule(line)) continue;
@@ -48,9 +49,15 @@ export function recipeFromText(text: string, dialect: Dialect = dialectOf(text, 
       if (/\d/.test(line)) recipe.ingredients.push(raw.trim());
       continue;
     }
+    // A block of words set apart under "Notes" is about the recipe, not of it.
+    if (inNotes && /^>/.test(raw.trim())) {
+      recipe.description = [recipe.description, line].filter(Boolean).join(" ");
+      continue;
+    }
     recipe.serves ??= servesIn(line);
     const heading: Part | undefined =
       recipe.name === "" && part === "unsaid" && isTitle(line) ? undefined : headingOf(line, raw);
+    if (/^#{1,6}\s/.test(raw.trim())) inNotes = /^notes?$/i.test(line);
     if (heading) {
       if (
         recipe.name === "" &&

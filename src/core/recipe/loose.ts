@@ -3,6 +3,8 @@ export interface LooseRecipe {
   name: string;
   /** What it says of itself before the list. */
   description?: string;
+  /** The kind it says it is: "dry brine". */
+  category?: string;
   ingredients: string[];
   /** Sentences of the method, in order. */
   method: string[];

@@ -119,11 +119,26 @@ export function candidatesFor(wanted: string, things: readonly Named[], most = 6
   const tail = behind.filter((word) => vocabulary.has(word));
   const said = before.length > 0 ? { head: new Set(before), tail: new Set(tail) } : alone(tail);
   if (said.head.size === 0) return [];
+  const written = plain(wanted);
   return things
-    .map((thing) => ({ ...thing, score: scoreOf(said, thing) }))
+    .map((thing) => ({ ...thing, score: isNamed(written, thing) ? AS_NAMED : scoreOf(said, thing) }))
     .filter((c) => c.score >= LEAST)
     .sort((a, b) => b.score - a.score)
     .slice(0, most);
+}
+
+/** What the table calls it is it, whatever else has its words: "grey mullet, whole round" is no beef. */
+export const AS_NAMED = 1.1;
+const plain = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/\s*\([^)]*\)/g, "")
+    .replace(/\s+/g, " ")
+    .trim();
+/** Of one word it says too little: "butter" stands for several. */
+function isNamed(written: string, { name }: Named): boolean {
+  const own = plain(name);
+  return own.includes(" ") && written.startsWith(own) && /^(?:$|,)/.test(written.slice(own.length));
 }
 
 const alone = (words: string[]): SaidWords => ({ head: new Set(words), tail: new Set() });

@@ -7,7 +7,7 @@ import { contradictionsIn } from "./contradictions";
 import { recipeFromAny } from "./from-any";
 import { gramsOf, type Measured } from "./grams";
 import { RECIPE_LIMITS, type LooseRecipe } from "./loose";
-import { candidatesFor, type Candidate, type Named } from "./match";
+import { AS_NAMED, candidatesFor, type Candidate, type Named } from "./match";
 import { amountsIn, dialectOf, FIGURE, valueOf, type Dialect } from "./amounts";
 import { foodSaid } from "./foods-said";
 import { partOfHeading, partOfLine, type LinePartSaid } from "./parts";
@@ -15,6 +15,7 @@ import { readLine, type LooseLine } from "./read-line";
 import { customaryName } from "./synonyms";
 import { readMethod, soakOf } from "./read-method";
 import type { ReadRecipe, RecipeLine } from "./reading";
+import { workSaid } from "./work-said";
 import { recognisePreparation } from "./recognise";
 
 export interface ReadOptions {
@@ -97,6 +98,7 @@ export function readRecipe(pasted: string, options: ReadOptions): ReadRecipe {
       soakH: (soakOf(method)?.low ?? 0) / 60,
     }),
     soak: soakOf(method),
+    ...workSaid(recipe.method),
   };
   return { ...read, contradictions: contradictionsIn(recipe, read, pantry, dialect) };
 }
@@ -153,6 +155,8 @@ function candidatesOf(line: LooseLine, title: string, named: readonly Named[], p
   const alike = spooned(line, candidatesFor(wordsOf(line), named)).filter(
     (c) => c.kind !== "food" || sharesAName(line.text, c.name),
   );
+  // A name as the tables have it is no custom of anybody's.
+  if ((alike[0]?.score ?? 0) >= AS_NAMED) return alike;
   const whole = line.text.replace(/\*|\|/g, " ");
   const food = foodSaid(whole, title);
   // "kosher salt (dense kind)": a few words in brackets say which.
@@ -222,8 +226,13 @@ function notTheFood(candidates: readonly Candidate[]): Candidate[] {
   return others.length > 0 ? others : [...candidates];
 }
 
-const countOf = ({ count, amount }: LooseLine): number =>
-  Math.max(1, Math.round(count ?? (amount.kind === "count" ? amount.high : 1)));
+const countOf = ({ count, amount, text }: LooseLine): number => {
+  const pieces = /\b(\d{1,3})\s+(?:pieces|pcs)\b/i.exec(text)?.[1];
+  return Math.max(
+    1,
+    Math.round(count ?? (amount.kind === "count" ? amount.high : pieces === undefined ? 1 : Number(pieces))),
+  );
+};
 
 /** "about 3 cm thick", "1-inch", "big cubes of 1 inch". */
 function thicknessIn(text: string): number | undefined {
@@ -333,7 +342,13 @@ function cluesOf(recipe: LooseRecipe, lines: readonly RecipeLine[], pantry: Pant
   const ingredient = (l: RecipeLine) =>
     l.chosen?.kind === "ingredient" ? pantry.ingredient(l.chosen.id) : undefined;
   return {
-    text: [recipe.name, recipe.description ?? "", ...recipe.method, ...recipe.ingredients].join(" \n "),
+    text: [
+      recipe.category ?? "",
+      recipe.name,
+      recipe.description ?? "",
+      ...recipe.method,
+      ...recipe.ingredients,
+    ].join(" \n "),
     saltG: sum((l) => l.chosen?.kind === "salt"),
     waterG: sum((l) => l.chosen?.id === "water" || l.chosen?.id === "ice_crushed"),
     sourG: sum((l) => (ingredient(l)?.acidFraction ?? 0) > 0.004),

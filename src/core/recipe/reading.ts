@@ -6,6 +6,7 @@ import type { Candidate } from "./match";
 import type { LooseLine } from "./read-line";
 import type { LinePartSaid } from "./parts";
 import type { ReadMethod, SaidStage } from "./read-method";
+import type { SaidBeside, SaidCrust, SaidKeptBack, SaidSlashes } from "./work-said";
 import type { Recognised } from "./recognise";
 
 /** One line of the ingredients, read: what it may be, and what it comes to. */
@@ -38,6 +39,16 @@ export interface ReadRecipe {
   thicknessMm: number | undefined;
   preparation: Recognised;
   soak: SaidStage | undefined;
+  /** How it is slashed, mm. */
+  slashes: SaidSlashes | undefined;
+  /** What is kept back of the mixture, before raw food comes near. */
+  keptBack: SaidKeptBack | undefined;
+  /** What bakes beside it, and for how long. */
+  beside: SaidBeside[];
+  /** The glaze goes on for the last so many minutes. */
+  glazeLastMin: number | undefined;
+  /** How thick a crust is packed. */
+  crust: SaidCrust | undefined;
   contradictions: Contradiction[];
 }
 

@@ -29,6 +29,7 @@ const WORDS: [PreparationChoice, RegExp][] = [
     "dry",
     /\bdry[- ]brin\w*|\bsalt(?:ed)? (?:it )?(?:all over|overnight)|\brub (?:it )?(?:all over )?with (?:the )?salt\b/i,
   ],
+  ["equilibrium", /\bequilibrium[- ]brin\w*/i],
   ["timed", /\bbrin(?:e|ed|ing)\b/i],
   ["cure", /\b(?:quick|short|light)[- ](?:\w+[- ])?cure|\bsalt[- ]sugar\b|\bcured? (?:for|the)\b/i],
   ["paste", /\b(?:spice |miso |herb )?paste\b(?!\s*tomato)/i],
@@ -54,7 +55,8 @@ export function recognisePreparation(clues: Clues): Recognised {
     return { choice: "crust", because: "more salt than a brine or rub can hold" };
   for (const [choice, words] of WORDS) {
     const found = words.exec(clues.text);
-    if (!found || (choice === "timed" && clues.waterG / food < BATH_SHARE / 2)) continue;
+    if (!found || ((choice === "timed" || choice === "equilibrium") && clues.waterG / food < BATH_SHARE / 2))
+      continue;
     // A paste of a jar in a marinade makes no paste of it.
     if (choice === "paste" && /\bmarinad|\bmarinat/i.test(clues.text) && clues.flourG === 0) continue;
     // Salted and left for hours with nothing wet about it: a rub's words, a dry brine's work.

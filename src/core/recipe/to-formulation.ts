@@ -1,6 +1,17 @@
 import { newFormulation, piecesOffered, type PreparationChoice } from "../formula/defaults";
+import { NO_BINDER } from "../formula/prepare/paste";
 import type { LinePartSaid } from "./parts";
-import type { Companion, Cook, Formulation, FormulaLine, Preparation, SaltGiven } from "../formula/model";
+import type { SaidCrust, SaidKeptBack, SaidSlashes } from "./work-said";
+import type {
+  Companion,
+  CompanionLine,
+  Cook,
+  Formulation,
+  FormulaLine,
+  LinePlace,
+  Preparation,
+  SaltGiven,
+} from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
 import { likelyThicknessMm } from "../formula/flesh";
@@ -16,6 +27,10 @@ export interface SettledLine {
   optional: boolean;
   /** Which part of the dish it belongs to; left out, the preparation itself. */
   part?: LinePartSaid;
+  /** Where it goes; left out, into the mixture. */
+  where?: LinePlace;
+  /** So long beside the food in the oven, min. */
+  bakeMin?: number;
 }
 
 /** A recipe as the cook confirmed it, all of it. */
@@ -32,6 +47,11 @@ export interface SettledRecipe {
   /** Thickest part of one piece, mm, where it is said. */
   thicknessMm?: number;
   cook?: Cook;
+  slashes?: SaidSlashes;
+  keptBack?: SaidKeptBack;
+  packed?: SaidCrust;
+  /** The glaze goes on for the last so many minutes. */
+  glazeLastMin?: number;
   portions: number;
 }
 
@@ -48,14 +68,17 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   const food = pantry.food(settled.foodId);
   if (!food) return undefined;
   const main = settled.lines.filter((l) => l.part === undefined || l.part === "main");
+  const crust = settled.choice === "crust";
   const [salt, ...moreSalts] = main.filter((l) => l.kind === "salt");
   const plainG = sumOf(main.filter((l) => isWater(l.id)));
   const base = withPreparation({ ...newFormulation(food), lines: [] }, settled.choice);
   const isBath = settled.choice === "timed" || settled.choice === "equilibrium";
   const others = [...main.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
-    (l) => !(isBath && isWater(l.id)),
+    // The water of a bath and a crust, and a crust's egg whites, are worked out.
+    (l) => !((isBath || crust) && isWater(l.id)) && !(crust && l.id === EGG_WHITE),
   );
   const sugar = sugarApart(settled, salt, others, pantry);
+  const kept = keptBackOf(settled, main);
   return withOwn(
     {
       ...base,
@@ -64,22 +87,41 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
       pieces: piecesFor(food, settled),
       ...(salt && { saltId: salt.id }),
       // A crust's salt follows from its rule or its thickness.
-      salt: settled.choice === "crust" ? base.salt : saltSaid(salt),
-      preparation: seasoned(base.preparation, salt, plainG, pantry),
+      salt: crust ? base.salt : saltSaid(salt),
+      preparation: seasoned(base.preparation, { salt, plainG, main, packed: settled.packed }, pantry),
       water: isBath && plainG >= RANGES.waterG.min ? { mode: "chosen", massG: plainG } : base.water,
       sugarPerSalt: sugar?.perSalt ?? (SUGAR_APART.has(settled.choice) ? 0 : base.sugarPerSalt),
       ...(sugar && { sugarId: sugar.line.id }),
       lines: others
         .filter((l) => l !== sugar?.line)
         .slice(0, LINES_MAX)
-        .map((l) => lineOf(l, isBath ? plainG / 1000 : 0, settled.foodG / 1000)),
+        .map((l) => lineOf(l, isBath ? plainG / 1000 : 0, settled.foodG / 1000))
+        // What is kept back is made over and above; the list has it in it.
+        .map((l) => (l.where ? l : { ...l, amountG: l.amountG * (1 - (kept.reserve?.share ?? 0)) })),
       ...besideOf(settled),
-      pullH: settled.pullH === undefined ? base.pullH : between(settled.pullH, RANGES.pullH),
+      ...kept,
+      pullH: pullOf(settled, base.pullH),
       ...(settled.cook && { cook: settled.cook }),
       portions: settled.portions,
     },
     own,
   );
+}
+
+/** A crust stands as long as it bakes. */
+function pullOf({ choice, cook, pullH }: SettledRecipe, usual: number): number {
+  const said = choice === "crust" && cook ? cook.minutes / 60 : pullH;
+  return said === undefined ? usual : between(said, RANGES.pullH);
+}
+
+/** What is kept back of a mixture, as a share of it. */
+function keptBackOf(
+  { choice, keptBack }: SettledRecipe,
+  main: readonly SettledLine[],
+): Pick<Formulation, "reserve"> {
+  const madeG = sumOf(main);
+  if (!keptBack || (choice !== "marinade" && choice !== "paste") || madeG <= 0) return {};
+  return { reserve: { share: Math.min(0.8, Math.max(0.05, keptBack.grams / madeG)), use: keptBack.use } };
 }
 
 /** Glaze, sauce, butter, dressing and bed are parts of their own; nothing of them goes into the preparation. */
@@ -91,7 +133,11 @@ function besideOf(settled: SettledRecipe): Pick<Formulation, "companions"> {
       {
         kind,
         name: "",
-        lines: lines.slice(0, LINES_MAX).map((l) => lineOf(l, 0, settled.foodG / 1000)),
+        ...(kind === "glaze" &&
+          settled.glazeLastMin !== undefined && {
+            lastMin: Math.round(between(settled.glazeLastMin, RANGES.bakeMin)),
+          }),
+        lines: lines.slice(0, LINES_MAX).map((l) => besideLineOf(l, settled.foodG / 1000)),
       },
     ];
   });
@@ -126,9 +172,13 @@ const isWater = (id: string): boolean => id === "water" || id === "ice_crushed";
 const isSugar = (id: string): boolean => id.startsWith("sugar_");
 const sumOf = (lines: readonly SettledLine[]): number => lines.reduce((sum, l) => sum + l.grams, 0);
 
-function piecesFor(food: Food, { foodG, count, thicknessMm }: SettledRecipe): Formulation["pieces"] {
+function piecesFor(food: Food, { foodG, count, thicknessMm, slashes }: SettledRecipe): Formulation["pieces"] {
   return {
     ...piecesOffered(food, count),
+    ...(slashes && {
+      slashDepthMm: between(slashes.depthMm, RANGES.slashDepthMm),
+      slashSpacingMm: between(slashes.spacingMm, RANGES.slashSpacingMm),
+    }),
     totalMassG: foodG,
     thicknessMm:
       thicknessMm === undefined
@@ -145,18 +195,47 @@ function lineOf(l: SettledLine, litres: number, foodKg: number): FormulaLine {
     amountG: between(l.grams / per, RANGES.lineG),
     scalesWith: litres > 0 ? "bath" : "foodMass",
     optional: l.optional,
+    ...(l.where && { where: l.where }),
   };
 }
 
-/** A timed brine shows the strength that the recipe's salt and water make. */
-function seasoned(
-  p: Preparation,
-  salt: SettledLine | undefined,
-  waterG: number,
-  pantry: Pantry,
-): Preparation {
-  if (!salt || waterG <= 0 || p.kind !== "wetBrine" || p.school !== "timed") return p;
+/** The same beside it: what bakes there says for how long. */
+function besideLineOf(l: SettledLine, foodKg: number): CompanionLine {
+  const { ingredientId, amountG, scalesWith, optional } = lineOf(l, 0, foodKg);
+  return {
+    ingredientId,
+    amountG,
+    scalesWith,
+    optional,
+    ...(l.bakeMin !== undefined && { bakeMin: l.bakeMin }),
+  };
+}
+
+interface Seasoning {
+  salt: SettledLine | undefined;
+  plainG: number;
+  main: readonly SettledLine[];
+  packed?: SaidCrust;
+}
+
+/** A timed brine shows the strength that the recipe's salt and water make; a paste and a crust are bound as it binds them. */
+function seasoned(p: Preparation, { salt, plainG, main, packed }: Seasoning, pantry: Pantry): Preparation {
+  // Its own flour is weighed as it says: none is reckoned beside it.
+  if (p.kind === "paste") return main.some((l) => binds(l, pantry)) ? { ...p, binderId: NO_BINDER } : p;
+  if (p.kind === "saltCrust")
+    return {
+      ...p,
+      ...(main.some((l) => l.id === EGG_WHITE) && { school: "eggWhite" as const }),
+      ...(packed && {
+        underMm: between(packed.underMm, RANGES.shellMm),
+        overMm: between(packed.overMm, RANGES.shellMm),
+      }),
+    };
+  if (!salt || plainG <= 0 || p.kind !== "wetBrine" || p.school !== "timed") return p;
   const naclG = saltOf([salt], pantry);
-  const saltFraction = between(naclG / (naclG + waterG), RANGES.strengthPercent, 0.01);
+  const saltFraction = between(naclG / (naclG + plainG), RANGES.strengthPercent, 0.01);
   return { ...p, strength: { basis: "percent", saltFraction } };
 }
+
+const EGG_WHITE = "egg_white";
+const binds = ({ id }: SettledLine, pantry: Pantry): boolean => (pantry.ingredient(id)?.thickens ?? 0) > 0;

@@ -7,7 +7,7 @@ import { capital, duration, fixed } from "@/ui/format";
 import { PREPARATION_NAME } from "@/ui/names";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
-import type { Facts } from "./use-confirming";
+import type { Facts } from "@/core/recipe/settle";
 import { Also } from "@/ui/measures";
 
 interface Props {

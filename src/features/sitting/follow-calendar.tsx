@@ -2,6 +2,7 @@
 
 import { useState } from "react";
 import { Modal } from "@/ui/modal";
+import { OnlyHere } from "@/ui/only-here";
 import { send } from "@/ui/send";
 import { ToldOnce } from "@/ui/told-once";
 import { useOrigin } from "@/ui/use-origin";
@@ -17,7 +18,6 @@ export function FollowCalendar({ sittingId }: { sittingId: string }) {
     setProblem(sent.ok ? "" : sent.problem.detail);
     if (sent.ok) setPath(sent.value.path);
   };
-  const isHere = /\/\/(?:localhost|127\.|\[::1\])/.test(origin);
   return (
     <>
       <button type="button" className="btn min-h-11" onClick={() => setOpen(true)}>
@@ -38,12 +38,7 @@ export function FollowCalendar({ sittingId }: { sittingId: string }) {
             Who has the address reads these acts and nothing else, without a passphrase. Take it back in the
             Stores, under Tokens.
           </p>
-          {isHere && (
-            <p className="pt-2 font-semibold">
-              Only this machine reaches {origin}: open the kitchen by the address the other device has for it,
-              and make the calendar’s there.
-            </p>
-          )}
+          <OnlyHere what="The address" />
           {problem && (
             <p role="alert" className="pt-2 text-error">
               {problem}

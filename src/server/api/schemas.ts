@@ -11,8 +11,6 @@ const SCHEMAS: ReadonlyMap<string, { title: string; schema: z.ZodType }> = new M
   ["problem.json", { title: "What is said when something is refused", schema: problemSchema }],
 ]);
 
-export const SCHEMA_NAMES = [...SCHEMAS.keys()];
-
 /** JSON Schema (2020-12) of a file. @throws Refusal 404 */
 export function schemaFile(name: string): object {
   const found = SCHEMAS.get(name);

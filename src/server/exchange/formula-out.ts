@@ -39,7 +39,7 @@ export function formulaAs(
   switch (kind) {
     case "recipe":
       return {
-        text: JSON.stringify(recipeOf(formulation, sheet, tags), null, 2),
+        text: JSON.stringify(recipeOf(formulation, sheet, tags, measures), null, 2),
         mime: "application/ld+json",
         ending: ".recipe.json",
       };
