@@ -3,6 +3,7 @@
 import { formulaFile } from "@/core/exchange/formula-file";
 import { fragmentOf } from "@/core/exchange/share";
 import type { Formulation } from "@/core/formula/model";
+import { OnlyHere } from "./only-here";
 import { QrCode } from "./qr-code";
 import { useOrigin } from "./use-origin";
 
@@ -11,10 +12,15 @@ export function ShareCode({ formulation }: { formulation: Formulation }) {
   const origin = useOrigin();
   const link = `${origin}/open#${fragmentOf(formulaFile(formulation))}`;
   return origin ? (
-    <QrCode
-      text={link}
-      label="This formula as a code to photograph"
-      className="float-right mt-2 ml-4 w-[48mm]"
-    />
+    <>
+      <QrCode
+        text={link}
+        label="This formula as a code to photograph"
+        className="float-right mt-2 ml-4 w-[48mm]"
+      />
+      <div className="print:hidden">
+        <OnlyHere what="The code" />
+      </div>
+    </>
   ) : null;
 }

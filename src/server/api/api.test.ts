@@ -44,6 +44,47 @@ test("a formula's own file is valid by its published JSON Schema, by another's v
   expect(check({ ...formulaFile(chops()), formulation: { ...chops(), pullH: -2 } })).toBe(false);
 });
 
+/** Only what a schema asks for of a value. */
+function bare(value: unknown, schema: JsonSchema): unknown {
+  const ways = schema.anyOf ?? schema.oneOf;
+  if (ways) {
+    const ajv = new Ajv({ strict: false });
+    const way = ways.find((s) => ajv.validate({ ...s, $defs: schema.$defs }, value));
+    return way ? bare(value, way) : value;
+  }
+  if (Array.isArray(value)) return value.map((v) => bare(v, schema.items ?? {}));
+  if (typeof value !== "object" || value === null || !schema.properties) return value;
+  return Object.fromEntries(
+    Object.entries(value).flatMap(([key, v]) =>
+      schema.required?.includes(key) ? [[key, bare(v, schema.properties?.[key] ?? {})]] : [],
+    ),
+  );
+}
+interface JsonSchema {
+  $defs?: Record<string, JsonSchema>;
+  anyOf?: JsonSchema[];
+  oneOf?: JsonSchema[];
+  items?: JsonSchema;
+  properties?: Record<string, JsonSchema>;
+  required?: string[];
+}
+
+test("a file with only what the schema asks for comes in, and is worked out", async () => {
+  const { body: schema } = await ask("GET", "/schemas/formula.json");
+  expect(schema).toMatchObject({ $id: "/api/v1/schemas/formula.json", title: expect.any(String) });
+  const whole = JSON.parse(JSON.stringify(formulaFile(chops())));
+  const { $defs = {} } = schema as JsonSchema;
+  const formulation = bare(
+    whole.formulation,
+    $defs.Formulation ?? (schema as JsonSchema).properties?.formulation ?? {},
+  );
+  const file = { format: whole.format, version: whole.version, formulation };
+  expect(Object.keys(formulation as object).length).toBeLessThan(Object.keys(whole.formulation).length + 1);
+  const made = await ask("POST", "/formulas/file", file);
+  expect(made.status).toBe(201);
+  expect((await ask("GET", `/formulas/${made.body.formulaId}/sheet`)).status).toBe(200);
+});
+
 describe("working out", () => {
   test("a dry brine: 1.4 % of the flesh of the legs, from what is in them", async () => {
     const { status, body } = await ask("POST", "/compute/brine", {
