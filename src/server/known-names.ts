@@ -1,3 +1,4 @@
+import type { SittingBody } from "@/contracts/sitting";
 import { unknownNames } from "@/core/formula/names-used";
 import type { Formulation } from "@/core/formula/model";
 import { withOwn } from "@/core/formula/with-own";
@@ -26,3 +27,11 @@ export function knownHere(db: Db, formulation: Formulation): Formulation {
     );
   return here;
 }
+
+/** The same of every formula in a sitting. @throws Refusal 422 */
+export const knownSitting = (db: Db, body: SittingBody): SittingBody => ({
+  ...body,
+  dishes: body.dishes.map((dish) =>
+    dish.kind === "formula" ? { ...dish, formulation: knownHere(db, dish.formulation) } : dish,
+  ),
+});

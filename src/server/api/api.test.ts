@@ -3,6 +3,7 @@ import { z } from "zod";
 import { formulaFileSchema } from "@/contracts/formula-file";
 import { formulaFile } from "@/core/exchange/formula-file";
 import { chops } from "@/core/formula/formulation.fixture";
+import { INGREDIENTS } from "@/core/materials/lookup";
 import { freshFile } from "../safekeeping/kitchens.fixture";
 import { COMPUTE } from "./compute";
 import { openApi } from "./open-api";
@@ -192,3 +193,85 @@ test("a batch started, read and listed", async () => {
   });
   expect((await ask("GET", "/batches")).body[0]).toMatchObject({ id, liftedAtMs: null });
 });
+
+describe("as a program builds on it", () => {
+  const raw = async (method: string, path: string, headers: Record<string, string> = {}, body?: unknown) => {
+    const request = new Request(`http://127.0.0.1:3000/api/v1${path}`, {
+      method,
+      headers: { ...(body !== undefined && { "content-type": "application/json" }), ...headers },
+      ...(body !== undefined && { body: JSON.stringify(body) }),
+    });
+    return serveApi(request, path.split("?")[0].split("/").filter(Boolean));
+  };
+  const save = (name: string) => ({ formulation: { ...chops(), name }, note: "" });
+
+  test("lists come in pages, each thing once, to the end", async () => {
+    const ids: string[] = [];
+    let at: string | undefined = "/ingredients?limit=70&find=a";
+    let pages = 0;
+    while (at) {
+      const response: Response = await raw("GET", at);
+      const page = (await response.json()) as { id: string }[];
+      expect(page.length).toBeLessThanOrEqual(70);
+      ids.push(...page.map((i) => i.id));
+      at = /<\/api\/v1([^>]+)>; rel="next"/.exec(response.headers.get("link") ?? "")?.[1];
+      pages++;
+    }
+    expect(pages).toBeGreaterThan(2);
+    expect(new Set(ids).size).toBe(ids.length);
+    expect(ids).toEqual(
+      INGREDIENTS.filter((i) => i.name.toLowerCase().includes("a") || i.id.includes("a")).map((i) => i.id),
+    );
+  });
+
+  test("read again it is 304 while nothing changed; changed meanwhile, If-Match holds it back", async () => {
+    const { body } = await ask("POST", "/formulas", save("Tagged"));
+    const at = `/formulas/${body.formulaId}`;
+    const first = await raw("GET", at);
+    const tag = first.headers.get("etag") ?? "";
+    expect((await raw("GET", at, { "if-none-match": tag })).status).toBe(304);
+    const next = { ...save("Tagged twice"), baseVersion: 1 };
+    expect((await raw("POST", `${at}/versions`, { "if-match": '"other"' }, next)).status).toBe(412);
+    expect((await raw("POST", `${at}/versions`, { "if-match": tag }, next)).status).toBe(201);
+    expect((await raw("GET", at, { "if-none-match": tag })).status).toBe(200);
+    const again = { ...save("Tagged thrice"), baseVersion: 2 };
+    expect((await raw("POST", `${at}/versions`, { "if-match": tag }, again)).status).toBe(412);
+    // A version that is not there yet is no base.
+    expect((await raw("POST", `${at}/versions`, {}, { ...again, baseVersion: 7 })).status).toBe(409);
+  });
+
+  test("sent twice with one key it is made once; the key for another body is 409", async () => {
+    const made = async (name: string, key: string) => {
+      const response = await raw("POST", "/formulas", { "idempotency-key": key }, save(name));
+      return { status: response.status, ...((await response.json()) as { formulaId?: string }) };
+    };
+    const first = await made("Keyed", "k-1");
+    expect(await made("Keyed", "k-1")).toEqual(first);
+    expect((await made("Keyed", "k-2")).formulaId).not.toBe(first.formulaId);
+    expect((await made("Another", "k-1")).status).toBe(409);
+    const id = "0d3f4c1e-6a77-4f0b-9b7e-2f4d3c5a6b78";
+    expect((await ask("POST", "/formulas", { ...save("Own id"), id })).status).toBe(201);
+    expect((await ask("POST", "/formulas", { ...save("Own id"), id })).status).toBe(201);
+    expect((await ask("POST", "/formulas", { ...save("Not that"), id })).status).toBe(409);
+  });
+
+  test("what nobody has is refused with its place, and what cannot be with what is missing", async () => {
+    const unknown = { ...chops(), foodId: "unicorn", lines: [{ ...LINE, ingredientId: "moon_dust" }] };
+    const { status, body } = await ask("POST", "/formulas", { formulation: unknown, note: "" });
+    expect(status).toBe(422);
+    expect(body.issues.map((i: { path: string }) => i.path)).toEqual([
+      "formulation.foodId",
+      "formulation.lines.0.ingredientId",
+    ]);
+    const huge = await ask("POST", "/compute/crust", { food: "celeriac", massG: 40_000, count: 1 });
+    expect(huge).toMatchObject({ status: 422, body: { issues: [{ path: "count" }] } });
+  });
+
+  test("another method is told which", async () => {
+    const response = await raw("DELETE", "/formulas");
+    expect(response.status).toBe(405);
+    expect(response.headers.get("allow")).toBe("GET, POST");
+  });
+});
+
+const LINE = { ingredientId: "juniper", amountG: 2, scalesWith: "foodMass", optional: false } as const;

@@ -3,6 +3,7 @@ import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/
 import { newFormulation, piecesOffered, type PreparationChoice } from "@/core/formula/defaults";
 import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Formulation, Preparation } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
 import { withPreparation } from "@/core/formula/offered";
 import { findFood } from "@/core/materials/lookup";
 import { Refusal } from "../problem";
@@ -24,13 +25,21 @@ function offered(asked: Base, choice: PreparationChoice): Formulation {
       `food: there is no “${asked.food}” in the table; the Stores list them.`,
     );
   const count = asked.count ?? 1;
+  const thicknessMm = asked.thicknessMm ?? Math.round(likelyThicknessMm(food, asked.massG / count));
+  if (thicknessMm > RANGES.thicknessMm.max)
+    throw new Refusal(
+      422,
+      "No such piece",
+      `count: ${count} of ${asked.massG} g in all would be ${thicknessMm} mm thick. Say how many pieces there are, or their thicknessMm.`,
+      { issues: [{ path: "count", message: "how many pieces, or their thicknessMm" }] },
+    );
   const base = withPreparation(newFormulation(food), choice);
   return {
     ...base,
     pieces: {
       ...piecesOffered(food, count),
       totalMassG: asked.massG,
-      thicknessMm: asked.thicknessMm ?? Math.round(likelyThicknessMm(food, asked.massG / count)),
+      thicknessMm,
     },
     saltId: asked.salt ?? base.saltId,
     salt: asked.saltG === undefined ? { mode: "wanted" } : { mode: "grams", massG: asked.saltG },

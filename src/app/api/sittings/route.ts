@@ -1,11 +1,12 @@
 import { sittingBody } from "@/contracts/sitting";
 import { database } from "@/server/database";
 import { answer, readBody } from "@/server/http";
+import { knownSitting } from "@/server/known-names";
 import { createSitting } from "@/server/sittings";
 
 export const POST = (request: Request) =>
-  answer(async () =>
-    Response.json(createSitting(database(), await readBody(request, sittingBody), Date.now()), {
-      status: 201,
-    }),
-  );
+  answer(async () => {
+    const body = await readBody(request, sittingBody);
+    knownSitting(database(), body);
+    return Response.json(createSitting(database(), body, Date.now()), { status: 201 });
+  });

@@ -13,7 +13,7 @@ import { databaseFile, type Db } from "../../database";
 import { tokenOf, tokensFile } from "../../door/tokens";
 import { calendarOfPlan } from "../../plans";
 import { notFound } from "../../problem";
-import { knownHere } from "../../known-names";
+import { knownSitting } from "../../known-names";
 import {
   confirmSittingAct,
   createSitting,
@@ -43,14 +43,6 @@ const sittingAnswer = z.object({
   revision: z.number(),
   body: sittingBody,
   timeZone: z.string(),
-});
-
-/** Every formula in it with this kitchen's entries. @throws Refusal 422 */
-const knownSitting = (db: Db, body: z.infer<typeof sittingBody>): z.infer<typeof sittingBody> => ({
-  ...body,
-  dishes: body.dishes.map((dish) =>
-    dish.kind === "formula" ? { ...dish, formulation: knownHere(db, dish.formulation) } : dish,
-  ),
 });
 
 export const SITTING_OPERATIONS = [

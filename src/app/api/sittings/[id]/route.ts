@@ -1,6 +1,7 @@
 import { sittingSave } from "@/contracts/sitting";
 import { database } from "@/server/database";
 import { answer, checkOrigin, readBody } from "@/server/http";
+import { knownSitting } from "@/server/known-names";
 import { loadSitting, removeSitting, saveSitting } from "@/server/sittings";
 
 type Context = { params: Promise<{ id: string }> };
@@ -11,6 +12,7 @@ export const GET = (_request: Request, { params }: Context) =>
 export const PUT = (request: Request, { params }: Context) =>
   answer(async () => {
     const save = await readBody(request, sittingSave);
+    knownSitting(database(), save.body);
     return Response.json(saveSitting(database(), (await params).id, save, Date.now()));
   });
 
