@@ -8,10 +8,12 @@ import { loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
 
 /**
- * A formulation that came from outside, with this kitchen's own entries that it names.
- * @throws Refusal 422 naming each id that neither it nor this kitchen has: it could never be worked out
+ * A formulation that came from outside: as it is where it names only what it brings and what the tables have, else with this
+ * kitchen's own entries that it names.
+ * @throws Refusal 422 naming each id that nobody has: it could never be worked out
  */
 export function knownHere(db: Db, formulation: Formulation): Formulation {
+  if (unknownNames(formulation, pantryOf(formulation.own)).length === 0) return formulation;
   const { own, learned } = loadKitchen(db);
   const here = withOwn(formulation, own, learned.heat);
   const issues = unknownNames(here, pantryOf(here.own)).map(({ path, id }) => ({
@@ -26,6 +28,12 @@ export function knownHere(db: Db, formulation: Formulation): Formulation {
       { issues },
     );
   return here;
+}
+
+/** What is started here is weighed with this kitchen's own measures, and cooked in its oven. @throws Refusal 422 */
+export function asStartedHere(db: Db, formulation: Formulation): Formulation {
+  const { own, learned } = loadKitchen(db);
+  return withOwn(knownHere(db, formulation), own, learned.heat);
 }
 
 /** The same of every formula in a sitting. @throws Refusal 422 */

@@ -176,6 +176,7 @@ const strays = (line: string, raw: string, part: Part): boolean =>
 const TIMED =
   /\b(?:\d+|an?|half an|one|two|three|four|five|six|eight|ten|twelve)\s*(?:½|¼|¾)?\s*[-–]?\s*(?:\d+\s*)?(?:h|hrs?|hours?|mins?|minutes?|days?)\b|\bovernight\b|\boven\b(?!-ready)|\b\d{3}\s*°?\s*[CF]\b|\bgas \d\b/i;
 
+const WEIGHED = /\b\d+(?:[.,]\d+)?\s*(?:kg|g|lbs?|oz|litres?|l|ml)\b/i;
 function kindOf(line: string, raw: string): Part {
   const bare = line.replace(BULLET, "");
   if (TIMED.test(bare)) return "method";
@@ -190,6 +191,9 @@ function kindOf(line: string, raw: string): Part {
     /[-–:,]\s*(?:about\s+)?(?:\d|½|¼|¾|one\b|as per|half\b|optional)/i.test(bare) &&
     !/[!?]$/.test(bare)
   )
+    return "ingredients";
+  // "Leg of mutton 2.4 kg bone in, slashed every inch": a weight within, and nothing to do.
+  if (bare.length < 90 && WEIGHED.test(bare) && !DOING.test(bare) && !/[.!?]$/.test(bare))
     return "ingredients";
   if (/^(?:inside|plus|to finish|and)\b[^.]*\b(?:\d|half|one|two|a)\b/i.test(bare) && bare.length < 90)
     return "ingredients";

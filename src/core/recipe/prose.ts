@@ -9,7 +9,7 @@ import { customaryName } from "./synonyms";
  */
 
 const BREAK =
-  /[,;:.!?]|\s+(?:and(?: then)?|with|into|then|plus|in(?: the| a)?|to|over|until|while|for|on|from|because|so|beaten with|or)\s+/giu;
+  /[,;:.!?]|\s+(?:and(?: then)?|with|into|then|plus|in(?! the (?:shell|skin|tin|tray|roasting pan)| shell)(?: the| a)?|to|over|until|while|for|on|from|because|so|beaten with|or)\s+/giu;
 const LED = new RegExp(
   String.raw`(?:the )?(?:juice|zest)(?: and zest)? of (?:${FIGURE} )?\w+|a (?:good |small |large )?handful of [a-z ]+`,
   "giu",
@@ -82,6 +82,9 @@ function chunksOf(sentence: string): string[] {
   const chunks: string[] = [];
   let from = 0;
   for (const match of sentence.matchAll(BREAK)) {
+    // What stands in brackets belongs together: "2 loins (180 g apiece, 3 cm thick)".
+    const before = sentence.slice(from, match.index);
+    if (before.lastIndexOf("(") > before.lastIndexOf(")") && sentence.indexOf(")", match.index) >= 0) continue;
     chunks.push(sentence.slice(from, match.index));
     from = match.index + match[0].length;
   }

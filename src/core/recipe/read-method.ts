@@ -38,7 +38,7 @@ export interface ReadMethod {
 const SOAK =
   /\b(?:brin(?:e|ed|es|ing)|marinat(?:e|ed|es|ing)|marinade|soak|submerg|steep|cur(?:e|ed|ing)\b|refrigerat|fridge|larder|chill|cool ?box|esky|worktop|counter|room temp|salt(?:ed)? (?:overnight|for)|leave|left|stands?\b|sits?\b|bathe?s?\b|go(?:es)? in\b|keep covered|put .*\baway)\w*/i;
 const COOK =
-  /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|rack)\w*/i;
+  /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|hot pan|frying pan|rack)\w*/i;
 const REST =
   /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bleave (?:for )?\d|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
 const CORE =
@@ -74,7 +74,8 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
     // A roasting tray roasts nothing.
     const sentence = told;
     const heats = temperaturesIn(sentence);
-    if (LABEL.test(sentence)) {
+    // With a time behind it it is a step: "Oven 220C for 30 minutes, then …".
+    if (LABEL.test(sentence) && timesIn(sentence).length === 0) {
       const oven = heats.find((h) => h.celsius > CORE_MOST_C);
       if (oven) meta ??= { ...oven, sentence, changes: false };
       continue;
@@ -136,7 +137,12 @@ interface Around {
 /** What a clause speaks of where its own verbs do not say: it goes on about what was spoken of before. */
 function kindAmong(clause: string, own: SaidStage["kind"], around: Around): SaidStage["kind"] {
   const { cooking, cooks, earlier, open } = around;
-  if (MAKING.test(clause)) return "other";
+  const making = MAKING.exec(clause);
+  // "… cool it all down, submerge, 36 hours in the fridge": made first, then soaked in.
+  if (making && !cooking && INTO_IT.test(clause.slice(making.index + making[0].length))) return "soak";
+  if (making) return "other";
+  if (!cooking && COLD_HOURS.test(clause)) return "soak";
+  if (cooking && IN_CRUST.test(clause)) return "rest";
   if (own !== "other") return own;
   if (!cooking && /\bnight before\b/i.test(clause)) return "soak";
   // "60 minutes covered, then 45 open", "Plan on 180 to 210 min".
@@ -147,6 +153,13 @@ function kindAmong(clause: string, own: SaidStage["kind"], around: Around): Said
 /** A liquid is made hot and cold again: nothing is cooked yet. */
 const MAKING =
   /\b(?:simmer|boil|heat|warm|toast|bring)\w*\b(?![^.]{0,200}\b(?:oven|roast|bake)\b)[^.]{0,200}\b(?:cool|cold|dissolv|reduc|chill)/i;
+
+/** What goes into what was made. */
+const INTO_IT = /\b(?:submerg|fridge|refrigerat|brin(?:e|ed) it|put (?:it|them) in|in goes?)\w*/i;
+/** "12-18 hours cold." */
+const COLD_HOURS = /\b(?:hours?|hrs?|h)\s+(?:in the )?cold\b/i;
+/** Left shut after the oven. */
+const IN_CRUST = /\bin (?:the|its) crust\b(?![^.]{0,80}\boven\b)/i;
 
 /** An oven that is lit is not yet a cook. */
 const PREHEAT =
@@ -318,6 +331,14 @@ const OUT_BEFORE = /\b(?:out of|from) the (?:fridge|refrigerator)\b[^.]*\bbefore
 
 const FURTHER = /\b(?:further|another|more) (?:\d|few|couple|night|half|hour)/i;
 
+/** "Ten minutes, no longer, drain them": where no other word says so, what is drained or lifted out after so long was soaked. */
+function drainedAfter(read: ReadMethod): SaidStage | undefined {
+  const found = read.stages.find((s) => s.kind !== "soak");
+  return found?.kind === "other" && /\b(?:drain|lift(?:ed)? (?:it |them )?out)\b/i.test(found.sentence)
+    ? found
+    : undefined;
+}
+
 /** The longest soak the method names; a shorter one that will do stretches it downward. */
 export function soakOf(read: ReadMethod): SaidStage | undefined {
   const soaks = read.stages.filter(
@@ -326,7 +347,7 @@ export function soakOf(read: ReadMethod): SaidStage | undefined {
   const [first] = soaks;
   // A dough that sits half an hour is no soak where a longer one follows.
   const longest = first && first.high < 60 ? [...soaks].sort((a, b) => b.high - a.high)[0] : first;
-  if (!longest) return undefined;
+  if (!longest) return drainedAfter(read);
   // "A further ten hours": what comes after adds to it.
   const further = soaks.filter((s) => s !== longest && FURTHER.test(s.sentence));
   if (further.length > 0)

@@ -60,7 +60,7 @@ export function readRecipe(pasted: string, options: ReadOptions): ReadRecipe {
     foodSaid(recipe.name) ?? (food ? undefined : recipe.method.map((s) => foodSaid(s)).find((id) => id));
   const foodG = food
     ? massOf(food.line, food.candidates[0], pantry)
-    : (massInTitle(recipe.name, dialect) ?? heaviestIn(recipe.method, dialect));
+    : (massInTitle(recipe.name, dialect) ?? unnamedIn(drafts, pantry) ?? heaviestIn(recipe.method, dialect));
   const partG = gramsAPart(recipe, loose);
   const waterG = waterIn(drafts);
   const lines = drafts.map(({ line: said, index, part, candidates }): RecipeLine => {
@@ -117,6 +117,15 @@ const sentencesAbout = (recipe: LooseRecipe): string[] => recipe.method;
 function massInTitle(title: string, dialect: Dialect): number | undefined {
   const { amount } = readLine(title, dialect);
   return amount.kind === "mass" ? (amount.low + amount.high) / 2 : undefined;
+}
+
+/** A food the tables lack still weighs what its line says: the first heavy line that nothing else is known by. */
+function unnamedIn(drafts: readonly Draft[], pantry: Pantry): number | undefined {
+  const unnamed = drafts.find(
+    ({ line, candidates }) =>
+      !line.isHeading && candidates.length === 0 && (massOf(line, undefined, pantry) ?? 0) >= LEAST_FOOD_G,
+  );
+  return unnamed && massOf(unnamed.line, undefined, pantry);
 }
 
 /** "I had 2 lb 4 oz": with no line of its own, the heaviest weight the method names that is no ingredient's. */
@@ -330,15 +339,22 @@ function byCrystal(line: LooseLine): RecipeLine["saltRange"] {
     : undefined;
 }
 
-function massOf(line: LooseLine, chosen: Candidate, pantry: Pantry): number | undefined {
+function massOf(line: LooseLine, chosen: Candidate | undefined, pantry: Pantry): number | undefined {
   if (line.amount.kind === "mass") return (line.amount.low + line.amount.high) / 2;
-  const food = pantry.food(chosen.id);
+  const food = chosen && pantry.food(chosen.id);
   return line.amount.kind === "count" && food ? line.amount.high * food.pieceMassG : undefined;
 }
 
+/** What goes under the food in the oven is no marinade. */
+export const ON_THE_TRAY = /\bin the (?:tin|tray|roasting pan)\b/i;
+
 function cluesOf(recipe: LooseRecipe, lines: readonly RecipeLine[], pantry: Pantry, foodG: number) {
   const sum = (wanted: (line: RecipeLine) => boolean) =>
-    lines.reduce((total, l) => total + (l.part === "main" && wanted(l) ? (l.grams?.grams ?? 0) : 0), 0);
+    lines.reduce(
+      (total, l) =>
+        total + (l.part === "main" && !ON_THE_TRAY.test(l.text) && wanted(l) ? (l.grams?.grams ?? 0) : 0),
+      0,
+    );
   const ingredient = (l: RecipeLine) =>
     l.chosen?.kind === "ingredient" ? pantry.ingredient(l.chosen.id) : undefined;
   return {

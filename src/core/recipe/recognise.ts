@@ -48,11 +48,23 @@ const DRY_FROM_H = 2;
 const isDrySalted = ({ saltG, waterG, sourG, foodG, soakH = 0 }: Clues): boolean =>
   saltG / Math.max(1, foodG) > 0.004 && waterG + sourG < 0.02 * foodG && soakH >= DRY_FROM_H;
 
+/** More salt than is eaten, dry, for less than this and rinsed off: a short cure. *Practice*. */
+const CURE_MOST_H = 3;
+const CURE_SALT_SHARE = 0.018;
+const isShortCure = ({ text, saltG, waterG, sourG, foodG, soakH = 0 }: Clues): boolean =>
+  saltG / Math.max(1, foodG) > CURE_SALT_SHARE &&
+  waterG + sourG < 0.02 * foodG &&
+  soakH > 0 &&
+  soakH < CURE_MOST_H &&
+  /\brins(?:e|ed|ing)\b/i.test(text) &&
+  !/\b(?:dry[- ]brin|rub|paste|marinad)/i.test(text);
+
 /** Which preparation a recipe is. Words come first; where there are none, what is weighed out decides. */
 export function recognisePreparation(clues: Clues): Recognised {
   const food = Math.max(clues.foodG, 1);
   if (clues.saltG / food > CRUST_SHARE && clues.waterG / food < BATH_SHARE)
     return { choice: "crust", because: "more salt than a brine or rub can hold" };
+  if (isShortCure(clues)) return { choice: "cure", because: "much salt for a short while, and rinsed off" };
   for (const [choice, words] of WORDS) {
     const found = words.exec(clues.text);
     if (!found || ((choice === "timed" || choice === "equilibrium") && clues.waterG / food < BATH_SHARE / 2))

@@ -3,7 +3,7 @@ import { FIGURE, valueOf } from "./amounts";
 const WHO =
   "people|persons|folks?|guests|mouths|eaters|hungry|servings|portions|of us|at table|diners|friends|adults|covers";
 const SERVES = new RegExp(
-  String.raw`\b(?:serves|eats|feeds|feeding|makes|yields?|servings?|portions?|enough for|sufficient for)\s*:?\s*(?:about\s*|around\s*)?(${FIGURE})\b(?!\s*(?:min|hours?|h\b|days?|k?g\b|ml|cups?|°|%|cm|mm|inch|loaves|l\b))`,
+  String.raw`\b(?:serves|eats|feeds|feeding|fed|makes|yields?|servings?|portions?|enough for|sufficient for)\s*:?\s*(?:about\s*|around\s*)?(${FIGURE})\b(?!\s*(?:min|hours?|h\b|days?|k?g\b|ml|cups?|°|%|cm|mm|inch|loaves|l\b))`,
   "iu",
 );
 const BEHIND = new RegExp(String.raw`\b(${FIGURE})\s+(?:\w+\s+)?(?:${WHO})\b`, "iu");

@@ -3,6 +3,7 @@ import type { PreparationChoice } from "../formula/defaults";
 import type { Cook, Formulation } from "../formula/model";
 import { pantryOf, type OwnMaterials } from "../materials/pantry";
 import { cookSaid } from "./cook-said";
+import { ON_THE_TRAY } from "./read-recipe";
 import type { ReadRecipe, RecipeLine } from "./reading";
 import { formulationFrom, type SettledLine } from "./to-formulation";
 
@@ -56,7 +57,9 @@ export function goesWhere(read: ReadRecipe, line: RecipeLine): Pick<SettledLine,
     ? ("cavity" as const)
     : /\bunder the skin\b/i.test(line.text)
       ? ("underSkin" as const)
-      : undefined;
+      : ON_THE_TRAY.test(line.text)
+        ? ("tray" as const)
+        : undefined;
   const [word = ""] = (line.chosen?.name ?? "").toLowerCase().split(/[ ,]/);
   const beside = read.beside.find(({ text }) => word !== "" && text.toLowerCase().includes(word));
   return {

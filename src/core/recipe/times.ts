@@ -18,8 +18,10 @@ const WORDS: [RegExp, number, number][] = [
   [/\bhalf an hour\b/gi, 30, 30],
   [/\b(?:a )?quarter of an hour\b/gi, 15, 15],
   [/\bthree[- ]quarters of an hour\b/gi, 45, 45],
-  [/\ban hour and a half\b/gi, 90, 90],
-  [/\ban hour and a quarter\b/gi, 75, 75],
+  [/\b(?:an|one) hour and a half\b/gi, 90, 90],
+  [/\b(?:an|one) hour and a quarter\b/gi, 75, 75],
+  [/\btwo hours and a half\b/gi, 150, 150],
+  [/\bthree hours and a half\b/gi, 210, 210],
 ];
 const UNIT = "(minutes?|mins?\\.?|hours?|hrs?\\.?|h|days?|nights?)";
 const SAID = new RegExp(
@@ -30,6 +32,8 @@ const SAID = new RegExp(
 const BOUNDED =
   /\b(?:at least|minimum(?: of)?|not less than)\b[^.;]*?\b(?:no more than|not more than|at most|maximum(?: of)?|max\.?|up to)\s+(\d+(?:[.,]\d+)?)\b(?!\s*(?:%|°|g\b|ml\b))/i;
 
+/** "170 °C for 90": minutes are meant. */
+const BARE_COOK = /°\s*[CF]?\s+for\s+(?:about\s+)?(\d{2,3})(?=\s*(?:[.,;)]|$))/gi;
 /** "Rest 20.", "rest for 10": minutes are meant. */
 const BARE_REST = /\brest(?:s|ed|ing)?\s+(?:for\s+|it\s+|them\s+)?(\d{1,2})(?=\s*(?:[.,;)]|$))/gi;
 
@@ -56,6 +60,11 @@ export function timesIn(sentence: string): SaidTime[] {
   for (const match of sentence.matchAll(BARE_REST))
     if (free(match.index, match[0].length))
       found.push({ at: match.index, text: match[0], low: Number(match[1]), high: Number(match[1]) });
+  for (const match of sentence.matchAll(BARE_COOK)) {
+    const at = match.index + match[0].length - match[1].length;
+    if (free(at, match[1].length))
+      found.push({ at, text: match[1], low: Number(match[1]), high: Number(match[1]) });
+  }
   const bounded = BOUNDED.exec(sentence);
   const [only] = found;
   if (bounded && found.length === 1 && only.low === only.high) {

@@ -27,15 +27,15 @@ export interface SaidBeside {
 
 const LENGTH = String.raw`(${FIGURE})\s*-?\s*(mm|cm|in(?:ch(?:es)?)?\b|["″])`;
 const SLASHED = new RegExp(
-  String.raw`\b(?:slash|scor|cut)\w*\b[^.;]*?${LENGTH}\s*deep[^.;]*?\b(?:every|apart)?\s*${LENGTH}`,
+  String.raw`\b(?:slash|scor|cut)\w*\b[^.;]{0,40}?${LENGTH}\s*deep[^.;]{0,20}?\b(?:every|apart)\s*${LENGTH}`,
   "iu",
 );
 const KEPT_BACK =
-  /\b(?:set|put|keep|hold)\s+(\d[\d ]*(?:[.,]\d+)?)\s*(?:g|ml)\b(?: of (?:it|the \w+))? (?:aside|back)(?: for (?:the )?(sauce|glaze|glazing|dressing|basting))?/i;
-const BESIDE = /\bbeside it\b[^:;.]*\boven\b([^:;.]*):\s*([^.;]+)/i;
+  /\b(?:set|put|keep|hold)\s+(\d[\d ]{0,6}(?:[.,]\d+)?)\s?(?:g|ml)\b(?: of (?:it|the \w{1,20}))? (?:aside|back)(?: for (?:the )?(sauce|glaze|glazing|dressing|basting))?/i;
+const BESIDE = /\bbeside it\b[^:;.]{0,30}\boven\b([^:;.]{0,60}):\s*([^.;]{1,120})/i;
 
 const PACKED = new RegExp(
-  String.raw`\b(?:bed|layer) of ${LENGTH}[^;]*?${LENGTH}\s*(?:over|on top|above)`,
+  String.raw`\b(?:bed|layer) of ${LENGTH}[^;]{0,40}?${LENGTH}\s*(?:over|on top|above)`,
   "iu",
 );
 
@@ -50,7 +50,8 @@ const USES: Record<string, SaidKeptBack["use"]> = {
 };
 
 /** "For the last 15 minutes: brush the glaze on". */
-const GLAZED = /\b(?:for|in) the last ([^:;.]*)[:,]?\s*(?:brush|spoon|paint|put)\b[^.;]*\bglaze\b/i;
+const GLAZED =
+  /\b(?:for|in) the last ([^:;.]{0,40}?)[:,]?\s?(?:brush|spoon|paint|put)\b[^.;]{0,40}\bglaze\b/i;
 
 /** @param sentences of the method */
 export function workSaid(sentences: readonly string[]): {

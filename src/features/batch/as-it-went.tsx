@@ -1,14 +1,19 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
 import { exitsOf } from "@/core/program/exits";
 import { FAULT_NAME } from "@/core/journal/outcome";
-import { CoreChart } from "@/ui/core-chart";
 import { SaltFound } from "./salt-found";
 import { capital, grams } from "@/ui/format";
 import { sayJudged, sayScore } from "@/ui/judged";
+
+const CoreChart = dynamic(async () => (await import("@/ui/core-chart")).CoreChart, {
+  ssr: false,
+  loading: () => <div className="h-72" aria-hidden />,
+});
 
 const MIN_MS = 60_000;
 

@@ -1,5 +1,6 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -10,7 +11,12 @@ import { KIND_NAME } from "@/ui/names";
 import { Shell } from "@/ui/shell/shell";
 import { PickColumns } from "./pick-columns";
 import { RecordTable } from "./record-table";
-import { Trends } from "./trends";
+
+/** Its charts come after the table: their place is kept. */
+const Trends = dynamic(async () => (await import("./trends")).Trends, {
+  ssr: false,
+  loading: () => <div className="h-72" aria-hidden />,
+});
 
 interface Props {
   kitchen: KitchenView;

@@ -73,16 +73,16 @@ export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: st
           <span>For what</span>
           <input name="name" required maxLength={60} className="entry !border-line !text-left" />
         </label>
-        <label className="flex flex-col">
-          <span>It</span>
-          <select name="scope" className="select min-h-11">
+        <div className="flex flex-col">
+          <label htmlFor="token-scope">It</label>
+          <select id="token-scope" name="scope" className="select min-h-11">
             {SCOPES.map((scope) => (
               <option key={scope} value={scope}>
                 {REACH[scope]}
               </option>
             ))}
           </select>
-        </label>
+        </div>
         <button className="btn min-h-11">Make a token</button>
       </form>
       {problem && (

@@ -9,7 +9,7 @@ import { programOf } from "@/core/program/program";
 import type { BatchView } from "@/contracts/views";
 import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undoLift } from "../../batches";
 import { loadKitchen } from "../../kitchen";
-import { knownHere } from "../../known-names";
+import { asStartedHere } from "../../known-names";
 import { judgeBatch } from "../../work";
 import { workedBatch } from "../compute";
 import { EXAMPLE_DRY_BRINE, EXAMPLE_INSTANT_MS } from "../examples";
@@ -65,7 +65,7 @@ export const BATCH_OPERATIONS = [
     run: ({ db, nowMs, body, keyedId }) =>
       startBatch(
         db,
-        { ...body, id: body.id ?? keyedId, formulation: knownHere(db, body.formulation) },
+        { ...body, id: body.id ?? keyedId, formulation: asStartedHere(db, body.formulation) },
         nowMs,
       ),
   }),

@@ -9,7 +9,7 @@ import {
 } from "@/contracts/sitting";
 import { actsCsv, calendarOf, plannedNow, sittingFile } from "../../exchange/plan-out";
 import { CALENDAR } from "@/contracts/door";
-import { databaseFile, type Db } from "../../database";
+import { databaseFile } from "../../database";
 import { tokenOf, tokensFile } from "../../door/tokens";
 import { calendarOfPlan } from "../../plans";
 import { notFound } from "../../problem";
