@@ -176,9 +176,12 @@ const strays = (line: string, raw: string, part: Part): boolean =>
 const TIMED =
   /\b(?:\d+|an?|half an|one|two|three|four|five|six|eight|ten|twelve)\s*(?:½|¼|¾)?\s*[-–]?\s*(?:\d+\s*)?(?:h|hrs?|hours?|mins?|minutes?|days?)\b|\bovernight\b|\boven\b(?!-ready)|\b\d{3}\s*°?\s*[CF]\b|\bgas \d\b/i;
 
+const WEIGHED_FIRST = /^\d+(?:[.,]\d+)?\s*(?:kg|g|gms?|grams?|lbs?|oz)\b/i;
 const WEIGHED = /\b\d+(?:[.,]\d+)?\s*(?:kg|g|lbs?|oz|litres?|l|ml)\b/i;
 function kindOf(line: string, raw: string): Part {
   const bare = line.replace(BULLET, "");
+  // "400g firm tofu, pressed 20 minutes": what begins with a weight and ends no sentence is a line.
+  if (WEIGHED_FIRST.test(bare) && bare.length < 90 && !/[.!?]/.test(bare.slice(4))) return "ingredients";
   if (TIMED.test(bare)) return "method";
   if (/\b\d:\d/.test(bare)) return "method";
   if (/[.!?]$/.test(bare) && (DOING.test(bare) || bare.length > 70)) return "method";

@@ -26,7 +26,7 @@ export const RECIPE_LIMITS = {
 export function sentencesOf(text: string): string[] {
   return text
     .replace(/\s+/g, " ")
-    .replace(/\b(tbsp|tsp|oz|lbs?|min|mins|hrs?|approx|no)\./gi, "$1")
+    .replace(/\b(tbsp|tsp|oz|lbs?|min|mins|hrs?|approx|no)\.(?!\s+(?:[A-Z][a-z]|\d+ ?°))/gi, "$1")
     .split(/(?<=[.!?])\s+(?=[A-Za-z0-9“"'(])|;\s+/)
     .flatMap(parted)
     .map((s) => s.trim().slice(0, RECIPE_LIMITS.lineCharacters))

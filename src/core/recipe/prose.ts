@@ -9,7 +9,7 @@ import { customaryName } from "./synonyms";
  */
 
 const BREAK =
-  /[,;:.!?]|\s+(?:and(?: then)?|with|into|then|plus|in(?! the (?:shell|skin|tin|tray|roasting pan)| shell)(?: the| a)?|to|over|until|while|for|on|from|because|so|beaten with|or)\s+/giu;
+  /[,;:.!?]|\)\s+(?=[A-Z])|\s+(?:and(?: then)?|with|into|then|plus|in(?! the (?:shell|skin|tin|tray|roasting pan)| shell)(?: the| a)?|to|over|until|while|for|on|from|because|so|beaten with|or)\s+/giu;
 const LED = new RegExp(
   String.raw`(?:the )?(?:juice|zest)(?: and zest)? of (?:${FIGURE} )?\w+|a (?:good |small |large )?handful of [a-z ]+`,
   "giu",
@@ -49,6 +49,12 @@ function linesInSentence(sentence: string, dialect: Dialect): string[] {
       lines.push(led[0].replace(/\s+if\b.*$/i, "").trim());
       continue;
     }
+    // "salt 180 g": the amount stands behind its name.
+    const named = /^([a-z][a-z' -]{2,30}?)\s+\d/i.exec(chunk)?.[1];
+    if (named && (known(named) || known(`1 g ${named}`)) && amountsIn(chunk, dialect).length === 1) {
+      lines.push(chunk);
+      continue;
+    }
     const start = startOf(chunk, dialect, sentence);
     if (start === undefined) continue;
     const line = chunk
@@ -84,7 +90,12 @@ function chunksOf(sentence: string): string[] {
   for (const match of sentence.matchAll(BREAK)) {
     // What stands in brackets belongs together: "2 loins (180 g apiece, 3 cm thick)".
     const before = sentence.slice(from, match.index);
-    if (before.lastIndexOf("(") > before.lastIndexOf(")") && sentence.indexOf(")", match.index) >= 0) continue;
+    if (
+      match[0][0] !== ")" &&
+      before.lastIndexOf("(") > before.lastIndexOf(")") &&
+      sentence.indexOf(")", match.index) >= 0
+    )
+      continue;
     chunks.push(sentence.slice(from, match.index));
     from = match.index + match[0].length;
   }
@@ -96,6 +107,8 @@ function chunksOf(sentence: string): string[] {
 function apart(chunk: string): string[] {
   const at = [...chunk.matchAll(NEXT_AMOUNT)]
     .map((m) => m.index + m[1].length)
+    // An amount of its own stands before it: "salt 180 g" is one thing.
+    .filter((i) => /\d/.test(chunk.slice(0, i)))
     .filter((i) => known(chunk.slice(0, i)) || customaryName(chunk.slice(0, i).replace(/^.*\d\S*\s/, "")));
   return [0, ...at].map((from, i) => chunk.slice(from, at[i] ?? chunk.length).trim());
 }

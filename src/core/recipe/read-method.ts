@@ -36,11 +36,11 @@ export interface ReadMethod {
 }
 
 const SOAK =
-  /\b(?:brin(?:e|ed|es|ing)|marinat(?:e|ed|es|ing)|marinade|soak|submerg|steep|cur(?:e|ed|ing)\b|refrigerat|fridge|larder|chill|cool ?box|esky|worktop|counter|room temp|salt(?:ed)? (?:overnight|for)|leave|left|stands?\b|sits?\b|bathe?s?\b|go(?:es)? in\b|keep covered|put .*\baway)\w*/i;
+  /\b(?:brin(?:e|ed|es|ing)|marinat(?:e|ed|es|ing)|marinade|soak|submerg|steep|cur(?:e|ed|ing)\b|refrigerat|fridge|larder|chill|cool ?box|esky|worktop|counter|room temp|salt(?:ed)? (?:overnight|for)|leave|left|keep it\b|in on \w+day\b|stands?\b|sits?\b|bathe?s?\b|go(?:es)? in\b|keep covered|put .*\baway)\w*/i;
 const COOK =
   /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|hot pan|frying pan|rack)\w*/i;
 const REST =
-  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bleave (?:for )?\d|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
+  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bleave (?:for )?\d|\bleave (?:it |them )?shut\b|\bmin(?:ute)?s? (?:shut|wrapped)\b|\blet stand\b|\bsits? for\b|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
 const CORE =
   /\b(?:internal|inside|core|centre|center|middle|heart|thermometer|probe|thickest|thick part|reads?|registers?|shows?|says?|reach(?:es)?|against the bone|bone end|until (?:it is|it's|they are)?\s*\d|thigh|taken to|cooked to|up to temperature|degrees)\b/i;
 const OVEN_SET = /\b(?:oven|roast|bake|baking|preheat|broil|grill|set (?:the|your)|gas mark)\w*/i;
@@ -48,9 +48,9 @@ const CHANGE =
   /\b(?:reduce|lower|turn (?:it |the (?:oven|heat) )?(?:up|down)|turn(?:ed)? (?:up|down)|increase|raise|drop|bring (?:it |the \w+ )?(?:up|down)|crank|whack|then|finish|up to|down to|blast|after that|second)\b/i;
 /** Times that are no stretch of their own: how often, how late, or in all. */
 const PASSING =
-  /\b(?:every|at(?: the)?|after(?: the)?(?: first)?|for the last|in the last|the last|last|halfway|half[- ]way|turn(?:ing|ed)? (?:it |them )?(?:at|after)|of which)\s+(?:about\s+)?$/i;
+  /\b(?:every|at(?: the)?|out(?: of the oven)? for|after(?: the)?(?: first)?|for the last|in the last|the last|last|halfway|half[- ]way|turn(?:ing|ed)? (?:it |them )?(?:at|after)|of which)\s+(?:about\s+)?$/i;
 const IN_ALL = /\b(?:altogether|all told|in all|in total|total|all in)\b/i;
-const PER_SIDE = /^\s*(?:a|per|each|on each|on the first|on the other)\s+side/i;
+const PER_SIDE = /^\s*(?:\/|(?:a|per|each|on each|on the first|on the other)\s+)side/i;
 /** No core of meat is cooked beyond this, and no oven roasts below it, °C. *Practice*. */
 const CORE_MOST_C = 100;
 const CORE_LEAST_C = 38;
@@ -198,7 +198,14 @@ const before = (sentence: string, at: number): string => sentence.slice(0, at);
 /** @param hot the same sentence sets an oven hotter than any core */
 function isCore(heat: SaidTemperature, sentence: string, hot: boolean): boolean {
   if (heat.celsius > CORE_MOST_C || heat.celsius < CORE_LEAST_C) return false;
-  if (hot && /\bto\s+(?:about\s+|around\s+)?$/i.test(before(sentence, heat.at))) return true;
+  const ahead = before(sentence, heat.at);
+  if (hot && /\b(?:to|till|until)\s+(?:about\s+|around\s+)?$/i.test(ahead)) return true;
+  // "Roast for 22 minutes, to 58C": no oven is brought to that.
+  if (
+    /\b(?:to|till|until)\s+(?:about\s+|around\s+)?$/i.test(ahead) &&
+    !/\b(?:oven|heat|set)\w*\b[^,;]{0,30}$/i.test(ahead)
+  )
+    return true;
   return CORE.test(sentence) || !OVEN_SET.test(sentence) || /\buntil\b/i.test(before(sentence, heat.at));
 }
 
@@ -212,7 +219,7 @@ function clausesOf(sentence: string): Clause[] {
   const clauses: Clause[] = [];
   let from = 0;
   for (const match of sentence.matchAll(
-    /(?:,|;|:)?\s+(?:then|and then|after that|before|and let|and leave|and rest)\s+|[;:]\s+|,\s+(?=rest\b|let\b|bake\b|roast\b|until\b)/gi,
+    /(?:,|;|:)?\s+(?:then|and then|after that|before|and let|and leave|and rest)\s+|[;:]\s+|,\s+(?=\d+ min(?:ute)?s? (?:shut|wrapped)\b|rest\b|let\b|bake\b|roast\b|grill\b|broil\b|barbecue\b|fry\b|sear\b|until\b|and (?:[\w'’]+ ){1,3}?rest\b)/gi,
   )) {
     clauses.push({ text: sentence.slice(from, match.index), at: from });
     from = match.index;
@@ -248,8 +255,15 @@ function stagesFrom(
     ...ovens.map((oven) => ({ at: oven.at, oven, time: undefined })),
     ...times.map((time) => ({ at: time.at, oven: undefined, time })),
   ].sort((a, b) => a.at - b.at);
-  for (const { oven, time, at } of tokens) {
+  for (const [i, { oven, time, at }] of tokens.entries()) {
     const last = read.cook.at(-1);
+    // "20 minutes at gas 7": the heat behind a time is that time's.
+    const next = tokens[i + 1]?.oven;
+    const own =
+      time && next && /^\s*(?:at|in an?)\s*$/i.test(sentence.slice(at + time.text.length, next.at))
+        ? next.celsius
+        : undefined;
+    if (oven && last?.ovenC === oven.celsius && last.minutes && tokens[i - 1]?.time) continue;
     if (oven) {
       if (last?.ovenC !== undefined && !last.minutes && Math.abs(last.ovenC - oven.celsius) > 9) {
         if (!CHANGE.test(before(sentence, at))) {
@@ -271,7 +285,7 @@ function stagesFrom(
     if (last && !last.minutes) Object.assign(last, { minutes: time, ...(cover && { cover }) });
     else
       read.cook.push({
-        ...(last?.ovenC !== undefined && { ovenC: last.ovenC }),
+        ...((own ?? last?.ovenC) !== undefined && { ovenC: own ?? last?.ovenC }),
         minutes: time,
         ...(cover && { cover }),
       });
@@ -301,6 +315,8 @@ function coverOf(sentence: string, at: number, length: number): CookSaidStage["c
 function placeOf(text: string): ReadMethod["place"] {
   if (/\b(?:bring|come|warm)\w*\b[^.]*\bto room temp/i.test(text)) return undefined;
   if (/\bcool ?box\b|\besky\b|\bcooler\b|\bice chest\b/i.test(text)) return "cooler";
+  // No room stands so cold.
+  if (/\b(?:at|to)\s+[0-5]\s*°\s*C\b/i.test(text)) return "fridge";
   const out =
     /\b(?:worktop|work surface|counter|room temp(?:erature)?|kitchen table|on the side|on the bench|in the kitchen|out of the fridge)\b/i;
   const cold = /\b(?:fridge|refrigerat\w*|larder|cold room|chill(?:ed|er)?)\b/i;

@@ -91,8 +91,8 @@ export function readRecipe(pasted: string, options: ReadOptions): ReadRecipe {
     method,
     foods,
     foodG,
-    foodCount: food ? countOf(food.line) : 1,
-    thicknessMm: thicknessIn(food?.line.text ?? ""),
+    foodCount: food ? countOf(food.line) : countAbout(recipe.method),
+    thicknessMm: thicknessIn(food?.line.text ?? "") ?? thicknessAbout(recipe.method),
     preparation: recognisePreparation({
       ...cluesOf(recipe, lines, pantry, foodG ?? A_KILO_G),
       soakH: (soakOf(method)?.low ?? 0) / 60,
@@ -236,11 +236,23 @@ function notTheFood(candidates: readonly Candidate[]): Candidate[] {
 }
 
 const countOf = ({ count, amount, text }: LooseLine): number => {
-  const pieces = /\b(\d{1,3})\s+(?:pieces|pcs)\b/i.exec(text)?.[1];
+  const pieces = (/\b(\d{1,3})\s+(?:pieces|pcs)\b/i.exec(text) ?? /\bx\s*(\d{1,3})\b/i.exec(text))?.[1];
   return Math.max(
     1,
     Math.round(count ?? (amount.kind === "count" ? amount.high : pieces === undefined ? 1 : Number(pieces))),
   );
+};
+
+/** "Four of them, roughly 3 cm thick": said in a sentence, before it is cut, carved or packed. */
+const thicknessAbout = (sentences: readonly string[]): number | undefined => {
+  const said = sentences
+    .slice(0, 3)
+    .find((s) => THICK.test(s) && !/\b(?:slash|slic|cut|carv|crust|layer|bed)/i.test(s));
+  return said === undefined ? undefined : thicknessIn(said);
+};
+const countAbout = (sentences: readonly string[]): number => {
+  const said = new RegExp(String.raw`\b(${FIGURE}) of them\b`, "iu").exec(sentences.slice(0, 3).join(" "));
+  return said ? Math.max(1, Math.round(valueOf(said[1]))) : 1;
 };
 
 /** "about 3 cm thick", "1-inch", "big cubes of 1 inch". */
@@ -251,7 +263,10 @@ function thicknessIn(text: string): number | undefined {
   return valueOf(found[1]) * (unit === "mm" ? 1 : unit === "cm" ? 10 : 25.4);
 }
 const LENGTH = String.raw`(${FIGURE})\s*-?\s*(mm|cm|in(?:ch(?:es)?)?\b|["″])`;
-const THICK = new RegExp(String.raw`${LENGTH}\s*-?\s*(?:thick|cubes?|slabs?|steaks?|through)`, "iu");
+const THICK = new RegExp(
+  String.raw`${LENGTH}\s*-?\s*(?:thick|cubes?|slabs?|steaks?|through|at (?:the|its) thick)`,
+  "iu",
+);
 const CUBES = new RegExp(String.raw`cubes? of ${LENGTH}`, "iu");
 
 /** What it is counted in says what it is: a clove of garlic, a leaf of bay. */

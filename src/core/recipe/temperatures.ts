@@ -10,7 +10,7 @@ export interface SaidTemperature {
 }
 
 const DEGREES =
-  /(\d{2,3})\s*(?:(?:-|–|to)\s*\d{2,3})?\s*(?:°|º|degrees?|deg\.?)?\s*(C|F|celsius|centigrade|fahrenheit)\b(?!\w)/gi;
+  /(?<!\b(?:h|hrs?|hours?)\s)(\d{2,3})\s*(?:(?:-|–|to)\s*\d{2,3})?\s*(?:°|º|degrees?|deg\.?)?\s*(C|F|celsius|centigrade|fahrenheit)\b(?!\w)/gi;
 const BARE_DEGREES = /(\d{2,3})\s*(?:°|º|degrees?)(?!\s*(?:C|F|celsius|fahrenheit|centigrade)\b)/gi;
 const IN_WORDS = new RegExp(String.raw`\b(${FIGURE})\s+degrees\b`, "giu");
 const GAS_MARK = /\bgas(?: mark)?\s*(\d)\b/gi;
@@ -21,10 +21,10 @@ const BARE_CORE =
   /\b(?:says?|reads?|shows?|reaches|registers?|hits)\s+(?:about\s+)?(\d{2,3})\b(?!\s*(?:°|º|g|ml|min|hours?|degrees|[CF]\b|%|kg|mm|cm))/gi;
 /** "then foil off, 200 for 20 mins", "oven, 150, covered": a bare figure such as ovens are set to. */
 const BARE_HEAT =
-  /(?<![\d.,/])([12]\d[05])(?=\s+for\s+(?:about\s+)?\d{1,3}\s*(?:min|m\b|h))|\boven,\s+(?:at\s+)?([12]\d[05])\b(?!\s*(?:°|º|g|ml|min|hours?))/gi;
+  /(?<![\d.,/])([12]\d[05])(?=\s+for\s+(?:about\s+)?(?:\d{1,3}\s*(?:min|m\b|h)|an?\b|half\b|one\b|two\b|three\b))|(?:min(?:ute)?s?|hours?|hrs?)\s+at\s+([12]\d[05])\b(?!\s*(?:°|º|g|ml|F\b|C\b|degrees))|\boven,\s+(?:at\s+)?([12]\d[05])\b(?!\s*(?:°|º|g|ml|min|hours?))/gi;
 /** "Core 62.", "50 in the middle", "3 hours to 88": a middle by its figure alone. */
 const BARE_MIDDLE =
-  /\b(?:core|centre|center|middle)\s+(?:of\s+|at\s+)?(\d{2,3})(?=\s*(?:[.,;)]|$))|\b(\d{2,3})\s+in the (?:middle|centre|center)\b|\b(?:hours?|hrs?|minutes?|mins?)\s+to\s+(\d{2,3})(?=\s*(?:[.,;)]|$))/gi;
+  /\b(?:core|centre|center|middle)\s+(?:of\s+|at\s+)?(\d{2,3})(?=\s*(?:[.,;)]|$))|\b(\d{2,3})\s+(?:in the (?:middle|centre|center)|core)\b|\b(?:hours?|hrs?|minutes?|mins?)\s+to\s+(\d{2,3})(?=\s*(?:[.,;)]|$))/gi;
 /** A bare figure above this is Fahrenheit: no oven is set to it in Celsius. */
 const SURELY_F = 290;
 /** Two ways of writing one temperature, side by side, differ by rounding and by a fan at most so much, °C. */
@@ -48,7 +48,10 @@ export function temperaturesIn(sentence: string): SaidTemperature[] {
   for (const m of sentence.matchAll(GAS_MARK)) add(gasC(Number(m[1])), m[0], m.index);
   for (const m of sentence.matchAll(BARE_OVEN)) add(bare(Number(m[1])), m[0], m.index);
   for (const m of sentence.matchAll(BARE_CORE)) add(bareCore(Number(m[1])), m[0], m.index);
-  for (const m of sentence.matchAll(BARE_HEAT)) add(Number(m[1] ?? m[2]), m[1] ?? m[0], m.index);
+  for (const m of sentence.matchAll(BARE_HEAT)) {
+    const figure = m[1] ?? m[2] ?? m[3];
+    add(Number(figure), figure, m.index + m[0].lastIndexOf(figure));
+  }
   for (const m of sentence.matchAll(BARE_MIDDLE)) {
     const figure = m[1] ?? m[2] ?? m[3];
     add(bareCore(Number(figure)), figure, m.index + m[0].lastIndexOf(figure));

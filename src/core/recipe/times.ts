@@ -13,6 +13,7 @@ export interface SaidTime {
 const WORDS: [RegExp, number, number][] = [
   [/\bover ?night\b/gi, 8 * 60, 12 * 60],
   [/\b(?:the|a) night before\b/gi, 8 * 60, 12 * 60],
+  [/\b(?:for )?a night\b/gi, 8 * 60, 12 * 60],
   [/\ball day\b/gi, 8 * 60, 10 * 60],
   [/\ball night\b/gi, 8 * 60, 12 * 60],
   [/\bhalf an hour\b/gi, 30, 30],
@@ -35,7 +36,8 @@ const BOUNDED =
 /** "170 °C for 90": minutes are meant. */
 const BARE_COOK = /°\s*[CF]?\s+for\s+(?:about\s+)?(\d{2,3})(?=\s*(?:[.,;)]|$))/gi;
 /** "Rest 20.", "rest for 10": minutes are meant. */
-const BARE_REST = /\brest(?:s|ed|ing)?\s+(?:for\s+|it\s+|them\s+)?(\d{1,2})(?=\s*(?:[.,;)]|$))/gi;
+const BARE_REST =
+  /\b(?:rest|sit|stand)(?:s|ed|ing)?\s+(?:for\s+|it\s+|them\s+)?(\d{1,2})(?=\s*(?:[.,;)]|$))/gi;
 
 const minutesOf = (unit: string): number => (/^(?:d|night)/i.test(unit) ? 1440 : /^h/i.test(unit) ? 60 : 1);
 
