@@ -26,6 +26,9 @@ export async function proxy(request: NextRequest): Promise<Response> {
   headers.set("content-security-policy", policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set("content-security-policy", policy);
+  // Behind TLS it stays behind TLS: a year, by the words of the proxy before it.
+  if (request.headers.get("x-forwarded-proto")?.startsWith("https"))
+    response.headers.set("strict-transport-security", "max-age=31536000");
   return response;
 }
 

@@ -77,4 +77,8 @@ test("security headers are on every answer", async ({ request }) => {
   expect(headers["x-content-type-options"]).toBe("nosniff");
   expect(headers["x-frame-options"]).toBe("DENY");
   expect(headers["x-powered-by"]).toBeUndefined();
+  // Behind TLS it stays behind TLS; without it nothing is promised.
+  expect(headers["strict-transport-security"]).toBeUndefined();
+  const tls = await request.get("/", { headers: { "x-forwarded-proto": "https" } });
+  expect(tls.headers()["strict-transport-security"]).toContain("max-age=");
 });

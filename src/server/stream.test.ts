@@ -65,3 +65,13 @@ test("another batch's news is none of its own", () => {
 
 test("a batch that is not there is refused before any stream begins", () =>
   expect(() => batchStream(db, "nope", new AbortController().signal)).toThrow(Refusal));
+
+test("who was signed out meanwhile is told nothing more: the stream ends", async () => {
+  const id = begun();
+  let isIn = true;
+  const reader = batchStream(db, id, new AbortController().signal, async () => isIn).body?.getReader();
+  await reader?.read();
+  isIn = false;
+  // At the next tick, a second later.
+  expect((await reader?.read())?.done).toBe(true);
+});

@@ -10,8 +10,14 @@ const WATCHED_MOST = 24;
 /**
  * Batches as they are, and each again whenever it changes: server-sent events. A device that was away connects anew and is
  * told the whole state, so nothing has to be caught up piece by piece.
+ * @param stillIn asked at every tick: who was signed out meanwhile is told nothing more
  */
-export function workStream(db: Db, batchIds: readonly string[], signal: AbortSignal): Response {
+export function workStream(
+  db: Db,
+  batchIds: readonly string[],
+  signal: AbortSignal,
+  stillIn: () => Promise<boolean> = async () => true,
+): Response {
   const ids = [...new Set(batchIds)].slice(0, WATCHED_MOST);
   // Refused before the stream begins, if there is no such batch.
   const said = new Map(ids.map((id) => [id, JSON.stringify(loadWork(db, id, Date.now()))]));
@@ -26,13 +32,21 @@ export function workStream(db: Db, batchIds: readonly string[], signal: AbortSig
         tell(now);
       };
       said.forEach(tell);
-      const timer = setInterval(() => ids.forEach(look), TICK_MS);
+      const tick = async () => {
+        if (await stillIn()) ids.forEach(look);
+        else end();
+      };
+      const timer = setInterval(() => void tick().catch(end), TICK_MS);
       const quiet = ids.map((id) => onChange(id, () => look(id)));
-      signal.addEventListener("abort", () => {
+      let over = false;
+      const end = () => {
+        if (over) return;
+        over = true;
         clearInterval(timer);
         for (const stop of quiet) stop();
         controller.close();
-      });
+      };
+      signal.addEventListener("abort", end);
     },
   });
   return new Response(body, {
@@ -40,5 +54,9 @@ export function workStream(db: Db, batchIds: readonly string[], signal: AbortSig
   });
 }
 
-export const batchStream = (db: Db, batchId: string, signal: AbortSignal): Response =>
-  workStream(db, [batchId], signal);
+export const batchStream = (
+  db: Db,
+  batchId: string,
+  signal: AbortSignal,
+  stillIn?: () => Promise<boolean>,
+): Response => workStream(db, [batchId], signal, stillIn);

@@ -3,7 +3,7 @@ import { Refusal } from "../problem";
 import { databaseFile } from "../database";
 import { doorFile, readDoor, type Door } from "./passphrase";
 import { bearerOf, tokensFile } from "./tokens";
-import { isSession, SESSION_COOKIE } from "./session";
+import { cookieOf, isSession } from "./session";
 
 const LOOPBACK = /^(localhost|127(?:\.\d{1,3}){3}|\[::1\])(?::\d+)?$/i;
 
@@ -40,7 +40,7 @@ export async function admit(request: Request): Promise<void> {
   }
   // How far it reaches is asked where the operation is known.
   if (pathname.startsWith(API) && bearerOf(request, tokensFile(databaseFile()))) return;
-  if (isDoorway(pathname) || (await isSession(door, cookieOf(request)))) return;
+  if (isDoorway(pathname) || (await isSession(door, cookieOf(request), databaseFile()))) return;
   throw new Refusal(
     401,
     "Sign in first",
@@ -50,8 +50,13 @@ export async function admit(request: Request): Promise<void> {
   );
 }
 
-function cookieOf(request: Request): string | undefined {
-  const cookies = (request.headers.get("cookie") ?? "").split(/;\s*/);
-  const found = cookies.find((c) => c.startsWith(`${SESSION_COOKIE}=`));
-  return found === undefined ? undefined : decodeURIComponent(found.slice(SESSION_COOKIE.length + 1));
+/** Whether it still comes in: asked of what stays open, such as a stream. */
+export async function isAdmitted(request: Request): Promise<boolean> {
+  try {
+    await admit(request);
+    return true;
+  } catch (error) {
+    if (error instanceof Refusal) return false;
+    throw error;
+  }
 }

@@ -79,6 +79,7 @@ describe("with one", () => {
     "",
     "iron_crock_session=",
     "iron_crock_session=rubbish",
+    "iron_crock_session=%E0%A4%A",
     "iron_crock_session=Fe26.2**x*y*z*1*2*3",
   ])("a made-up cookie is none: “%s”", async (cookie) => {
     await expect(admit(ask("/", { cookie }))).rejects.toMatchObject({ status: 401 });
@@ -95,7 +96,17 @@ describe("with one", () => {
     });
     await expect(admit(ask("/", { cookie: again }))).rejects.toMatchObject({ status: 401 });
     expect(await admit(ask("/", { cookie: cookieOf(changed) }))).toBeUndefined();
-    expect(leave(ask("/")).headers.get("set-cookie")).toContain("Max-Age=0");
+  });
+
+  test("signed out, a copy of the cookie is dead at once; the other devices stay in", async () => {
+    const cookie = cookieOf(await enter(ask("/api/door/session"), GOOD));
+    const other = cookieOf(await enter(ask("/api/door/session"), GOOD));
+    expect((await leave(ask("/", { cookie }))).headers.get("set-cookie")).toContain("Max-Age=0");
+    await expect(admit(ask("/", { cookie }))).rejects.toMatchObject({ status: 401 });
+    expect(await admit(ask("/", { cookie: other }))).toBeUndefined();
+    // Signed out without a session, or with one that is none: nothing breaks.
+    for (const none of ["", "iron_crock_session=%E0%A4%A", "iron_crock_session=rubbish"])
+      expect((await leave(ask("/", { cookie: none }))).status).toBe(204);
   });
 
   test("it is changed only by who knows it", async () => {

@@ -3,7 +3,7 @@ import { Refusal } from "../problem";
 import { kitchenDoor } from "./admit";
 import { countAttempt, forgiveAttempt } from "./attempts";
 import { doorFile, isPassphrase, setPassphrase, type Door } from "./passphrase";
-import { sealSession, SESSION_COOKIE, SESSION_S } from "./session";
+import { cookieOf, endSessionOf, sealSession, SESSION_COOKIE, SESSION_S } from "./session";
 
 /** Checks a passphrase, and hands out a session. @throws Refusal 401, 404, 429 */
 export async function enter(request: Request, passphrase: string): Promise<Response> {
@@ -34,7 +34,13 @@ async function withSession(request: Request, door: Door): Promise<Response> {
   return leaveCookie(request, await sealSession(door), SESSION_S);
 }
 
-export const leave = (request: Request): Response => leaveCookie(request, "", 0);
+/** Signs this device out: its session is over, and so is every copy of its cookie. */
+export async function leave(request: Request): Promise<Response> {
+  const door = kitchenDoor();
+  const cookie = cookieOf(request);
+  if (door && cookie) await endSessionOf(door, cookie, databaseFile(), Date.now());
+  return leaveCookie(request, "", 0);
+}
 
 function leaveCookie(request: Request, value: string, seconds: number): Response {
   const tls = (request.headers.get("x-forwarded-proto") ?? new URL(request.url).protocol).startsWith("https");

@@ -96,4 +96,4 @@ test("a calendar's secret opens one sitting's acts past the door, and nothing el
   // One made to read is no calendar.
   const other = makeToken(file, { name: "read", scope: "read" }, NOW);
   expect(await come(`/api/v1/feeds/${other.secret}.ics`)).toBe(404);
-});
+}, 60_000);

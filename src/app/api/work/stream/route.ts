@@ -1,4 +1,5 @@
 import { database } from "@/server/database";
+import { isAdmitted } from "@/server/door/admit";
 import { answer } from "@/server/http";
 import { workStream } from "@/server/stream";
 
@@ -6,5 +7,5 @@ import { workStream } from "@/server/stream";
 export const GET = (request: Request) =>
   answer(() => {
     const ids = new URL(request.url).searchParams.get("batches")?.split(",") ?? [];
-    return workStream(database(), ids, request.signal);
+    return workStream(database(), ids, request.signal, () => isAdmitted(request));
   });
