@@ -8,11 +8,13 @@ const FILE_MOST_BYTES = 4 * 1024 * 1024;
 
 interface Props {
   onText: (text: string) => void;
+  /** It is being read. */
+  busy: boolean;
   problem: string | null;
 }
 
 /** Where a recipe is pasted, dropped or chosen as a file. */
-export function PasteBox({ onText, problem }: Props) {
+export function PasteBox({ onText, busy, problem }: Props) {
   const [text, setText] = useState("");
   const [over, setOver] = useState(false);
   const [tooLarge, setTooLarge] = useState<string | null>(null);
@@ -66,8 +68,12 @@ export function PasteBox({ onText, problem }: Props) {
         </p>
       )}
       <div className="flex flex-wrap gap-3">
-        <button className="btn btn-primary min-h-12 text-lg" disabled={text.trim() === ""}>
-          Read it
+        <button
+          className="btn btn-primary min-h-12 text-lg"
+          disabled={text.trim() === "" || busy}
+          aria-busy={busy}
+        >
+          {busy ? "Reading …" : "Read it"}
         </button>
         <FileButton
           label="Or from a file"

@@ -6,23 +6,25 @@ import { useState } from "react";
 import { readFormulaFile } from "@/contracts/formula-file";
 import type { KitchenView } from "@/contracts/views";
 import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
-import { readRecipe, readsAsRecipe } from "@/core/recipe/read-recipe";
+import { readsAsRecipe } from "@/core/recipe/read-recipe";
 import type { ReadRecipe } from "@/core/recipe/reading";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
 import { usePutOnBench } from "@/ui/use-put-on-bench";
 import { Confirm } from "./confirm";
 import { PasteBox } from "./paste-box";
+import { readBeside } from "./reader";
 
 /** A loose recipe in, a formula out: read, confirmed line by line, and put on the Bench. */
 export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
   const router = useRouter();
   const [read, setRead] = useState<ReadRecipe | null>(null);
+  const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const { own, words } = kitchen;
 
   const toBench = usePutOnBench();
-  const take = (text: string) => {
+  const take = async (text: string) => {
     setProblem(null);
     const carried = readFormulaFile(text);
     // A formula of another kitchen is whole: it is looked at where links are opened, too.
@@ -33,7 +35,11 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
         : router.push(`/open#${fragment}`);
     }
     if (carried && !carried.ok) return setProblem(carried.error);
-    const reading = readRecipe(text, { measures: kitchen.measures, words, own });
+    setBusy(true);
+    const reading = await readBeside(text, { measures: kitchen.measures, words, own }).catch(() => null);
+    setBusy(false);
+    if (reading === null)
+      return setProblem("It could not be read just now. It is still here: try once more.");
     if (!readsAsRecipe(reading))
       return setProblem(
         "No ingredients were found in it. Give each a line of its own, such as “2 tbsp salt” or “1.2 kg duck legs”.",
@@ -57,7 +63,11 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
       }
     >
       <PantryProvider kitchen={kitchen}>
-        {read ? <Confirm read={read} onBench={toBench} /> : <PasteBox onText={take} problem={problem} />}
+        {read ? (
+          <Confirm read={read} onBench={toBench} />
+        ) : (
+          <PasteBox onText={(text) => void take(text)} busy={busy} problem={problem} />
+        )}
       </PantryProvider>
     </Shell>
   );
