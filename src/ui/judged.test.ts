@@ -1,4 +1,4 @@
-import { ASKED, sayJudged, sayScore, SCORED } from "./judged";
+import { ASKED, sayJudged, sayScore, SCORED, sayBorneOut, sayHowSure } from "./judged";
 
 test("every step of everything asked has its own words", () => {
   for (const key of SCORED) {
@@ -18,4 +18,15 @@ test("between two steps it is the nearer", () => {
   expect(sayScore("texture", 0.4)).toBe("fair");
   expect(sayScore("texture", 0.6)).toBe("good");
   expect(sayScore("timing", -2)).toBe("far too late");
+});
+
+test.each([
+  [0.24, "perhaps", "A guess still."],
+  [0.25, "likely", "A guess still."],
+  [0.45, "likely", "Fairly sure."],
+  [0.6, "most likely", "Fairly sure."],
+  [0.7, "most likely", "Quite sure."],
+])("%f in words: %s; %s", (share, borneOut, sure) => {
+  expect(sayBorneOut(share)).toBe(borneOut);
+  expect(sayHowSure(share)).toBe(sure);
 });

@@ -39,6 +39,6 @@ export const sayJudged = (judged: Judged): string =>
 export const sayBorneOut = (strength: number): string =>
   strength >= 0.6 ? "most likely" : strength >= 0.25 ? "likely" : "perhaps";
 
-/** How sure the record is of a proposal. @param confidence 0 to 1 */
+/** How sure the record is of a proposal, as a sentence. @param confidence 0 to 1 */
 export const sayHowSure = (confidence: number): string =>
-  confidence >= 0.7 ? "quite sure" : confidence >= 0.45 ? "fairly sure" : "a guess still";
+  confidence >= 0.7 ? "Quite sure." : confidence >= 0.45 ? "Fairly sure." : "A guess still.";
