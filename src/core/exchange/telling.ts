@@ -1,5 +1,6 @@
 import { exitsOf } from "../program/exits";
 import { programOf } from "../program/program";
+import { SOAK_NAME } from "../program/soak";
 import type { Program, Step } from "../program/step";
 import type { Formulated } from "../formula/formulate";
 import { choiceOf } from "../formula/defaults";
@@ -96,7 +97,7 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
   if (beside) return `Beside it in the oven, for the last ${beside[2]}: ${beside[1]}.`;
   switch (step.kind) {
     case "soak":
-      return `Leave it in its ${WHAT[f.preparation.kind]}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
+      return `Leave it in its ${SOAK_NAME[f.preparation.kind]}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
     case "goIn":
       return step.minutes.likely > step.handsMin
         ? heated(f, cook.toC, stageOf(f, sheet, 0), step)
@@ -117,16 +118,6 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
       return sentence(step.title);
   }
 }
-
-const WHAT: Record<Formulation["preparation"]["kind"], string> = {
-  wetBrine: "brine",
-  dryBrine: "salt",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  saltCrust: "crust",
-  cure: "cure",
-};
 
 function placeOf({ holding: { place, temperatureC, covered } }: Formulation): string {
   const at = `${Math.round(temperatureC)} °C`;

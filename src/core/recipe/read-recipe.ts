@@ -15,7 +15,7 @@ import { readLine, type LooseLine } from "./read-line";
 import { customaryName } from "./synonyms";
 import { readMethod, soakOf } from "./read-method";
 import type { ReadRecipe, RecipeLine } from "./reading";
-import { workSaid } from "./work-said";
+import { LENGTH, mmOf, workSaid } from "./work-said";
 import { recognisePreparation } from "./recognise";
 
 export interface ReadOptions {
@@ -258,11 +258,8 @@ const countAbout = (sentences: readonly string[]): number => {
 /** "about 3 cm thick", "1-inch", "big cubes of 1 inch". */
 function thicknessIn(text: string): number | undefined {
   const found = THICK.exec(text) ?? CUBES.exec(text);
-  if (!found) return undefined;
-  const unit = found[2].toLowerCase();
-  return valueOf(found[1]) * (unit === "mm" ? 1 : unit === "cm" ? 10 : 25.4);
+  return found ? mmOf(found[1], found[2]) : undefined;
 }
-const LENGTH = String.raw`(${FIGURE})\s*-?\s*(mm|cm|in(?:ch(?:es)?)?\b|["″])`;
 const THICK = new RegExp(
   String.raw`${LENGTH}\s*-?\s*(?:thick|cubes?|slabs?|steaks?|through|at (?:the|its) thick)`,
   "iu",

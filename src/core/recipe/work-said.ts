@@ -25,7 +25,8 @@ export interface SaidBeside {
   text: string;
 }
 
-const LENGTH = String.raw`(${FIGURE})\s*-?\s*(mm|cm|in(?:ch(?:es)?)?\b|["″])`;
+/** A length as it is written: figure, then unit. */
+export const LENGTH = String.raw`(${FIGURE})\s*-?\s*(mm|cm|in(?:ch(?:es)?)?\b|["″])`;
 const SLASHED = new RegExp(
   String.raw`\b(?:slash|scor|cut)\w*\b[^.;]{0,40}?${LENGTH}\s*deep[^.;]{0,20}?\b(?:every|apart)\s*${LENGTH}`,
   "iu",
@@ -39,7 +40,8 @@ const PACKED = new RegExp(
   "iu",
 );
 
-const mmOf = (figure: string, unit: string): number =>
+/** @param unit mm, cm or inches as `LENGTH` takes them */
+export const mmOf = (figure: string, unit: string): number =>
   valueOf(figure) * (unit.toLowerCase() === "mm" ? 1 : unit.toLowerCase() === "cm" ? 10 : 25.4);
 
 const USES: Record<string, SaidKeptBack["use"]> = {

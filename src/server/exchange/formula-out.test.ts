@@ -30,6 +30,7 @@ test("every kind says what it is, and ends as what it is", () =>
     ["application/json", ".formula.json"],
     ["application/ld+json", ".recipe.json"],
     ["text/markdown", ".md"],
+    ["text/plain", ".txt"],
     ["text/csv", ".sheet.csv"],
     ["text/csv", ".ledger.csv"],
   ]));

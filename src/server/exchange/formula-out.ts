@@ -1,13 +1,14 @@
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { formulaFile } from "@/core/exchange/formula-file";
 import { markdownOf } from "@/core/exchange/markdown-out";
+import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { Refusal } from "../problem";
 import { ledgerCsv, sheetCsv } from "./csv/tables";
 
-export const KINDS_OF_FILE = ["json", "recipe", "markdown", "sheet", "ledger"] as const;
+export const KINDS_OF_FILE = ["json", "recipe", "markdown", "text", "sheet", "ledger"] as const;
 type KindOfFile = (typeof KINDS_OF_FILE)[number];
 
 /** A formula as a file of the kind asked for. @throws Refusal 422 where its sums do not work out */
@@ -45,6 +46,8 @@ export function formulaAs(
       };
     case "markdown":
       return { text: markdownOf(formulation, sheet, measures, tags), mime: "text/markdown", ending: ".md" };
+    case "text":
+      return { text: textOf(formulation, sheet, measures), mime: "text/plain", ending: ".txt" };
     case "sheet":
       return { text: sheetCsv(linesOf(sheet), usual.decimal), mime: "text/csv", ending: ".sheet.csv" };
     case "ledger":

@@ -2,6 +2,7 @@ import * as brines from "../demo/brines";
 import * as fish from "../demo/fish-and-crusts";
 import * as mixtures from "../demo/mixtures";
 import { markdownOf } from "@/core/exchange/markdown-out";
+import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
 import { cookOf, stagesOf } from "@/core/formula/cook";
 import { choiceOf } from "@/core/formula/defaults";
@@ -17,6 +18,8 @@ import { factsOf, formulationOfRead, linesAsRead } from "@/core/recipe/settle";
 const FORMULAS = Object.values({ ...brines, ...fish, ...mixtures }) as Formulation[];
 const asRecipe = (f: Formulation) => JSON.stringify({ ...recipeOf(f, worked(f)), encoding: undefined });
 const asMarkdown = (f: Formulation) => markdownOf(f, worked(f), "metric").split("## The formula itself")[0];
+
+const asText = (f: Formulation) => textOf(f, worked(f), "metric");
 
 function readBack(text: string): Formulation {
   const read = readRecipe(text, { measures: "metric", words: USUAL_WORDS });
@@ -54,6 +57,7 @@ describe.each(FORMULAS.map((f) => [f.name, f] as const))("%s", (_, f) => {
   test.each([
     ["Recipe data", asRecipe],
     ["Markdown", asMarkdown],
+    ["plain text", asText],
   ])("%s: the same hours, pieces, strength, parts, stages and acts", (_kind, written) => {
     const back = readBack(written(f));
     expect(dish(back)).toEqual(dish(f));

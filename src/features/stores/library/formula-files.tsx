@@ -4,6 +4,7 @@ const FILES = [
   { as: "json", name: "Formula", what: "for another Iron Crock; nothing is lost" },
   { as: "recipe", name: "Recipe data", what: "schema.org, for other programs" },
   { as: "markdown", name: "Markdown", what: "to be read" },
+  { as: "text", name: "Plain text", what: "for a message" },
   { as: "sheet", name: "Sheet, CSV", what: "every line and its grams" },
   { as: "ledger", name: "Salt ledger, CSV", what: "where each gram comes from and ends" },
 ];

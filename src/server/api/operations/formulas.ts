@@ -103,10 +103,11 @@ export const FORMULA_OPERATIONS = [
     id: "formulaFile",
     method: "get",
     path: "/formulas/{id}/file",
-    summary: "A formula as a file: its own, Recipe data, Markdown, the weigh-out or the ledger as CSV",
+    summary:
+      "A formula as a file: its own, Recipe data, Markdown, plain text, the weigh-out or the ledger as CSV",
     tag: "formulas",
     query: decimalQuery.extend({ as: z.enum(KINDS_OF_FILE).default("json") }),
-    gives: ["application/json", "application/ld+json", "text/markdown", "text/csv"],
+    gives: ["application/json", "application/ld+json", "text/markdown", "text/plain", "text/csv"],
     run: ({ db, path, query }) => {
       const formula = loadFormula(db, path.id);
       const kitchen = loadKitchen(db);

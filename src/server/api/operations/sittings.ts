@@ -6,10 +6,11 @@ import {
   sittingBody,
   sittingSave,
   startDishRequest,
+  type SittingView,
 } from "@/contracts/sitting";
 import { actsCsv, calendarOf, plannedNow, sittingFile } from "../../exchange/plan-out";
 import { CALENDAR } from "@/contracts/door";
-import { databaseFile } from "../../database";
+import { databaseFile, type Db } from "../../database";
 import { tokenOf, tokensFile } from "../../door/tokens";
 import { calendarOfPlan } from "../../plans";
 import { notFound } from "../../problem";
@@ -44,6 +45,13 @@ const sittingAnswer = z.object({
   body: sittingBody,
   timeZone: z.string(),
 });
+
+const calendarFile = (db: Db, sitting: SittingView, nowMs: number) =>
+  new FileAnswer(
+    calendarOf(sitting, calendarOfPlan(db, sitting, nowMs)),
+    "text/calendar",
+    `${sitting.body.name}.ics`,
+  );
 
 export const SITTING_OPERATIONS = [
   operation({
@@ -131,11 +139,7 @@ export const SITTING_OPERATIONS = [
     run: ({ db, path, nowMs }) => {
       const sitting = loadSitting(db, path.id, nowMs);
       plannedNow(sitting);
-      return new FileAnswer(
-        calendarOf(sitting, calendarOfPlan(db, sitting, nowMs)),
-        "text/calendar",
-        `${sitting.body.name}.ics`,
-      );
+      return calendarFile(db, sitting, nowMs);
     },
   }),
   operation({
@@ -149,11 +153,7 @@ export const SITTING_OPERATIONS = [
       const token = tokenOf(tokensFile(databaseFile()), path.secret.replace(/\.ics$/, ""));
       if (token?.scope !== CALENDAR || !token.sittingId) throw notFound("calendar");
       const sitting = loadSitting(db, token.sittingId, nowMs);
-      return new FileAnswer(
-        calendarOf(sitting, calendarOfPlan(db, sitting, nowMs)),
-        "text/calendar",
-        `${sitting.body.name}.ics`,
-      );
+      return calendarFile(db, sitting, nowMs);
     },
   }),
   operation({
