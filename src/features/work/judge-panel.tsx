@@ -7,6 +7,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
+import { Also } from "@/ui/measures";
 import { ASKED, sayBorneOut, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
 import { Scores } from "./scores";
@@ -138,8 +139,8 @@ function Causes({
       <ol>
         {causesOf(fault, real).map((cause) => (
           <li key={cause.id}>
-            {cause.text} <span className="text-quiet">({sayBorneOut(cause.strength)})</span> <b>Next time:</b>{" "}
-            {cause.change}
+            <Also>{cause.text}</Also> <span className="text-quiet">({sayBorneOut(cause.strength)})</span>{" "}
+            <b>Next time:</b> <Also>{cause.change}</Also>
           </li>
         ))}
       </ol>

@@ -1,6 +1,6 @@
 import { randomBytes, scrypt, timingSafeEqual } from "node:crypto";
-import { existsSync, readFileSync, renameSync, statSync, writeFileSync } from "node:fs";
 import { z } from "zod";
+import { keptFile } from "./kept-file";
 
 /**
  * The passphrase of a kitchen, kept beside its database and not in it: no snapshot or archive ever carries it.
@@ -22,18 +22,12 @@ const doorSchema = z.strictObject({
 });
 export type Door = z.infer<typeof doorSchema>;
 
+const kept = keptFile(doorSchema);
+
 export const doorFile = (databaseFile: string): string => `${databaseFile}.door.json`;
 
-let read: { file: string; changedMs: number; door: Door } | undefined;
-
 /** The kitchen's door; null where no passphrase was ever set. @throws where the file is there and does not read */
-export function readDoor(file: string): Door | null {
-  if (!existsSync(file)) return null;
-  const changedMs = statSync(file).mtimeMs;
-  if (read?.file !== file || read.changedMs !== changedMs)
-    read = { file, changedMs, door: doorSchema.parse(JSON.parse(readFileSync(file, "utf8"))) };
-  return read.door;
-}
+export const readDoor = (file: string): Door | null => kept.read(file) ?? null;
 
 /** Sets or changes the passphrase; every session is over. */
 export async function setPassphrase(file: string, passphrase: string, cost = COST): Promise<Door> {
@@ -46,14 +40,14 @@ export async function setPassphrase(file: string, passphrase: string, cost = COS
     secret: randomBytes(32).toString("hex"),
     round: (readDoor(file)?.round ?? 0) + 1,
   };
-  keep(file, door);
+  kept.keep(file, door);
   return door;
 }
 
 /** Ends every session on every device. */
 export function endAllSessions(file: string): void {
   const door = readDoor(file);
-  if (door) keep(file, { ...door, round: door.round + 1 });
+  if (door) kept.keep(file, { ...door, round: door.round + 1 });
 }
 
 export async function isPassphrase(door: Door, passphrase: string): Promise<boolean> {
@@ -66,11 +60,4 @@ function hashOf(passphrase: string, salt: string, cost: Door["cost"]): Promise<B
       error ? reject(error) : resolve(key),
     ),
   );
-}
-
-/** Written aside and moved into place: the file is whole at every instant, and only its owner may read it. */
-function keep(file: string, door: Door): void {
-  writeFileSync(`${file}.new`, JSON.stringify(door), { mode: 0o600, flush: true });
-  renameSync(`${file}.new`, file);
-  read = undefined;
 }

@@ -1,8 +1,8 @@
 import { createHash, randomBytes, randomUUID, timingSafeEqual } from "node:crypto";
-import { existsSync, readFileSync, renameSync, statSync, writeFileSync } from "node:fs";
 import { z } from "zod";
 import { CALENDAR, TOKENS_MOST, tokenScope, type TokenView } from "@/contracts/door";
 import { Refusal } from "../problem";
+import { keptFile } from "./kept-file";
 
 /**
  * Tokens of scripts, bridges and calendars, kept beside the database as the passphrase is: no snapshot or archive carries
@@ -21,22 +21,8 @@ export type Token = z.infer<typeof tokenSchema>;
 
 export const tokensFile = (databaseFile: string): string => `${databaseFile}.tokens.json`;
 
-let read: { file: string; changedMs: number; tokens: Token[] } | undefined;
-
-function tokensIn(file: string): readonly Token[] {
-  if (!existsSync(file)) return [];
-  const changedMs = statSync(file).mtimeMs;
-  if (read?.file !== file || read.changedMs !== changedMs)
-    read = { file, changedMs, tokens: z.array(tokenSchema).parse(JSON.parse(readFileSync(file, "utf8"))) };
-  return read.tokens;
-}
-
-/** Written aside and moved into place, for its owner's eyes. */
-function keep(file: string, tokens: readonly Token[]): void {
-  writeFileSync(`${file}.new`, JSON.stringify(tokens), { mode: 0o600, flush: true });
-  renameSync(`${file}.new`, file);
-  read = undefined;
-}
+const kept = keptFile(z.array(tokenSchema));
+const tokensIn = (file: string): readonly Token[] => kept.read(file) ?? [];
 
 const hashOf = (secret: string): Buffer => createHash("sha256").update(secret).digest();
 
@@ -56,7 +42,7 @@ export function makeToken(
   const secret = `crock_${randomBytes(32).toString("base64url")}`;
   const id = randomUUID();
   const token = { id, name, scope, ...(sittingId && { sittingId }), createdAtMs: nowMs };
-  keep(file, [...tokens, { ...token, hash: hashOf(secret).toString("hex") }]);
+  kept.keep(file, [...tokens, { ...token, hash: hashOf(secret).toString("hex") }]);
   return { id, secret };
 }
 
@@ -80,7 +66,7 @@ export function revokeToken(file: string, id: string): boolean {
   const tokens = tokensIn(file);
   const left = tokens.filter((t) => t.id !== id);
   if (left.length === tokens.length) return false;
-  keep(file, left);
+  kept.keep(file, left);
   return true;
 }
 
