@@ -21,6 +21,8 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the
   await page.goto("/stores/recipe");
   await page.getByLabel(/^Paste or drop a recipe as it is/).fill(GOAT);
   await page.getByRole("button", { name: "Read it" }).click();
+  // The reading comes from its worker; there is nothing to confirm before.
+  await expect(page.getByRole("checkbox", { name: "“9 g fine sea salt” is right" })).toBeAttached();
   for (const tick of await page.getByRole("checkbox", { name: /is right$/ }).all())
     await tick.check({ force: true });
   await page.getByRole("button", { name: "Put it on the Bench" }).click();
