@@ -21,7 +21,12 @@ interface Props {
   chosenId?: string;
   onPick: (id: string) => void;
   placeholder?: string;
+  /** Stands at the foot of the list: what was typed becomes an entry of the kitchen's own. */
+  onAdd?: (typed: string) => void;
 }
+
+/** Of no list: the foot itself. */
+const ADD = "add-our-own";
 
 /** A list longer than this is searched, not read. */
 const MOST_SHOWN = 400;
@@ -41,15 +46,19 @@ function found(items: readonly Pickable[], text: string): Pickable[] {
 
 const plain = (text: string) => text.toLowerCase().normalize("NFD").replace(/\p{M}/gu, "");
 
+const addName = (typed: string) =>
+  typed.trim() === "" ? "Add our own …" : `Add “${typed.trim()}” as our own …`;
+
 /**
  * A field to search in, with the list beneath: typing commits nothing until an entry is chosen, and leaving the field puts
  * back what stood there.
  */
-export function Picker({ label, items, chosenId, onPick, placeholder, look = "inPlace" }: Props) {
+export function Picker({ label, items, chosenId, onPick, placeholder, onAdd, look = "inPlace" }: Props) {
   const chosen = items.find((item) => item.id === chosenId);
   const [text, setText] = useState("");
   const [searching, setSearching] = useState(false);
-  const shown = useMemo(() => found(items, searching ? text : ""), [items, searching, text]);
+  const hits = useMemo(() => found(items, searching ? text : ""), [items, searching, text]);
+  const shown = onAdd ? [...hits, { id: ADD, name: addName(text), group: "Not here?" }] : hits;
   const box = useCombobox<Pickable>({
     items: shown,
     itemToString: (item) => item?.name ?? "",
@@ -62,7 +71,8 @@ export function Picker({ label, items, chosenId, onPick, placeholder, look = "in
       setSearching(isOpen);
       setText("");
     },
-    onSelectedItemChange: ({ selectedItem }) => selectedItem && onPick(selectedItem.id),
+    onSelectedItemChange: ({ selectedItem }) =>
+      selectedItem && (selectedItem.id === ADD ? onAdd?.(text.trim()) : onPick(selectedItem.id)),
     stateReducer: (_, { type, changes }) =>
       // Leaving the field chooses nothing.
       type === useCombobox.stateChangeTypes.InputBlur

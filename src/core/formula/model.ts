@@ -122,8 +122,13 @@ export interface CrustPreparation {
   /** What practice finds in the flesh; the crust is not dosed. */
   targetFraction: number;
   school: CrustSchool;
-  /** How much salt: the trade's 1.6 to 1 by weight, or as much as the thickness asked for takes. Left out: the latter. */
-  saltBy?: "rule" | "geometry";
+  /**
+   * How much salt: the trade's 1.6 to 1 by weight, as much as the thickness asked for takes, or the grams the cook gives
+   * (`salt` of the formulation). Left out: by thickness.
+   */
+  saltBy?: "rule" | "geometry" | "given";
+  /** What binds it, as the cook has it, water in g; left out: as the school counts it by the salt. */
+  bound?: { waterG: number; whites: number };
   form: "ellipsoid" | "box";
   /** Measured outer size; null to estimate it from weight, thickness and kind. */
   size: { lengthMm: number; widthMm: number; heightMm: number } | null;

@@ -125,8 +125,7 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
     ...f,
     // What it is called follows, unless the cook named it.
     ...(food && f.name === nameOffered(food, before) && { name: nameOffered(food, choice) }),
-    // A dose by the weight of the meat means nothing in a tub of water or a crust.
-    salt: f.salt?.mode === "percent" && !DOSED.has(choice) ? AS_WANTED : (f.salt ?? AS_WANTED),
+    salt: givenOnlyHere(f, choice) ? AS_WANTED : (f.salt ?? AS_WANTED),
     preparation: preparationOffered(choice, choice === "crust" ? 0.008 : target),
     lines: untouched ? (STARTERS[choice] ?? []) : f.lines.map((l) => fitting(l, choice, wet)),
     sugarPerSalt: choice === "cure" ? Math.max(f.sugarPerSalt, 0.5) : f.sugarPerSalt,
@@ -140,6 +139,9 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
   };
 }
 
+/** A dose by the weight of the meat means nothing elsewhere; nor do the kilograms of a crust. */
+const givenOnlyHere = ({ salt, preparation: p }: Formulation, next: PreparationChoice): boolean =>
+  (salt?.mode === "percent" && !DOSED.has(next)) || (p.kind === "saltCrust" && p.saltBy === "given");
 const DOSED: ReadonlySet<PreparationChoice> = new Set(["dry", "rub", "marinade", "paste"]);
 
 const sameLines = (a: readonly FormulaLine[], b: readonly FormulaLine[]) =>

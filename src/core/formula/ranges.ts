@@ -33,6 +33,8 @@ export const RANGES = {
   secondSaltPercent: { dimension: "none", min: 0, max: 3 },
   reservePercent: { dimension: "none", min: 5, max: 80 },
   dosePercent: { dimension: "none", min: 0.5, max: 30 },
+  crustWaterG: { dimension: "mass", min: 0, max: 20_000, volumeDensityGPerMl: 1 },
+  crustWhites: { dimension: "none", min: 0, max: 200 },
   crustFoodMm: { dimension: "length", min: 20, max: 900 },
   shellMm: { dimension: "length", min: 3, max: 60 },
   marginMm: { dimension: "length", min: 0, max: 100 },

@@ -27,6 +27,12 @@ export function scaledSalt(
   }
 }
 
+/** What binds a crust grows with its salt. */
+const scaledPreparation = (p: Formulation["preparation"], factor: number): Formulation["preparation"] =>
+  p.kind === "saltCrust" && p.bound
+    ? { ...p, bound: { waterG: p.bound.waterG * factor, whites: p.bound.whites * factor } }
+    : p;
+
 /** The formulation for more food; vessel, lines and laws stay as they are. @param factor 0.1 to 20 */
 export function scaled(f: Formulation, factor: number, growth: Growth): Formulation {
   const more = growth === "morePieces";
@@ -39,6 +45,7 @@ export function scaled(f: Formulation, factor: number, growth: Growth): Formulat
   });
   return {
     ...f,
+    preparation: scaledPreparation(f.preparation, factor),
     ...(f.salt && { salt: scaledSalt(f.salt, factor) }),
     pieces: grow(f.pieces),
     alongside: f.alongside?.map(grow),

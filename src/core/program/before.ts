@@ -150,10 +150,10 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
       "mix",
       "mix",
       10,
-      `Beat ${crust.eggWhites} egg whites loose, fold into ${gramsText(saltG)} g salt`,
+      `Beat ${whitesText(crust.eggWhites)} loose${crust.waterG > 0 ? ` with ${gramsText(crust.waterG)} g water` : ""}, fold into ${gramsText(saltG)} g salt`,
       p.school === "sparingEggWhite"
         ? "Two for the lot: more sets too hard to open."
-        : "Two to a cup of salt: it sets like plaster and lifts off whole.",
+        : "It sets like plaster and lifts off whole.",
       {
         look: "A squeezed handful holds its shape.",
         figures: [
@@ -178,6 +178,12 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
       ],
     },
   );
+}
+
+/** A white is halved at the finest. */
+function whitesText(whites: number): string {
+  const n = Math.round(whites * 2) / 2;
+  return `${n} egg ${n === 1 ? "white" : "whites"}`;
 }
 
 function paste({ sheet }: WorkedDish): Step {

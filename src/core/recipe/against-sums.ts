@@ -1,6 +1,6 @@
 import type { Formulated } from "../formula/formulate";
 import { hazard } from "../materials/lookup";
-import type { SaidHeat, SaidStage } from "./read-method";
+import type { SaidHeat, SaidStage } from "./method";
 import type { Contradiction } from "./reading";
 
 /** What a recipe says against what the sums say of the same food, weight and salt. */

@@ -4,7 +4,7 @@ import type { LooseRecipe } from "./loose";
 import { judged } from "./judged";
 import type { Dialect } from "./amounts";
 import type { Pantry } from "../materials/pantry";
-import type { SaidHeat, SaidStage } from "./read-method";
+import type { SaidHeat, SaidStage } from "./method";
 import type { Contradiction, ReadRecipe, RecipeLine } from "./reading";
 
 /** Stated and summed times may differ by so much of the stated, and so many minutes. *Practice*: steps are rounded. */

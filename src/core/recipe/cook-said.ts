@@ -1,6 +1,6 @@
 import type { Cook, CookStage } from "../formula/model";
 import { RANGES, STAGES_MAX } from "../formula/ranges";
-import type { ReadMethod } from "./read-method";
+import type { ReadMethod } from "./method";
 
 const REST_MIN = 10;
 
@@ -18,9 +18,11 @@ export function cookSaid(method: ReadMethod, usual: Cook): Cook | undefined {
     ovenC: within(s.ovenC ?? ovenC ?? usual.ovenC ?? ROAST_C, RANGES.ovenC),
     minutes: within(s.minutes ? (s.minutes.low + s.minutes.high) / 2 : usual.minutes, RANGES.cookMin),
     cover: COVERS[s.cover ?? "open"],
+    ...(s.tend && { action: s.tend.action }),
+    ...(s.tend?.everyMin !== undefined && { everyMin: within(s.tend.everyMin, RANGES.bakeMin) }),
   }));
   const minutes = stages.reduce((sum, s) => sum + s.minutes, 0) || usual.minutes;
-  const staged = stages.length > 1 || stages.some((s) => s.cover !== "open");
+  const staged = stages.length > 1 || stages.some((s) => s.cover !== "open" || s.action);
   return {
     toC: core ? within(core.celsius, RANGES.cookC) : usual.toC,
     minutes: within(minutes, RANGES.cookMin),

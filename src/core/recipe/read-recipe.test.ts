@@ -1,6 +1,7 @@
 import { pantryOf } from "../materials/pantry";
 import { USUAL_WORDS } from "../quantity/words";
-import { readRecipe, worked } from "./read-recipe";
+import { readRecipe } from "./read-recipe";
+import { worked } from "./worked";
 
 const OPTIONS = { measures: "us", words: USUAL_WORDS } as const;
 

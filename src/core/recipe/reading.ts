@@ -1,3 +1,4 @@
+import type { Dialect } from "./amounts";
 import type { Severity } from "../safety/rule";
 import type { Source } from "./from-any";
 import type { LineGrams } from "./grams";
@@ -5,7 +6,7 @@ import type { LooseRecipe } from "./loose";
 import type { Candidate } from "./match";
 import type { LooseLine } from "./read-line";
 import type { LinePartSaid } from "./parts";
-import type { ReadMethod, SaidStage } from "./read-method";
+import type { ReadMethod, SaidStage } from "./method";
 import type { SaidBeside, SaidCrust, SaidKeptBack, SaidSlashes } from "./work-said";
 import type { Recognised } from "./recognise";
 
@@ -27,8 +28,12 @@ export interface RecipeLine extends LooseLine {
 
 export interface ReadRecipe {
   source: Source;
+  /** Whose measures its words are in. */
+  dialect: Dialect;
   recipe: LooseRecipe;
   lines: RecipeLine[];
+  /** Water that is weighed or poured, g: what a share "of meat and water" counts besides. */
+  waterG: number;
   method: ReadMethod;
   /** Which food it is for, best first. */
   foods: Candidate[];

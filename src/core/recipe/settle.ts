@@ -4,8 +4,10 @@ import type { Cook, Formulation } from "../formula/model";
 import { pantryOf, type OwnMaterials } from "../materials/pantry";
 import { cookSaid } from "./cook-said";
 import { ON_THE_TRAY } from "./read-recipe";
+import type { ReadMethod } from "./method";
+import type { LinePartSaid } from "./parts";
 import type { ReadRecipe, RecipeLine } from "./reading";
-import { formulationFrom, type SettledLine } from "./to-formulation";
+import { formulationFrom, type SettledLine, type SettledRecipe } from "./to-formulation";
 
 /** What stands above the lines, as the cook settles it. */
 export interface Facts {
@@ -37,6 +39,9 @@ export function factsOf(read: ReadRecipe): Facts {
 /** The line that is the food itself. */
 export const foodLineOf = (read: ReadRecipe): RecipeLine | undefined =>
   read.lines.find((l) => l.chosen?.kind === "food" && l.chosen.id === read.foods[0]?.id);
+
+/** Which part of the dish a settled line belongs to. */
+export const partFor = ({ part }: Pick<SettledLine, "part">): LinePartSaid => part ?? "main";
 
 /** Every line as it was read, with nothing changed by hand; those without a name or a weight are left out. */
 export function linesAsRead(read: ReadRecipe): SettledLine[] {
@@ -98,8 +103,21 @@ export function formulationOfRead(
       ...(read.glazeLastMin !== undefined && { glazeLastMin: read.glazeLastMin }),
       ...(read.thicknessMm !== undefined && { thicknessMm: read.thicknessMm }),
       ...(cook && { cook }),
+      ...afterSoak(read.method),
     },
     own,
   );
   return { formulation, cook };
+}
+
+/** A rinse under the tap, min. *Practice*: it takes what lies on the face. */
+const UNDER_THE_TAP_MIN = 1;
+
+/** Whether it is rinsed, and where it stands, where the method says so. */
+function afterSoak({ rinse, rinseMin, place }: ReadMethod): Pick<SettledRecipe, "rinseMin" | "place"> {
+  return {
+    ...(rinse !== undefined && { rinseMin: rinse ? (rinseMin ?? UNDER_THE_TAP_MIN) : 0 }),
+    // What stands in the room is told, and not taken over.
+    ...(place === "cooler" && { place }),
+  };
 }

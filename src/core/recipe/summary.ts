@@ -1,9 +1,8 @@
 import type { PreparationChoice } from "../formula/defaults";
+import { howOf, type How } from "./how";
 import type { ReadRecipe, RecipeLine } from "./reading";
 
 /* A reading as other programs take it: what was read, and how sure each thing is. */
-
-export type How = "read" | "converted" | "guessed" | "missing";
 
 export interface LineReading {
   text: string;
@@ -100,18 +99,6 @@ function lineOf(line: RecipeLine, read: ReadRecipe): LineReading {
     optional: line.optional,
     to_taste: amount.kind === "words" && amount.words === "to taste",
     part: line.part,
-    how: isFood ? howOfFood(line, foodG) : howOf(line),
+    how: howOf(line, read),
   };
-}
-
-/** Weighed it was read; counted, its pieces are of the usual size. */
-const howOfFood = ({ amount }: RecipeLine, foodG: number | null): How =>
-  foodG === null ? "missing" : amount.kind === "mass" ? "read" : "guessed";
-
-/** A weight on a scale is read; spoons and pieces are converted; the rest is guessed, or missing. */
-function howOf({ isHeading, chosen, grams }: RecipeLine): How {
-  if (isHeading) return "read";
-  if (!chosen || !grams) return "missing";
-  if (grams.by === "scale") return "read";
-  return grams.by === "guess" || grams.by === "words" ? "guessed" : "converted";
 }

@@ -6,6 +6,7 @@ import type {
   Companion,
   CompanionLine,
   Cook,
+  CrustPreparation,
   Formulation,
   FormulaLine,
   LinePlace,
@@ -53,6 +54,10 @@ export interface SettledRecipe {
   /** The glaze goes on for the last so many minutes. */
   glazeLastMin?: number;
   portions: number;
+  /** Rinsed so long after the soak, min; 0 where it says not to; left out, as practice offers it. */
+  rinseMin?: number;
+  /** Where it stands, where that is not the fridge. */
+  place?: "cooler";
 }
 
 const between = (value: number, { min, max }: { min: number; max: number }, unit = 1): number =>
@@ -86,9 +91,9 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
       notes: settled.notes.slice(0, NOTES_MAX),
       pieces: piecesFor(food, settled),
       ...(salt && { saltId: salt.id }),
-      // A crust's salt follows from its rule or its thickness.
-      salt: crust ? base.salt : saltSaid(salt),
-      preparation: seasoned(base.preparation, { salt, plainG, main, packed: settled.packed }, pantry),
+      // A crust without salt said follows from its thickness.
+      salt: crust && !salt ? base.salt : saltSaid(salt),
+      preparation: seasoned(base.preparation, { ...settled, salt, plainG, main }, pantry),
       water: isBath && plainG >= RANGES.waterG.min ? { mode: "chosen", massG: plainG } : base.water,
       sugarPerSalt: sugar?.perSalt ?? (SUGAR_APART.has(settled.choice) ? 0 : base.sugarPerSalt),
       ...(sugar && { sugarId: sugar.line.id }),
@@ -101,6 +106,8 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
       ...besideOf(settled),
       ...kept,
       pullH: pullOf(settled, base.pullH),
+      ...rinsed(settled.choice, settled.rinseMin),
+      ...(settled.place && { holding: { ...base.holding, place: settled.place } }),
       ...(settled.cook && { cook: settled.cook }),
       portions: settled.portions,
     },
@@ -113,6 +120,13 @@ function pullOf({ choice, cook, pullH }: SettledRecipe, usual: number): number {
   const said = choice === "crust" && cook ? cook.minutes / 60 : pullH;
   return said === undefined ? usual : between(said, RANGES.pullH);
 }
+
+/** Fresh water after a brine or dry salt; a cure has a finish of its own, and what is wiped off needs none. */
+function rinsed(choice: PreparationChoice, minutes: number | undefined): Pick<Formulation, "rinse"> {
+  if (minutes === undefined || !RINSED.has(choice)) return {};
+  return { rinse: minutes > 0 ? { minutes: between(minutes, RANGES.rinseMin) } : undefined };
+}
+const RINSED: ReadonlySet<PreparationChoice> = new Set(["timed", "equilibrium", "dry"]);
 
 /** What is kept back of a mixture, as a share of it. */
 function keptBackOf(
@@ -216,16 +230,23 @@ interface Seasoning {
   plainG: number;
   main: readonly SettledLine[];
   packed?: SaidCrust;
+  rinseMin?: number;
 }
 
 /** A timed brine shows the strength that the recipe's salt and water make; a paste and a crust are bound as it binds them. */
-function seasoned(p: Preparation, { salt, plainG, main, packed }: Seasoning, pantry: Pantry): Preparation {
-  // Its own flour is weighed as it says: none is reckoned beside it.
-  if (p.kind === "paste") return main.some((l) => binds(l, pantry)) ? { ...p, binderId: NO_BINDER } : p;
+function seasoned(
+  p: Preparation,
+  { salt, plainG, main, packed, rinseMin }: Seasoning,
+  pantry: Pantry,
+): Preparation {
+  if (p.kind === "cure" && rinseMin !== undefined) return { ...p, finish: rinseMin > 0 ? "rinse" : "brush" };
+  // It is bound as it says: nothing is reckoned beside what was confirmed.
+  if (p.kind === "paste") return { ...p, binderId: NO_BINDER };
   if (p.kind === "saltCrust")
     return {
       ...p,
-      ...(main.some((l) => l.id === EGG_WHITE) && { school: "eggWhite" as const }),
+      ...boundBy(main, pantry),
+      ...(salt && { saltBy: "given" as const }),
       ...(packed && {
         underMm: between(packed.underMm, RANGES.shellMm),
         overMm: between(packed.overMm, RANGES.shellMm),
@@ -238,4 +259,15 @@ function seasoned(p: Preparation, { salt, plainG, main, packed }: Seasoning, pan
 }
 
 const EGG_WHITE = "egg_white";
-const binds = ({ id }: SettledLine, pantry: Pantry): boolean => (pantry.ingredient(id)?.thickens ?? 0) > 0;
+
+/** Water and whites of a crust, as many as were confirmed; neither said, its school counts them by the salt. */
+function boundBy(
+  main: readonly SettledLine[],
+  pantry: Pantry,
+): Pick<CrustPreparation, "bound" | "school"> | undefined {
+  const gEach = pantry.ingredient(EGG_WHITE)?.gEach;
+  const whites = gEach ? sumOf(main.filter((l) => l.id === EGG_WHITE)) / gEach : 0;
+  const waterG = sumOf(main.filter((l) => isWater(l.id)));
+  if (whites === 0 && waterG === 0) return undefined;
+  return { school: whites > 0 ? "eggWhite" : "water", bound: { waterG, whites } };
+}

@@ -47,7 +47,7 @@ export const CRUST_RULES: readonly Rule[] = [
     severity: "tip",
     title: "Less salt than the 1.6 to 1 rule",
     because:
-      "{{saltG}} g by this thickness, {{ruleG}} g by the rule. At {{packed}} g/ml packed the rule's weight makes an even crust of {{evenMm}} mm; you asked for {{overMm}} mm over and {{underMm}} mm under.",
+      "{{saltG}} g in this crust, {{ruleG}} g by the rule. At {{packed}} g/ml packed the rule's weight makes an even crust of {{evenMm}} mm; you asked for {{overMm}} mm over and {{underMm}} mm under.",
     instead: "Have the rule's weight at hand, pack to the measured thickness, and keep what is over.",
     source: "common practice, no source; geometry",
     deferTo: "your own eye",

@@ -39,21 +39,31 @@ export function whyCrust(worked: Worked): Explanation {
   return {
     title: "Salt for the crust",
     sum:
-      p.saltBy === "rule"
-        ? [`${RULE_RATIO} × ${exact(sheet.foodG)} g of food = ${grams(crust.ruleG)} g`]
-        : [
-            `food ${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)} × ${fixed(heightMm, 0)} mm${crust.estimated ? " (estimated from weight and thickness)" : ""}, taken as ${p.form === "box" ? "a box" : "an ellipsoid"}${p.ends === "out" ? "; head and tail left out" : ""}`,
-            shellSum(p, crust, input.pieces.count),
-            `${exact(crust.shellMl)} ml × ${exact(crust.packedGPerMl)} g/ml packed = ${grams(crust.saltG)} g`,
-            `${exact(crust.saltG)} g ÷ ${exact(sheet.foodG)} g of food = ${fixed(crust.ratio, 2)} to 1`,
-          ],
+      p.saltBy === "given"
+        ? [
+            `${exact(crust.saltG)} g packed at ${exact(crust.packedGPerMl)} g/ml: an even crust of about ${fixed(crust.evenMm, 0)} mm`,
+            `${exact(crust.saltG)} g as you have it ÷ ${exact(sheet.foodG)} g of food = ${fixed(crust.ratio, 2)} to 1`,
+          ]
+        : p.saltBy === "rule"
+          ? [`${RULE_RATIO} × ${exact(sheet.foodG)} g of food = ${grams(crust.ruleG)} g`]
+          : [
+              `food ${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)} × ${fixed(heightMm, 0)} mm${crust.estimated ? " (estimated from weight and thickness)" : ""}, taken as ${p.form === "box" ? "a box" : "an ellipsoid"}${p.ends === "out" ? "; head and tail left out" : ""}`,
+              shellSum(p, crust, input.pieces.count),
+              `${exact(crust.shellMl)} ml × ${exact(crust.packedGPerMl)} g/ml packed = ${grams(crust.saltG)} g`,
+              `${exact(crust.saltG)} g ÷ ${exact(sheet.foodG)} g of food = ${fixed(crust.ratio, 2)} to 1`,
+            ],
     convention:
       "The shell's volume times the salt's packed density. Packed is the densest reading of the salt table: damp salt pressed down.",
     source: "Geometry; densities: salts table (from memory).",
-    otherSchool:
-      p.saltBy === "rule"
-        ? `${fixed(p.overMm, 1)} mm over and ${fixed(p.underMm, 1)} mm under would take ${grams(crust.geometryG)} g. ${ruleCause(worked)}`
-        : `The trade's rule, ${RULE_RATIO} to 1 by weight, would take ${grams(crust.ruleG)} g (common practice, no source). ${ruleCause(worked)}`,
+    otherSchool: [
+      p.saltBy !== "rule" &&
+        `The trade's rule, ${RULE_RATIO} to 1 by weight, would take ${grams(crust.ruleG)} g (common practice, no source).`,
+      (p.saltBy === "rule" || p.saltBy === "given") &&
+        `${fixed(p.overMm, 1)} mm over and ${fixed(p.underMm, 1)} mm under would take ${grams(crust.geometryG)} g.`,
+      ruleCause(worked),
+    ]
+      .filter(Boolean)
+      .join(" "),
   };
 }
 

@@ -18,7 +18,7 @@ import { readBeside } from "./reader";
 /** A loose recipe in, a formula out: read, confirmed line by line, and put on the Bench. */
 export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
   const router = useRouter();
-  const [read, setRead] = useState<ReadRecipe | null>(null);
+  const [read, setRead] = useState<{ reading: ReadRecipe; text: string } | null>(null);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
   const { own, words } = kitchen;
@@ -44,12 +44,12 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
       return setProblem(
         "No ingredients were found in it. Give each a line of its own, such as “2 tbsp salt” or “1.2 kg duck legs”.",
       );
-    setRead(reading);
+    setRead({ reading, text });
   };
   return (
     <Shell
       title="Paste a recipe"
-      note={read ? (read.recipe.name === "" ? "Without a name" : read.recipe.name) : kitchen.name}
+      note={read ? read.reading.recipe.name || "Without a name" : kitchen.name}
       actions={
         read ? (
           <button type="button" className="btn min-h-11" onClick={() => setRead(null)}>
@@ -64,7 +64,7 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
     >
       <PantryProvider kitchen={kitchen}>
         {read ? (
-          <Confirm read={read} onBench={toBench} />
+          <Confirm read={read.reading} pasted={read.text} onBench={toBench} />
         ) : (
           <PasteBox onText={(text) => void take(text)} busy={busy} problem={problem} />
         )}

@@ -2,8 +2,13 @@ import { useMemo, useState } from "react";
 import { formulate } from "@/core/formula/formulate";
 import type { Cook, Formulation } from "@/core/formula/model";
 import { againstSums, withSums } from "@/core/recipe/against-sums";
+import type { Mended } from "@/core/recipe/by-hand";
+import { howOf, type How } from "@/core/recipe/how";
+import { leftBehind } from "@/core/recipe/left-behind";
 import type { Candidate } from "@/core/recipe/match";
-import { worked } from "@/core/recipe/read-recipe";
+import type { LinePartSaid } from "@/core/recipe/parts";
+import { readLoose } from "@/core/recipe/read-recipe";
+import { worked } from "@/core/recipe/worked";
 import type { Contradiction, ReadRecipe, RecipeLine } from "@/core/recipe/reading";
 import { factsOf, foodLineOf, goesWhere, formulationOfRead, type Facts } from "@/core/recipe/settle";
 import type { SettledLine } from "@/core/recipe/to-formulation";
@@ -15,6 +20,8 @@ export interface LineChoice {
   out: boolean;
   chosen?: Candidate;
   grams?: number;
+  /** Which part of the dish it belongs to, where the cook says another. */
+  part?: LinePartSaid;
   confirmed: boolean;
 }
 
@@ -25,23 +32,30 @@ export interface ConfirmedLine {
   grams: number | undefined;
   /** This is the food itself, asked for above. */
   isFood: boolean;
+  /** How sure it is, as it stands now. */
+  how: How;
 }
 
 /** A read recipe as the cook confirms it, line by line; the formulation follows. */
-export function useConfirming(read: ReadRecipe) {
+export function useConfirming(first: ReadRecipe) {
   const pantry = usePantry();
+  const [read, setRead] = useState(first);
   const [choices, setChoices] = useState<Record<number, LineChoice>>({});
   const [facts, setFacts] = useState<Facts>(() => factsOf(read));
   const foodLine = foodLineOf(read);
 
   const lines = read.lines
     .filter((l) => !l.isHeading)
-    .map((line): ConfirmedLine => {
-      const isFood = line === foodLine;
-      const choice = choices[line.index] ?? { out: isFood, confirmed: false };
+    .map((said): ConfirmedLine => {
+      const isFood = said === foodLine;
+      const choice = choices[said.index] ?? { out: isFood, confirmed: false };
+      const line = choice.part ? { ...said, part: choice.part } : said;
       const chosen = choice.chosen ?? line.chosen;
-      const again = worked(line, chosen, pantry, pantry.words, facts.foodG);
-      return { line, choice, chosen, grams: choice.grams ?? again.grams?.grams, isFood };
+      const again = worked(line, chosen, pantry, pantry.words, facts.foodG, read.waterG);
+      // What the cook has weighed or named is no guess any more.
+      const how =
+        choice.grams !== undefined || choice.out ? "read" : howOf({ ...line, ...again, chosen }, read);
+      return { line, choice, chosen, grams: choice.grams ?? again.grams?.grams, isFood, how };
     });
 
   const settled = lines.flatMap(({ chosen, grams, choice, line, isFood }): SettledLine[] =>
@@ -73,7 +87,25 @@ export function useConfirming(read: ReadRecipe) {
       };
       return { ...all, [index]: { ...before, ...edit } };
     });
-  return { lines, facts, setFacts, change, open, formulation };
+  /** The others keep what was said of them. */
+  const mend = ({ recipe, movedTo }: Mended) => {
+    const { words, measures, own } = pantry;
+    setRead(readLoose(recipe, read, { words, measures, own }));
+    setChoices((all) =>
+      Object.fromEntries(
+        Object.entries(all).flatMap(([index, choice]) => {
+          const to = movedTo(Number(index));
+          return to === undefined ? [] : [[to, choice]];
+        }),
+      ),
+    );
+  };
+  const left = leftBehind(
+    read,
+    lines.map(({ line, choice, isFood }) => ({ line, out: choice.out, isFood })),
+    settled,
+  );
+  return { read, lines, facts, setFacts, change, mend, open, left, formulation };
 }
 
 interface Made {

@@ -12,7 +12,7 @@ import { Select, Toggle } from "@/ui/choice";
 import { Modal } from "@/ui/modal";
 import { allergenName } from "@/ui/names";
 import { QuantityField } from "@/ui/quantity-field";
-import { AllergenBoxes } from "./own/allergen-boxes";
+import { AllergenBoxes } from "@/ui/own-entry/allergen-boxes";
 import { SaveProblem, useSave } from "@/ui/use-save";
 
 const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };

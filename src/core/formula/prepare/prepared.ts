@@ -140,6 +140,8 @@ export interface CrustFigures {
   geometryG: number;
   /** The 1.6 to 1 rule, g (*practice*). */
   ruleG: number;
+  /** How thick an even crust all round the salt weighed out makes, mm. */
+  evenMm: number;
   /** How thick an even crust all round the rule's weight of this salt makes, mm. */
   ruleEvenMm: number;
   packedGPerMl: number;

@@ -9,6 +9,7 @@ import { perWaterForTarget } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
 import { apartOf, ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
 import type { CrustPreparation, CrustSchool } from "../model";
+import { givenOf } from "./given-salt";
 import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
 
 /** Salt to food by weight. *Practice*. */
@@ -42,7 +43,10 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
   const white = c.pantry.ingredient("egg_white");
   const liquid: SheetLine[] = [];
   if (crust.waterG > 0)
-    liquid.push({ ...waterLine(crust.waterG, "salt"), note: "in steps, to the squeeze test" });
+    liquid.push({
+      ...waterLine(crust.waterG, "salt"),
+      note: p.bound ? "to the squeeze test" : "in steps, to the squeeze test",
+    });
   if (crust.eggWhites > 0 && white?.gEach)
     liquid.push(
       ingredientLine(white, crust.eggWhites * white.gEach, "egg", p.school === "eggWhite" ? "salt" : "batch"),
@@ -110,8 +114,13 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
   const packedGPerMl = salt.densityHighGPerMl;
   const geometryG = shellMl * packedGPerMl;
   const ruleG = RULE_RATIO * c.foodG;
-  const saltG = p.saltBy === "rule" ? ruleG : geometryG;
-  const waterSteps = p.school === "water" ? WATER_SHARES.map((share) => share * saltG) : [];
+  const givenG = p.saltBy === "given" ? givenOf(c) : undefined;
+  const saltG = givenG !== undefined ? givenG / salt.naclFraction : p.saltBy === "rule" ? ruleG : geometryG;
+  const evenOf = (grams: number) =>
+    evenMm(grams / packedGPerMl / input.pieces.count, (mm) =>
+      shellOf(p.form, food, { overMm: mm, underMm: mm }),
+    );
+  const waterSteps = waterFor(p, saltG);
   return {
     food: whole,
     underMm: p.underMm,
@@ -121,14 +130,13 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
     ratio: saltG / c.foodG,
     geometryG,
     ruleG,
-    ruleEvenMm: evenMm(ruleG / packedGPerMl / input.pieces.count, (mm) =>
-      shellOf(p.form, food, { overMm: mm, underMm: mm }),
-    ),
+    evenMm: evenOf(saltG),
+    ruleEvenMm: evenOf(ruleG),
     packedGPerMl,
     // What is weighed out is the middle of the usual range; the steps go to its end.
     waterG: (waterSteps[0] ?? 0) + (waterSteps[1] ?? 0) + (waterSteps[2] ?? 0),
     waterSteps,
-    eggWhites: eggWhites(p.school, saltG, salt.densityGPerMl),
+    eggWhites: p.bound?.whites ?? eggWhites(p.school, saltG, salt.densityGPerMl),
     tray: trayFor(whole, p, input.pieces.count),
     heightMm: whole.heightMm + p.overMm + p.underMm,
   };
@@ -146,6 +154,12 @@ function evenMm(wantedMl: number, shellAt: (mm: number) => number): number {
     else high = middle;
   }
   return (low + high) / 2;
+}
+
+/** In steps to the squeeze test, or all of what the cook gives at once, g. */
+function waterFor({ bound, school }: CrustPreparation, saltG: number): number[] {
+  if (bound) return bound.waterG > 0 ? [bound.waterG] : [];
+  return school === "water" ? WATER_SHARES.map((share) => share * saltG) : [];
 }
 
 function eggWhites(school: CrustSchool, saltG: number, spoonGPerMl: number): number {

@@ -127,7 +127,7 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
               />
             </>
           )}
-          {stage.action === "baste" && (
+          {(stage.action === "baste" || stage.everyMin !== undefined) && (
             <QuantityField
               label="Every"
               unseen={` in stage ${i + 1}`}

@@ -11,6 +11,7 @@ import { duration, fixed } from "@/ui/format";
 import { trimZeros } from "@/ui/use-quantity";
 import { useMeasures, useUnits } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";
+import { useOwnEntry } from "@/ui/own-entry/use-own-entry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
 import type { PanelProps } from "../panels/panel";
@@ -48,6 +49,11 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
   const food = pantry.food(value.foodId);
   const likely = food && likelyThicknessMm(food, pieces.totalMassG / pieces.count);
   const apart = likely !== undefined && Math.abs(likely / pieces.thicknessMm - 1) > LIKELY_APART;
+  const chooseFood = (id: string) => {
+    const next = pantry.food(id);
+    if (next) change((f) => rechosen(f, next, pantry.food(f.foodId)));
+  };
+  const ownFood = useOwnEntry("food", chooseFood);
   const field = { onValidity, onProblem };
   const said = [...Object.values(problems), refusalFor("thickness")].filter((text) => text !== undefined);
   return (
@@ -67,13 +73,10 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
           label="Kind"
           items={foods}
           chosenId={value.foodId}
-          onPick={(id) => {
-            const food = pantry.food(id);
-            const before = pantry.food(value.foodId);
-            if (food) change((f) => rechosen(f, food, before));
-          }}
+          onPick={chooseFood}
+          onAdd={(name) => ownFood.ask(name, value.foodId)}
         />
-        ,{" "}
+        {ownFood.dialog},{" "}
         <SentenceQuantity
           {...field}
           label="Weight of all pieces"

@@ -8,9 +8,9 @@ import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
 import { fixed, grams, percent } from "@/ui/format";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { CalibrateDialog } from "./calibrate-dialog";
-import { EntryDialog } from "./entry-dialog";
-import { FoodFacts, IngredientFacts } from "./fact-fields";
-import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
+import { EntryDialog } from "@/ui/own-entry/entry-dialog";
+import { FoodFacts, IngredientFacts } from "@/ui/own-entry/fact-fields";
+import { FOOD_FIELDS, INGREDIENT_FIELDS } from "@/ui/own-entry/fields";
 import { VesselDialog } from "./vessel-dialog";
 
 type Open = { kind: OwnKind; id?: string } | null;

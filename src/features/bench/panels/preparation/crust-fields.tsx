@@ -8,19 +8,31 @@ import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
 
-const SCHOOLS: { value: CrustPreparation["school"]; label: string; note: string }[] = [
+const SCHOOLS: { value: CrustPreparation["school"] | "given"; label: string; note: string }[] = [
   { value: "water", label: "Water", note: "to damp sand" },
   { value: "eggWhite", label: "Egg white", note: "2 to a cup" },
   { value: "sparingEggWhite", label: "Sparing", note: "2 whites in all" },
+  { value: "given", label: "As I have it", note: "water and whites" },
 ];
 
 type Size = NonNullable<CrustPreparation["size"]>;
 
 /** How the crust is bound, how thick, and what lies in it. */
 export function CrustFields(props: PanelProps & { preparation: CrustPreparation; crust?: CrustFigures }) {
-  const { preparation: p, crust, change, onValidity } = props;
+  const { value, preparation: p, crust, change, onValidity } = props;
   const set = (part: Partial<CrustPreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
-  const food = usePantry().food(props.value.foodId);
+  /** What is weighed out now stands, until the cook gives another figure. */
+  const giveSalt = (saltBy: NonNullable<CrustPreparation["saltBy"]>) =>
+    change((f) => ({
+      ...f,
+      preparation: { ...p, saltBy },
+      salt: saltBy === "given" ? { mode: "grams", massG: Math.round(crust?.saltG ?? 0) } : { mode: "wanted" },
+    }));
+  const bindWith = (school: CrustPreparation["school"] | "given") =>
+    school === "given"
+      ? set({ bound: { waterG: Math.round(crust?.waterG ?? 0), whites: crust?.eggWhites ?? 0 } })
+      : set({ school, bound: undefined });
+  const food = usePantry().food(value.foodId);
   const fish = food !== undefined && isSeafood(food);
   const length = (
     label: string,
@@ -52,16 +64,29 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
     );
   return (
     <>
-      <Choice label="Bound with" value={p.school} options={SCHOOLS} onChange={(school) => set({ school })} />
+      <Choice label="Bound with" value={p.bound ? "given" : p.school} options={SCHOOLS} onChange={bindWith} />
+      {p.bound && <BoundFields {...props} bound={p.bound} />}
       <Choice
         label="How much salt"
         value={p.saltBy ?? "geometry"}
         options={[
           { value: "geometry", label: "By thickness", note: "as measured below" },
           { value: "rule", label: "By the rule", note: `${RULE_RATIO} to 1 by weight` },
+          { value: "given", label: "As I have it", note: "so many grams" },
         ]}
-        onChange={(saltBy) => set({ saltBy })}
+        onChange={giveSalt}
       />
+      {p.saltBy === "given" && value.salt?.mode === "grams" && (
+        <QuantityField
+          label="Salt for the crust"
+          unit="g"
+          value={value.salt.massG}
+          rule={RANGES.givenG}
+          step={100}
+          onChange={(massG) => change((f) => ({ ...f, salt: { mode: "grams", massG } }))}
+          onValidity={onValidity}
+        />
+      )}
       {length("Salt over it", p.overMm, "shellMm", (overMm) => set({ overMm }))}
       {length("Salt under it", p.underMm, "shellMm", (underMm) => set({ underMm }))}
       {length("Room on the tray", p.marginMm, "marginMm", (marginMm) => set({ marginMm }))}
@@ -144,6 +169,42 @@ export function CureFields({
           { value: "brush", label: "brush off" },
         ]}
         onChange={(finish) => set({ finish })}
+      />
+    </>
+  );
+}
+
+/** Water and whites of a crust, as the cook has them. */
+function BoundFields({
+  preparation: p,
+  bound,
+  change,
+  onValidity,
+}: PanelProps & { preparation: CrustPreparation; bound: NonNullable<CrustPreparation["bound"]> }) {
+  const set = (next: NonNullable<CrustPreparation["bound"]>) =>
+    change((f) => ({
+      ...f,
+      preparation: { ...p, bound: next, school: next.whites > 0 ? "eggWhite" : "water" },
+    }));
+  return (
+    <>
+      <QuantityField
+        label="Water in it"
+        unit="g"
+        value={bound.waterG}
+        rule={RANGES.crustWaterG}
+        step={10}
+        onChange={(waterG) => set({ ...bound, waterG })}
+        onValidity={onValidity}
+      />
+      <QuantityField
+        label="Egg whites"
+        unit=""
+        value={bound.whites}
+        rule={RANGES.crustWhites}
+        digits={1}
+        onChange={(whites) => set({ ...bound, whites })}
+        onValidity={onValidity}
       />
     </>
   );

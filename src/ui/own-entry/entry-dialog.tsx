@@ -21,18 +21,28 @@ interface Props<T extends Entry> {
   /** The facts that cautions hang on. */
   facts: (props: { entry: T; onChange: (next: T) => void }) => ReactNode;
   onClose: () => void;
+  /** What it is called, where that was typed already. */
+  name?: string;
+  /** The row it begins from, where one is near. */
+  likeId?: string;
+  /** It is kept now. */
+  onKept?: (entry: T) => void;
 }
 
 /** An own food or ingredient: named, begun from the nearest row of the table, and changed where it differs. */
-export function EntryDialog<T extends Entry>({ kind, like, entry, fields, facts: Facts, onClose }: Props<T>) {
-  const [draft, setDraft] = useState<T>(() => entry ?? own(like[0], ""));
+export function EntryDialog<T extends Entry>(props: Props<T>) {
+  const { kind, like, entry, fields, facts: Facts, onClose, onKept } = props;
+  const near = like.find((row) => row.id === props.likeId) ?? like[0];
+  const [draft, setDraft] = useState<T>(() => entry ?? own(near, props.name ?? ""));
   const [unread, setUnread] = useState<string[]>([]);
   const { save, problem } = useSave();
   const named = draft.name.trim() !== "";
   const onValidity = (label: string, wrong: string | null) =>
     setUnread((all) => (wrong === null ? all.filter((l) => l !== label) : [...new Set([...all, label])]));
   const keep = async () => {
-    if (await save("PUT", "/api/own", { kind, entry: draft })) onClose();
+    if (!(await save("PUT", "/api/own", { kind, entry: draft }))) return;
+    onKept?.(draft);
+    onClose();
   };
   return (
     <Modal title={entry ? `Change ${entry.name}` : `A ${kind} of our own`} onClose={onClose}>
@@ -52,6 +62,7 @@ export function EntryDialog<T extends Entry>({ kind, like, entry, fields, facts:
           <select
             id="own-like"
             className="entry min-w-0 cursor-pointer font-semibold"
+            defaultValue={near.id}
             onChange={(event) => {
               const row = like.find((r) => r.id === event.target.value);
               if (!row) return;

@@ -1,0 +1,55 @@
+"use client";
+
+import dynamic from "next/dynamic";
+import { useEffect, useRef, useState, type ReactNode } from "react";
+import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
+import { usePantry } from "@/ui/pantry";
+import { FoodFacts, IngredientFacts } from "./fact-fields";
+import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
+
+/** Asked for seldom: it comes when it is. */
+const EntryDialog = dynamic(() =>
+  import("./entry-dialog").then((m) => m.EntryDialog),
+) as typeof import("./entry-dialog").EntryDialog;
+
+type Kind = "food" | "ingredient";
+
+/**
+ * What the tables lack is entered on the spot, begun from a like one, and chosen as soon as the kitchen has it.
+ * @returns `ask` opens the dialogue; `dialog` is to be drawn
+ */
+export function useOwnEntry(
+  kind: Kind,
+  onPick: (id: string) => void,
+): { ask: (name: string, likeId?: string) => void; dialog: ReactNode } {
+  const pantry = usePantry();
+  const [asked, setAsked] = useState<{ name: string; likeId?: string } | null>(null);
+  /** Kept, and chosen as soon as the page knows it. */
+  const kept = useRef<string | null>(null);
+  useEffect(() => {
+    const id = kept.current;
+    if (id === null || (kind === "food" ? pantry.food(id) : pantry.ingredient(id)) === undefined) return;
+    kept.current = null;
+    onPick(id);
+  }, [kind, pantry, onPick]);
+  const shared = {
+    ...asked,
+    onClose: () => setAsked(null),
+    onKept: ({ id }: { id: string }) => {
+      kept.current = id;
+    },
+  };
+  const dialog =
+    asked === null ? null : kind === "food" ? (
+      <EntryDialog {...shared} kind="food" like={FOODS} fields={FOOD_FIELDS} facts={FoodFacts} />
+    ) : (
+      <EntryDialog
+        {...shared}
+        kind="ingredient"
+        like={INGREDIENTS}
+        fields={INGREDIENT_FIELDS}
+        facts={IngredientFacts}
+      />
+    );
+  return { ask: (name, likeId) => setAsked({ name, likeId }), dialog };
+}
