@@ -1,4 +1,7 @@
+import { BenchPage } from "./bench-page";
 import { expect, test } from "./kitchen";
+import { RecipePage } from "./recipe-page";
+import { upTo } from "./work-page";
 
 const RECIPE = `Lock-keeper's pork loin
 
@@ -46,19 +49,21 @@ test("a loose recipe: its contradictions are shown, every line is confirmed, and
   // What was taken is shown, with what else it may be.
   await expect(page.getByLabel("Food", { exact: true })).toHaveValue("pork_loin_bonein");
   await expect(page.getByLabel("As a", { exact: true })).toHaveValue("timed");
-  const salt = page.getByLabel("“1 cup kosher salt” is", { exact: true });
+  const recipe = new RecipePage(page);
   const grams = page.getByLabel("Grams of 1 cup kosher salt");
   const light = Number(await grams.inputValue());
-  await salt.selectOption({ label: "dense kosher (rolled crystals)" });
+  await recipe.choose("1 cup kosher salt", "dense", /^dense kosher/);
   expect(Number(await grams.inputValue())).toBeGreaterThan(light * 1.4);
 
   const bench = page.getByRole("button", { name: "Put it on the Bench" });
   await expect(page.getByText(/no ingredient or weight yet/)).toBeVisible();
   await expect(bench).toBeDisabled();
-  await page.getByLabel("“1 tbsp wassail dust” is", { exact: true }).selectOption("out");
-  await page.getByLabel("“salt to taste” is", { exact: true }).selectOption("out");
-  for (const tick of await page.getByRole("checkbox", { name: /is right$/ }).all())
-    await tick.check({ force: true });
+  await recipe.choose("1 tbsp wassail dust", "leave", "leave it out");
+  await recipe.choose("salt to taste", "leave", "leave it out");
+  const left = page.getByRole("region", { name: "What does not go along" });
+  await expect(left).toContainText("1 tbsp wassail dust");
+  await expect(left).toContainText("stands in the room; the formula stands in the fridge");
+  await recipe.confirmAll();
   await expect(page.getByText("Every line is confirmed.")).toBeVisible();
   // A change after the yes wants another.
   await grams.fill("220");
@@ -71,6 +76,61 @@ test("a loose recipe: its contradictions are shown, every line is confirmed, and
   await expect(page.locator('[data-line="kosher_dense"] .figure').first()).toContainText("220");
   await page.getByRole("button", { name: "Save as a formula" }).click();
   await expect(page.getByText("version 1 · saved")).toBeVisible();
+});
+
+const LEGS = `Duck legs of the lock
+
+1.4 kg duck legs, 4 pieces
+21 g fine sea salt
+3 g black pepper and 2 g dried thyme
+14 g wassail dust, for the outside
+of every leg
+
+Rub the legs all over and leave them in the fridge for 20 hours. Roast at 160C for 90 minutes, turning halfway, until 82C. Rest 10 minutes.
+`;
+
+test("two lines are mended by hand, one is entered as our own, and the started batch weighs what was confirmed", async ({
+  page,
+}) => {
+  const recipe = new RecipePage(page);
+  await recipe.read(LEGS);
+  const written = page.getByRole("region", { name: "As it is written" });
+  await expect(written.getByRole("link", { name: "21 g fine sea salt" })).toBeVisible();
+  await expect(written.locator("strong", { hasText: "20 hours" })).toBeVisible();
+
+  // Two things in one line become two; a line broken in two becomes one.
+  await page
+    .getByRole("button", { name: "Mend the words of “3 g black pepper and 2 g dried thyme”" })
+    .click();
+  await page.getByLabel(/^Its words/).fill("3 g black pepper\n2 g dried thyme");
+  await page.getByRole("button", { name: "Read it so" }).click();
+  await expect(page.getByLabel("Grams of 2 g dried thyme")).toHaveValue("2");
+  await page.getByRole("button", { name: "Mend the words of “of every leg”" }).click();
+  await page.getByRole("button", { name: "Join to the line above" }).click();
+  await expect(page.getByRole("button", { name: "Mend the words of “of every leg”" })).toHaveCount(0);
+
+  // What the tables lack is entered on the spot, begun from a like one.
+  const dust = "14 g wassail dust, for the outside of every leg";
+  await recipe.choose(dust, "wassail dust", "Add “wassail dust” as our own …");
+  const own = page.getByRole("dialog", { name: "An ingredient of our own" });
+  await expect(own.getByLabel("Name")).toHaveValue("wassail dust");
+  await own.getByLabel("Most like").selectOption({ label: "allspice, ground" });
+  await own.getByRole("button", { name: "Keep it" }).click();
+  await expect(recipe.thing(dust)).toHaveValue("wassail dust");
+  await expect(page.getByLabel(`Grams of ${dust}`)).toHaveValue("14");
+
+  await recipe.confirmAll();
+  await page.getByRole("button", { name: "Put it on the Bench" }).click();
+  const bench = new BenchPage(page);
+  const asConfirmed = { sea_fine: 21, thyme_dried: 2 };
+  for (const [id, grams] of Object.entries(asConfirmed)) await expect.poll(() => bench.grams(id)).toBe(grams);
+  await bench.save();
+  await bench.start();
+  await page.getByRole("link", { name: /Open Duck legs of the lock/ }).click();
+  await page.locator('a.btn[href^="/work/"]').click();
+  await upTo(page, "weigh_out");
+  await expect(page.locator('[data-weigh="sea_fine"]')).toContainText("21");
+  await expect(page.locator('[data-weigh^="own-"]')).toContainText("14");
 });
 
 test("what is no recipe is said to be none, and stays to be mended", async ({ page }) => {

@@ -1,6 +1,7 @@
 import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
-import { card, startedBatch } from "./work-page";
+import { RecipePage } from "./recipe-page";
+import { startedBatch, upTo } from "./work-page";
 
 /* One account of every gram: what the cook says is what is weighed, and what is weighed is what the ledger follows. */
 
@@ -18,13 +19,9 @@ Marinate for 6 hours in the fridge.
 test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the record and in the file", async ({
   page,
 }) => {
-  await page.goto("/stores/recipe");
-  await page.getByLabel(/^Paste or drop a recipe as it is/).fill(GOAT);
-  await page.getByRole("button", { name: "Read it" }).click();
-  // The reading comes from its worker; there is nothing to confirm before.
-  await expect(page.getByRole("checkbox", { name: "“9 g fine sea salt” is right" })).toBeAttached();
-  for (const tick of await page.getByRole("checkbox", { name: /is right$/ }).all())
-    await tick.check({ force: true });
+  const recipe = new RecipePage(page);
+  await recipe.read(GOAT);
+  await recipe.confirmAll();
   await page.getByRole("button", { name: "Put it on the Bench" }).click();
 
   const bench = new BenchPage(page);
@@ -39,15 +36,6 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the
   for (const act of ["weigh_out"]) await upTo(page, act);
   await expect(page.locator('[data-weigh="sea_fine"]')).toContainText("9.0");
 });
-
-async function upTo(page: import("@playwright/test").Page, act: string): Promise<void> {
-  for (let i = 0; i < 8 && (await card(page).getAttribute("data-act")) !== act; i++) {
-    const now = (await card(page).getAttribute("data-act")) ?? "";
-    await page.getByRole("button", { name: "Done", exact: true }).click();
-    await expect(card(page)).not.toHaveAttribute("data-act", now);
-  }
-  await expect(card(page)).toHaveAttribute("data-act", act);
-}
 
 test("a pinch is a formula: all is worked out, how far under is said, and nothing is stopped", async ({
   page,

@@ -25,3 +25,13 @@ export async function startedBatch(
   await expect(card(page)).toBeVisible();
   return page.url();
 }
+
+/** Ticks acts off until this one is at hand. */
+export async function upTo(page: Page, act: string): Promise<void> {
+  for (let i = 0; i < 8 && (await card(page).getAttribute("data-act")) !== act; i++) {
+    const now = (await card(page).getAttribute("data-act")) ?? "";
+    await page.getByRole("button", { name: "Done", exact: true }).click();
+    await expect(card(page)).not.toHaveAttribute("data-act", now);
+  }
+  await expect(card(page)).toHaveAttribute("data-act", act);
+}

@@ -1,7 +1,10 @@
+import { companionLines } from "../formula/companions";
+import { weighOut } from "../formula/formulate";
 import { USUAL_WORDS } from "../quantity/words";
 import { readRecipe } from "./read-recipe";
 import given from "./recipes-given.json";
 import own from "./recipes-own.json";
+import { factsOf, formulationOfRead, linesAsRead } from "./settle";
 import { scored, type Expected } from "./score.fixture";
 import { summaryOf } from "./summary";
 
@@ -64,6 +67,37 @@ test("what was weighed is read, what was spooned is converted, what has no amoun
   );
   expect(read.lines.map((l) => l.how)).toEqual(["read", "read", "converted", "missing"]);
 });
+
+test.each(
+  [...(given as unknown as Entry[]), ...(own as unknown as Entry[])].map(
+    ({ id, text }) => [id, text] as const,
+  ),
+)("%s: what was confirmed is weighed to the gram, and nothing beside it", (_, text) => {
+  const read = readRecipe(text, { measures: "us", words: USUAL_WORDS });
+  const lines = linesAsRead(read);
+  const { formulation } = formulationOfRead(read, factsOf(read), lines);
+  // A food the tables lack is chosen by the cook first.
+  if (!formulation) return expect(read.foods).toEqual([]);
+  const weighed = weighOut(formulation);
+  if (!weighed.ok) throw new Error(weighed.error.code);
+  const { p, c } = weighed.value;
+  const sheet = gramsBy([...p.lines, ...companionLines(formulation, c)].map((l) => [l.id, l.massG]));
+  const confirmed = gramsBy(lines.map((l) => [l.id, l.grams]));
+  // A crust of which no water is said is damped as the school counts it.
+  if (p.crust && !confirmed.has("water")) sheet.delete("water");
+  expect([...sheet.keys()].sort()).toEqual([...confirmed.keys()].sort());
+  for (const [id, grams] of confirmed) expect(Math.abs((sheet.get(id) ?? 0) - grams)).toBeLessThan(0.05);
+});
+
+/** Grams of each thing, all its lines together; ice is water. */
+function gramsBy(lines: readonly (readonly [id: string, grams: number])[]): Map<string, number> {
+  const all = new Map<string, number>();
+  for (const [id, grams] of lines) {
+    const of = id === "ice_crushed" ? "water" : id;
+    if (grams > 0) all.set(of, (all.get(of) ?? 0) + grams);
+  }
+  return all;
+}
 
 test("nothing typed can stop it: a hundred thousand of anything is read in bounded work", () => {
   for (const word of [

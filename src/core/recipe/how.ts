@@ -17,5 +17,5 @@ export function howOf(line: RecipeLine, read: Pick<ReadRecipe, "foods" | "foodG"
   }
   if (!chosen || !grams) return "missing";
   if (chosen.score < SURE || grams.by === "guess" || grams.by === "words") return "guessed";
-  return grams.by === "scale" ? "read" : "converted";
+  return grams.by === "scale" && !line.per ? "read" : "converted";
 }

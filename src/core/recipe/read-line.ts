@@ -1,3 +1,4 @@
+import { perSaid, type SaidPer } from "./per-said";
 import type { MeasureSystem } from "../quantity/spoons";
 import {
   amountsIn,
@@ -31,6 +32,8 @@ export interface LooseLine {
   amount: LooseAmount;
   /** How many pieces it says, where it says that besides a weight. */
   count?: number;
+  /** It is told for so much of the food or the water, not for the whole. */
+  per?: SaidPer;
   optional: boolean;
   /** "For the rub:" */
   isHeading: boolean;
@@ -69,6 +72,9 @@ export function readLine(text: string, measures: MeasureSystem | Dialect): Loose
     isHeading: false,
   });
   if (isHeading(bare)) return { ...line(bare, { kind: "unsaid" }), isHeading: true };
+  const per = perSaid(bare);
+  // The rest is read as if it were the whole.
+  if (per) return { ...readLine(bare.replace(per.text, ""), dialect), text, per };
 
   // "lime or lemon juice" is a juice of either.
   const either = /\b(lemon|lime|orange) or (?:lemon|lime|orange) juice\b/i.exec(bare);

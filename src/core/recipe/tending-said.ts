@@ -8,7 +8,7 @@ const BASTE = String.raw`bast(?:e|es|ed|ing)\b`;
 const EVERY = new RegExp(String.raw`\b(${TURN}|${BASTE})[^.;]{0,60}?\bevery\s+([^.;,]{1,24})`, "i");
 const EVERY_FIRST = new RegExp(String.raw`\bevery\s+([^.;,]{1,24}),?[^.;]{0,30}?\b(${TURN}|${BASTE})`, "i");
 const HALFWAY = new RegExp(
-  String.raw`\b(${TURN}|${BASTE})[^.;]{0,40}?\b(?:half ?-?(?:way|time)|once)\b|\bhalf ?-?way\b[^.;]{0,40}?\b(${TURN}|${BASTE})`,
+  String.raw`\b(${TURN}|${BASTE})[^.;]{0,40}?\b(?:half ?-?(?:way|time)|once)\b|\bhalf ?-?(?:way|time)\b[^.;]{0,40}?\b(${TURN}|${BASTE})`,
   "i",
 );
 const AFTER = new RegExp(
@@ -33,7 +33,7 @@ export function tendingIn(sentence: string, stage: Pick<CookSaidStage, "minutes"
   const [time] = after ? timesIn(after[2] ?? after[3] ?? "") : [];
   if (!after || !time || !stage.minutes) return undefined;
   const share = (time.low + time.high) / (stage.minutes.low + stage.minutes.high);
-  return Math.abs(share - 0.5) <= ABOUT_HALF ? { action: "turn", text: after[0] } : undefined;
+  return Math.abs(share - 0.5) <= ABOUT_HALF + 1e-9 ? { action: "turn", text: after[0] } : undefined;
 }
 
 /** A turn at the half is a stage's own; a baste needs its minutes. */

@@ -1,8 +1,9 @@
 import { SALTS } from "../materials/lookup";
 import type { Pantry } from "../materials/pantry";
 import type { WordAmounts } from "../quantity/words";
-import { gramsOf, type Measured } from "./grams";
+import { gramsOf, type LineGrams, type Measured } from "./grams";
 import type { Candidate } from "./match";
+import { timesTaken } from "./per-said";
 import type { LooseLine } from "./read-line";
 import type { RecipeLine } from "./reading";
 
@@ -27,7 +28,7 @@ export function worked(
   const thing = measuredThing(chosen, pantry);
   if (!thing) return { grams: undefined, saltFraction: undefined, saltRange: undefined };
   return {
-    grams: gramsOf(line.amount, thing, words, foodG, waterG),
+    grams: times(gramsOf(line.amount, thing, words, foodG, waterG), timesTaken(line.per, foodG, waterG)),
     saltFraction: thing.kind === "salt" ? thing.salt.naclFraction : thing.ingredient.saltFraction,
     saltRange: thing.kind === "salt" ? byCrystal(line) : undefined,
   };
@@ -58,3 +59,6 @@ function byCrystal(line: LooseLine): RecipeLine["saltRange"] {
       }
     : undefined;
 }
+
+const times = (grams: LineGrams | undefined, n: number): LineGrams | undefined =>
+  grams && { ...grams, grams: grams.grams * n, low: grams.low * n, high: grams.high * n };

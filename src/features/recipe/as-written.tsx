@@ -25,7 +25,7 @@ export function AsWritten({ read, pasted, how }: Props) {
         ))}
         <span className="font-bold">a time or a heat of its method</span>
       </p>
-      <p className="max-h-[60vh] overflow-y-auto border-y border-line py-3 leading-relaxed whitespace-pre-wrap">
+      <p className="sm:max-h-[60vh] sm:overflow-y-auto border-y border-line py-3 leading-relaxed whitespace-pre-wrap">
         {pieces.map((piece, n) =>
           piece.line !== undefined ? (
             <a key={n} href={`#line-${piece.line}`} className={HOW_LOOK[how.get(piece.line) ?? "read"]}>

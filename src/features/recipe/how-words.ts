@@ -3,7 +3,7 @@ import type { How } from "@/core/recipe/how";
 /** How sure a line is, in a word. */
 export const HOW_WORD: Record<How, string> = {
   read: "read",
-  converted: "worked out of spoons or pieces",
+  converted: "worked out",
   guessed: "a guess: look twice",
   missing: "not said",
 };

@@ -64,7 +64,7 @@ function LineItem(props: {
   return (
     <li
       id={`line-${line.index}`}
-      className={`grid scroll-mt-4 items-center gap-x-4 border-b border-line px-3 py-2 sm:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1.1fr)_13rem_3rem] ${choice.confirmed ? "" : "bg-base-100"}`}
+      className={`grid scroll-mt-4 grid-cols-[3.5rem_minmax(0,1fr)_3rem] items-center gap-x-4 border-b border-line px-3 py-2 sm:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1.15fr)_10.5rem_3rem] ${choice.confirmed ? "" : "bg-base-100"}`}
     >
       <Tick
         line={line.text}
@@ -80,12 +80,16 @@ function LineItem(props: {
         </span>
       </span>
       {isFood ? (
-        <span className="text-quiet">the food itself: see “The whole”</span>
+        <span className="text-quiet max-sm:col-span-2 max-sm:col-start-2">
+          the food itself: see “The whole”
+        </span>
       ) : (
-        <ThingPicker item={item} change={change} />
+        <div className="max-sm:col-span-2 max-sm:col-start-2">
+          <ThingPicker item={item} change={change} />
+        </div>
       )}
       {!isFood && !choice.out && chosen ? (
-        <div>
+        <div className="max-sm:col-span-2 max-sm:col-start-2">
           <QuantityField
             label="Grams of "
             unseen={line.text}
@@ -103,11 +107,11 @@ function LineItem(props: {
           </p>
         </div>
       ) : (
-        <span />
+        <span className="max-sm:hidden" />
       )}
       <button
         type="button"
-        className="btn btn-square min-h-11"
+        className="btn btn-square min-h-11 max-sm:col-start-3 max-sm:row-start-1"
         aria-label={`Mend the words of “${line.text}”`}
         aria-expanded={mending}
         onClick={() => setMending(!mending)}

@@ -29,6 +29,8 @@ interface Props<T extends Entry> {
   onKept?: (entry: T) => void;
 }
 
+const TITLE = { food: "A food of our own", ingredient: "An ingredient of our own" };
+
 /** An own food or ingredient: named, begun from the nearest row of the table, and changed where it differs. */
 export function EntryDialog<T extends Entry>(props: Props<T>) {
   const { kind, like, entry, fields, facts: Facts, onClose, onKept } = props;
@@ -45,7 +47,7 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
     onClose();
   };
   return (
-    <Modal title={entry ? `Change ${entry.name}` : `A ${kind} of our own`} onClose={onClose}>
+    <Modal title={entry ? `Change ${entry.name}` : TITLE[kind]} onClose={onClose}>
       <div className="field-row">
         <label htmlFor="own-name">Name</label>
         <input

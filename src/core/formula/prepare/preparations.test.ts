@@ -7,6 +7,7 @@ import { chops, worked } from "../formulation.fixture";
 import type { Formulation, FormulaLine, Preparation } from "../model";
 import { withPreparation } from "../offered";
 import { outcomeAt } from "../outcome";
+import { scaled } from "../scale";
 
 function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation {
   const food = findFood(foodId);
@@ -195,6 +196,36 @@ describe("salt crust", () => {
     size: { lengthMm: 320, widthMm: 110, heightMm: 55 },
     overMm: 12,
     underMm: 12,
+  });
+
+  test("by the grams the cook has: so much is weighed, and the thickness it makes is told", () => {
+    const given = {
+      ...prep<"saltCrust">(mullet, { saltBy: "given" }),
+      salt: { mode: "grams" as const, massG: 2000 },
+    };
+    const sheet = worked(given);
+    expect(sheet.lines.find((l) => l.role === "salt")?.massG).toBeCloseTo(2000, 9);
+    expect(sheet.crust?.saltG).toBeCloseTo(2000, 9);
+    expect(sheet.crust?.waterG).toBeCloseTo(160, 9);
+    // The rule's weight given makes the rule's crust.
+    const rule = sheet.crust?.ruleG ?? NaN;
+    const byRule = worked({ ...given, salt: { mode: "grams", massG: rule } }).crust;
+    expect(byRule?.evenMm).toBeCloseTo(byRule?.ruleEvenMm ?? NaN, 9);
+    // Turned to another preparation, its kilograms stay behind.
+    expect(withPreparation(given, "dry").salt).toEqual({ mode: "wanted" });
+    expect(withPreparation(mullet, "dry").salt).toEqual(mullet.salt);
+  });
+
+  test("bound with what the cook has: so much water and so many whites, whatever the school counts", () => {
+    const bound = prep<"saltCrust">(mullet, { school: "eggWhite", bound: { waterG: 120, whites: 4 } });
+    const sheet = worked(bound);
+    expect(sheet.crust).toMatchObject({ waterG: 120, waterSteps: [120], eggWhites: 4 });
+    const grams = (id: string) => sheet.lines.find((l) => l.id === id)?.massG;
+    expect([grams("water"), grams("egg_white")]).toEqual([120, 4 * 33]);
+    const dry = worked(prep<"saltCrust">(mullet, { school: "eggWhite", bound: { waterG: 0, whites: 3 } }));
+    expect(dry.crust).toMatchObject({ waterG: 0, waterSteps: [], eggWhites: 3 });
+    // Twice the food, twice of each.
+    expect(scaled(bound, 2, "morePieces").preparation).toMatchObject({ bound: { waterG: 240, whites: 8 } });
   });
 
   test("by hand: half-ellipsoids about 320 × 110 × 55 mm in 12 mm, 893 mL a piece, packed at 1.25 g/mL", () => {
