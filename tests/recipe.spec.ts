@@ -47,7 +47,7 @@ test("a loose recipe: its contradictions are shown, every line is confirmed, and
   await expect(found.getByText("brine the pork overnight at room temperature").first()).toBeVisible();
 
   // What was taken is shown, with what else it may be.
-  await expect(page.getByLabel("Food", { exact: true })).toHaveValue("pork_loin_bonein");
+  await expect(page.getByLabel("Food", { exact: true })).toHaveValue("pork loin roast, bone-in");
   await expect(page.getByLabel("As a", { exact: true })).toHaveValue("timed");
   const recipe = new RecipePage(page);
   const grams = page.getByLabel("Grams of 1 cup kosher salt");

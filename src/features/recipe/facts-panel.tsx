@@ -5,7 +5,9 @@ import type { ReadRecipe } from "@/core/recipe/reading";
 import { Select } from "@/ui/choice";
 import { capital, duration, fixed } from "@/ui/format";
 import { PREPARATION_NAME } from "@/ui/names";
-import { usePantry } from "@/ui/pantry";
+import { useOwnEntry } from "@/ui/own-entry/use-own-entry";
+import { usePickLists } from "@/ui/pick-lists";
+import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
 import type { Facts } from "@/core/recipe/settle";
 import { Also } from "@/ui/measures";
@@ -24,15 +26,14 @@ const PREPARATIONS = Object.entries(PREPARATION_NAME).map(([value, label]) => ({
 
 /** What the whole recipe is: its food and weight, the preparation, and how long. Each guess says what it was made from. */
 export function FactsPanel({ read, facts, cook, onChange }: Props) {
-  const { foods } = usePantry();
+  const { foods } = usePickLists();
   const set = (edit: Partial<Facts>) => onChange({ ...facts, ...edit });
   const likely = read.foods.map((f) => f.id);
   const options = [
-    ...(facts.foodId === "" ? [{ value: "", label: "Choose the food" }] : []),
-    ...[...foods]
-      .sort((a, b) => rank(likely, a.id) - rank(likely, b.id) || a.name.localeCompare(b.name))
-      .map((f) => ({ value: f.id, label: f.name })),
+    ...foods.filter((f) => likely.includes(f.id)).map((f) => ({ ...f, group: "Likely" })),
+    ...foods.filter((f) => !likely.includes(f.id)),
   ];
+  const own = useOwnEntry("food", (foodId) => set({ foodId }));
   return (
     <section aria-label="The whole">
       <h2 className="text-2xl">The whole</h2>
@@ -46,7 +47,19 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
           onChange={(event) => set({ name: event.target.value })}
         />
       </div>
-      <Select label="Food" value={facts.foodId} options={options} onChange={(foodId) => set({ foodId })} />
+      <div className="field-row">
+        <span>Food</span>
+        <Picker
+          look="row"
+          label="Food"
+          items={options}
+          chosenId={facts.foodId}
+          onPick={(foodId) => set({ foodId })}
+          onAdd={(name) => own.ask(name, likely[0])}
+          placeholder="choose the food"
+        />
+        {own.dialog}
+      </div>
       <QuantityField
         label="Weight of all pieces"
         unit="g"
@@ -105,11 +118,6 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
     </section>
   );
 }
-
-const rank = (likely: readonly string[], id: string): number => {
-  const at = likely.indexOf(id);
-  return at < 0 ? likely.length : at;
-};
 
 function cookText({ ovenC, minutes, toC, restMin, stages }: Cook): string {
   const oven = stages

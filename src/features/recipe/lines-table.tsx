@@ -64,7 +64,7 @@ function LineItem(props: {
   return (
     <li
       id={`line-${line.index}`}
-      className={`grid scroll-mt-4 grid-cols-[3.5rem_minmax(0,1fr)_3rem] items-center gap-x-4 border-b border-line px-3 py-2 sm:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1.15fr)_10.5rem_3rem] ${choice.confirmed ? "" : "bg-base-100"}`}
+      className={`grid scroll-mt-4 grid-cols-[3.5rem_minmax(0,1fr)_3rem] items-center gap-x-4 border-b border-line px-3 py-2 sm:grid-cols-[3.5rem_minmax(0,1fr)_minmax(0,1.15fr)_11.5rem_3rem] ${choice.confirmed ? "" : "bg-base-100"}`}
     >
       <Tick
         line={line.text}
