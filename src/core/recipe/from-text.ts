@@ -177,11 +177,15 @@ const TIMED =
   /\b(?:\d+|an?|half an|one|two|three|four|five|six|eight|ten|twelve)\s*(?:½|¼|¾)?\s*[-–]?\s*(?:\d+\s*)?(?:h|hrs?|hours?|mins?|minutes?|days?)\b|\bovernight\b|\boven\b(?!-ready)|\b\d{3}\s*°?\s*[CF]\b|\bgas \d\b/i;
 
 const WEIGHED_FIRST = /^\d+(?:[.,]\d+)?\s*(?:kg|g|gms?|grams?|lbs?|oz)\b/i;
+const COUNTED_FIRST = /^\d{1,2}\s+(?!min|h\b|hrs?\b|hours?\b|days?\b|nights?\b)[a-z]{3,}/i;
 const WEIGHED = /\b\d+(?:[.,]\d+)?\s*(?:kg|g|lbs?|oz|litres?|l|ml)\b/i;
 function kindOf(line: string, raw: string): Part {
   const bare = line.replace(BULLET, "");
   // "400g firm tofu, pressed 20 minutes": what begins with a weight and ends no sentence is a line.
   if (WEIGHED_FIRST.test(bare) && bare.length < 90 && !/[.!?]/.test(bare.slice(4))) return "ingredients";
+  // "2 blocks firm tofu (each 400 g), pressed for half an hour": so is a count with a weight behind it.
+  if (COUNTED_FIRST.test(bare) && bare.length < 90 && WEIGHED.test(bare) && !/[.!?]/.test(bare.slice(4)))
+    return "ingredients";
   if (TIMED.test(bare)) return "method";
   if (/\b\d:\d/.test(bare)) return "method";
   if (/[.!?]$/.test(bare) && (DOING.test(bare) || bare.length > 70)) return "method";
@@ -203,8 +207,22 @@ function kindOf(line: string, raw: string): Part {
   return bare.length < 45 && !DOING.test(bare) && !/[.,!?]$/.test(bare) ? "ingredients" : "method";
 }
 
+/** "Prep: 10 minutes | Brine: 2 hours | Cook: 12 minutes": a row of facts is no step. */
+function factsIn(line: string): string[] {
+  const parts = line.split(/\s*[|·•]\s*/).filter((p) => p !== "");
+  return parts.every((p) => FACT.test(p)) ? parts : [];
+}
+const FACT =
+  /^(?:prep(?:aration)?|brin(?:e|ing)|marinat(?:e|ing)|cook(?:ing)?|roast|bake|chill(?:ing)?|rest(?:ing)?|total|active|ready|serves|servings|yield|makes)[\w -]{0,12}:\s*.{1,30}$/i;
+
 /** Takes what it serves and how long it says it takes; such a line is no step. */
 function takeFact(recipe: LooseRecipe, line: string): boolean {
+  const facts = factsIn(line);
+  if (facts.length > 1) {
+    for (const fact of facts)
+      takeFact(recipe, fact.replace(/^cook:/i, "cook time:").replace(/^prep:/i, "prep time:"));
+    return true;
+  }
   const stated = STATED.find(([is]) => is.test(line));
   if (stated) {
     const [time] = timesIn(line);

@@ -12,6 +12,7 @@ test.each<[string, { of: string; grams: number } | undefined]>([
   ["60 g salt to every litre of water", { of: "water", grams: 1000 }],
   ["1 cup salt per gallon", { of: "water", grams: 3785 }],
   ["4 duck legs, 300 g each", undefined],
+  ["2 blocks tofu, each 400 g", undefined],
   ["salt, as per taste", undefined],
   ["1 kg duck legs", undefined],
 ])("%s", (line, said) => {

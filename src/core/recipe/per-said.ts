@@ -6,7 +6,7 @@ export interface SaidPer {
 }
 
 const PER =
-  /\s*\b(?:(?:for )?(?:per|every|each)|to (?:the|every|each)|for (?:a|one))\s+(\d{1,4}(?:[.,]\d+)?)?\s*(kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|l|litres?|liters?|quarts?|gallons?)\b(?:\s+of\s+(?:the\s+)?(?:meat|food|fish|flesh|joint|bird|water|liquid|\w{3,12}))?/i;
+  /\s*\b(?:per|(?:for )?every|for each|to (?:the|every|each)|for (?:a|one))\s+(\d{1,4}(?:[.,]\d+)?)?\s*(kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|l|litres?|liters?|quarts?|gallons?)\b(?:\s+of\s+(?:the\s+)?(?:meat|food|fish|flesh|joint|bird|water|liquid|\w{3,12}))?/i;
 
 /** Of food in grams, of water in grams: a millilitre weighs one. US measures, as the words are. */
 const UNITS: [RegExp, SaidPer["of"], number][] = [

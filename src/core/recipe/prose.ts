@@ -11,7 +11,7 @@ import { customaryName } from "./synonyms";
 const BREAK =
   /[,;:.!?]|\)\s+(?=[A-Z])|\s+(?:and(?: then)?|with|into|then|plus|in(?! the (?:shell|skin|tin|tray|roasting pan)| shell)(?: the| a)?|to|over|until|while|for|on|from|because|so|beaten with|or)\s+/giu;
 const LED = new RegExp(
-  String.raw`(?:the )?(?:juice|zest)(?: and zest)? of (?:${FIGURE} )?\w+|a (?:good |small |large )?handful of [a-z ]+`,
+  String.raw`(?:the )?(?:juice|zest)(?: and zest)? (?:of (?:${FIGURE} )?|\d{1,2} )\w+|a (?:good |small |large )?handful of [a-z ]+`,
   "giu",
 );
 const LEADING = /^(?:take|get|add|stir|mix|use|go|have|buy|you (?:want|need)|goes?|there are|in)\s+/i;
@@ -57,10 +57,7 @@ function linesInSentence(sentence: string, dialect: Dialect): string[] {
     }
     const start = startOf(chunk, dialect, sentence);
     if (start === undefined) continue;
-    const line = chunk
-      .slice(start)
-      .replace(/\s+(?:toasted|beaten|crushed|pounded|the same|from|cut|that|which|if there)\b.*$/i, "")
-      .trim();
+    const line = withoutTail(chunk.slice(start));
     const food = foodSaid(line) ?? (lines.length === 0 ? foodSaid(line, sentence) : undefined);
     if (food) {
       // "6 mackerel, whole and gutted, about 350 g each": what follows of it belongs to it.
@@ -79,10 +76,20 @@ function linesInSentence(sentence: string, dialect: Dialect): string[] {
         }
       }
       lines.push(whole.trim());
-    } else if (known(line)) lines.push(line);
+    } else if (known(line) && !SPOKEN_OF.test(line)) lines.push(line);
   }
   return lines;
 }
+
+/** What is done to a thing behind its name says nothing more of it; before the name it is part of the line. */
+function withoutTail(line: string): string {
+  const tail = /\s+(?:toasted|beaten|crushed|pounded|the same|from|cut|that|which|if there)\b.*$/i.exec(line);
+  const before = tail ? line.slice(0, tail.index) : line;
+  return (known(before) || foodSaid(before) ? before : line).trim();
+}
+
+/** "A litre of the water": of what was named before, nothing new. */
+const SPOKEN_OF = /\bof (?:the|that|this|your|my) /i;
 
 function chunksOf(sentence: string): string[] {
   const chunks: string[] = [];
@@ -118,7 +125,7 @@ const NEXT_AMOUNT =
 /** Where the amount of a chunk begins, its article with it. */
 function startOf(chunk: string, dialect: Dialect, sentence: string): number | undefined {
   const led = countAt(chunk);
-  if (led && (foodSaid(chunk.slice(led.end), sentence) || customaryName(chunk.slice(led.end)))) return 0;
+  if (led && (foodSaid(chunk.slice(led.end), sentence) || known(chunk.slice(led.end)))) return 0;
   const [amount] = amountsIn(chunk, dialect);
   const pinch = pinchIn(chunk);
   const at = [amount?.start, pinch?.start].filter((n) => n !== undefined);
@@ -132,7 +139,7 @@ function startOf(chunk: string, dialect: Dialect, sentence: string): number | un
   const counted = new RegExp(String.raw`\b${FIGURE}\s+(?=[a-z])`, "iu").exec(chunk);
   if (counted && countAt(chunk.slice(counted.index))) {
     const rest = chunk.slice(counted.index + counted[0].length);
-    return foodSaid(rest, sentence) || customaryName(rest) ? counted.index : undefined;
+    return foodSaid(rest, sentence) || known(rest) ? counted.index : undefined;
   }
   return undefined;
 }
@@ -140,4 +147,8 @@ function startOf(chunk: string, dialect: Dialect, sentence: string): number | un
 const nounOf = (text: string, dialect: Dialect): string =>
   amountsIn(text, dialect).reduce((rest, a) => rest.replace(text.slice(a.start, a.end), " "), text);
 
-const known = (line: string): boolean => customaryName(line) !== undefined;
+const known = (line: string): boolean =>
+  customaryName(line) !== undefined || customaryName(line.replace(DONE_TO, "")) !== undefined;
+/** "Four crushed cloves of garlic": what is done to a thing names no other. */
+const DONE_TO =
+  /\b(?:crushed|chopped|sliced|grated|peeled|minced|bashed|bruised|smashed|beaten|toasted)\s+/gi;

@@ -45,11 +45,11 @@ const OPTIONAL =
   /\boptional(?:ly)?\b|\bif (?:you (?:like|fancy|feel|have|must|want)|there is|to hand|available|liked)\b|\bor (?:leave (?:it )?out|not)\b/i;
 const EACH = /\b(?:each|apiece|a ?piece|per piece|per (?:fillet|chop|leg|steak|thigh|fish))\b/i;
 const JUICE = new RegExp(
-  String.raw`\b(?<what>(?:grated |finely grated )?(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:juice|zest))?)\s+(?:of|from)\s+(?<n>${FIGURE})?\s*(?<fruit>[a-z][a-z -]*?)s?\b(?=$|[\s,.;)(])`,
+  String.raw`\b(?<what>(?:grated |finely grated )?(?:juice|zest|rind)(?:\s*(?:and|&)\s*(?:juice|zest))?)\s+(?:(?:of|from)\s+(?<n>${FIGURE})?|(?<bare>\d{1,2})(?=\s+(?:lemon|lime|orange|grapefruit)))\s*(?<fruit>[a-z][a-z -]*?)s?\b(?=$|[\s,.;)(])`,
   "iu",
 );
 const JUICED = new RegExp(
-  String.raw`^(?<n>${FIGURE})\s+(?:large |small |big |juicy )?(?<fruit>lemon|lime|orange|grapefruit)s?\b[^;]*\b(?<what>juice[d]?|zested)\b`,
+  String.raw`^(?<n>${FIGURE})\s+(?:large |small |big |juicy )?(?<fruit>lemon|lime|orange|grapefruit)s?\b[^;]*\b(?<what>juice[d]?|zest(?:ed)?)\b`,
   "iu",
 );
 
@@ -89,9 +89,10 @@ export function readLine(text: string, measures: MeasureSystem | Dialect): Loose
   }
   const squeezed = JUICE.exec(bare) ?? JUICED.exec(bare);
   if (squeezed?.groups) {
-    const { what, n, fruit } = squeezed.groups;
+    const { what, n, bare: alone, fruit } = squeezed.groups;
     const part = /juice/i.test(what) ? "juice" : "zest";
-    const count = n ? valueOf(n) : 1;
+    const said = n ?? alone;
+    const count = said ? valueOf(said) : 1;
     return line(`${fruit} ${part}`, { kind: "count", low: count, high: count, unit: part });
   }
 
@@ -224,6 +225,8 @@ const tidy = (text: string): string =>
       /(\d\s*(?:kg|g|ml|cl|l|oz|lb))\s*\/\s*[\d½¼¾⅓⅔.,\s]+(?:kg|g|ml|cl|l|fl\.? ?oz|oz|lbs?|cups?|pints?|tbsp|tsp)\b\.?/gi,
       "$1",
     )
+    // "2,400 g" is two kilograms and more; nobody weighs to the milligram.
+    .replace(/(\d{1,3}),(\d{3})(?=\s*(?:g|grams?|ml)\b)/g, "$1$2")
     .replace(/\s+([.,;])/g, "$1")
     .replace(/^l\s+(?=[a-z])/, "1 ")
     .replace(/&frac12;/g, "½")

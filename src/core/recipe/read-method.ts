@@ -8,7 +8,7 @@ import { timesIn } from "./times";
 const COOK =
   /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|hot pan|frying pan|rack)\w*/i;
 const REST =
-  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d|\d)\b|\bleave (?:for )?\d|\bleave (?:it |them )?shut\b|\bmin(?:ute)?s? (?:shut|wrapped)\b|\blet stand\b|\bsits? for\b|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
+  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d+|\d+)\b|\bleave (?:for )?\d|\bleave (?:it |them )?shut\b|\bmin(?:ute)?s? (?:shut|wrapped)\b|\blet stand\b|\bsits? for\b|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
 const CORE =
   /\b(?:internal|inside|core|centre|center|middle|heart|thermometer|probe|thickest|thick part|reads?|registers?|shows?|says?|reach(?:es)?|against the bone|bone end|until (?:it is|it's|they are)?\s*\d|thigh|taken to|cooked to|up to temperature|degrees)\b/i;
 const OVEN_SET = /\b(?:oven|roast|bake|baking|preheat|broil|grill|set (?:the|your)|gas mark)\w*/i;
@@ -54,6 +54,12 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
       earlier = kind;
       for (const time of timesIn(clause.text)) {
         if (/\b(?:not|never|no)\s+(?:more than\s+|for\s+)?$/i.test(clause.text.slice(0, time.at))) continue;
+        // "Oven 200 °C." and then "35 minutes.": a time alone is the label's.
+        if (meta && kind === "other" && !cooking && clause.text.trim().length <= time.text.length + 1) {
+          read.cook.push({ minutes: time });
+          cooking = true;
+          continue;
+        }
         const placed = { ...time, at: time.at + clause.at };
         if (kind === "cook" || (kind === "other" && ovens.length > 0)) {
           const summed = /^\s*(?:altogether|all told|in all|in total|total|all in)\b/i.test(
@@ -103,7 +109,7 @@ function kindAmong(clause: string, own: SaidStage["kind"], around: Around): Said
   // "… cool it all down, submerge, 36 hours in the fridge": made first, then soaked in.
   if (making && !cooking && INTO_IT.test(clause.slice(making.index + making[0].length))) return "soak";
   if (making) return "other";
-  if (!cooking && COLD_HOURS.test(clause)) return "soak";
+  if (!cooking && (COLD_HOURS.test(clause) || COLD_AT.test(clause))) return "soak";
   if (cooking && IN_CRUST.test(clause)) return "rest";
   if (own !== "other") return own;
   if (!cooking && /\bnight before\b/i.test(clause)) return "soak";
@@ -120,6 +126,8 @@ const MAKING =
 const INTO_IT = /\b(?:submerg|fridge|refrigerat|brin(?:e|ed) it|put (?:it|them) in|in goes?)\w*/i;
 /** "12-18 hours cold." */
 const COLD_HOURS = /\b(?:hours?|hrs?|h)\s+(?:in the )?cold\b/i;
+/** "4 days at 3 °C, then straight to the oven." */
+const COLD_AT = /\bat (?:about )?[0-8]\s*°?\s*C\b/;
 /** Left shut after the oven. */
 const IN_CRUST = /\bin (?:the|its) crust\b(?![^.]{0,80}\boven\b)/i;
 
@@ -134,7 +142,7 @@ const LABEL =
 /** A roasting tray roasts nothing. */
 const withoutTins = (text: string): string =>
   text.replace(
-    /\b(?:roasting|baking|cooking|oven|grill)[- ]?(?:tray|tin|pan|sheet|dish|foil|paper|rack)s?\b/gi,
+    /\b(?:roasting|baking|cooking|oven|grill)[- ]?(?:tray|tin|pan|sheet|dish|foil|paper|rack|powder|soda)s?\b/gi,
     " ",
   );
 

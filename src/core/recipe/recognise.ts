@@ -40,9 +40,12 @@ const WORDS: [PreparationChoice, RegExp][] = [
 const BATH_SHARE = 0.5;
 const CRUST_SHARE = 0.8;
 const WEIGHED_ENOUGH = 0.02;
+/** So much sour liquid is lain in, share of the food. *Practice*, estimate. */
+const BATHED = 0.05;
+const SPREAD = /\b(?:spread|smear|plaster|slather)\w*[^]{0,400}\bscrap(?:e|ed|ing)\b/i;
 
 /** A rub by that name, and not what hands do. */
-const RUB_ITSELF = /\b(?:the|a|dry|spice|this|my|your|our) rub\b|\brub base\b|\brub:/i;
+const RUB_ITSELF = /\b(?:the|a|dry|spice|this|my|your|our) rub\b|\brub base\b|\brub:|\brub\s*(?:\n|\()/i;
 /** Hours under salt from which it is a dry brine. *Practice*. */
 const DRY_FROM_H = 2;
 const isDrySalted = ({ saltG, waterG, sourG, foodG, soakH = 0 }: Clues): boolean =>
@@ -71,6 +74,8 @@ export function recognisePreparation(clues: Clues): Recognised {
       continue;
     // A paste of a jar in a marinade makes no paste of it.
     if (choice === "paste" && /\bmarinad|\bmarinat/i.test(clues.text) && clues.flourG === 0) continue;
+    // What hands do with a cup of something wet makes no rub of it.
+    if (choice === "rub" && clues.sourG / food > BATHED && !RUB_ITSELF.test(clues.text)) continue;
     // Salted and left for hours with nothing wet about it: a rub's words, a dry brine's work.
     if (choice === "rub" && isDrySalted(clues) && !RUB_ITSELF.test(clues.text))
       return { choice: "dry", because: "salted, and left to stand" };
@@ -79,7 +84,10 @@ export function recognisePreparation(clues: Clues): Recognised {
   if (isDrySalted(clues)) return { choice: "dry", because: "salted, and left to stand" };
   if (clues.waterG / food > BATH_SHARE && clues.saltG > 0)
     return { choice: "timed", because: "salt in much water" };
-  if (clues.sourG / food > WEIGHED_ENOUGH) return { choice: "marinade", because: "something sour to lie in" };
+  if (clues.sourG / food > WEIGHED_ENOUGH)
+    return SPREAD.test(clues.text)
+      ? { choice: "paste", because: "spread on, and scraped off again" }
+      : { choice: "marinade", because: "something sour to lie in" };
   return clues.waterG + clues.sourG > 0
     ? { choice: "marinade", because: "something wet to lie in" }
     : { choice: "rub", because: "dry things only" };

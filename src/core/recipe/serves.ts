@@ -8,7 +8,7 @@ const SERVES = new RegExp(
 );
 const BEHIND = new RegExp(String.raw`\b(${FIGURE})\s+(?:\w+\s+)?(?:${WHO})\b`, "iu");
 const PLAIN = new RegExp(
-  String.raw`(?:^|[.;(*]\s*|\b(?:dinner|supper|lunch|meal)\s+)for\s+(?:about\s+)?(${FIGURE})(?:\s+or\s+(?:${FIGURE}))?(?=\s*(?:[.,;)*]|$|\s(?:${WHO})\b))`,
+  String.raw`(?:^|[.;(*]\s*|\b(?:dinner|supper|lunch|meal)\s+)for\s+(?:about\s+)?(${FIGURE})(?:\s+or\s+(?:${FIGURE}))?(?=\s*(?:[.,;)*](?!\d)|$|\s(?:${WHO})\b))`,
   "iu",
 );
 

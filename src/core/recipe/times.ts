@@ -39,6 +39,9 @@ const BARE_COOK = /°\s*[CF]?\s+for\s+(?:about\s+)?(\d{2,3})(?=\s*(?:[.,;)]|$))/
 const BARE_REST =
   /\b(?:rest|sit|stand)(?:s|ed|ing)?\s+(?:for\s+|it\s+|them\s+)?(\d{1,2})(?=\s*(?:[.,;)]|$))/gi;
 
+/** A night is as long as "overnight" says; two are a day more. */
+const nights = (n: number, hours: number): number => (n - 1) * 1440 + hours * 60;
+
 const minutesOf = (unit: string): number => (/^(?:d|night)/i.test(unit) ? 1440 : /^h/i.test(unit) ? 60 : 1);
 
 /** Every stretch of time a sentence names, in order. */
@@ -53,8 +56,10 @@ export function timesIn(sentence: string): SaidTime[] {
     const [text, first, firstUnit, second, unit, extra, extraUnit] = match;
     // "A minute" is a manner of speaking; "an hour" is meant.
     if (!free(match.index, text.length) || /^an?\s+min/i.test(text)) continue;
-    const low = valueOf(first) * minutesOf(firstUnit ?? unit);
-    const high = (second === undefined ? valueOf(first) : valueOf(second)) * minutesOf(unit);
+    const inNights = /^night/i.test(unit) && valueOf(first) >= 1;
+    const last = second === undefined ? valueOf(first) : valueOf(second);
+    const low = inNights ? nights(valueOf(first), 8) : valueOf(first) * minutesOf(firstUnit ?? unit);
+    const high = inNights ? nights(last, 12) : last * minutesOf(unit);
     const more = extra !== undefined && (extraUnit !== undefined || /^h/i.test(unit)) ? Number(extra) : 0;
     if (low > 0 && high >= low && high < 30 * 1440)
       found.push({ at: match.index, text, low: low + more, high: high + more });
@@ -73,5 +78,20 @@ export function timesIn(sentence: string): SaidTime[] {
     const per = /\bh|hour/i.test(only.text) ? 60 : /day/i.test(only.text) ? 1440 : 1;
     only.high = Math.max(only.low, Number(bounded[1].replace(",", ".")) * per);
   }
-  return found.sort((a, b) => a.at - b.at);
+  return found.sort((a, b) => a.at - b.at).reduce<SaidTime[]>((all, time) => ranged(all, time, sentence), []);
+}
+
+/** "1 h 40 – 2 h": two times with nothing between them but a dash are one range. */
+function ranged(all: SaidTime[], time: SaidTime, sentence: string): SaidTime[] {
+  const last = all.at(-1);
+  const end = last && last.at + last.text.length;
+  if (
+    !last ||
+    end === undefined ||
+    !/^\s*(?:-|–|—|to|or)\s*$/i.test(sentence.slice(end, time.at)) ||
+    time.high < last.low
+  )
+    return [...all, time];
+  const text = sentence.slice(last.at, time.at + time.text.length);
+  return [...all.slice(0, -1), { at: last.at, text, low: last.low, high: time.high }];
 }

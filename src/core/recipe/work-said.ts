@@ -32,11 +32,17 @@ const SLASHED = new RegExp(
   "iu",
 );
 const KEPT_BACK =
-  /\b(?:set|put|keep|hold)\s+(\d[\d ]{0,6}(?:[.,]\d+)?)\s?(?:g|ml)\b(?: of (?:it|the \w{1,20}))? (?:aside|back)(?: for (?:the )?(sauce|glaze|glazing|dressing|basting))?/i;
+  /\b(?:set|put|keep|hold)\s+(\d[\d ]{0,6}(?:[.,]\d+)?)\s?(?:g|ml)\b(?: of (?:it|the \w{1,20}))? (?:aside|back)(?:[^.;]{0,40}? for (?:the |a )?(sauce|glaze|glazing|dressing|basting))?/i;
 const BESIDE = /\bbeside it\b[^:;.]{0,30}\boven\b([^:;.]{0,60}):\s*([^.;]{1,120})/i;
 
 const PACKED = new RegExp(
   String.raw`\b(?:bed|layer) of ${LENGTH}[^;]{0,40}?${LENGTH}\s*(?:over|on top|above)`,
+  "iu",
+);
+
+/** "1 cm of salt beneath, 2 cm over the fish". */
+const PACKED_ALSO = new RegExp(
+  String.raw`${LENGTH} (?:of salt )?(?:beneath|under(?:neath)?|below)\b[^;.]{0,20}?${LENGTH}\s*(?:over|on top|above)`,
   "iu",
 );
 
@@ -85,7 +91,7 @@ export function workSaid(sentences: readonly string[]): {
         : undefined;
     }),
     crust: first((sentence) => {
-      const found = PACKED.exec(sentence);
+      const found = PACKED.exec(sentence) ?? PACKED_ALSO.exec(sentence);
       return found ? { underMm: mmOf(found[1], found[2]), overMm: mmOf(found[3], found[4]) } : undefined;
     }),
     glazeLastMin: first((sentence) => {
