@@ -17,6 +17,7 @@ const isDoorway = (pathname: string): boolean =>
   pathname === "/enter" ||
   pathname === "/api/door/session" ||
   pathname === "/api/alive" ||
+  pathname === "/api/ready" ||
   // The secret is in the address: who has it may read that one sitting's acts.
   pathname.startsWith(FEEDS);
 

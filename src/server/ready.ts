@@ -1,0 +1,17 @@
+import { database, type WholeDb } from "./database";
+
+/** Whether a kitchen's database answers, at its newest schema, and takes writes. */
+export function takesWrites(db: Pick<WholeDb, "$client">): boolean {
+  const { $client } = db;
+  $client.prepare("SELECT count(*) FROM formulas").get();
+  return $client.pragma("query_only", { simple: true }) === 0 && !$client.readonly;
+}
+
+export function kitchenIsReady(): boolean {
+  try {
+    return takesWrites(database());
+  } catch {
+    // Why it is not is told on its pages; whoever only asks whether hears no more than that.
+    return false;
+  }
+}
