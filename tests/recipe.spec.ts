@@ -60,9 +60,9 @@ test("a loose recipe: its contradictions are shown, every line is confirmed, and
   await expect(bench).toBeDisabled();
   await recipe.choose("1 tbsp wassail dust", "leave", "leave it out");
   await recipe.choose("salt to taste", "leave", "leave it out");
-  const left = page.getByRole("region", { name: "What does not go along" });
+  const left = page.getByRole("region", { name: "Not carried into the formula" });
   await expect(left).toContainText("1 tbsp wassail dust");
-  await expect(left).toContainText("stands in the room; the formula stands in the fridge");
+  await expect(left).toContainText("the formula keeps it in the fridge");
   await recipe.confirmAll();
   await expect(page.getByText("Every line is confirmed.")).toBeVisible();
   // A change after the yes wants another.
@@ -94,7 +94,7 @@ test("two lines are mended by hand, one is entered as our own, and the started b
 }) => {
   const recipe = new RecipePage(page);
   await recipe.read(LEGS);
-  const written = page.getByRole("region", { name: "As it is written" });
+  const written = page.getByRole("region", { name: "The recipe as pasted" });
   await expect(written.getByRole("link", { name: "21 g fine sea salt" })).toBeVisible();
   await expect(written.locator("strong", { hasText: "20 hours" })).toBeVisible();
 
@@ -102,8 +102,8 @@ test("two lines are mended by hand, one is entered as our own, and the started b
   await page
     .getByRole("button", { name: "Mend the words of “3 g black pepper and 2 g dried thyme”" })
     .click();
-  await page.getByLabel(/^Its words/).fill("3 g black pepper\n2 g dried thyme");
-  await page.getByRole("button", { name: "Read it so" }).click();
+  await page.getByLabel(/^The words of this line/).fill("3 g black pepper\n2 g dried thyme");
+  await page.getByRole("button", { name: "Read this line again" }).click();
   await expect(page.getByLabel("Grams of 2 g dried thyme")).toHaveValue("2");
   await page.getByRole("button", { name: "Mend the words of “of every leg”" }).click();
   await page.getByRole("button", { name: "Join to the line above" }).click();

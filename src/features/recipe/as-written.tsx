@@ -15,15 +15,15 @@ interface Props {
 export function AsWritten({ read, pasted, how }: Props) {
   const pieces = useMemo(() => markedText(wordsOf(pasted, read), read), [pasted, read]);
   return (
-    <section className="mt-6" aria-label="As it is written">
-      <h2 className="text-2xl">As it is written</h2>
+    <section className="mt-6" aria-label="The recipe as pasted">
+      <h2 className="text-2xl">The recipe as pasted</h2>
       <p className="flex flex-wrap gap-x-4 pb-2 text-sm text-quiet">
         {(Object.keys(HOW_WORD) as How[]).map((h) => (
           <span key={h} className={HOW_LOOK[h]}>
             {HOW_WORD[h]}
           </span>
         ))}
-        <span className="font-bold">a time or a heat of its method</span>
+        <span className="font-bold">a time or temperature of the method</span>
       </p>
       <p className="sm:max-h-[60vh] sm:overflow-y-auto border-y border-line py-3 leading-relaxed whitespace-pre-wrap">
         {pieces.map((piece, n) =>

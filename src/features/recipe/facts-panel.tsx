@@ -35,8 +35,8 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
   ];
   const own = useOwnEntry("food", (foodId) => set({ foodId }));
   return (
-    <section aria-label="The whole">
-      <h2 className="text-2xl">The whole</h2>
+    <section aria-label="The dish">
+      <h2 className="text-2xl">The dish</h2>
       <div className="field-row">
         <label htmlFor="recipe-name">Name</label>
         <input
@@ -68,7 +68,9 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
         onChange={(foodG) => set({ foodG })}
         hint={
           <Because>
-            {read.foodG === undefined ? "It does not say: weigh yours." : "As it says; weigh yours."}
+            {read.foodG === undefined
+              ? "The recipe does not say: weigh yours."
+              : "As the recipe says; weigh yours."}
           </Because>
         }
       />
@@ -98,7 +100,7 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
           <Because>
             {read.soak
               ? `“${read.soak.text}”${read.soak.low === read.soak.high ? "" : ", taken at its middle"}.`
-              : "It does not say: what is usual is taken."}
+              : "The recipe does not say: the usual hours."}
           </Because>
         }
       />
@@ -108,12 +110,12 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
         value={facts.portions}
         rule={RANGES.portions}
         onChange={(portions) => set({ portions })}
-        hint={read.recipe.serves === null ? <Because>It does not say.</Because> : undefined}
+        hint={read.recipe.serves === null ? <Because>The recipe does not say.</Because> : undefined}
       />
       <div className="py-2">
         <span className="text-quiet">Then cooked: </span>
-        {cook ? <Also>{cookText(cook)}</Also> : "it does not say"}
-        {cook && read.method.ovens.length === 0 && <Because>It names no oven: this kitchen’s usual.</Because>}
+        {cook ? <Also>{cookText(cook)}</Also> : "the recipe does not say"}
+        {cook && read.method.ovens.length === 0 && <Because>No oven named: this kitchen’s usual.</Because>}
       </div>
     </section>
   );

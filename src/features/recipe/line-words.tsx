@@ -12,7 +12,7 @@ const PARTS: { value: LinePartSaid; label: string }[] = [
   { value: "butter", label: "the butter" },
   { value: "dressing", label: "the dressing" },
   { value: "bed", label: "the bed it lies on" },
-  { value: "reserved", label: "what is put aside" },
+  { value: "reserved", label: "kept aside" },
 ];
 
 interface Props {
@@ -35,7 +35,7 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
     <div className="col-span-full grid gap-2 border-l-4 border-base-content bg-base-200 p-3 sm:grid-cols-2">
       <div className="flex flex-col gap-1">
         <label htmlFor={id} className="text-sm">
-          Its words. A new row makes another line of it; no words take it out.
+          The words of this line. A new row makes a second line; an empty box removes the line.
         </label>
         <textarea
           id={id}
@@ -53,7 +53,7 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
             disabled={words === line.text}
             onClick={() => mend(reworded(recipe, line.index, words))}
           >
-            Read it so
+            Read this line again
           </button>
           {line.index > 0 && (
             <button
@@ -65,7 +65,7 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
             </button>
           )}
           <button type="button" className="btn min-h-11" onClick={onClose}>
-            As it was
+            Cancel
           </button>
         </div>
       </div>

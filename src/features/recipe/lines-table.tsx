@@ -31,7 +31,7 @@ const BY: Record<LineGrams["by"], string> = {
 /** Every line as written, as what it was understood, and what it comes to; the cook says yes to each. */
 export function LinesTable({ lines, foodG, recipe, change, onMend }: Props) {
   return (
-    <section aria-label="Its lines">
+    <section aria-label="Lines of the recipe">
       <h2 className="text-2xl">Line by line</h2>
       <ul className="mt-1 border-t-2 border-base-content">
         {lines.map((l) => (
@@ -81,7 +81,7 @@ function LineItem(props: {
       </span>
       {isFood ? (
         <span className="text-quiet max-sm:col-span-2 max-sm:col-start-2">
-          the food itself: see “The whole”
+          the food itself: see “The dish”
         </span>
       ) : (
         <div className="max-sm:col-span-2 max-sm:col-start-2">
@@ -102,7 +102,7 @@ function LineItem(props: {
           />
           <p className="text-right text-sm text-quiet">
             {grams === undefined
-              ? "it says no amount"
+              ? "no amount given"
               : `${percent(grams / foodG, 1)} % of the food${by ? ` · ${BY[by]}` : ""}`}
           </p>
         </div>
