@@ -48,6 +48,14 @@ export interface FormulaBatch {
   saltScore: number | null;
 }
 
+/** What became of a formula so far, in a word. */
+export interface FormulaMade {
+  batches: number;
+  lastMs: number;
+  /** The last judged batch's salt, −2 flat to 2 salty; null where none was judged. */
+  saltScore: number | null;
+}
+
 export interface RecordPage {
   rows: RecordRow[];
   total: number;

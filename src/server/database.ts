@@ -1,4 +1,13 @@
-import { chmodSync, copyFileSync, existsSync, mkdirSync, mkdtempSync } from "node:fs";
+import {
+  chmodSync,
+  closeSync,
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  openSync,
+  statSync,
+} from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import Database from "better-sqlite3";
@@ -25,7 +34,7 @@ const MIGRATIONS = path.join(process.cwd(), "drizzle");
  */
 export function openDatabase(file: string): WholeDb {
   try {
-    if (file !== ":memory:") mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
+    if (file !== ":memory:") ownersOnly(file);
     return ready(new Database(file));
   } catch (error) {
     if (!isUnwritable(error) || !existsSync(file)) throw error;
@@ -33,6 +42,15 @@ export function openDatabase(file: string): WholeDb {
     copied.$client.pragma("query_only = ON");
     return copied;
   }
+}
+
+/** What eaters must not eat and how it went is nobody's but the kitchen's: no other user of the machine reads the file. */
+function ownersOnly(file: string): void {
+  mkdirSync(path.dirname(path.resolve(file)), { recursive: true });
+  // The write-ahead log and its index take their rights from it.
+  closeSync(openSync(file, "a", 0o600));
+  // Somebody else's file, shared with us, keeps the rights they gave it.
+  if (statSync(file).uid === process.getuid?.()) chmodSync(file, 0o600);
 }
 
 function ready(sqlite: Database.Database): WholeDb {

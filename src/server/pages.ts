@@ -12,7 +12,7 @@ import { whereUsed } from "./where-used";
 import { listFormulas, loadFormula } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { recordQuery } from "@/contracts/record";
-import { batchesOfFormula, listRecord, nextTime, trendPoints } from "./record";
+import { batchesOfFormula, listRecord, nextTime, trendPoints, madeOfFormulas } from "./record";
 import { Refusal } from "./problem";
 import { listSittings, loadSitting } from "./sittings";
 import { loadShelfView } from "./shelf";
@@ -120,6 +120,7 @@ export function loadStores() {
   return {
     kitchen: loadKitchen(db),
     formulas: listFormulas(db, { archived: true }),
+    made: madeOfFormulas(db),
     uses: whereUsed(db),
     snapshots: listSnapshots(snapshotFolder(databaseFile())),
     hasPassphrase: kitchenDoor() !== null,

@@ -3,6 +3,7 @@ import { judgedSchema } from "@/contracts/work";
 import {
   PAGE_SIZE,
   type FormulaBatch,
+  type FormulaMade,
   type RecordPage,
   type RecordQuery,
   type RecordRow,
@@ -93,6 +94,30 @@ export const batchesOfFormula = (db: Db, formulaId: string): FormulaBatch[] =>
     .orderBy(desc(batches.startedAtMs))
     .limit(MADE_MOST)
     .all();
+
+/** Of each formula: how many batches were made, and what was said of the salt when one was last judged. */
+export function madeOfFormulas(db: Db): Record<string, FormulaMade> {
+  const rows = db
+    .select({
+      formulaId: formulaVersions.formulaId,
+      saltScore: batches.saltScore,
+      startedAtMs: batches.startedAtMs,
+    })
+    .from(batches)
+    .innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id))
+    .orderBy(asc(batches.startedAtMs))
+    .all();
+  const made: Record<string, FormulaMade> = {};
+  for (const { formulaId, saltScore, startedAtMs } of rows) {
+    const before = made[formulaId] ?? { batches: 0, lastMs: startedAtMs, saltScore: null };
+    made[formulaId] = {
+      batches: before.batches + 1,
+      lastMs: startedAtMs,
+      saltScore: saltScore ?? before.saltScore,
+    };
+  }
+  return made;
+}
 
 /** Every batch out of its soak, oldest first: for a file. */
 export const wholeRecord = (db: Db): RecordRow[] =>

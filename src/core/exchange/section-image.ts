@@ -10,11 +10,8 @@ const SALTY = [31, 95, 107];
 const FULL = 1.5;
 const SHADES_A_HALF = 8;
 
-/**
- * How far the salt is when it is taken out, from face to face through the piece, as a small drawing for other programs.
- * @returns an SVG in a data address
- */
-export function sectionDataUrl({ soak, load }: Pick<Formulated, "soak" | "load">, hours: number): string {
+/** How far the salt is when it is taken out, from face to face through the piece, as a small SVG drawing. */
+export function sectionSvg({ soak, load }: Pick<Formulated, "soak" | "load">, hours: number): string {
   const { perWater } = momentAt(soak.run, hours * HOUR_S);
   const half = Array.from(
     { length: SHADES_A_HALF },
@@ -28,13 +25,16 @@ export function sectionDataUrl({ soak, load }: Pick<Formulated, "soak" | "load">
     (shade, i) =>
       `<stop offset="${Math.round((100 * i) / (shades.length - 1))}%" stop-color="rgb(${shade.join(",")})"/>`,
   );
-  const svg = [
+  return [
     `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${HEIGHT}">`,
     `<linearGradient id="s" x1="0" y1="0" x2="0" y2="1">${stops.join("")}</linearGradient>`,
     `<rect width="${WIDTH}" height="${HEIGHT}" rx="14" fill="url(#s)" stroke="rgb(31,35,38)"/></svg>`,
   ].join("");
-  return `data:image/svg+xml,${encodeURIComponent(svg)}`;
 }
+
+/** The same in a data address, for other programs. */
+export const sectionDataUrl = (sheet: Pick<Formulated, "soak" | "load">, hours: number): string =>
+  `data:image/svg+xml,${encodeURIComponent(sectionSvg(sheet, hours))}`;
 
 function shadeOf(share: number): number[] {
   const t = Math.min(1, Math.max(0, share));

@@ -1,3 +1,4 @@
+import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView, KitchenView, Uses } from "@/contracts/views";
 import { Shell } from "@/ui/shell/shell";
 import type { Theme } from "@/ui/shell/theme";
@@ -12,6 +13,8 @@ import type { Snapshot } from "./safekeeping/snapshot-list";
 interface Props {
   kitchen: KitchenView;
   formulas: FormulaView[];
+  /** What became of each, by its id. */
+  made: Record<string, FormulaMade>;
   /** Which formulas name a material or vessel, by "kind/id". */
   uses: Uses;
   snapshots: Snapshot[];
@@ -31,7 +34,17 @@ const PARTS = [
 ];
 
 /** Formulas and their versions, the kitchen's settings, and the tables the sums stand on with their provenance. */
-export function Stores({ kitchen, formulas, uses, snapshots, hasPassphrase, tokens, find, theme }: Props) {
+export function Stores({
+  kitchen,
+  formulas,
+  made,
+  uses,
+  snapshots,
+  hasPassphrase,
+  tokens,
+  find,
+  theme,
+}: Props) {
   return (
     <Shell
       title="Stores"
@@ -47,7 +60,7 @@ export function Stores({ kitchen, formulas, uses, snapshots, hasPassphrase, toke
       }
     >
       <div className="grid gap-8 p-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:p-6">
-        <Library formulas={formulas} timeZone={kitchen.timeZone} />
+        <Library formulas={formulas} made={made} timeZone={kitchen.timeZone} />
         <KitchenSettings kitchen={kitchen} theme={theme} />
         <OwnEntries kitchen={kitchen} uses={uses} />
         <Safekeeping

@@ -1,4 +1,4 @@
-import { mkdirSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
+import { chmodSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
 import path from "node:path";
 import type { WholeDb } from "../database";
 import { outlived } from "./rotation";
@@ -36,6 +36,7 @@ function takenOf(name: string): number | undefined {
  */
 export async function takeSnapshot(db: WholeDb, folder: string, nowMs: number, why = ""): Promise<string> {
   mkdirSync(folder, { recursive: true });
+  chmodSync(folder, 0o700);
   const file = path.join(folder, nameFor(nowMs, why));
   const making = `${file}.making`;
   await db.$client.backup(making);

@@ -1,16 +1,18 @@
 "use client";
 
-import { Archive, ArchiveRestore } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import type { FormulaView } from "@/contracts/views";
-import { shortDate } from "@/ui/format";
-import { SaveProblem, useSave } from "@/ui/use-save";
+import type { FormulaMade } from "@/contracts/record";
+import { FormulaCard } from "./formula-card";
 
-const VERSIONS_SHOWN = 3;
-
-/** Every formula of this kitchen: found by its name or tag, opened in any version, put away and taken out again. */
-export function Library({ formulas, timeZone }: { formulas: FormulaView[]; timeZone: string }) {
+/** Every formula of this kitchen: found by its name or tag, opened in any version, archived and brought back. */
+export function Library(props: {
+  formulas: FormulaView[];
+  made: Record<string, FormulaMade>;
+  timeZone: string;
+}) {
+  const { formulas, made, timeZone } = props;
   const [find, setFind] = useState("");
   const [tag, setTag] = useState<string | null>(null);
   const [away, setAway] = useState(false);
@@ -67,63 +69,12 @@ export function Library({ formulas, timeZone }: { formulas: FormulaView[]; timeZ
           )}
         </div>
       )}
-      <ul>
+      <ul className="grid gap-4 md:grid-cols-2">
         {shown.map((formula) => (
-          <FormulaItem key={formula.id} formula={formula} timeZone={timeZone} />
+          <FormulaCard key={formula.id} formula={formula} made={made[formula.id]} timeZone={timeZone} />
         ))}
       </ul>
-      {formulas.length > 0 && shown.length === 0 && <p className="py-2">Nothing of that name or tag here.</p>}
+      {formulas.length > 0 && shown.length === 0 && <p className="py-2">No formula of that name or tag.</p>}
     </section>
-  );
-}
-
-function FormulaItem({ formula, timeZone }: { formula: FormulaView; timeZone: string }) {
-  const { save, problem } = useSave();
-  const { id, name, tags, archived, versions } = formula;
-  const Icon = archived ? ArchiveRestore : Archive;
-  return (
-    <li className="border-b border-line py-2">
-      <div className="flex flex-wrap items-center gap-x-3">
-        <Link
-          href={`/bench?formula=${id}`}
-          className="flex min-h-11 min-w-0 flex-1 basis-full items-center text-lg sm:basis-56 font-semibold underline decoration-line underline-offset-4"
-        >
-          {name}
-        </Link>
-        <Link
-          className="btn min-h-11 font-normal"
-          href={`/stores/formula/${id}`}
-          aria-label={`Versions and files of ${name}`}
-        >
-          Versions, files
-        </Link>
-        <button
-          type="button"
-          className="btn btn-ghost min-h-11"
-          aria-label={`${archived ? "Bring back" : "Archive"}: ${name}`}
-          onClick={() => void save("PATCH", `/api/formulas/${id}`, { archived: !archived })}
-        >
-          <Icon size={18} aria-hidden />
-        </button>
-      </div>
-      {tags.length > 0 && <p className="text-sm text-quiet">{tags.join(" · ")}</p>}
-      <ul className="text-sm text-quiet">
-        {versions.slice(0, VERSIONS_SHOWN).map((v) => (
-          <li key={v.version}>
-            <Link
-              className="inline-flex min-h-11 items-center gap-2"
-              href={`/bench?formula=${id}&version=${v.version}`}
-            >
-              <span className="underline">version {v.version}</span>
-              <span>
-                {shortDate(v.createdAtMs, timeZone)}
-                {v.note && ` · ${v.note}`}
-              </span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-      <SaveProblem problem={problem} />
-    </li>
   );
 }

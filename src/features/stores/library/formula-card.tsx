@@ -1,0 +1,109 @@
+"use client";
+
+import { Archive, ArchiveRestore } from "lucide-react";
+import Link from "next/link";
+import type { FormulaMade } from "@/contracts/record";
+import type { FormulaView } from "@/contracts/views";
+import { choiceOf } from "@/core/formula/defaults";
+import { duration, grams, percent, shortDate } from "@/ui/format";
+import { Also } from "@/ui/measures";
+import { PREPARATION_NAME } from "@/ui/names";
+import { saltVerdict } from "@/ui/say";
+import { SaveProblem, useSave } from "@/ui/use-save";
+
+const VERSIONS_SHOWN = 3;
+
+interface Props {
+  formula: FormulaView;
+  /** What became of it; undefined where no batch was made. */
+  made: FormulaMade | undefined;
+  timeZone: string;
+}
+
+/** One formula as a card: how the salt stands when it is taken out, the figures it goes by, and how it was judged last. */
+export function FormulaCard({ formula, made, timeZone }: Props) {
+  const { save, problem } = useSave();
+  const { id, name, tags, archived, versions, version, formulation } = formula;
+  const { preparation, pullH, pieces } = formulation;
+  const Icon = archived ? ArchiveRestore : Archive;
+  const bakes = preparation.kind === "saltCrust";
+  return (
+    <li className="flex flex-col border border-line bg-base-100 p-3">
+      <div className="flex gap-3">
+        {/* Drawn by the server once a version; a list asks for those that are in sight. */}
+        {/* eslint-disable-next-line @next/next/no-img-element */}
+        <img
+          src={`/api/formulas/${id}/section?version=${version}`}
+          alt=""
+          loading="lazy"
+          width={96}
+          height={48}
+          className="mt-1 h-12 w-24 shrink-0"
+        />
+        <div className="min-w-0 flex-1">
+          <Link
+            href={`/bench?formula=${id}`}
+            className="flex min-h-11 items-center text-lg leading-tight font-semibold underline decoration-line underline-offset-4"
+          >
+            {name}
+          </Link>
+          <p className="text-sm text-quiet">
+            {PREPARATION_NAME[choiceOf(preparation)]} · <Also>{`${grams(pieces.totalMassG)} g`}</Also>
+            {pieces.count > 1 && ` in ${pieces.count} pieces`}
+          </p>
+        </div>
+      </div>
+      <p className="flex flex-wrap items-baseline gap-x-4 pt-2">
+        <span>
+          <span className="figure text-2xl">{percent(preparation.targetFraction)}</span> % wanted
+        </span>
+        <span>
+          <span className="figure text-2xl">{duration(pullH)}</span> {bakes ? "in the crust" : "soak"}
+        </span>
+      </p>
+      <p className="pb-1">{lastSaid(made, timeZone)}</p>
+      {tags.length > 0 && <p className="text-sm text-quiet">{tags.join(" · ")}</p>}
+      <div className="mt-auto flex flex-wrap items-center gap-x-3 pt-1 text-sm">
+        <ul className="min-w-0 flex-1 text-quiet">
+          {versions.slice(0, VERSIONS_SHOWN).map((v) => (
+            <li key={v.version}>
+              <Link
+                className="inline-flex min-h-11 items-center gap-2"
+                href={`/bench?formula=${id}&version=${v.version}`}
+              >
+                <span className="underline">version {v.version}</span>
+                <span>
+                  {shortDate(v.createdAtMs, timeZone)}
+                  {v.note && ` · ${v.note}`}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+        <Link
+          className="btn min-h-11 font-normal"
+          href={`/stores/formula/${id}`}
+          aria-label={`Versions and files of ${name}`}
+        >
+          Versions, files
+        </Link>
+        <button
+          type="button"
+          className="btn btn-ghost btn-square min-h-11"
+          aria-label={`${archived ? "Bring back" : "Archive"}: ${name}`}
+          onClick={() => void save("PATCH", `/api/formulas/${id}`, { archived: !archived })}
+        >
+          <Icon size={18} aria-hidden />
+        </button>
+      </div>
+      <SaveProblem problem={problem} />
+    </li>
+  );
+}
+
+function lastSaid(made: FormulaMade | undefined, timeZone: string): string {
+  if (!made) return "Not made yet";
+  const times = made.batches === 1 ? "Made once" : `Made ${made.batches} times`;
+  const last = `${times}, last ${shortDate(made.lastMs, timeZone)}`;
+  return made.saltScore === null ? last : `${last}: ${saltVerdict(made.saltScore)}`;
+}
