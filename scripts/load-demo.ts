@@ -1,13 +1,21 @@
 /** Loads the example kitchen into DATABASE_PATH unless that kitchen is already in use. */
 import { openDatabase } from "@/server/database";
 import { loadPlannedDemo } from "@/server/demo/load";
+import { photographDemo } from "@/server/demo/photos";
 import { Refusal } from "@/server/problem";
 
 const file = process.env.DATABASE_PATH ?? "data/demo.db";
-try {
-  loadPlannedDemo(openDatabase(file), Date.now());
+
+async function main(): Promise<void> {
+  const db = openDatabase(file);
+  try {
+    loadPlannedDemo(db, Date.now());
+  } catch (error) {
+    if (!(error instanceof Refusal)) throw error;
+    return console.log(`${file} already holds a kitchen; it is left as it is.`);
+  }
+  await photographDemo(db, Date.now());
   console.log(`Example kitchen loaded into ${file}.`);
-} catch (error) {
-  if (!(error instanceof Refusal)) throw error;
-  console.log(`${file} already holds a kitchen; it is left as it is.`);
 }
+
+void main();

@@ -9,6 +9,7 @@ import { openDatabase } from "@/server/database";
 import { runningBatches } from "@/server/batches";
 import { listFormulas } from "@/server/formulas";
 import { loadPlannedDemo } from "@/server/demo/load";
+import { photographDemo } from "@/server/demo/photos";
 import { takeEvening } from "./evening-shots";
 
 const PORT = 3233;
@@ -119,6 +120,7 @@ async function main(): Promise<void> {
   const DATABASE_PATH = path.join(mkdtempSync(path.join(tmpdir(), "crock-")), "demo.db");
   const db = openDatabase(DATABASE_PATH);
   loadPlannedDemo(db, Date.now());
+  await photographDemo(db, Date.now());
   const running = runningBatches(db);
   const loin = running.find((batch) => batch.name === "Juniper pork loin");
   if (!loin) throw new Error("the loin is not running in the example kitchen");

@@ -1,10 +1,13 @@
 import { database } from "@/server/database";
 import { loadDemoKitchen } from "@/server/demo/load";
+import { photographDemo } from "@/server/demo/photos";
 import { answer, checkOrigin } from "@/server/http";
 
 export const POST = (request: Request) =>
-  answer(() => {
+  answer(async () => {
     checkOrigin(request);
-    loadDemoKitchen(database(), Date.now());
+    const nowMs = Date.now();
+    loadDemoKitchen(database(), nowMs);
+    await photographDemo(database(), nowMs);
     return new Response(null, { status: 204 });
   });

@@ -64,18 +64,14 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
       <p className="pb-1">{lastSaid(made, timeZone)}</p>
       {tags.length > 0 && <p className="text-sm text-quiet">{tags.join(" · ")}</p>}
       <div className="mt-auto flex flex-wrap items-center gap-x-3 pt-1 text-sm">
-        <ul className="min-w-0 flex-1 text-quiet">
+        <ul className="flex min-w-0 flex-1 flex-wrap gap-x-3 text-quiet">
           {versions.slice(0, VERSIONS_SHOWN).map((v) => (
             <li key={v.version}>
               <Link
-                className="inline-flex min-h-11 items-center gap-2"
+                className="inline-flex min-h-11 items-center whitespace-nowrap underline"
                 href={`/bench?formula=${id}&version=${v.version}`}
               >
-                <span className="underline">version {v.version}</span>
-                <span>
-                  {shortDate(v.createdAtMs, timeZone)}
-                  {v.note && ` · ${v.note}`}
-                </span>
+                version {v.version}
               </Link>
             </li>
           ))}
