@@ -18,4 +18,4 @@ case "$host" in
     fi
     ;;
 esac
-exec npx next start -H "$host" -p "${PORT:-3000}"
+exec node node_modules/next/dist/bin/next start -H "$host" -p "${PORT:-3000}"

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { readWhen, sayWhen } from "./when";
+import { loadReadWhen, readWhen, sayDate, sayWhen } from "./when";
 
 const NOW = Date.UTC(2026, 10, 27, 15, 20);
 const MIN = 60_000;
@@ -39,6 +39,24 @@ describe("a time as a cook says it", () => {
         },
       ),
       { seed: 9, numRuns: 120 },
+    );
+  });
+
+  test("a whole date is read back to the minute, years off and long gone, in any zone and either clock", async () => {
+    const read = await loadReadWhen();
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -800 * 24 * 60, max: 800 * 24 * 60 }),
+        fc.constantFrom("metric" as const, "us" as const),
+        fc.constantFrom("UTC", "Asia/Tokyo", "America/New_York", "Europe/London"),
+        (minutes, measures, zone) => {
+          const atMs = NOW + minutes * MIN;
+          const back = read(sayDate(atMs, zone, measures), NOW, zone);
+          // The hour that a clock goes through twice in autumn is one or the other.
+          return back !== undefined && sayDate(back, zone, measures) === sayDate(atMs, zone, measures);
+        },
+      ),
+      { seed: 11, numRuns: 300 },
     );
   });
 });

@@ -9,7 +9,7 @@ import type { Finding } from "@/core/safety/rule";
 import type { Program } from "@/core/program/step";
 import { Choice } from "@/ui/choice";
 import { FindingCard } from "@/ui/findings";
-import { fromLocalField, toLocalField } from "@/ui/format";
+import { WhenField } from "@/ui/when-field";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
@@ -46,17 +46,17 @@ export function StartDialog({
   // The present when it is opened, not when the page was: and nothing goes in before it is got ready.
   const [offeredMs] = useState(() => nextFive(Date.now() + program.readyMin * MIN_MS));
   const [by, setBy] = useState<"goesIn" | "eaten">("goesIn");
-  const [start, setStart] = useState(() => toLocalField(offeredMs, timeZone));
-  const [eaten, setEaten] = useState(() => toLocalField(offeredMs + program.tableMin * MIN_MS, timeZone));
+  const [goesInMs, setGoesInMs] = useState(offeredMs);
+  const [eatenMs, setEatenMs] = useState(offeredMs + program.tableMin * MIN_MS);
+  const [unread, setUnread] = useState(false);
   const [reasons, setReasons] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const [id] = useState(() => newId());
 
   const stops = findings.filter((f) => f.severity === "stop");
-  const tableMs = fromLocalField(eaten, timeZone);
-  const startAtMs =
-    by === "goesIn" ? fromLocalField(start, timeZone) : tableMs && tableMs - program.tableMin * MIN_MS;
+  const saidMs = by === "goesIn" ? goesInMs : eatenMs - program.tableMin * MIN_MS;
+  const startAtMs = unread ? undefined : saidMs;
   const open = stops.filter((f) => (reasons[f.id] ?? "").trim().length < REASON_MIN);
 
   const begin = async () => {
@@ -90,21 +90,15 @@ export function StartDialog({
         ]}
         onChange={setBy}
       />
-      <div className="field-row">
-        <label htmlFor="start-at">{by === "goesIn" ? "Goes in at" : "We eat at"}</label>
-        <input
-          id="start-at"
-          type="datetime-local"
-          className="entry figure"
-          value={by === "goesIn" ? start : eaten}
-          onChange={(event) => (by === "goesIn" ? setStart : setEaten)(event.target.value)}
-        />
-      </div>
-      {startAtMs === undefined ? (
-        <p role="alert" className="py-1 text-sm text-error">
-          Enter a date and time, such as {toLocalField(offeredMs, timeZone).replace("T", " ")}.
-        </p>
-      ) : (
+      <WhenField
+        key={by}
+        label={by === "goesIn" ? "Goes in at" : "We eat at"}
+        atMs={by === "goesIn" ? goesInMs : eatenMs}
+        timeZone={timeZone}
+        onChange={by === "goesIn" ? setGoesInMs : setEatenMs}
+        onValidity={setUnread}
+      />
+      {startAtMs !== undefined && (
         <dl className="grid grid-cols-[auto_1fr] gap-x-3 py-2">
           <When term="Begin getting ready" atMs={startAtMs - program.readyMin * MIN_MS} timeZone={timeZone} />
           <When term="Goes in" atMs={startAtMs} timeZone={timeZone} />

@@ -2,7 +2,8 @@ import { X } from "lucide-react";
 import type { SittingBody } from "@/contracts/sitting";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { QuantityField } from "@/ui/quantity-field";
-import { fromLocalField, shortDate, toLocalField } from "@/ui/format";
+import { shortDate } from "@/ui/format";
+import { WhenField } from "@/ui/when-field";
 import { Toggle } from "@/ui/choice";
 import { useState } from "react";
 
@@ -99,31 +100,13 @@ function NewAbsence(props: {
   onAdd: (absence: SittingBody["absences"][number]) => void;
 }) {
   const { offeredMs, timeZone, onAdd } = props;
-  const [from, setFrom] = useState(() => toLocalField(offeredMs, timeZone));
-  const [to, setTo] = useState(() => toLocalField(offeredMs + 2 * HOUR_MS, timeZone));
-  const fromMs = fromLocalField(from, timeZone);
-  const toMs = fromLocalField(to, timeZone);
-  const good = fromMs !== undefined && toMs !== undefined && toMs > fromMs;
+  const [fromMs, setFromMs] = useState(offeredMs);
+  const [toMs, setToMs] = useState(offeredMs + 2 * HOUR_MS);
+  const good = toMs > fromMs;
   return (
-    <div className="flex flex-wrap items-end gap-2">
-      <label>
-        <span className="block text-sm text-quiet">Away from</span>
-        <input
-          type="datetime-local"
-          className="entry figure"
-          value={from}
-          onChange={(event) => setFrom(event.target.value)}
-        />
-      </label>
-      <label>
-        <span className="block text-sm text-quiet">back at</span>
-        <input
-          type="datetime-local"
-          className="entry figure"
-          value={to}
-          onChange={(event) => setTo(event.target.value)}
-        />
-      </label>
+    <div className="flex flex-col gap-2">
+      <WhenField label="Away from" atMs={fromMs} timeZone={timeZone} onChange={setFromMs} />
+      <WhenField label="Back at" atMs={toMs} timeZone={timeZone} onChange={setToMs} />
       <button
         type="button"
         className="btn min-h-11"
@@ -132,7 +115,7 @@ function NewAbsence(props: {
       >
         Add
       </button>
-      {!good && <p className="text-sm text-error">Back after leaving, please.</p>}
+      {!good && <p className="text-sm text-error">The time back must be after the time away.</p>}
     </div>
   );
 }

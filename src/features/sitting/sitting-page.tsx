@@ -10,9 +10,9 @@ import { tableOf } from "@/contracts/plan";
 import type { Offer } from "@/core/schedule/offers";
 import type { PlannedTask } from "@/core/schedule/answer";
 import { stillOvenC } from "@/core/heat/oven";
-import { fromLocalField, toLocalField } from "@/ui/format";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
+import { WhenField } from "@/ui/when-field";
 import { useNow } from "@/ui/use-now";
 import { ClashPanel } from "./clash-panel";
 import { DishesPanel } from "./dishes-panel";
@@ -123,21 +123,13 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
         <div
           className={`border-line p-4 lg:order-none lg:overflow-y-auto lg:border-r ${body.dishes.length > 0 ? "order-last" : ""}`}
         >
-          <div>
-            <label htmlFor="table-at" className="text-quiet">
-              We eat at
-            </label>
-            <input
-              id="table-at"
-              type="datetime-local"
-              className="input figure min-h-12 w-full text-lg"
-              value={toLocalField(body.tableMs, timeZone)}
-              onChange={(event) => {
-                const tableMs = fromLocalField(event.target.value, timeZone);
-                if (tableMs !== undefined) change({ tableMs });
-              }}
-            />
-          </div>
+          <WhenField
+            label="We eat at"
+            large
+            atMs={body.tableMs}
+            timeZone={timeZone}
+            onChange={(tableMs) => change({ tableMs })}
+          />
           <KeptNote kept={kept} onTakeTheirs={takeTheirs} onKeepMine={keepMine} />
           <DishesPanel
             usualC={stillOvenC(kitchen.usual.oven)}
