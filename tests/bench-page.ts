@@ -122,7 +122,7 @@ export class BenchPage {
   async start(at?: string): Promise<void> {
     await this.page.getByRole("button", { name: "Start this batch" }).first().click();
     const dialog = this.page.getByRole("dialog");
-    if (at) await dialog.getByLabel("Goes in at").fill(at);
+    if (at) await dialog.getByRole("textbox", { name: "Goes in at" }).fill(at);
     await dialog.getByRole("button", { name: "Start this batch" }).click();
     await expect(this.page.getByRole("heading", { name: "Shelf", level: 1 })).toBeVisible();
   }

@@ -2,6 +2,7 @@ import type { SittingView } from "../src/contracts/sitting";
 import { BenchPage } from "./bench-page";
 import { daysOn } from "./kitchen-clock";
 import { expect, test, type Page } from "./kitchen";
+import { enterWhen } from "./when-entry";
 
 /* What the Bench decides is what is planned, done and printed. */
 
@@ -24,7 +25,7 @@ async function formulaNamed(
 async function begun(page: Page, name: string, clock: string): Promise<void> {
   await page.goto("/sitting");
   await page.getByRole("button", { name: "Plan a sitting" }).click();
-  await page.getByLabel("We eat at").fill(daysOn(2, clock));
+  await enterWhen(page, "We eat at", daysOn(2, clock));
   await page.getByLabel("Add from a formula").selectOption({ label: name });
 }
 

@@ -1,10 +1,11 @@
 import { expect, test, type Page } from "./kitchen";
+import { enterWhen } from "./when-entry";
 import { daysOn } from "./kitchen-clock";
 
 async function fresh(page: Page): Promise<void> {
   await page.goto("/sitting");
   await page.getByRole("button", { name: "Plan a sitting" }).click();
-  await expect(page.getByLabel("We eat at")).toBeVisible();
+  await expect(page.getByRole("textbox", { name: "We eat at" })).toBeVisible();
 }
 
 const plan = (page: Page) => page.getByRole("region", { name: "Plan", exact: true });
@@ -21,7 +22,7 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await fresh(page);
   await page.getByLabel("Name of the sitting").fill("Lock-keepers' supper");
   await page.getByLabel("Name of the sitting").blur();
-  await page.getByLabel("We eat at").fill(daysOn(2, "18:00"));
+  await enterWhen(page, "We eat at", daysOn(2, "18:00"));
   await page.getByLabel("Add from a formula").selectOption({ label: "Juniper pork loin" });
   await page.getByRole("button", { name: "Add something plain" }).click();
   await page.getByLabel("Called").fill("Roots");
@@ -114,7 +115,7 @@ test("one oven at two heats: the clash says so, and one tap clears it", async ({
 test("a table in the past is said to be, with the earliest that would work", async ({ page }) => {
   await fresh(page);
   await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
-  await page.getByLabel("We eat at").fill(daysOn(-1, "18:00"));
+  await enterWhen(page, "We eat at", daysOn(-1, "18:00"));
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("That hour is past");
   await clash.locator('[data-offer="later"]').click({ timeout: 30_000 });
@@ -123,7 +124,7 @@ test("a table in the past is said to be, with the earliest that would work", asy
 
 test("a dish is started from its sitting, and its acts done at work move the plan", async ({ page }) => {
   await fresh(page);
-  await page.getByLabel("We eat at").fill(daysOn(2, "18:00"));
+  await enterWhen(page, "We eat at", daysOn(2, "18:00"));
   await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
   await expect(plan(page)).toBeVisible();
   await page.getByRole("button", { name: "Start", exact: true }).click();

@@ -35,7 +35,7 @@ test("a formula's past: what changed line by line, an old version newest again, 
   await page.getByRole("button", { name: "Michaelmas", exact: true }).click();
   await expect(page.getByRole("link", { name: /^Versions and files of/ })).toHaveCount(1);
   await page.getByRole("button", { name: "Archive: With a past", exact: true }).click();
-  await expect(page.getByText("Nothing of that name or tag here.")).toBeVisible();
+  await expect(page.getByText("No formula of that name or tag.")).toBeVisible();
   await page.getByRole("checkbox", { name: "archived" }).check();
   await page.getByRole("button", { name: "Bring back: With a past", exact: true }).click();
   await page.getByRole("checkbox", { name: "archived" }).uncheck();

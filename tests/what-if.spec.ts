@@ -113,7 +113,7 @@ test.describe("a running batch", () => {
     await bench.school("Timed");
     await bench.enter("Brine strength", "8");
     await page.getByRole("button", { name: "Start this batch" }).first().click();
-    await page.getByRole("dialog").getByLabel("Goes in at").fill(hoursOn(-20));
+    await page.getByRole("dialog").getByRole("textbox", { name: "Goes in at" }).fill(hoursOn(-20));
     await page.getByRole("dialog").getByRole("button", { name: "Start this batch" }).click();
     await page.getByRole("article", { name: "Forgotten chops" }).getByRole("link").first().click();
 
