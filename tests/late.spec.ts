@@ -42,6 +42,7 @@ test("in the oven too late for the hour: every page says by how much, and the pa
     await late.getByRole("button", { name: "What would hold the hour?" }).click();
     // Nothing but the hour can be changed any more: that is offered, and taken it is late no longer.
     await late.locator('[data-offer="later"]').click();
+    await page.getByRole("button", { name: "Take this change" }).click();
     await expect(late).toHaveCount(0);
     await expect(page.getByRole("region", { name: "Plan", exact: true })).toContainText("Roots");
     await page.request.put(sitting, { data: { body, baseRevision: (await view()).revision } });

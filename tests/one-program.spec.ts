@@ -129,6 +129,7 @@ test("a night in a cooler: its ice is looked at within every five hours to the e
   await begun(page, "Loin in the cooler", "18:00");
   const clash = page.getByRole("region", { name: "Clash" });
   await clash.locator('[data-offer="getUp"]').click({ timeout: 60_000 });
+  await page.getByRole("button", { name: "Take this change" }).click();
   await expect(plan(page)).toContainText("Loin in the cooler", { timeout: 40_000 });
   await expect(page.getByText("saved", { exact: true })).toBeVisible();
   const view = await viewOf(page);

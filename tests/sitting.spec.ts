@@ -67,6 +67,7 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("was put where it is");
   await clash.getByRole("button", { name: /move again/ }).click();
+  await page.getByRole("button", { name: "Take this change" }).click();
   await expect(clash).toHaveCount(0);
 
   // Lanes by what is used; closer and wider.
@@ -99,14 +100,25 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await other.context().close();
 });
 
-test("one oven at two heats: the clash says so, and one tap clears it", async ({ page }) => {
+test("one oven at two heats: the clash says so, a change is looked at, left, and then taken", async ({
+  page,
+}) => {
   await page.goto("/sitting");
   await page.getByRole("link", { name: /Harvest supper/ }).click();
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("It does not fit");
   await expect(clash).toContainText(/one heat at a time|on the table at the hour/);
   await expect(clash.locator("[data-offer]").first()).toBeVisible({ timeout: 30_000 });
-  await clash.locator('[data-offer="another:oven"]').click();
+  const second = clash.locator('[data-offer="another:oven"]');
+  await second.click();
+  const preview = page.getByRole("region", { name: "Preview" });
+  await expect(preview.getByRole("group", { name: "The plan, by time" })).toBeVisible({ timeout: 60_000 });
+  await expect(preview).toContainText("Nothing is changed yet");
+  await preview.getByRole("button", { name: "Back" }).click();
+  await expect(preview).toHaveCount(0);
+  await expect(clash).toBeVisible();
+  await second.click();
+  await preview.getByRole("button", { name: "Take this change" }).click();
   await expect(plan(page)).toBeVisible({ timeout: 60_000 });
   await expect(clash).toHaveCount(0);
   await expect(kept(page)).toBeVisible();
@@ -119,6 +131,7 @@ test("a table in the past is said to be, with the earliest that would work", asy
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("That hour is past");
   await clash.locator('[data-offer="later"]').click({ timeout: 30_000 });
+  await page.getByRole("button", { name: "Take this change" }).click();
   await expect(plan(page)).toBeVisible({ timeout: 20_000 });
 });
 

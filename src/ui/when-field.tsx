@@ -43,11 +43,12 @@ export function WhenField({ label, atMs, timeZone, onChange, onValidity, large =
   const step = (text: string, by: number) => (
     <button
       type="button"
-      className="btn btn-square min-h-12"
+      className={`btn min-h-12 ${large ? "flex-1" : "btn-square"}`}
       aria-label={`${label}: ${text}`}
       onClick={() => settle(atMs + by)}
     >
       {by < 0 ? "−15" : "+15"}
+      {large && " min"}
     </button>
   );
   return (
@@ -55,11 +56,12 @@ export function WhenField({ label, atMs, timeZone, onChange, onValidity, large =
       <label htmlFor={id} className="text-quiet">
         {label}
       </label>
-      <div className="flex gap-1">
+      {/* Large, its whole date has a row of its own. */}
+      <div className={`flex gap-1 ${large ? "flex-wrap" : ""}`}>
         {step("15 minutes earlier", -STEP_MS)}
         <input
           id={id}
-          className={`input figure min-h-12 min-w-0 flex-1 ${large ? "text-lg" : ""}`}
+          className={`input figure min-h-12 min-w-0 flex-1 ${large ? "order-first basis-full px-2 text-lg" : ""}`}
           autoComplete="off"
           aria-invalid={bad || undefined}
           value={typed ?? sayDate(atMs, timeZone, measures)}

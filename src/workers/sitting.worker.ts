@@ -1,8 +1,12 @@
 import { expose } from "comlink";
+import { answerSitting, type Answer } from "@/core/schedule/answer";
 import { offersFor, type Offer } from "@/core/schedule/offers";
 import type { SittingRequest } from "@/core/schedule/request";
 
 const planner = {
+  plan(request: SittingRequest, nowMs: number): Answer {
+    return answerSitting(request, nowMs);
+  },
   offers(request: SittingRequest, nowMs: number, demands: readonly string[]): Offer[] {
     return offersFor(request, nowMs, demands);
   },

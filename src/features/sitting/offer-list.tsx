@@ -7,11 +7,13 @@ export interface OfferListProps {
   offers: Offers;
   timeZone: string;
   titleOf: (taskId: string) => string;
-  onTake: (offer: Offer) => void;
+  /** The one that is looked at. */
+  looked: Offer | null;
+  onLook: (offer: Offer) => void;
 }
 
-/** Changes that were tried and clear a clash: one tap takes one. */
-export function OfferList({ offers, timeZone, titleOf, onTake }: OfferListProps) {
+/** Changes that were tried and clear a clash: one tap shows the plan with it. */
+export function OfferList({ offers, timeZone, titleOf, looked, onLook }: OfferListProps) {
   const units = useUnits();
   return (
     <>
@@ -28,9 +30,10 @@ export function OfferList({ offers, timeZone, titleOf, onTake }: OfferListProps)
             <li key={offer.id}>
               <button
                 type="button"
-                className="btn h-auto min-h-14 w-full justify-start py-2 text-left text-lg font-normal"
+                className={`btn h-auto min-h-14 w-full justify-start py-2 text-left text-lg font-normal ${looked?.id === offer.id ? "btn-neutral" : ""}`}
                 data-offer={offer.id}
-                onClick={() => onTake(offer)}
+                aria-pressed={looked?.id === offer.id}
+                onClick={() => onLook(offer)}
               >
                 {offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(", and ")}
               </button>

@@ -16,7 +16,8 @@ interface Props {
   column: number;
   timeZone: string;
   putMs: number | undefined;
-  onMove: (task: PlannedTask, startMs: number) => void;
+  /** Left out, it stays where it is. */
+  onMove?: (task: PlannedTask, startMs: number) => void;
 }
 
 /** One act, with its words and figures in it; dragged to another row or nudged by keys, it is put there and the rest follows. */
@@ -45,9 +46,10 @@ export function ScoreBlock({
     const step = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    onMove(task, startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
+    onMove?.(task, startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
   };
   const grab = (event: PointerEvent<HTMLDivElement>) => {
+    if (!onMove) return;
     event.currentTarget.setPointerCapture(event.pointerId);
     grabbed.current = event.clientY;
     setOver(startMs);
@@ -59,18 +61,18 @@ export function ScoreBlock({
     setOver(momentUnder(event.currentTarget, top, startMs));
   };
   const drop = () => {
-    if (over !== undefined && over !== startMs) onMove(task, over);
+    if (over !== undefined && over !== startMs) onMove?.(task, over);
     setOver(undefined);
   };
   return (
     <div
-      role="button"
-      tabIndex={0}
+      role={onMove ? "button" : "group"}
+      tabIndex={onMove && 0}
       data-task={task.id}
       aria-label={also(
         `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}`,
       )}
-      className={`z-10 mb-1 cursor-grab touch-none overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
+      className={`z-10 mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
       style={{ ...lines(from, to), gridColumn: column, marginLeft: depth * INDENT_PX, zIndex: 10 + depth }}
       onKeyDown={nudge}
       onPointerDown={grab}

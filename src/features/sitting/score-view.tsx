@@ -16,7 +16,8 @@ interface Props {
   nowMs: number;
   /** Where the cook put a task, by its id. */
   pinned: ReadonlyMap<string, number>;
-  onMove: (task: PlannedTask, startMs: number) => void;
+  /** Left out, it is only looked at. */
+  onMove?: (task: PlannedTask, startMs: number) => void;
 }
 
 const MIN_MS = 60_000;

@@ -18,6 +18,7 @@ import { ClashPanel } from "./clash-panel";
 import { DishesPanel } from "./dishes-panel";
 import { KeptNote } from "./kept-note";
 import { LateNote } from "./late-note";
+import { OfferPreview } from "./offer-preview";
 import { KitchenPanel } from "./kitchen-panel";
 import { PlanView } from "./plan-view";
 import { Provisions } from "./provisions";
@@ -48,6 +49,10 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   const planned = answer.status === "planned" ? answer : undefined;
   const log = useMoves(planned?.tasks);
   const [problem, setProblem] = useState<string | null>(null);
+  /** The change that is looked at, before it is taken. */
+  const [looking, setLooking] = useState<{ offer: Offer; revision: number } | null>(null);
+  // What changed meanwhile may have made it another change.
+  const looked = looking?.revision === view.revision ? looking.offer : null;
   const titles = useRef(new Map<string, string>());
   useEffect(() => {
     for (const task of planned?.tasks ?? []) titles.current.set(task.id, task.title);
@@ -87,8 +92,22 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   const offered = {
     timeZone,
     titleOf: (id: string) => titles.current.get(id) ?? id,
-    onTake: (offer: Offer) => change((b) => bodyFrom(b, offer.request)),
+    looked,
+    onLook: (offer: Offer) => setLooking({ offer, revision: view.revision }),
   };
+  const preview = looked && !working && (
+    <OfferPreview
+      offer={looked}
+      body={body}
+      timeZone={timeZone}
+      nowMs={nowMs}
+      onTake={() => {
+        setLooking(null);
+        change((b) => bodyFrom(b, looked.request));
+      }}
+      onBack={() => setLooking(null)}
+    />
+  );
   const overdue = planned?.tasks.find((t) => t.handsOn && nowMs - t.startMs > OVERDUE_MS);
 
   return (
@@ -160,7 +179,10 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
             </p>
           )}
           {answer.status === "clash" && !working && (
-            <ClashPanel answer={answer} offers={offers} tablePast={body.tableMs <= nowMs} {...offered} />
+            <>
+              <ClashPanel answer={answer} offers={offers} tablePast={body.tableMs <= nowMs} {...offered} />
+              {preview}
+            </>
           )}
           {planned?.late && (
             <LateNote
@@ -171,6 +193,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
               {...offered}
             />
           )}
+          {planned?.late && preview}
           {overdue && (
             <p className="mb-3 flex flex-wrap items-center gap-3 border-l-8 border-warning bg-base-100 p-3 text-lg">
               <span className="flex-1">

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import type { ClashFacts } from "@/core/schedule/answer";
+import type { Answer, ClashFacts } from "@/core/schedule/answer";
 import type { Offer } from "@/core/schedule/offers";
 import type { SittingRequest } from "@/core/schedule/request";
 import { PlannerLine } from "./planner";
@@ -40,4 +40,28 @@ export function useOffers(request: SittingRequest, clash: ClashFacts | undefined
   }, [key]);
   useEffect(() => () => line.current?.close(), []);
   return offers;
+}
+
+export type Preview = Answer | "working" | "failed";
+
+/** The plan a change would give, worked out off the page's own thread; a newer question drops the older. */
+export function usePreview(request: SittingRequest, nowMs: number): Preview {
+  const [found, setFound] = useState<{ key: string; answer: Answer | "failed" } | null>(null);
+  const key = JSON.stringify(request);
+  const askedAtMs = useRef(nowMs);
+  useEffect(() => {
+    const planner = new PlannerLine();
+    let stale = false;
+    planner
+      .ask<Answer>(async (p) => p.plan(JSON.parse(key) as SittingRequest, askedAtMs.current))
+      .then(
+        (answer) => !stale && setFound({ key, answer }),
+        () => !stale && setFound({ key, answer: "failed" }),
+      );
+    return () => {
+      stale = true;
+      planner.close();
+    };
+  }, [key]);
+  return found?.key === key ? found.answer : "working";
 }

@@ -1,0 +1,69 @@
+"use client";
+
+import { tableOf } from "@/contracts/plan";
+import { bodyFrom, type SittingBody } from "@/contracts/sitting";
+import type { Offer } from "@/core/schedule/offers";
+import { useUnits } from "@/ui/measures";
+import { ActsByTime } from "./acts-by-time";
+import { ScoreView } from "./score-view";
+import { usePreview } from "./use-plan";
+
+interface Props {
+  offer: Offer;
+  body: SittingBody;
+  timeZone: string;
+  nowMs: number;
+  onTake: () => void;
+  onBack: () => void;
+}
+
+const NOTHING_PUT: ReadonlyMap<string, number> = new Map();
+
+/** The score as it would be with one change: looked at first, taken or left. */
+export function OfferPreview({ offer, body, timeZone, nowMs, onTake, onBack }: Props) {
+  const units = useUnits();
+  const preview = usePreview(offer.request, nowMs);
+  const then = bodyFrom(body, offer.request);
+  const planned = typeof preview === "object" && preview.status === "planned" ? preview : undefined;
+  const tableMs = planned ? tableOf(then.tableMs, planned) : then.tableMs;
+  return (
+    <section aria-label="Preview" className="mt-4" aria-busy={preview === "working"}>
+      <div className="flex flex-wrap items-center gap-3 border-l-8 border-primary bg-base-100 p-3">
+        <p role="status" className="flex-1 text-lg">
+          {planned ? (
+            <>
+              With this change: on the table at{" "}
+              <b className="figure">{units.dayAndClock(tableMs, timeZone)}</b>. Nothing is changed yet.
+            </>
+          ) : preview === "working" ? (
+            "Planning with this change …"
+          ) : (
+            "The plan of this change could not be drawn. It can still be taken."
+          )}
+        </p>
+        <button type="button" className="btn btn-primary min-h-12 text-lg" onClick={onTake}>
+          Take this change
+        </button>
+        <button type="button" className="btn min-h-12" onClick={onBack}>
+          Back
+        </button>
+      </div>
+      {planned && (
+        <>
+          <ScoreView
+            planned={planned}
+            dishes={then.dishes}
+            tableMs={tableMs}
+            fridgeL={then.kitchen.fridgeL}
+            timeZone={timeZone}
+            nowMs={nowMs}
+            pinned={NOTHING_PUT}
+          />
+          <div className="md:hidden">
+            <ActsByTime tasks={planned.tasks} dishes={new Map()} timeZone={timeZone} pinned={NOTHING_PUT} />
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
