@@ -182,9 +182,15 @@ test("it leaves as a calendar, as CSV and on paper; on a phone it is a list by t
   await page.goto((await href("Print")) ?? "");
   await expect(page.getByRole("heading", { name: /day at the lock/ })).toBeVisible();
   await expect(page.getByText("Carve and serve").first()).toBeVisible();
+  // The same score, within the width of a sheet of A4.
+  await page.setViewportSize({ width: 794, height: 1123 });
+  const score = page.getByRole("group", { name: "The plan, by time" });
+  await expect(score).toContainText("the table");
+  expect((await score.boundingBox())?.width).toBeLessThan(794);
+  expect(await score.locator("[data-task]").count()).toBeGreaterThan(20);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goBack();
   await expect(plan(page).getByRole("listitem").first()).toBeVisible();
-  await expect(page.getByRole("group", { name: "The plan, by time" })).toBeHidden();
+  await expect(score).toBeHidden();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });

@@ -3,10 +3,12 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
+import type { KitchenView } from "@/contracts/views";
 import { send } from "@/ui/send";
+import { AsThisDevice } from "./as-this-device";
 
 /** An empty kitchen: one sentence, two ways to begin. */
-export function EmptyShelf() {
+export function EmptyShelf({ kitchen }: { kitchen: KitchenView }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const load = async () => {
@@ -32,6 +34,7 @@ export function EmptyShelf() {
         Weigh a piece, and the Bench works out its brine and the hours it needs; every batch you start stands
         here.
       </p>
+      <AsThisDevice kitchen={kitchen} />
       <div className="flex flex-wrap gap-3">
         <Link href="/bench" className="btn btn-primary btn-lg">
           Start a batch

@@ -33,7 +33,7 @@ export function Shelf(view: ShelfView) {
       }
     >
       {empty ? (
-        <EmptyShelf />
+        <EmptyShelf kitchen={kitchen} />
       ) : (
         <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_19rem]">
           <div className="p-4 lg:overflow-y-auto lg:p-6">

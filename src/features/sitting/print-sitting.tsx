@@ -5,6 +5,7 @@ import { requestOf, type SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import { fullDate } from "@/ui/format";
 import { ActsByTime } from "./acts-by-time";
+import { ScoreView } from "./score-view";
 import { Provisions } from "./provisions";
 
 interface Props {
@@ -12,9 +13,9 @@ interface Props {
   planned: Extract<Answer, { status: "planned" }> | undefined;
 }
 
-const NOTHING: ReadonlySet<string> = new Set();
+const NOTHING_PUT: ReadonlyMap<string, number> = new Map();
 
-/** The sitting on paper: every act by time, and what to buy and weigh. */
+/** The sitting on paper: the score, every act by time, and what to buy and weigh. */
 export function PrintSitting({ sitting, planned }: Props) {
   return (
     <main className="mx-auto max-w-3xl bg-white p-8 text-black">
@@ -26,7 +27,27 @@ export function PrintSitting({ sitting, planned }: Props) {
         .
       </p>
       {planned ? (
-        <ActsByTime tasks={planned.tasks} dishes={new Map()} timeZone={sitting.timeZone} pinned={NOTHING} />
+        <>
+          <div className="mt-4">
+            <ScoreView
+              paper
+              planned={planned}
+              dishes={sitting.body.dishes}
+              tableMs={tableOf(sitting.body.tableMs, planned)}
+              fridgeL={sitting.body.kitchen.fridgeL}
+              timeZone={sitting.timeZone}
+              nowMs={0}
+              pinned={NOTHING_PUT}
+            />
+          </div>
+          <h2 className="mt-6 text-2xl break-before-page">Act by act</h2>
+          <ActsByTime
+            tasks={planned.tasks}
+            dishes={new Map()}
+            timeZone={sitting.timeZone}
+            pinned={NOTHING_PUT}
+          />
+        </>
       ) : (
         <p>It does not fit as it stands: open the sitting, and take one of the changes offered.</p>
       )}

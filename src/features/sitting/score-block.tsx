@@ -73,7 +73,14 @@ export function ScoreBlock({
         `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}`,
       )}
       className={`z-10 mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
-      style={{ ...lines(from, to), gridColumn: column, marginLeft: depth * INDENT_PX, zIndex: 10 + depth }}
+      style={{
+        ...lines(from, to),
+        gridColumn: column,
+        marginLeft: depth * INDENT_PX,
+        zIndex: 10 + depth,
+        // Written upright it takes the room it is given, and stretches no hour.
+        ...(under && to - from > 1 && { contain: "size" }),
+      }}
       onKeyDown={nudge}
       onPointerDown={grab}
       onPointerMove={follow}

@@ -18,27 +18,42 @@ interface Props {
   pinned: ReadonlyMap<string, number>;
   /** Left out, it is only looked at. */
   onMove?: (task: PlannedTask, startMs: number) => void;
+  /** On a sheet of A4, upright: everything within its width, nothing scrolled. */
+  paper?: boolean;
 }
 
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
 
 /** The plan as a score: time runs down, a column a dish, what is in use at the right; empty hours are folded. */
-export function ScoreView({ planned, dishes, tableMs, fridgeL, timeZone, nowMs, pinned, onMove }: Props) {
+export function ScoreView(props: Props) {
+  const { planned, dishes, tableMs, fridgeL, timeZone, nowMs, pinned, onMove, paper = false } = props;
   const units = useUnits();
   const { rows, columns, loads } = scoreOf(planned.tasks, dishes, planned.nights, tableMs);
   const nowRow = rows.findIndex((row) => (row.kind === "moment" ? row.atMs : row.toMs) >= nowMs);
+  const [timeW, dishW, loadW, rowH] = paper
+    ? ["4.75rem", "minmax(0, 1fr)", "1.5rem", "minmax(1.75rem, auto)"]
+    : ["7rem", "minmax(9rem, 1fr)", "2.75rem", "minmax(3.25rem, auto)"];
   const grid = {
-    gridTemplateColumns: `7rem repeat(${columns.length}, minmax(9rem, 1fr)) repeat(${loads.length}, 2.75rem)`,
-    gridTemplateRows: `auto ${rows.map((row) => (row.kind === "fold" ? "1.75rem" : "minmax(3.25rem, auto)")).join(" ")}`,
+    gridTemplateColumns: `${timeW} repeat(${columns.length}, ${dishW}) repeat(${loads.length}, ${loadW})`,
+    gridTemplateRows: `auto ${rows.map((row) => (row.kind === "fold" ? "1.75rem" : rowH)).join(" ")}`,
   };
   return (
-    <div className="hidden overflow-x-auto md:block">
-      <div role="group" aria-label="The plan, by time" className="relative grid gap-x-1.5" style={grid}>
+    <div className={paper ? "score-on-paper" : "hidden overflow-x-auto md:block"}>
+      <div
+        role="group"
+        aria-label="The plan, by time"
+        className={`relative grid ${paper ? "gap-x-1" : "gap-x-1.5"}`}
+        style={grid}
+      >
         {columns.map((column, i) => (
           <h3
             key={column.id}
-            className="sticky top-0 z-20 truncate bg-base-200 px-1 py-1 text-lg"
+            className={
+              paper
+                ? "px-1 py-1 text-sm leading-tight"
+                : "sticky top-0 z-20 truncate bg-base-200 px-1 py-1 text-lg"
+            }
             style={{ gridRow: 1, gridColumn: i + 2 }}
             title={column.name}
           >
@@ -72,7 +87,7 @@ export function ScoreView({ planned, dishes, tableMs, fridgeL, timeZone, nowMs, 
         {loads.map((load, i) => (
           <Strip key={load.id} load={load} column={columns.length + 2 + i} fridgeL={fridgeL} />
         ))}
-        {nowRow >= 0 && (
+        {nowRow >= 0 && !paper && (
           <div
             className="pointer-events-none relative z-20 border-t-2 border-accent"
             style={{ ...lines(nowRow, nowRow + 1), gridColumn: "1 / -1" }}
@@ -152,7 +167,7 @@ function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL:
       <div
         key={from}
         className={`mx-2 mb-1 flex justify-center overflow-hidden py-1 text-sm ${look}`}
-        style={{ ...lines(from, to), gridColumn: column, writingMode: "vertical-rl" }}
+        style={{ ...lines(from, to), gridColumn: column, writingMode: "vertical-rl", contain: "size" }}
         title={text}
       >
         {to - from > 1 ? text : ""}
