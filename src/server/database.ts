@@ -53,6 +53,12 @@ function ownersOnly(file: string): void {
   if (statSync(file).uid === process.getuid?.()) chmodSync(file, 0o600);
 }
 
+/** A small database of its own beside the kitchen's. @throws where nothing can be written there */
+export function openOwnersOnly(file: string): Database.Database {
+  ownersOnly(file);
+  return new Database(file);
+}
+
 function ready(sqlite: Database.Database): WholeDb {
   sqlite.pragma("journal_mode = WAL");
   // A write is answered only when it is on the disk: a power cut takes nothing that was acknowledged.

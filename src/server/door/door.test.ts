@@ -131,6 +131,24 @@ describe("with one", () => {
     await expect(enter(ask("/api/door/session"), GOOD)).rejects.toMatchObject({ status: 429 });
     expect(await admit(ask("/", { cookie }))).toBeUndefined();
   }, 30_000);
+
+  test("eight from one address shut that one out, a restart or not; another still gets in", async () => {
+    const from = (address: string) => ask("/api/door/session", { "x-forwarded-for": `10.0.0.9, ${address}` });
+    for (let n = 0; n < 8; n++)
+      await expect(enter(from("192.0.2.1"), "wrong wrong wrong")).rejects.toMatchObject({ status: 401 });
+    await expect(enter(from("192.0.2.1"), GOOD)).rejects.toMatchObject({ status: 429 });
+    // As after a restart: nothing is held in memory.
+    delete (globalThis as { ironCrockAttempts?: unknown }).ironCrockAttempts;
+    await expect(enter(from("192.0.2.1"), GOOD)).rejects.toMatchObject({ status: 429 });
+    expect((await enter(from("192.0.2.2"), GOOD)).status).toBe(204);
+  }, 30_000);
+
+  test("forty from everywhere shut the door for a while, whatever address they name", async () => {
+    const from = (n: number) => ask("/api/door/session", { "x-forwarded-for": `192.0.2.${n}` });
+    for (let n = 0; n < 40; n++)
+      await expect(enter(from(n), "wrong wrong wrong")).rejects.toMatchObject({ status: 401 });
+    await expect(enter(from(200), GOOD)).rejects.toMatchObject({ status: 429 });
+  }, 30_000);
 });
 
 test("a write that another site's page sends is refused, signed in or not", async () => {

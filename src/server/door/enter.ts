@@ -1,7 +1,7 @@
 import { databaseFile } from "../database";
 import { Refusal } from "../problem";
 import { kitchenDoor } from "./admit";
-import { countAttempt, forgiveAttempt } from "./attempts";
+import { addressOf, countAttempt, forgiveAttempt } from "./attempts";
 import { doorFile, isPassphrase, setPassphrase, type Door } from "./passphrase";
 import { cookieOf, endSessionOf, sealSession, SESSION_COOKIE, SESSION_S } from "./session";
 
@@ -9,7 +9,7 @@ import { cookieOf, endSessionOf, sealSession, SESSION_COOKIE, SESSION_S } from "
 export async function enter(request: Request, passphrase: string): Promise<Response> {
   const door = kitchenDoor();
   if (!door) throw new Refusal(404, "No passphrase set", "This kitchen has no passphrase; nobody signs in.");
-  await weigh(door, passphrase);
+  await weigh(door, passphrase, addressOf(request));
   return withSession(request, door);
 }
 
@@ -19,15 +19,15 @@ export async function changePassphrase(
   change: { current?: string; passphrase: string },
 ): Promise<Response> {
   const door = kitchenDoor();
-  if (door) await weigh(door, change.current ?? "");
+  if (door) await weigh(door, change.current ?? "", addressOf(request));
   return withSession(request, await setPassphrase(doorFile(databaseFile()), change.passphrase));
 }
 
-async function weigh(door: Door, passphrase: string): Promise<void> {
-  await countAttempt();
+async function weigh(door: Door, passphrase: string, address: string): Promise<void> {
+  await countAttempt(address);
   if (!(await isPassphrase(door, passphrase)))
     throw new Refusal(401, "Not the passphrase", "That is not this kitchen's passphrase.");
-  await forgiveAttempt();
+  await forgiveAttempt(address);
 }
 
 async function withSession(request: Request, door: Door): Promise<Response> {
