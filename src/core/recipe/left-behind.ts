@@ -1,7 +1,7 @@
 import { LINES_MAX, STAGES_MAX } from "../formula/ranges";
 import type { ReadRecipe, RecipeLine } from "./reading";
 import { partFor } from "./settle";
-import type { SettledLine } from "./to-formulation";
+import type { SettledLine } from "./settled";
 
 /** Why something of a recipe does not go along into its formula, or not as it stands there. */
 export type LeftBehindWhy =

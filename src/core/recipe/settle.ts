@@ -7,7 +7,8 @@ import { ON_THE_TRAY } from "./read-recipe";
 import type { ReadMethod } from "./method";
 import type { LinePartSaid } from "./parts";
 import type { ReadRecipe, RecipeLine } from "./reading";
-import { formulationFrom, type SettledLine, type SettledRecipe } from "./to-formulation";
+import type { SettledLine, SettledRecipe } from "./settled";
+import { formulationFrom } from "./to-formulation";
 
 /** What stands above the lines, as the cook settles it. */
 export interface Facts {

@@ -5,7 +5,8 @@ import { USUAL_WORDS } from "../quantity/words";
 import { againstSums } from "./against-sums";
 import { cookSaid } from "./cook-said";
 import { readRecipe } from "./read-recipe";
-import { formulationFrom, type SettledLine, type SettledRecipe } from "./to-formulation";
+import type { SettledLine, SettledRecipe } from "./settled";
+import { formulationFrom } from "./to-formulation";
 
 const OPTIONS = { measures: "us", words: USUAL_WORDS } as const;
 

@@ -1,67 +1,13 @@
 import { newFormulation, piecesOffered, type PreparationChoice } from "../formula/defaults";
-import { NO_BINDER } from "../formula/prepare/paste";
-import type { LinePartSaid } from "./parts";
-import type { SaidCrust, SaidKeptBack, SaidSlashes } from "./work-said";
-import type {
-  Companion,
-  CompanionLine,
-  Cook,
-  CrustPreparation,
-  Formulation,
-  FormulaLine,
-  LinePlace,
-  Preparation,
-  SaltGiven,
-} from "../formula/model";
+import { likelyThicknessMm } from "../formula/flesh";
+import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
-import { likelyThicknessMm } from "../formula/flesh";
 import { withOwn } from "../formula/with-own";
 import { pantryOf, type OwnMaterials, type Pantry } from "../materials/pantry";
 import type { Food } from "../materials/types";
-
-/** A line as the cook confirmed it. */
-export interface SettledLine {
-  kind: "ingredient" | "salt";
-  id: string;
-  grams: number;
-  optional: boolean;
-  /** Which part of the dish it belongs to; left out, the preparation itself. */
-  part?: LinePartSaid;
-  /** Where it goes; left out, into the mixture. */
-  where?: LinePlace;
-  /** So long beside the food in the oven, min. */
-  bakeMin?: number;
-}
-
-/** A recipe as the cook confirmed it, all of it. */
-export interface SettledRecipe {
-  name: string;
-  notes: string;
-  foodId: string;
-  foodG: number;
-  count: number;
-  choice: PreparationChoice;
-  lines: SettledLine[];
-  /** How long it lies, h; undefined keeps what practice offers. */
-  pullH?: number;
-  /** Thickest part of one piece, mm, where it is said. */
-  thicknessMm?: number;
-  cook?: Cook;
-  slashes?: SaidSlashes;
-  keptBack?: SaidKeptBack;
-  packed?: SaidCrust;
-  /** The glaze goes on for the last so many minutes. */
-  glazeLastMin?: number;
-  portions: number;
-  /** Rinsed so long after the soak, min; 0 where it says not to; left out, as practice offers it. */
-  rinseMin?: number;
-  /** Where it stands, where that is not the fridge. */
-  place?: "cooler";
-}
-
-const between = (value: number, { min, max }: { min: number; max: number }, unit = 1): number =>
-  Math.min(max * unit, Math.max(min * unit, value));
+import { seasoned } from "./preparation-said";
+import { between, EGG_WHITE, isWater, saltOf, sumOf, type SettledLine, type SettledRecipe } from "./settled";
 
 /**
  * A formulation of a confirmed recipe: its salt, its water and every line to the gram as they were confirmed. What is
@@ -163,10 +109,6 @@ const BESIDE = ["glaze", "sauce", "butter", "dressing", "bed"] as const;
 const saltSaid = (salt: SettledLine | undefined): SaltGiven =>
   salt ? { mode: "grams", massG: between(salt.grams, RANGES.givenG) } : { mode: "none" };
 
-/** Sodium chloride of all lines, g. */
-const saltOf = (lines: readonly SettledLine[], pantry: Pantry): number =>
-  lines.reduce((sum, l) => sum + l.grams * (pantry.ingredient(l.id)?.saltFraction ?? 0), 0);
-
 /** Sugar that a brine, dry brine or cure keeps by its salt: so much to one of salt that the grams come out as confirmed. */
 function sugarApart(
   settled: SettledRecipe,
@@ -182,9 +124,7 @@ function sugarApart(
 }
 
 const SUGAR_APART: ReadonlySet<PreparationChoice> = new Set(["timed", "equilibrium", "dry", "cure"]);
-const isWater = (id: string): boolean => id === "water" || id === "ice_crushed";
 const isSugar = (id: string): boolean => id.startsWith("sugar_");
-const sumOf = (lines: readonly SettledLine[]): number => lines.reduce((sum, l) => sum + l.grams, 0);
 
 function piecesFor(food: Food, { foodG, count, thicknessMm, slashes }: SettledRecipe): Formulation["pieces"] {
   return {
@@ -223,51 +163,4 @@ function besideLineOf(l: SettledLine, foodKg: number): CompanionLine {
     optional,
     ...(l.bakeMin !== undefined && { bakeMin: l.bakeMin }),
   };
-}
-
-interface Seasoning {
-  salt: SettledLine | undefined;
-  plainG: number;
-  main: readonly SettledLine[];
-  packed?: SaidCrust;
-  rinseMin?: number;
-}
-
-/** A timed brine shows the strength that the recipe's salt and water make; a paste and a crust are bound as it binds them. */
-function seasoned(
-  p: Preparation,
-  { salt, plainG, main, packed, rinseMin }: Seasoning,
-  pantry: Pantry,
-): Preparation {
-  if (p.kind === "cure" && rinseMin !== undefined) return { ...p, finish: rinseMin > 0 ? "rinse" : "brush" };
-  // It is bound as it says: nothing is reckoned beside what was confirmed.
-  if (p.kind === "paste") return { ...p, binderId: NO_BINDER };
-  if (p.kind === "saltCrust")
-    return {
-      ...p,
-      ...boundBy(main, pantry),
-      ...(salt && { saltBy: "given" as const }),
-      ...(packed && {
-        underMm: between(packed.underMm, RANGES.shellMm),
-        overMm: between(packed.overMm, RANGES.shellMm),
-      }),
-    };
-  if (!salt || plainG <= 0 || p.kind !== "wetBrine" || p.school !== "timed") return p;
-  const naclG = saltOf([salt], pantry);
-  const saltFraction = between(naclG / (naclG + plainG), RANGES.strengthPercent, 0.01);
-  return { ...p, strength: { basis: "percent", saltFraction } };
-}
-
-const EGG_WHITE = "egg_white";
-
-/** Water and whites of a crust, as many as were confirmed; neither said, its school counts them by the salt. */
-function boundBy(
-  main: readonly SettledLine[],
-  pantry: Pantry,
-): Pick<CrustPreparation, "bound" | "school"> | undefined {
-  const gEach = pantry.ingredient(EGG_WHITE)?.gEach;
-  const whites = gEach ? sumOf(main.filter((l) => l.id === EGG_WHITE)) / gEach : 0;
-  const waterG = sumOf(main.filter((l) => isWater(l.id)));
-  if (whites === 0 && waterG === 0) return undefined;
-  return { school: whites > 0 ? "eggWhite" : "water", bound: { waterG, whites } };
 }

@@ -11,7 +11,7 @@ import { readLoose } from "@/core/recipe/read-recipe";
 import { worked } from "@/core/recipe/worked";
 import type { Contradiction, ReadRecipe, RecipeLine } from "@/core/recipe/reading";
 import { factsOf, foodLineOf, goesWhere, formulationOfRead, type Facts } from "@/core/recipe/settle";
-import type { SettledLine } from "@/core/recipe/to-formulation";
+import type { SettledLine } from "@/core/recipe/settled";
 import { usePantry } from "@/ui/pantry";
 
 /** What the cook said of a line. */
