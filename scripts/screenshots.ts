@@ -7,7 +7,7 @@ import { chromium, type Browser, type Page } from "@playwright/test";
 import { BROWSER } from "./browser";
 import { openDatabase } from "@/server/database";
 import { runningBatches } from "@/server/batches";
-import { listFormulas } from "@/server/formulas";
+import { listFormulas } from "@/server/formula-views";
 import { loadPlannedDemo } from "@/server/demo/load";
 import { photographDemo } from "@/server/demo/photos";
 import { takeEvening } from "./evening-shots";

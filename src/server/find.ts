@@ -2,7 +2,7 @@ import { desc } from "drizzle-orm";
 import type { Found } from "@/contracts/find";
 import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
 import type { Db } from "./database";
-import { formulaHeads } from "./formulas";
+import { formulaHeads } from "./formula-views";
 import { loadOwn } from "./own-entries";
 import { batches } from "./schema";
 import { listSittings } from "./sittings";

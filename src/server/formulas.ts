@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
-import { and, asc, desc, eq, max } from "drizzle-orm";
+import { and, asc, desc, eq, inArray, isNull, max } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { tagsSchema } from "@/contracts/library";
 import type { FormulaHead, FormulaView } from "@/contracts/views";
@@ -8,6 +8,7 @@ import type { FormulaFile } from "@/core/exchange/formula-file";
 import type { Formulation } from "@/core/formula/model";
 import type { Db } from "./database";
 import { notFound, Refusal } from "./problem";
+import { loadFormula, versionOf } from "./formula-views";
 import { formulas, formulaVersions } from "./schema";
 
 type VersionRow = typeof formulaVersions.$inferSelect;
@@ -132,85 +133,6 @@ export function versionForBatch(
   return formulaId === null
     ? createFormula(db, formulation, "", nowMs)
     : nextUnlessSame(db, formulaId, formulation, "Saved when a batch was started", nowMs);
-}
-
-/** @param version left out, the newest */
-export function loadFormula(db: Db, formulaId: string, version?: number): FormulaView {
-  const versions = db
-    .select({
-      version: formulaVersions.version,
-      note: formulaVersions.note,
-      createdAtMs: formulaVersions.createdAtMs,
-    })
-    .from(formulaVersions)
-    .where(eq(formulaVersions.formulaId, formulaId))
-    .orderBy(desc(formulaVersions.version))
-    .all();
-  const head = db.select().from(formulas).where(eq(formulas.id, formulaId)).get();
-  if (!head || versions.length === 0) throw notFound("formula");
-  const wanted = versionOf(db, formulaId, version ?? versions[0].version);
-  const formulation = formulationSchema.parse(wanted.body);
-  return {
-    id: formulaId,
-    name: formulation.name,
-    tags: tagsSchema.parse(head.tags),
-    archived: head.archivedAtMs !== null,
-    branchedFrom: branchPoint(db, head.branchedFrom),
-    version: wanted.version,
-    versions,
-    formulation,
-  };
-}
-
-function branchPoint(db: Db, versionId: string | null): FormulaView["branchedFrom"] {
-  const from =
-    versionId === null
-      ? undefined
-      : db.select().from(formulaVersions).where(eq(formulaVersions.id, versionId)).get();
-  return from
-    ? { formulaId: from.formulaId, name: formulationSchema.parse(from.body).name, version: from.version }
-    : null;
-}
-
-/** Every formula in its newest version, by name; those put away come only when asked for. */
-export function listFormulas(db: Db, { archived = false } = {}): FormulaView[] {
-  const heads = db.select({ id: formulas.id }).from(formulas).orderBy(asc(formulas.name)).all();
-  return heads.map((head) => loadFormula(db, head.id)).filter((f) => archived || !f.archived);
-}
-
-/** Every formula by its name, without opening any: for lists, and for finding. */
-export function formulaHeads(db: Db, { archived = false } = {}): FormulaHead[] {
-  return db
-    .select({
-      id: formulas.id,
-      name: formulas.name,
-      tags: formulas.tags,
-      archivedAtMs: formulas.archivedAtMs,
-      version: max(formulaVersions.version),
-    })
-    .from(formulas)
-    .innerJoin(formulaVersions, eq(formulaVersions.formulaId, formulas.id))
-    .groupBy(formulas.id)
-    .orderBy(asc(formulas.name))
-    .all()
-    .map(({ archivedAtMs, version, tags, ...head }) => ({
-      ...head,
-      tags: tagsSchema.parse(tags),
-      archived: archivedAtMs !== null,
-      version: version ?? 1,
-    }))
-    .filter((head) => archived || !head.archived);
-}
-
-/** One version as it was saved. @throws Refusal 404 */
-function versionOf(db: Db, formulaId: string, version: number): VersionRow {
-  const row = db
-    .select()
-    .from(formulaVersions)
-    .where(and(eq(formulaVersions.formulaId, formulaId), eq(formulaVersions.version, version)))
-    .get();
-  if (!row) throw notFound("version");
-  return row;
 }
 
 /** A new formula that begins as a version of another, under a name of its own. */

@@ -1,9 +1,10 @@
 import { randomUUID } from "node:crypto";
 import { chops } from "@/core/formula/formulation.fixture";
 import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undoLift } from "./batches";
-import { openDatabase, type Db } from "./database";
+import { openDatabase, type WholeDb } from "./database";
 import { loadDemoKitchen } from "./demo/load";
-import { createFormula, listFormulas, loadFormula, saveNew, saveVersion } from "./formulas";
+import { listFormulas, loadFormula } from "./formula-views";
+import { branchFormula, createFormula, saveNew, saveVersion, shelveFormula } from "./formulas";
 import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
 import { dropOwn, keepOwn } from "./own-entries";
 import { withOwn } from "@/core/formula/with-own";
@@ -14,7 +15,7 @@ import { addReading, keepBatchRate, removeReading } from "./readings";
 
 const NOW = Date.UTC(2026, 10, 27, 20);
 const HOUR = 3_600_000;
-let db: Db;
+let db: WholeDb;
 
 beforeEach(() => {
   db = openDatabase(":memory:");
@@ -68,6 +69,34 @@ describe("formulas", () => {
     expect(saveNew(db, { id, formulation: chops({ pullH: 30 }), note: "" }, NOW + 2).version).toBe(2);
     expect(listFormulas(db)).toHaveLength(1);
     expect(saveNew(db, { formulation: chops(), note: "" }, NOW).formulaId).not.toBe(id);
+  });
+
+  test("the list is what each is when it is opened, and asks as often for many as for one", () => {
+    const made = ["Lamb", "Chops", "Beet"].map(
+      (name) => createFormula(db, chops({ name }), "first", NOW).formulaId,
+    );
+    saveVersion(
+      db,
+      made[1],
+      { formulation: chops({ name: "Chops", pullH: 30 }), baseVersion: 1, note: "longer" },
+      NOW,
+    );
+    const { formulaId: branch } = branchFormula(db, made[1], { version: 1, name: "Chops, another way" }, NOW);
+    shelveFormula(db, made[0], { tags: ["grill"], archived: true }, NOW);
+    const byName = [made[2], made[1], branch];
+    expect(listFormulas(db)).toEqual(byName.map((id) => loadFormula(db, id)));
+    expect(listFormulas(db, { archived: true })).toEqual(
+      [...byName, made[0]].map((id) => loadFormula(db, id)),
+    );
+
+    const asked = jest.spyOn(db.$client, "prepare");
+    listFormulas(db);
+    const few = asked.mock.calls.length;
+    for (let n = 0; n < 20; n++) createFormula(db, chops({ name: `More ${n}` }), "", NOW);
+    asked.mockClear();
+    expect(listFormulas(db)).toHaveLength(23);
+    expect(asked.mock.calls.length).toBe(few);
+    asked.mockRestore();
   });
 
   test("a formula that is not there is not found", () => {

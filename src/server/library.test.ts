@@ -3,13 +3,11 @@ import { formulaFile } from "@/core/exchange/formula-file";
 import { startBatch } from "./batches";
 import { openDatabase, type WholeDb } from "./database";
 import { findAnything } from "./find";
+import { formulaHeads, listFormulas, loadFormula } from "./formula-views";
 import {
   branchFormula,
   createFormula,
   createFromFile,
-  formulaHeads,
-  listFormulas,
-  loadFormula,
   restoreVersion,
   saveVersion,
   shelveFormula,

@@ -2,7 +2,8 @@ import { freshFile } from "./safekeeping/kitchens.fixture";
 import { finishedBatches, runningBatches } from "./batches";
 import { database } from "./database";
 import { loadDemoKitchen } from "./demo/load";
-import { formulaHeads, saveVersion, loadFormula } from "./formulas";
+import { formulaHeads, loadFormula } from "./formula-views";
+import { saveVersion } from "./formulas";
 import * as pages from "./pages";
 import { listSittings } from "./sittings";
 

@@ -9,7 +9,7 @@ import { kitchenDoor } from "./door/admit";
 import { listTokens, tokensFile } from "./door/tokens";
 import { listSnapshots, snapshotFolder } from "./safekeeping/snapshots";
 import { whereUsed } from "./where-used";
-import { listFormulas, loadFormula } from "./formulas";
+import { listFormulas, loadFormula } from "./formula-views";
 import { loadKitchen } from "./kitchen";
 import { recordQuery } from "@/contracts/record";
 import { batchesOfFormula, listRecord, nextTime, trendPoints, madeOfFormulas } from "./record";

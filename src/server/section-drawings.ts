@@ -1,6 +1,6 @@
 import { sectionSvg } from "@/core/exchange/section-image";
 import { formulate } from "@/core/formula/formulate";
-import { loadFormula } from "./formulas";
+import { loadFormula } from "./formula-views";
 import { loadKitchen } from "./kitchen";
 import { notFound } from "./problem";
 import type { Db } from "./database";

@@ -12,7 +12,7 @@ import type { Program } from "@/core/program/step";
 import { remembered } from "@/core/remembered";
 import { finishedBatches, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
-import { formulaHeads } from "./formulas";
+import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
 import { batchActs, sittingActs, sittings } from "./schema";
 

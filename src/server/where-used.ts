@@ -3,7 +3,7 @@ import type { OwnKind } from "@/contracts/kitchen";
 import type { FormulaView, Uses } from "@/contracts/views";
 import { namesUsed } from "@/core/formula/names-used";
 import type { Db } from "./database";
-import { listFormulas } from "./formulas";
+import { listFormulas } from "./formula-views";
 import { loadOwn } from "./own-entries";
 
 /** Every formula in use, by each material or vessel it names: "ingredient/thyme_fresh", "vessel/own-blue-tub". */

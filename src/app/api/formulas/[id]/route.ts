@@ -1,6 +1,7 @@
 import { shelveRequest } from "@/contracts/library";
 import { database } from "@/server/database";
-import { loadFormula, shelveFormula } from "@/server/formulas";
+import { loadFormula } from "@/server/formula-views";
+import { shelveFormula } from "@/server/formulas";
 import { answer, readBody } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };

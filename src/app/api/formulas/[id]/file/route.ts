@@ -1,7 +1,7 @@
 import { database } from "@/server/database";
 import { formulaAs, KINDS_OF_FILE } from "@/server/exchange/formula-out";
 import { answer, download } from "@/server/http";
-import { loadFormula } from "@/server/formulas";
+import { loadFormula } from "@/server/formula-views";
 import { loadKitchen } from "@/server/kitchen";
 import { Refusal } from "@/server/problem";
 
