@@ -1,3 +1,4 @@
+import { BenchPage } from "./bench-page";
 import { expect, test } from "./kitchen";
 
 test("a killed server forgets nothing that was acknowledged", async ({ page, emptyKitchen }) => {
@@ -57,4 +58,21 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
   const core = async () => Number.parseFloat(await page.locator("[data-core]").innerText());
   const warm = await core();
   await expect.poll(core, { timeout: 30_000 }).toBeGreaterThan(warm);
+});
+
+test("a part of a page that cannot be fetched does not take the page with it", async ({
+  browser,
+  baseURL,
+}) => {
+  // Kept by the service worker it would be there.
+  const context = await browser.newContext({ baseURL, serviceWorkers: "block" });
+  const page = await context.newPage();
+  const bench = new BenchPage(page);
+  await bench.open();
+  await page.route("**/_next/static/chunks/**", (route) => route.abort());
+  await page.getByRole("button", { name: "Start this batch" }).first().click();
+  await expect(page.getByText("This part of the page is not here yet")).toBeVisible();
+  await bench.enter("Portions", "6");
+  await expect(page.getByLabel("Portions")).toHaveValue("6");
+  await context.close();
 });

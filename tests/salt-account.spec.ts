@@ -142,6 +142,7 @@ test("a kitchen's own honey, by its flag, is refused an infant; unticked it is n
   await dialog.getByLabel("Most like").selectOption({ label: "honey" });
   await expect(dialog.getByLabel(/^honey, or made with it/)).toBeChecked();
   await dialog.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog).toHaveCount(0);
 
   const bench = new BenchPage(page);
   await bench.open();
@@ -152,6 +153,7 @@ test("a kitchen's own honey, by its flag, is refused an infant; unticked it is n
   await page.getByRole("button", { name: "Weir blossom" }).first().click();
   await dialog.getByLabel(/^honey, or made with it/).uncheck();
   await dialog.getByRole("button", { name: "Keep it" }).click();
+  await expect(dialog).toHaveCount(0);
   await bench.open();
   await bench.school("Marinade");
   // The starter's own table honey is taken out: what is left is ours, and it is no honey now.

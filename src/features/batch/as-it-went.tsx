@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
@@ -10,10 +11,13 @@ import { SaltFound } from "./salt-found";
 import { capital, grams } from "@/ui/format";
 import { sayJudged, sayScore } from "@/ui/judged";
 
-const CoreChart = dynamic(async () => (await import("@/ui/core-chart")).CoreChart, {
-  ssr: false,
-  loading: () => <div className="h-72" aria-hidden />,
-});
+const CoreChart = dynamic(
+  orMissing(async () => (await import("@/ui/core-chart")).CoreChart),
+  {
+    ssr: false,
+    loading: () => <div className="h-72" aria-hidden />,
+  },
+);
 
 const MIN_MS = 60_000;
 

@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import Link from "next/link";
 import { useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
@@ -30,7 +31,10 @@ import { useSheet } from "./use-sheet";
 import { WorkedColumns } from "./worked-columns";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
-const StartDialog = dynamic(() => import("./start-dialog").then((m) => m.StartDialog), { ssr: false });
+const StartDialog = dynamic(
+  orMissing(async () => (await import("./start-dialog")).StartDialog),
+  { ssr: false },
+);
 
 interface Props {
   kitchen: KitchenView;

@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import { useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
@@ -13,12 +14,18 @@ import { soakKey, type Sheet } from "./use-sheet";
 import { ToolDialog, type Tool } from "./tools/tools";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
-const CompareDialog = dynamic(() => import("./what-if/compare-dialog").then((m) => m.CompareDialog), {
-  ssr: false,
-});
-const SolveDialog = dynamic(() => import("./what-if/solve-dialog").then((m) => m.SolveDialog), {
-  ssr: false,
-});
+const CompareDialog = dynamic(
+  orMissing(async () => (await import("./what-if/compare-dialog")).CompareDialog),
+  {
+    ssr: false,
+  },
+);
+const SolveDialog = dynamic(
+  orMissing(async () => (await import("./what-if/solve-dialog")).SolveDialog),
+  {
+    ssr: false,
+  },
+);
 
 interface Props {
   kitchen: KitchenView;

@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
@@ -13,10 +14,13 @@ import { PickColumns } from "./pick-columns";
 import { RecordTable } from "./record-table";
 
 /** Its charts come after the table: their place is kept. */
-const Trends = dynamic(async () => (await import("./trends")).Trends, {
-  ssr: false,
-  loading: () => <div className="h-72" aria-hidden />,
-});
+const Trends = dynamic(
+  orMissing(async () => (await import("./trends")).Trends),
+  {
+    ssr: false,
+    loading: () => <div className="h-72" aria-hidden />,
+  },
+);
 
 interface Props {
   kitchen: KitchenView;

@@ -1,4 +1,5 @@
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import { useState } from "react";
 import { LEAST_READINGS } from "@/core/heat/forecast";
 import type { InHeat } from "@/core/program/at-work";
@@ -11,7 +12,10 @@ import { useAlso, useAmerican, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 
 /** Charts come only where a core is read. */
-const CoreChart = dynamic(async () => (await import("@/ui/core-chart")).CoreChart, { ssr: false });
+const CoreChart = dynamic(
+  orMissing(async () => (await import("@/ui/core-chart")).CoreChart),
+  { ssr: false },
+);
 
 const CORE: QuantityRule = { dimension: "temperature", min: -20, max: 120 };
 const MIN_MS = 60_000;

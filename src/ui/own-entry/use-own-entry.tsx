@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
 import { usePantry } from "@/ui/pantry";
@@ -8,8 +9,8 @@ import { FoodFacts, IngredientFacts } from "./fact-fields";
 import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
 
 /** Asked for seldom: it comes when it is. */
-const EntryDialog = dynamic(() =>
-  import("./entry-dialog").then((m) => m.EntryDialog),
+const EntryDialog = dynamic(
+  orMissing(async () => (await import("./entry-dialog")).EntryDialog),
 ) as typeof import("./entry-dialog").EntryDialog;
 
 type Kind = "food" | "ingredient";

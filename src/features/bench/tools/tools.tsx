@@ -1,18 +1,34 @@
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import { Copy, ListChecks, ShoppingBasket, Snowflake, ThermometerSnowflake } from "lucide-react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
-const ChillDialog = dynamic(() => import("../what-if/chill-dialog").then((m) => m.ChillDialog), {
-  ssr: false,
-});
-const BuyDialog = dynamic(() => import("./buy-dialog").then((m) => m.BuyDialog), { ssr: false });
-const ChecklistDialog = dynamic(() => import("./checklist-dialog").then((m) => m.ChecklistDialog), {
-  ssr: false,
-});
-const ColdDialog = dynamic(() => import("./cold-dialog").then((m) => m.ColdDialog), { ssr: false });
-const ScaleDialog = dynamic(() => import("./scale-dialog").then((m) => m.ScaleDialog), { ssr: false });
+const ChillDialog = dynamic(
+  orMissing(async () => (await import("../what-if/chill-dialog")).ChillDialog),
+  {
+    ssr: false,
+  },
+);
+const BuyDialog = dynamic(
+  orMissing(async () => (await import("./buy-dialog")).BuyDialog),
+  { ssr: false },
+);
+const ChecklistDialog = dynamic(
+  orMissing(async () => (await import("./checklist-dialog")).ChecklistDialog),
+  {
+    ssr: false,
+  },
+);
+const ColdDialog = dynamic(
+  orMissing(async () => (await import("./cold-dialog")).ColdDialog),
+  { ssr: false },
+);
+const ScaleDialog = dynamic(
+  orMissing(async () => (await import("./scale-dialog")).ScaleDialog),
+  { ssr: false },
+);
 
 export type Tool = "chill" | "scale" | "buy" | "checklist" | "cold";
 

@@ -1,6 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import { useState } from "react";
 import { whatIfsFor, type WhatIf } from "@/core/formula/compare";
 import type { Formulation } from "@/core/formula/model";
@@ -10,9 +11,12 @@ import { whatIfWorker } from "@/ui/what-if/client";
 import { useAnswer } from "@/ui/what-if/use-answer";
 import type { KnownRate } from "@/workers/what-if.worker";
 
-const CompareCharts = dynamic(() => import("./compare-charts").then((m) => m.CompareCharts), {
-  loading: () => <p className="h-64 text-quiet">drawing…</p>,
-});
+const CompareCharts = dynamic(
+  orMissing(async () => (await import("./compare-charts")).CompareCharts),
+  {
+    loading: () => <p className="h-64 text-quiet">drawing…</p>,
+  },
+);
 
 const NAMES: Record<WhatIf["id"], string> = {
   as_is: "as it stands",

@@ -1,0 +1,16 @@
+import type { ComponentType } from "react";
+
+/** What stands where a part of a page could not be fetched: the rest of the page goes on. */
+const Missing = () => (
+  <p role="status" className="border-l-8 border-warning bg-base-100 p-3">
+    This part of the page is not here yet: the kitchen could not be reached. Load the page again when it is.
+  </p>
+);
+
+/**
+ * A part of a page that is fetched when it is wanted. A server that is gone just then must not take the page with it:
+ * what is under way, and what was tapped, stays in hand.
+ */
+export function orMissing<P>(load: () => Promise<ComponentType<P>>): () => Promise<ComponentType<P>> {
+  return () => load().catch(() => Missing);
+}
