@@ -1,9 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
-import { and, asc, desc, eq, inArray, isNull, max } from "drizzle-orm";
+import { desc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
-import { tagsSchema } from "@/contracts/library";
-import type { FormulaHead, FormulaView } from "@/contracts/views";
+import type { FormulaView } from "@/contracts/views";
 import type { FormulaFile } from "@/core/exchange/formula-file";
 import type { Formulation } from "@/core/formula/model";
 import type { Db } from "./database";
