@@ -79,7 +79,8 @@ function coverOf(sentence: string, at: number, length: number): CookSaidStage["c
   for (const words of [behind, ahead, ...whole]) {
     if (OPEN.test(words)) return "open";
     if (/\bfoil\b/i.test(words)) return "foil";
-    if (/\b(?:covered|with (?:the |its |a )?lid|lid on|under (?:a )?lid)\b/i.test(words)) return "covered";
+    if (/\b(?:cover(?:ed)?|with (?:the |its |a )?lid|lid on|under (?:a )?lid)\b/i.test(words))
+      return "covered";
   }
   return undefined;
 }

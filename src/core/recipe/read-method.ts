@@ -8,7 +8,7 @@ import { timesIn } from "./times";
 const COOK =
   /\b(?:roast|bak(?:e|es|ed|ing)|cook|grill|broil|simmer|sear|fry|braise|smoke|barbecue|bbq|oven|griddle|skillet|hot coals|hot pan|frying pan|rack)\w*/i;
 const REST =
-  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d+|\d+)\b|\bleave (?:for )?\d|\bleave (?:it |them )?shut\b|\bmin(?:ute)?s? (?:shut|wrapped)\b|\blet stand\b|\bsits? for\b|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|you (?:carve|cut|slice|pull))\b/i;
+  /(?<!\bthe )\brest(?:s|ed|ing)?\b(?! of| all| goes| into| over| lives)|\btent\b|\bsettle\b|\blet (?:it|them|the \w+) (?:sit|stand|settle|be)\b|\bleave (?:it|them) (?:be|alone|for \d+|\d+)\b|\bleave (?:for )?\d|\bleave (?:it |them )?shut\b|\bmin(?:ute)?s? (?:shut|wrapped)\b|\blet stand\b|\bsits? for\b|\bbefore (?:anybody|anyone|cracking|carving|slicing|cutting|opening|serving|(?:you|I|we) (?:carve|cut|slice|pull|serve))\b/i;
 const CORE =
   /\b(?:internal|inside|core|centre|center|middle|heart|thermometer|probe|thickest|thick part|reads?|registers?|shows?|says?|reach(?:es)?|against the bone|bone end|until (?:it is|it's|they are)?\s*\d|thigh|taken to|cooked to|up to temperature|degrees)\b/i;
 const OVEN_SET = /\b(?:oven|roast|bake|baking|preheat|broil|grill|set (?:the|your)|gas mark)\w*/i;
@@ -150,6 +150,12 @@ const withoutTins = (text: string): string =>
 function isCore(heat: SaidTemperature, sentence: string, hot: boolean): boolean {
   if (heat.celsius > CORE_MOST_C || heat.celsius < CORE_LEAST_C) return false;
   const ahead = before(sentence, heat.at);
+  // "Steam at 85C or until 52C": what it is held at is no core where another figure is what it comes to.
+  if (
+    /\bat\s+(?:about\s+|around\s+)?$/i.test(ahead) &&
+    UNTIL_FIGURE.test(sentence.slice(heat.at + heat.text.length))
+  )
+    return false;
   if (hot && /\b(?:to|till|until)\s+(?:about\s+|around\s+)?$/i.test(ahead)) return true;
   // "Roast for 22 minutes, to 58C": no oven is brought to that.
   if (
@@ -160,17 +166,21 @@ function isCore(heat: SaidTemperature, sentence: string, hot: boolean): boolean 
   return CORE.test(sentence) || !OVEN_SET.test(sentence) || /\buntil\b/i.test(before(sentence, heat.at));
 }
 
+const UNTIL_FIGURE = /\b(?:until|till|to|reads?|shows?)\b[^.;]{0,24}\b\d{2,3}\s*(?:°|º|C\b|F\b|degrees)/i;
+
 interface Clause {
   text: string;
   at: number;
 }
 
 /** A sentence may say several things: each clause is judged by its own verbs. */
-function clausesOf(sentence: string): Clause[] {
+function clausesOf(told: string): Clause[] {
+  // "Total time in the oven: 2 h 30" is one thing said.
+  const sentence = told.replace(/(\btotal\b[^.:;]{0,30}):(?=[^.;,]{0,24}\.?$)/i, "$1 ");
   const clauses: Clause[] = [];
   let from = 0;
   for (const match of sentence.matchAll(
-    /(?:,|;|:)?\s+(?:then|and then|after that|before|and let|and leave|and rest)\s+|[;:]\s+|,\s+(?=\d+ min(?:ute)?s? (?:shut|wrapped)\b|rest\b|let\b|bake\b|roast\b|grill\b|broil\b|barbecue\b|fry\b|sear\b|until\b|and (?:[\w'’]+ ){1,3}?rest\b)/gi,
+    /(?:,|;|:)?\s+(?:then|and then|after that|before(?! (?:I|you|we|any|carv|slic|cutt|open|serv))|and let|and leave|and rest)\s+|[;:]\s+|,\s+(?=\d+ min(?:ute)?s? (?:shut|wrapped)\b|rest\b|let\b|bake\b|roast\b|grill\b|broil\b|barbecue\b|fry\b|sear\b|until\b|and (?:[\w'’]+ ){1,3}?rest\b)/gi,
   )) {
     clauses.push({ text: sentence.slice(from, match.index), at: from });
     from = match.index;

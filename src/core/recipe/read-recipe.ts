@@ -62,7 +62,7 @@ export function readLoose(
 ): ReadRecipe {
   const pantry = pantryOf(options.own);
   const named = namedThings(options.own);
-  const loose = recipe.ingredients.map((line) => readLine(line, dialect));
+  const loose = sameAsSaid(recipe.ingredients.map((line) => readLine(line, dialect)));
   let under: LinePartSaid = "main";
   // Without a name the first words say what it is about.
   const about = recipe.name || (recipe.method[0] ?? "");
@@ -125,6 +125,17 @@ export function readLoose(
   };
   return { ...read, contradictions: contradictionsIn(recipe, read, pantry, dialect) };
 }
+
+/** "Lemon juice, same as the oil": as much as another line says. */
+function sameAsSaid(lines: LooseLine[]): LooseLine[] {
+  return lines.map((line) => {
+    const of = line.amount.kind === "unsaid" ? SAME_AS.exec(line.text)?.[1].toLowerCase() : undefined;
+    const other =
+      of && lines.find((l) => l.amount.kind !== "unsaid" && l.name.toLowerCase().split(/\W+/).includes(of));
+    return other ? { ...line, amount: other.amount } : line;
+  });
+}
+const SAME_AS = /\bsame (?:amount |weight |volume |quantity )?(?:as|of) (?:the )?(\w+)/i;
 
 /** Water that is weighed or poured, g. */
 const waterIn = (drafts: readonly Draft[]): number =>

@@ -42,6 +42,7 @@ const CRUST_SHARE = 0.8;
 const WEIGHED_ENOUGH = 0.02;
 /** So much sour liquid is lain in, share of the food. *Practice*, estimate. */
 const BATHED = 0.05;
+const THICKLY = /\b(?:spread|smear|plaster|slather)\w*/i;
 const SPREAD = /\b(?:spread|smear|plaster|slather)\w*[^]{0,400}\bscrap(?:e|ed|ing)\b/i;
 
 /** A rub by that name, and not what hands do. */
@@ -88,6 +89,7 @@ export function recognisePreparation(clues: Clues): Recognised {
     return SPREAD.test(clues.text)
       ? { choice: "paste", because: "spread on, and scraped off again" }
       : { choice: "marinade", because: "something sour to lie in" };
+  if (THICKLY.test(clues.text)) return { choice: "paste", because: "spread on thickly" };
   return clues.waterG + clues.sourG > 0
     ? { choice: "marinade", because: "something wet to lie in" }
     : { choice: "rub", because: "dry things only" };
