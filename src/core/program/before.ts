@@ -1,3 +1,4 @@
+import { whitesSaid } from "../formula/prepare/salt-crust";
 import { chilledToC, chillOf } from "../formula/chill-brine";
 import type { SheetLine } from "../formula/lines";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
@@ -157,7 +158,7 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
       {
         look: "A squeezed handful holds its shape.",
         figures: [
-          { what: "egg whites", value: crust.eggWhites, unit: "whites" },
+          { what: "egg whites", value: whitesSaid(crust.eggWhites), unit: "whites" },
           { what: salt?.name ?? "salt", value: saltG, unit: "g" },
         ],
       },
@@ -180,9 +181,8 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
   );
 }
 
-/** A white is halved at the finest. */
 function whitesText(whites: number): string {
-  const n = Math.round(whites * 2) / 2;
+  const n = whitesSaid(whites);
   return `${n} egg ${n === 1 ? "white" : "whites"}`;
 }
 

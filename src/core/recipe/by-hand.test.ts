@@ -1,5 +1,6 @@
 import { USUAL_WORDS } from "../quantity/words";
 import { joinedToAbove, reworded } from "./by-hand";
+import { howOfFood } from "./how";
 import { leftBehind } from "./left-behind";
 import type { LooseRecipe } from "./loose";
 import { markedText, wordsOf } from "./marked";
@@ -132,4 +133,13 @@ describe("what does not go along is told", () => {
     expect(cores(73)).toEqual([]);
     expect(cores(74)).toEqual(["secondCore"]);
   });
+});
+
+test.each([
+  ["1.2 kg duck legs", "read"],
+  ["Duck legs, 4, about 300 g each", "read"],
+  ["4 duck legs", "guessed"],
+  ["duck legs", "missing"],
+])("the food's weight: %s is %s", (line, how) => {
+  expect(howOfFood(readRecipe(`Legs\n${line}\n14 g fine salt\n2 g thyme`, OPTIONS))).toBe(how);
 });

@@ -220,7 +220,9 @@ function takeFact(recipe: LooseRecipe, line: string): boolean {
   const facts = factsIn(line);
   if (facts.length > 1) {
     for (const fact of facts)
-      takeFact(recipe, fact.replace(/^cook:/i, "cook time:").replace(/^prep:/i, "prep time:"));
+      // How long it soaks may stand nowhere else.
+      if (/^(?:brin|marinat)/i.test(fact)) recipe.method.push(fact);
+      else takeFact(recipe, fact.replace(/^cook:/i, "cook time:").replace(/^prep:/i, "prep time:"));
     return true;
   }
   const stated = STATED.find(([is]) => is.test(line));

@@ -1,6 +1,5 @@
 import { LINES_MAX, STAGES_MAX } from "../formula/ranges";
 import type { ReadRecipe, RecipeLine } from "./reading";
-import { partFor } from "./settle";
 import type { SettledLine } from "./settled";
 
 /** Why something of a recipe does not go along into its formula, or not as it stands there. */
@@ -41,7 +40,7 @@ export function leftBehind(
   settled: readonly SettledLine[],
 ): LeftBehind[] {
   const lines = said.filter((s) => !s.isFood && !s.line.isHeading);
-  const main = settled.filter((l) => partFor(l) === "main");
+  const main = lines.filter((s) => !s.out && s.line.part === "main");
   const isBath = settled.some((l) => l.id === "water");
   const { method } = read;
   const warm = method.place === "room" && read.soak;
@@ -49,7 +48,7 @@ export function leftBehind(
   return [
     ...lines.filter((s) => !s.out && s.line.part === "reserved").map((s) => of("setAside", s.line.text)),
     ...lines.filter((s) => s.out).map((s) => of("leftOut", s.line.text)),
-    ...main.slice(LINES_MAX).map((l) => of("tooManyLines", l.id)),
+    ...main.slice(LINES_MAX).map((s) => of("tooManyLines", s.line.text)),
     ...lines
       .filter((s) => isBath && !s.out && s.line.chosen?.id === "ice_crushed")
       .map((s) => of("iceIsWater", s.line.text)),

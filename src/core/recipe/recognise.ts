@@ -42,7 +42,9 @@ const CRUST_SHARE = 0.8;
 const WEIGHED_ENOUGH = 0.02;
 /** So much sour liquid is lain in, share of the food. *Practice*, estimate. */
 const BATHED = 0.05;
-const THICKLY = /\b(?:spread|smear|plaster|slather)\w*/i;
+/** Something thick, and spread: ribs spread out on a tray are no paste. */
+const THICKLY =
+  /\b(?:miso|mustard|gochujang|tahini|curry paste|spice paste|harissa)\b[^]{0,600}\b(?:spread|smear|plaster|slather)\w*/i;
 const SPREAD = /\b(?:spread|smear|plaster|slather)\w*[^]{0,400}\bscrap(?:e|ed|ing)\b/i;
 
 /** A rub by that name, and not what hands do. */

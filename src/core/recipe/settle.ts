@@ -5,7 +5,6 @@ import { pantryOf, type OwnMaterials } from "../materials/pantry";
 import { cookSaid } from "./cook-said";
 import { ON_THE_TRAY } from "./read-recipe";
 import type { ReadMethod } from "./method";
-import type { LinePartSaid } from "./parts";
 import type { ReadRecipe, RecipeLine } from "./reading";
 import type { SettledLine, SettledRecipe } from "./settled";
 import { formulationFrom } from "./to-formulation";
@@ -40,9 +39,6 @@ export function factsOf(read: ReadRecipe): Facts {
 /** The line that is the food itself. */
 export const foodLineOf = (read: ReadRecipe): RecipeLine | undefined =>
   read.lines.find((l) => l.chosen?.kind === "food" && l.chosen.id === read.foods[0]?.id);
-
-/** Which part of the dish a settled line belongs to. */
-export const partFor = ({ part }: Pick<SettledLine, "part">): LinePartSaid => part ?? "main";
 
 /** Every line as it was read, with nothing changed by hand; those without a name or a weight are left out. */
 export function linesAsRead(read: ReadRecipe): SettledLine[] {

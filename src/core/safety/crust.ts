@@ -1,3 +1,4 @@
+import { whitesSaid } from "../formula/prepare/salt-crust";
 import { isPoor } from "../materials/facts";
 import { hazardRule, type Rule } from "./rule";
 
@@ -14,7 +15,7 @@ export const CRUST_RULES: readonly Rule[] = [
   hazardRule("raw_egg_white", {
     because: "{{whites}} egg whites go into the crust raw.",
     check: ({ sheet }) =>
-      sheet.crust && sheet.crust.eggWhites > 0 ? { whites: sheet.crust.eggWhites } : undefined,
+      sheet.crust && sheet.crust.eggWhites > 0 ? { whites: whitesSaid(sheet.crust.eggWhites) } : undefined,
   }),
   {
     id: "fine_salt_crust",

@@ -1,3 +1,4 @@
+import { whitesSaid } from "@/core/formula/prepare/salt-crust";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { MixKind } from "@/core/formula/mix";
@@ -33,8 +34,8 @@ export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated 
       )}
       {crust && crust.eggWhites > 0 && (
         <Step>
-          <b>{crust.eggWhites}</b> egg whites, stirred through. A squeezed handful holds its shape; if it
-          crumbles, a spoon of water.
+          <b>{whitesSaid(crust.eggWhites)}</b> egg whites, stirred through. A squeezed handful holds its
+          shape; if it crumbles, a spoon of water.
         </Step>
       )}
       {crust && (

@@ -1,6 +1,7 @@
 import type { PreparationChoice } from "@/core/formula/defaults";
 import type { Cook } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
+import { howOfFood, type How } from "@/core/recipe/how";
 import type { ReadRecipe } from "@/core/recipe/reading";
 import { Select } from "@/ui/choice";
 import { capital, duration, fixed } from "@/ui/format";
@@ -66,13 +67,7 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
         value={facts.foodG}
         rule={RANGES.totalMassG}
         onChange={(foodG) => set({ foodG })}
-        hint={
-          <Because>
-            {read.foodG === undefined
-              ? "The recipe does not say: weigh yours."
-              : "As the recipe says; weigh yours."}
-          </Because>
-        }
+        hint={<Because>{WEIGHT_BY[howOfFood(read)]}</Because>}
       />
       <QuantityField
         label="Pieces"
@@ -120,6 +115,14 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
     </section>
   );
 }
+
+/** "As it says" is said only of what was weighed. */
+const WEIGHT_BY: Record<How, string> = {
+  read: "As the recipe says; weigh yours.",
+  converted: "Worked out; weigh yours.",
+  guessed: "Pieces of the usual size: weigh yours.",
+  missing: "The recipe does not say: weigh yours.",
+};
 
 function cookText({ ovenC, minutes, toC, restMin, stages }: Cook): string {
   const oven = stages

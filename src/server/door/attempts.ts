@@ -14,7 +14,6 @@ const WITHIN_S = 10 * 60;
 const EVERYBODY = "all";
 
 interface Counters {
-  file: string;
   one: RateLimiterAbstract;
   all: RateLimiterAbstract;
 }
@@ -25,10 +24,7 @@ const held = globalThis as { ironCrockAttempts?: Promise<Counters> & { file?: st
 function counters(): Promise<Counters> {
   const file = `${databaseFile()}.attempts`;
   if (held.ironCrockAttempts?.file !== file)
-    held.ironCrockAttempts = Object.assign(
-      kept(file).catch(() => inMemory(file)),
-      { file },
-    );
+    held.ironCrockAttempts = Object.assign(kept(file).catch(inMemory), { file });
   return held.ironCrockAttempts;
 }
 
@@ -46,11 +42,10 @@ async function kept(file: string): Promise<Counters> {
         (error?: Error) => (error ? failed(error) : ready(limiter)),
       );
     });
-  return { file, one: await store("one"), all: await store("all") };
+  return { one: await store("one"), all: await store("all") };
 }
 
-const inMemory = (file: string): Counters => ({
-  file,
+const inMemory = (): Counters => ({
   one: new RateLimiterMemory(limits.one),
   all: new RateLimiterMemory(limits.all),
 });

@@ -1,3 +1,4 @@
+import { whitesSaid } from "../../formula/prepare/salt-crust";
 import { cookOf as cookFor, isOven, stagesOf } from "../../formula/cook";
 import { splitProposed } from "../../formula/uneven";
 import { isPoor } from "../../materials/facts";
@@ -137,7 +138,7 @@ export const manyWhites: Weigh = (b) =>
     ? cause(
         "many_whites",
         b.sheet.crust.eggWhites / 10,
-        `${b.sheet.crust.eggWhites} egg whites in it.`,
+        `${whitesSaid(b.sheet.crust.eggWhites)} egg whites in it.`,
         "The sparing school: two for the lot, or water.",
       )
     : undefined;

@@ -1,5 +1,5 @@
 import type { CrustPreparation, CurePreparation } from "@/core/formula/model";
-import { RULE_RATIO } from "@/core/formula/prepare/salt-crust";
+import { RULE_RATIO, whitesSaid } from "@/core/formula/prepare/salt-crust";
 import { RANGES } from "@/core/formula/ranges";
 import { isSeafood } from "@/core/materials/lookup";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
@@ -30,7 +30,7 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
     }));
   const bindWith = (school: CrustPreparation["school"] | "given") =>
     school === "given"
-      ? set({ bound: { waterG: Math.round(crust?.waterG ?? 0), whites: crust?.eggWhites ?? 0 } })
+      ? set({ bound: { waterG: Math.round(crust?.waterG ?? 0), whites: whitesSaid(crust?.eggWhites ?? 0) } })
       : set({ school, bound: undefined });
   const food = usePantry().food(value.foodId);
   const fish = food !== undefined && isSeafood(food);
