@@ -104,3 +104,24 @@ test("short cure: more salt than is wanted, most of it comes off; it keeps nothi
   await bench.start();
   await expect(page.getByRole("article", { name: "Mackerel cure" })).toContainText("short cure");
 });
+
+test("a crust by what the cook has: the salt field begins at the sheet's own figure, and what is given is weighed", async ({
+  page,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.choose("Kind", "celeriac, whole");
+  await bench.school("Crust");
+  await bench.pick("How much salt", "As I have it");
+  const salt = page.getByLabel("Salt for the crust", { exact: true });
+  const shown = Number((await salt.inputValue()).replace(/\D/g, ""));
+  const id = await page.locator("[data-line]").first().getAttribute("data-line");
+  expect(await bench.grams(id ?? "")).toBe(shown);
+  await bench.enter("Salt for the crust", "1500");
+  await bench.pick("Bound with", "As I have it");
+  await bench.enter("Egg whites", "4");
+  await expect.poll(() => bench.grams(id ?? "")).toBe(1500);
+  await expect.poll(() => bench.grams("egg_white")).toBe(132);
+  await bench.enter("Salt for the crust", "1501");
+  await expect.poll(() => bench.grams(id ?? "")).toBeLessThan(1510);
+});

@@ -29,7 +29,7 @@ export function OfferPreview({ offer, body, timeZone, nowMs, onTake, onBack }: P
   return (
     <section aria-label="Preview" className="mt-4" aria-busy={preview === "working"}>
       <div className="flex flex-wrap items-center gap-3 border-l-8 border-primary bg-base-100 p-3">
-        <p role="status" className="flex-1 text-lg">
+        <p role="status" className="flex-1 basis-60 text-lg">
           {planned ? (
             <>
               With this change: on the table at{" "}

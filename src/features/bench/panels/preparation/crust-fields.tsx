@@ -1,6 +1,7 @@
 import type { CrustPreparation, CurePreparation } from "@/core/formula/model";
 import { RULE_RATIO, whitesSaid } from "@/core/formula/prepare/salt-crust";
 import { RANGES } from "@/core/formula/ranges";
+import { roundForScale } from "@/core/quantity/rounding";
 import { isSeafood } from "@/core/materials/lookup";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { Choice, Select, Toggle } from "@/ui/choice";
@@ -12,7 +13,7 @@ const SCHOOLS: { value: CrustPreparation["school"] | "given"; label: string; not
   { value: "water", label: "Water", note: "to damp sand" },
   { value: "eggWhite", label: "Egg white", note: "2 to a cup" },
   { value: "sparingEggWhite", label: "Sparing", note: "2 whites in all" },
-  { value: "given", label: "As I have it", note: "water and whites" },
+  { value: "given", label: "As I have it", note: "water, whites" },
 ];
 
 type Size = NonNullable<CrustPreparation["size"]>;
@@ -26,11 +27,14 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
     change((f) => ({
       ...f,
       preparation: { ...p, saltBy },
-      salt: saltBy === "given" ? { mode: "grams", massG: Math.round(crust?.saltG ?? 0) } : { mode: "wanted" },
+      salt:
+        saltBy === "given" ? { mode: "grams", massG: roundForScale(crust?.saltG ?? 0) } : { mode: "wanted" },
     }));
   const bindWith = (school: CrustPreparation["school"] | "given") =>
     school === "given"
-      ? set({ bound: { waterG: Math.round(crust?.waterG ?? 0), whites: whitesSaid(crust?.eggWhites ?? 0) } })
+      ? set({
+          bound: { waterG: roundForScale(crust?.waterG ?? 0), whites: whitesSaid(crust?.eggWhites ?? 0) },
+        })
       : set({ school, bound: undefined });
   const food = usePantry().food(value.foodId);
   const fish = food !== undefined && isSeafood(food);
