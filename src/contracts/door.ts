@@ -1,6 +1,6 @@
 import { z } from "zod";
+import { PASSPHRASE_MIN } from "./figures";
 
-export const PASSPHRASE_MIN = 10;
 const PASSPHRASE_MAX = 200;
 
 const passphrase = z

@@ -59,12 +59,6 @@ export const usualSchema = z.strictObject({
 });
 export type Usual = z.infer<typeof usualSchema>;
 
-export const USUAL: Usual = {
-  equipment: { fridgeL: 120, ovens: 1, shelves: 3, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
-  quiet: { from: "22:30", to: "06:30" },
-  oven: { setC: 180, fan: false },
-};
-
 export const ownVesselSchema = z.strictObject({
   id: z.string().min(1).max(80),
   name: z.string().trim().min(1, "It needs a name.").max(120),

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { HeatHere } from "@/core/formula/model";
+import { HEAT_UP_MIN } from "./figures";
 
 const id = z.string().min(1).max(80);
 const OVEN_C = { least: 30, most: 350 };
@@ -15,9 +16,6 @@ const ovenC = z
   .number()
   .min(OVEN_C.least, `At least ${OVEN_C.least} °C.`)
   .max(OVEN_C.most, `At most ${OVEN_C.most} °C.`);
-
-/** How long an oven takes to its heat, min. */
-export const HEAT_UP_MIN = { min: 3, max: 90 };
 
 const ovenReading = z.strictObject({
   dialC: ovenC,

@@ -24,8 +24,6 @@ export const recordQuery = z.object({
 });
 export type RecordQuery = z.infer<typeof recordQuery>;
 
-export const PAGE_SIZE = 40;
-
 /** One line of the record: what the list shows, and no more. */
 export interface RecordRow {
   id: string;

@@ -7,7 +7,7 @@ import type { KitchenLimits } from "@/core/safety/limits";
 import type { OwnKind, OwnVessel, Usual } from "./kitchen";
 import type { ReadingBody } from "./requests";
 import type { SheetSnapshot } from "./sheet";
-import type { BatchClock } from "./work";
+import type { BatchClock } from "@/core/program/batch-clock";
 
 /** What the server hands to the screens. */
 /** What readings taught of a food: diffusivity over the table's, and one standard deviation of its logarithm. */

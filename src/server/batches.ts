@@ -15,7 +15,7 @@ import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
 import { remembered } from "@/core/remembered";
 import type { Db } from "./database";
-import { batchTime } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import { clockOf } from "./clock";
 import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";

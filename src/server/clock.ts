@@ -1,4 +1,4 @@
-import type { BatchClock } from "@/contracts/work";
+import type { BatchClock } from "@/core/program/batch-clock";
 import type { batches } from "./schema";
 
 type ClockColumns = Pick<typeof batches.$inferSelect, "clockFromMs" | "clockOwnMs" | "clockSpeed">;

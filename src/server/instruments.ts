@@ -1,7 +1,8 @@
 import { and, eq, max } from "drizzle-orm";
 import type { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
-import { batchTime, type instrumentRequest } from "@/contracts/work";
+import type { instrumentRequest } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import { bodyShapeOf } from "@/core/diffusion/flesh-body";
 import { simulated } from "@/core/instruments/instrument";
 import { roastCore } from "@/core/instruments/kitchen-truth";

@@ -1,5 +1,6 @@
 import { eq } from "drizzle-orm";
-import { limitsSchema, USUAL, usualSchema, wordsSchema } from "@/contracts/kitchen";
+import { USUAL } from "@/contracts/figures";
+import { limitsSchema, usualSchema, wordsSchema } from "@/contracts/kitchen";
 import { learnedSchema, NOTHING_LEARNED, type KitchenLearned } from "@/contracts/learned";
 import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView, Rate } from "@/contracts/views";

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { PAGE_SIZE, recordQuery, type RecordQuery } from "@/contracts/record";
+import { PAGE_SIZE } from "@/contracts/figures";
+import { recordQuery, type RecordQuery } from "@/contracts/record";
 import { preparationOffered } from "@/core/formula/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
 import { liftBatch, startBatch } from "./batches";

@@ -1,15 +1,15 @@
 import { and, asc, count, desc, eq, isNotNull, isNull, like, sql, type SQL } from "drizzle-orm";
-import { judgedSchema } from "@/contracts/work";
-import {
-  PAGE_SIZE,
-  type FormulaBatch,
-  type FormulaMade,
-  type RecordPage,
-  type RecordQuery,
-  type RecordRow,
-  type TrendPoint,
+import { PAGE_SIZE } from "@/contracts/figures";
+import type {
+  FormulaBatch,
+  FormulaMade,
+  RecordPage,
+  RecordQuery,
+  RecordRow,
+  TrendPoint,
 } from "@/contracts/record";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
+import { judgedSchema } from "@/contracts/work";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";

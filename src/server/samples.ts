@@ -1,6 +1,7 @@
 import { and, asc, eq, sql } from "drizzle-orm";
 import type { z } from "zod";
-import { batchTime, type Channel, type sampleRequest, type WorkView } from "@/contracts/work";
+import type { Channel, sampleRequest, WorkView } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import { clockOf } from "./clock";
 import { PROBES } from "@/core/program/exits";
 import { announce } from "./changes";

@@ -1,5 +1,6 @@
 import { and, eq } from "drizzle-orm";
-import { batchTime, panRequest, type Pan, type WorkView } from "@/contracts/work";
+import { panRequest, type Pan, type WorkView } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import { simulated } from "@/core/instruments/instrument";
 import { lineSeed, pouredG } from "@/core/instruments/pour";
 import { announce } from "./changes";

@@ -3,7 +3,7 @@ import type { KeptFood, ShelfAct, ShelfView, SittingSoon } from "@/contracts/she
 import { planFollowed, storedPlan, tableOf, type StoredPlan } from "@/contracts/plan";
 import { sittingBody, type SittingBody } from "@/contracts/sitting";
 import type { BatchView } from "@/contracts/views";
-import { wallTime } from "@/contracts/work";
+import { wallTime } from "@/core/program/batch-clock";
 import { formulate } from "@/core/formula/formulate";
 import { rawStorageLimitH } from "@/core/materials/lookup";
 import { pantryOf } from "@/core/materials/pantry";

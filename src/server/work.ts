@@ -1,6 +1,7 @@
 import { and, eq } from "drizzle-orm";
 import type { z } from "zod";
-import { batchTime, judgedSchema, type actRequest, type Channel, type WorkView } from "@/contracts/work";
+import { judgedSchema, type actRequest, type Channel, type WorkView } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import { judgedSalt, type Judged } from "@/core/journal/outcome";
 import { announce } from "./changes";
 import { clockOf } from "./clock";

@@ -1,4 +1,4 @@
-import { WALL_CLOCK } from "@/contracts/work";
+import { WALL_CLOCK } from "@/core/program/batch-clock";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { preparationOffered } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";

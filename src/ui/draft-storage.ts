@@ -1,24 +1,6 @@
-import { z } from "zod";
-import { draftFormulationSchema, formulationSchema } from "@/contracts/formulation";
-import type { Formulation } from "@/core/formula/model";
+import type { Draft } from "@/contracts/draft";
 
 /* A draft outlives a reload, a step back and a look at its printed sheet, in its own tab. */
-
-/** What is on the Bench: a formulation, and the saved version it began from. */
-export interface Draft {
-  formulation: Formulation;
-  formulaId: string | null;
-  baseVersion: number | null;
-  /** The saved version's text, to tell whether anything changed. */
-  saved: Formulation | null;
-}
-
-const storedDraft = z.object({
-  formulation: draftFormulationSchema,
-  formulaId: z.string().nullable(),
-  baseVersion: z.number().nullable(),
-  saved: formulationSchema.nullable(),
-});
 
 type DraftKey = Pick<Draft, "formulaId" | "baseVersion">;
 
@@ -36,14 +18,16 @@ export function dropDraft(draft: DraftKey): void {
   sessionStorage.removeItem(keyFor(draft));
 }
 
-/** The draft of a formula version as last left in this tab; undefined when there is none that reads. */
-export function readDraft(key: DraftKey): Draft | undefined {
+/** Whether this tab left a draft of that formula version. */
+export const holdsDraft = (key: DraftKey): boolean => sessionStorage.getItem(keyFor(key)) !== null;
+
+/**
+ * The draft of a formula version as last left in this tab; undefined when there is none that reads. What checks it is
+ * fetched only when there is something to check.
+ */
+export async function readDraft(key: DraftKey): Promise<Draft | undefined> {
   const text = sessionStorage.getItem(keyFor(key));
   if (text === null) return undefined;
-  try {
-    const stored = storedDraft.safeParse(JSON.parse(text));
-    return stored.success ? stored.data : undefined;
-  } catch {
-    return undefined;
-  }
+  const { draftIn } = await import("@/contracts/draft");
+  return draftIn(text);
 }

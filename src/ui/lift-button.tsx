@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { batchTime, type BatchClock } from "@/contracts/work";
+import { batchTime, type BatchClock } from "@/core/program/batch-clock";
 import { sendOrKeep } from "./outbox";
 import { send } from "./send";
 

@@ -1,7 +1,8 @@
 "use client";
 
 import { createContext, useContext, useMemo } from "react";
-import { USUAL, type OwnVessel } from "@/contracts/kitchen";
+import { USUAL } from "@/contracts/figures";
+import type { OwnVessel } from "@/contracts/kitchen";
 import type { KitchenView } from "@/contracts/views";
 import { stillOvenC } from "@/core/heat/oven";
 import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";

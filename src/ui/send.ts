@@ -1,4 +1,4 @@
-import { problemSchema, type Problem } from "@/contracts/requests";
+import type { Problem } from "@/contracts/requests";
 
 export type Sent<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
@@ -27,14 +27,25 @@ async function exchange<T>(path: string, init: RequestInit): Promise<Sent<T>> {
     const response = await fetch(path, init);
     if (response.ok)
       return { ok: true, value: (response.status === 204 ? undefined : await response.json()) as T };
-    const problem = problemSchema.safeParse(await response.json().catch(() => null));
-    return { ok: false, problem: problem.success ? problem.data : failure(response.status) };
+    return {
+      ok: false,
+      problem: problemIn(await response.json().catch(() => null)) ?? failure(response.status),
+    };
   } catch {
     return {
       ok: false,
       problem: { ...failure(0), title: "No answer from the kitchen's server", detail: LOST },
     };
   }
+}
+
+/** What this kitchen's server says when it will not do something; undefined for anything else that answered. */
+function problemIn(body: unknown): Problem | undefined {
+  if (typeof body !== "object" || body === null) return undefined;
+  const said = body as Partial<Problem>;
+  if (typeof said.title !== "string" || typeof said.detail !== "string") return undefined;
+  if (typeof said.status !== "number") return undefined;
+  return { type: "about:blank", issues: [], ...said } as Problem;
 }
 
 const LOST =

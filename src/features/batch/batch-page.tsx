@@ -1,7 +1,8 @@
 "use client";
 
 import Link from "next/link";
-import { batchTime, type WorkView } from "@/contracts/work";
+import type { WorkView } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import type { Formulation } from "@/core/formula/model";
 import type { Proposal } from "@/core/journal/next-time";
 import { BatchFiles } from "./batch-files";

@@ -53,7 +53,7 @@ export function Bench(props: Props) {
 }
 
 function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
-  const { draft, change, markSaved, rebase, clear, changed, past } = useDraft({
+  const { draft, waiting, change, markSaved, rebase, clear, changed, past } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
     baseVersion: formula?.version ?? null,
@@ -106,6 +106,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   return (
     <Shell
       title="Bench"
+      waiting={waiting}
       head={
         <>
           <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-quiet">

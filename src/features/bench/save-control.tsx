@@ -2,10 +2,10 @@
 
 import { useState } from "react";
 import { v4 as newId } from "uuid";
+import type { Draft } from "@/contracts/draft";
 import type { Problem } from "@/contracts/requests";
 import type { FormulaView } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
-import type { Draft } from "@/ui/draft-storage";
 import { read, send } from "@/ui/send";
 import { SavedMeanwhile } from "./saved-meanwhile";
 

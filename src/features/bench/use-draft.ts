@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useState } from "react";
 import type { Formulation } from "@/core/formula/model";
-import { dropDraft, keepDraft, readDraft, type Draft } from "@/ui/draft-storage";
+import type { Draft } from "@/contracts/draft";
+import { dropDraft, holdsDraft, keepDraft, readDraft } from "@/ui/draft-storage";
 import { begun, changed as withChange, redone, undone, type History } from "./history";
 
 /**
@@ -12,10 +13,17 @@ import { begun, changed as withChange, redone, undone, type History } from "./hi
 export function useDraft(initial: Draft) {
   const [{ draft, history }, set] = useState({ draft: initial, history: begun(initial.formulation) });
 
+  // Until what this tab holds is read, nothing is changed: it would be kept in its place.
+  const [waiting, setWaiting] = useState(false);
+
   useEffect(() => {
-    const stored = readDraft(initial);
+    if (!holdsDraft(initial)) return;
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the server cannot know this tab's storage
-    if (stored) set({ draft: stored, history: begun(stored.formulation) });
+    setWaiting(true);
+    void readDraft(initial).then((stored) => {
+      if (stored) set({ draft: stored, history: begun(stored.formulation) });
+      setWaiting(false);
+    });
     // Only when the Bench opens: later changes flow the other way.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, []);
@@ -61,5 +69,5 @@ export function useDraft(initial: Draft) {
 
   const changed = JSON.stringify(draft.saved) !== JSON.stringify(draft.formulation);
   const past = { undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0 };
-  return { draft, change, markSaved, rebase, clear, changed, past };
+  return { draft, waiting, change, markSaved, rebase, clear, changed, past };
 }

@@ -1,6 +1,6 @@
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { HEAT_UP_MIN } from "@/contracts/learned";
+import { HEAT_UP_MIN } from "@/contracts/figures";
 import type { LearnedView } from "@/contracts/learned-view";
 import { TWO_IN_THREE } from "@/core/bayes/pooled";
 import { PREHEAT_MIN } from "@/core/heat/oven";

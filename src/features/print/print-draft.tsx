@@ -14,9 +14,9 @@ import { PrintPage } from "./print-page";
 export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula: FormulaView | null }) {
   const [formulation, setFormulation] = useState<Formulation | null>(formula?.formulation ?? null);
   useEffect(() => {
-    const draft = readDraft({ formulaId: formula?.id ?? null, baseVersion: formula?.version ?? null });
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the server cannot know this tab's storage
-    if (draft) setFormulation(draft.formulation);
+    void readDraft({ formulaId: formula?.id ?? null, baseVersion: formula?.version ?? null }).then(
+      (draft) => draft && setFormulation(draft.formulation),
+    );
   }, [formula]);
   const back = formula ? `/bench?formula=${formula.id}&version=${formula.version}` : "/bench";
   const rateFactor = formulation ? kitchen.rates[formulation.foodId]?.factor : undefined;

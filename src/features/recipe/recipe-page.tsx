@@ -3,7 +3,6 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { readFormulaFile } from "@/contracts/formula-file";
 import type { KitchenView } from "@/contracts/views";
 import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
 import { readsAsRecipe } from "@/core/recipe/read-recipe";
@@ -12,6 +11,7 @@ import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
 import { usePutOnBench } from "@/ui/use-put-on-bench";
 import { Confirm } from "./confirm";
+import { carriedIn } from "./carried";
 import { PasteBox } from "./paste-box";
 import { readBeside } from "./reader";
 
@@ -26,12 +26,12 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
   const toBench = usePutOnBench();
   const take = async (text: string) => {
     setProblem(null);
-    const carried = readFormulaFile(text);
+    const carried = await carriedIn(text);
     // A formula of another kitchen is whole: it is looked at where links are opened, too.
     if (carried?.ok) {
       const fragment = fragmentOf(carried.value);
       return fragment.length > FRAGMENT_MOST
-        ? toBench(carried.value.formulation)
+        ? void toBench(carried.value.formulation)
         : router.push(`/open#${fragment}`);
     }
     if (carried && !carried.ok) return setProblem(carried.error);
@@ -64,7 +64,11 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
     >
       <PantryProvider kitchen={kitchen}>
         {read ? (
-          <Confirm read={read.reading} pasted={read.text} onBench={toBench} />
+          <Confirm
+            read={read.reading}
+            pasted={read.text}
+            onBench={(formulation) => void toBench(formulation)}
+          />
         ) : (
           <PasteBox onText={(text) => void take(text)} busy={busy} problem={problem} />
         )}

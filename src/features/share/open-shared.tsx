@@ -52,7 +52,7 @@ export function OpenShared({ kitchen }: { kitchen: KitchenView }) {
               <button
                 type="button"
                 className="btn btn-primary min-h-12"
-                onClick={() => toBench(opened.formulation)}
+                onClick={() => void toBench(opened.formulation)}
               >
                 Put it on the Bench
               </button>

@@ -1,7 +1,7 @@
 "use client";
 
 import Link from "next/link";
-import { batchTime } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import type { BatchView } from "@/contracts/views";
 import { batchNote, nextAct, useBatchState } from "@/ui/batch-state";
 import { percent } from "@/ui/format";

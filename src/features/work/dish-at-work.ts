@@ -1,6 +1,7 @@
 import type { SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
-import { batchTime, type WorkView } from "@/contracts/work";
+import type { WorkView } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import {
   atWork,

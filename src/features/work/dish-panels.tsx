@@ -1,4 +1,4 @@
-import { batchTime } from "@/contracts/work";
+import { batchTime } from "@/core/program/batch-clock";
 import type { PlacedStep } from "@/core/program/at-work";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import type { Entry } from "@/ui/outbox-queue";

@@ -1,4 +1,5 @@
-import { WALL_CLOCK, type WorkView } from "@/contracts/work";
+import type { WorkView } from "@/contracts/work";
+import { WALL_CLOCK } from "@/core/program/batch-clock";
 import type { Entry } from "@/ui/outbox-queue";
 import { notYetSaid, withPending, type Taken } from "./pending";
 

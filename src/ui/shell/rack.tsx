@@ -1,11 +1,18 @@
 "use client";
 
 import { Archive, CalendarClock, CookingPot, NotebookText, Rows3, Search, Timer } from "lucide-react";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Modal } from "../modal";
-import { FindDialog } from "./find-dialog";
+import { orMissing } from "../or-missing";
+
+/* Fetched when somebody looks for something. */
+const FindDialog = dynamic(
+  orMissing(async () => (await import("./find-dialog")).FindDialog),
+  { ssr: false },
+);
 
 const STATIONS = [
   { href: "/", name: "Shelf", key: "s", Icon: Rows3, covers: ["/batch"] },

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { PASSPHRASE_MIN } from "@/contracts/door";
+import { PASSPHRASE_MIN } from "@/contracts/figures";
 import { send, type Sent } from "@/ui/send";
 
 /** Sign-in: one passphrase for the kitchen, and every device out at once. */
