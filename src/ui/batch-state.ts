@@ -1,59 +1,28 @@
-import { choiceOf } from "@/core/formula/defaults";
-import { PREPARATION_NAME } from "./names";
-import { useMemo } from "react";
 import type { BatchView } from "@/contracts/views";
-import { formulate } from "@/core/formula/formulate";
+import { formulate, type Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
-import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
-import { stateAt, stateWord } from "./rail/scale";
+import { RAIL_TO_H } from "@/core/formula/window";
+import type { RailWindow } from "./rail/scale";
 
 const HOUR_MS = 3_600_000;
 
-/** The food in a batch at an instant, computed anew from its formulation. */
-export function useBatchState(batch: BatchView, atMs: number) {
-  const { formulation, rate, readingCount } = batch;
-  const result = useMemo(
-    () => formulate(formulation, { rateFactor: rate.factor }),
-    [formulation, rate.factor],
-  );
-  const hours = (atMs - batch.startedAtMs) / HOUR_MS;
-  const onRail = Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours));
-  const outcome = useMemo(
-    () =>
-      result.ok
-        ? outcomeAt(result.value, Math.min(RAIL_TO_H, Math.max(0, hours)), batch.formulation.portions)
-        : undefined,
-    [result, hours, batch.formulation.portions],
-  );
-  // The window as the cook was told it, kept with the batch, until readings have moved it.
-  const window =
-    readingCount > 0 && result.ok
-      ? result.value.soak.window
-      : {
-          ready: batch.sheet.ready,
-          past: batch.sheet.past,
-          pastReason: result.ok ? result.value.soak.window.pastReason : undefined,
-        };
-  return {
-    sheet: result.ok ? result.value : undefined,
-    outcome,
-    hours,
-    onRail,
-    state: stateWord(stateAt(window, Math.max(0, hours)), { ...window, readiness: formulation.readiness }),
-    window,
-  };
+/** A batch's sums, with the rate that is held of it now; undefined where they no longer work out. */
+export function batchSheet({ formulation, rate }: BatchView): Formulated | undefined {
+  const result = formulate(formulation, { rateFactor: rate.factor });
+  return result.ok ? result.value : undefined;
 }
 
-/** The next thing to do with a batch, and when. */
-export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: number } {
-  const baked = batch.formulation.preparation.kind === "saltCrust";
-  return nowMs < batch.startedAtMs
-    ? { act: baked ? "into the oven" : "put in", atMs: batch.startedAtMs }
-    : { act: baked ? "take out of the oven" : "take out", atMs: batch.plannedLiftAtMs };
+/** Hours a batch has stood at an instant of its own clock; below zero before it goes in. */
+export const hoursIn = (batch: BatchView, atMs: number): number => (atMs - batch.startedAtMs) / HOUR_MS;
+
+/** The window as the cook was told it, kept with the batch, until readings have moved it. */
+export function batchWindow(batch: BatchView, sheet: Formulated | undefined): RailWindow {
+  const { readiness } = batch.formulation;
+  if (batch.readingCount > 0 && sheet) return { ...sheet.soak.window, readiness };
+  const { ready, past } = batch.sheet;
+  return { ready, past, pastReason: sheet?.soak.window.pastReason, readiness };
 }
 
-/** "equilibrium brine · 3.6 kg". */
-export function batchNote({ formulation: f }: BatchView): string {
-  const count = f.pieces.count > 1 ? ` · ${f.pieces.count} pieces` : "";
-  return `${PREPARATION_NAME[choiceOf(f.preparation)]}${count} · ${(f.pieces.totalMassG / 1000).toFixed(1)} kg`;
-}
+/** What is in the food after so many hours of its soak. */
+export const batchOutcome = (batch: BatchView, sheet: Formulated, hours: number) =>
+  outcomeAt(sheet, Math.min(RAIL_TO_H, Math.max(0, hours)), batch.formulation.portions);

@@ -6,7 +6,6 @@ import { Modal } from "./modal";
 
 /** How a figure came about: the sum with these numbers, the convention, the source, the other school. */
 export interface Explanation {
-  title: string;
   /** The sum, a line at a time. */
   sum: string[];
   convention: string;
@@ -14,28 +13,49 @@ export interface Explanation {
   otherSchool?: string;
 }
 
+interface Props {
+  title: string;
+  /** Asked when it is opened: the words of a sum are fetched only then. */
+  explain: () => Promise<Explanation>;
+}
+
 /** The small "Why?" beside a figure; opens the sum in a dialog. */
-export function Why({ explanation }: { explanation: Explanation }) {
+export function Why({ title, explain }: Props) {
   const [open, setOpen] = useState(false);
+  const [said, setSaid] = useState<Explanation | "missing">();
+  const ask = () => {
+    setOpen(true);
+    setSaid(undefined);
+    explain().then(setSaid, () => setSaid("missing"));
+  };
   return (
     <>
       <button
         type="button"
         className="inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center text-quiet print:hidden"
-        aria-label={`Why? ${explanation.title}`}
-        onClick={() => setOpen(true)}
+        aria-label={`Why? ${title}`}
+        onClick={ask}
       >
         <CircleQuestionMark size={18} aria-hidden />
       </button>
-      {open && <WhyDialog explanation={explanation} onClose={() => setOpen(false)} />}
+      {open && (
+        <Modal title={title} onClose={() => setOpen(false)}>
+          {said === "missing" ? (
+            <p role="status">
+              The sum is not here yet: the kitchen could not be reached. Open it again when it is.
+            </p>
+          ) : (
+            said && <Said {...said} />
+          )}
+        </Modal>
+      )}
     </>
   );
 }
 
-function WhyDialog({ explanation, onClose }: { explanation: Explanation; onClose: () => void }) {
-  const { title, sum, convention, source, otherSchool } = explanation;
+function Said({ sum, convention, source, otherSchool }: Explanation) {
   return (
-    <Modal title={title} onClose={onClose}>
+    <>
       <div className="mb-4 space-y-1 border-l-4 border-primary bg-base-200 px-3 py-2 font-mono text-sm">
         {sum.map((line) => (
           <p key={line}>{line}</p>
@@ -46,7 +66,7 @@ function WhyDialog({ explanation, onClose }: { explanation: Explanation; onClose
         {otherSchool && <Entry term="The other school" text={otherSchool} />}
         <Entry term="Source" text={source} />
       </dl>
-    </Modal>
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 import type { LinePart } from "../formula/lines";
 import type { LineLaw, ScalingLaw } from "../formula/model";
 

@@ -3,7 +3,7 @@ import { programOf } from "../program/program";
 import { SOAK_NAME } from "../program/soak";
 import type { Program, Step } from "../program/step";
 import type { Formulated } from "../formula/formulate";
-import { choiceOf } from "../formula/defaults";
+import { choiceOf } from "../formula/choice";
 import { cookOf, isOven, stagesOf } from "../formula/cook";
 import type { CookStage, Cover, Formulation } from "../formula/model";
 import { PREPARATION_NAME } from "./names";

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { cutsFor } from "./advice";
 import { chillOf } from "./chill-brine";
-import { newFormulation, piecesOffered, PREPARATION_CHOICES } from "./defaults";
+import { newFormulation, piecesOffered } from "./defaults";
+import { PREPARATION_CHOICES } from "./choice";
 import { endG } from "./dish-ledger";
 import { formulate } from "./formulate";
 import { chops, worked } from "./formulation.fixture";

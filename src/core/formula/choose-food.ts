@@ -1,6 +1,7 @@
 import type { Food } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
-import { choiceOf, countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
+import { countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
+import { choiceOf } from "./choice";
 import type { Formulation, Pieces } from "./model";
 import { thicknessProblem } from "./plausible";
 

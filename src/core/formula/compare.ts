@@ -4,7 +4,8 @@ import { formulate } from "./formulate";
 import type { Formulation } from "./model";
 import { outcomeAt } from "./outcome";
 import { HOUR_S } from "./window";
-import { AS_WANTED, choiceOf, preparationOffered } from "./defaults";
+import { AS_WANTED, preparationOffered } from "./defaults";
+import { choiceOf } from "./choice";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
 export interface SoakCurve {

@@ -2,6 +2,7 @@ import { bodyShapeOf } from "../diffusion/flesh-body";
 import { isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
 import { pieceSize } from "../vessel/piece-size";
+import type { PreparationChoice } from "./choice";
 import type { Formulation, Pieces, Preparation, SaltGiven } from "./model";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
@@ -45,33 +46,6 @@ export const EQUILIBRIUM: Preparation = {
   convention: "waterPhase",
   targetFraction: USUAL_WANTED,
 };
-
-/** What a cook picks from: every preparation, and a brine's two schools apart. */
-export const PREPARATION_CHOICES = [
-  "equilibrium",
-  "timed",
-  "dry",
-  "marinade",
-  "paste",
-  "rub",
-  "crust",
-  "cure",
-] as const;
-export type PreparationChoice = (typeof PREPARATION_CHOICES)[number];
-
-/** Which of the choices a preparation is. */
-export function choiceOf(p: Preparation): PreparationChoice {
-  switch (p.kind) {
-    case "wetBrine":
-      return p.school;
-    case "dryBrine":
-      return "dry";
-    case "saltCrust":
-      return "crust";
-    default:
-      return p.kind;
-  }
-}
 
 /** Crust over and under, mm: *practice*, a cover of about 12 mm and a bed of 6 to 8. */
 const CRUST_OVER_MM = 12;

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
-import { newFormulation, piecesOffered, PREPARATION_CHOICES, preparationOffered } from "./defaults";
+import { newFormulation, piecesOffered, preparationOffered } from "./defaults";
+import { PREPARATION_CHOICES } from "./choice";
 import type { Formulation, FormulaLine, SaltGiven } from "./model";
 import { RANGES } from "./ranges";
 

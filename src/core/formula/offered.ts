@@ -2,7 +2,8 @@ import type { IngredientGroup } from "../materials/facts";
 import type { Ingredient } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
-import { AS_WANTED, choiceOf, nameOffered, preparationOffered, type PreparationChoice } from "./defaults";
+import { AS_WANTED, nameOffered, preparationOffered } from "./defaults";
+import { choiceOf, type PreparationChoice } from "./choice";
 import type { Vessel } from "../vessel/vessel";
 import type { Formulation, FormulaLine, LineLaw } from "./model";
 

@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 
 /** What a preparation is told by: words of the method, and what is weighed out. */
 export interface Clues {

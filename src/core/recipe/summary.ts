@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 import { howOf, type How } from "./how";
 import type { ReadRecipe, RecipeLine } from "./reading";
 

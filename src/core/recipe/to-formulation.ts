@@ -1,4 +1,5 @@
-import { newFormulation, piecesOffered, type PreparationChoice } from "../formula/defaults";
+import { newFormulation, piecesOffered } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 import { likelyThicknessMm } from "../formula/flesh";
 import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formula/model";
 import { withPreparation } from "../formula/offered";

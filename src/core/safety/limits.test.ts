@@ -1,4 +1,5 @@
-import { preparationOffered, type PreparationChoice, piecesOffered } from "../formula/defaults";
+import { preparationOffered, piecesOffered } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 import { chops, worked } from "../formula/formulation.fixture";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";

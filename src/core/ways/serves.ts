@@ -1,7 +1,7 @@
 import { isRoast, isWhole } from "../materials/facts";
 import { isSeafood } from "../materials/lookup";
 import type { Food } from "../materials/types";
-import type { PreparationChoice } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 
 /** The preparations that can serve a food at all. *Practice*. */
 export function choicesFor(food: Food): PreparationChoice[] {

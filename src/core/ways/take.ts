@@ -1,4 +1,5 @@
-import { choiceOf, nameOffered } from "../formula/defaults";
+import { nameOffered } from "../formula/defaults";
+import { choiceOf } from "../formula/choice";
 import type { Formulation } from "../formula/model";
 import { pantryOf } from "../materials/pantry";
 import type { Way } from "./ways";

@@ -1,4 +1,5 @@
-import { newFormulation, type PreparationChoice } from "../formula/defaults";
+import { newFormulation } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";

@@ -1,5 +1,5 @@
 import { perWaterAt } from "../diffusion/read-moment";
-import { choiceOf, type PreparationChoice } from "../formula/defaults";
+import { choiceOf, type PreparationChoice } from "../formula/choice";
 import { shareOfFinishedFlesh } from "../formula/equilibrium";
 import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { newFormulation, type PreparationChoice } from "../formula/defaults";
+import { newFormulation } from "../formula/defaults";
+import type { PreparationChoice } from "../formula/choice";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";

@@ -8,10 +8,8 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
 import type { Formulated } from "@/core/formula/formulate";
-import { choiceOf } from "@/core/formula/defaults";
+import { choiceOf } from "@/core/formula/choice";
 import { withWay } from "@/core/ways/take";
-import { exitsOf } from "@/core/program/exits";
-import { programOf } from "@/core/program/program";
 import { withOwn } from "@/core/formula/with-own";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
@@ -99,7 +97,6 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
   };
 
-  const exits = worked.ok ? exitsOf(formulation, worked.sheet) : [];
   const bases = worked.ok ? basesOf(formulation, worked.sheet) : undefined;
 
   const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";
@@ -178,7 +175,6 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           <Groups
             panel={panel}
             worked={worked.ok ? { input: formulation, ...worked } : undefined}
-            exits={exits}
             bases={bases}
           />
         </div>
@@ -223,7 +219,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           formulation={formulation}
           formulaId={draft.formulaId}
           findings={worked.findings}
-          program={programOf(formulation, worked.sheet, { exits })}
+          sheet={worked.sheet}
           timeZone={kitchen.timeZone}
           onStarted={clear}
           onClose={() => setStarting(false)}

@@ -33,11 +33,9 @@ export function whyCrust(worked: Worked): Explanation {
   const { sheet, input } = worked;
   const p = input.preparation;
   const crust = sheet.crust;
-  if (!crust || p.kind !== "saltCrust")
-    return { title: "Salt for the crust", sum: [], convention: "", source: "" };
+  if (!crust || p.kind !== "saltCrust") return { sum: [], convention: "", source: "" };
   const { lengthMm, widthMm, heightMm } = crust.food;
   return {
-    title: "Salt for the crust",
     sum:
       p.saltBy === "given"
         ? [
@@ -69,7 +67,6 @@ export function whyCrust(worked: Worked): Explanation {
 
 export function whyBake(bake: Bake): Explanation {
   return {
-    title: "How long it bakes",
     sum: bake.rules.map(
       (rule) =>
         `(${exact(rule.minutesPerKg)} min × ${exact(rule.pieceKg)} kg + ${exact(rule.minutesPer25Mm)} min × ${exact(rule.thicknessMm)} mm ÷ 25 + ${exact(rule.fixedMinutes)} min) × ${exact(rule.ovenFactor)} for the oven × ${exact(rule.coreFactor)} for the core = ${fixed(rule.minutes, 0)} min`,
@@ -83,7 +80,6 @@ export function whyBake(bake: Bake): Explanation {
 export function whySour({ sheet }: Worked): Explanation {
   const { mix } = sheet;
   return {
-    title: "How sour it is",
     sum: [
       `pH ${mix?.pH === undefined ? "—" : fixed(mix.pH, 2)} of ${fixed(mix?.aqueousMl ?? 0, 0)} ml of watery liquid; ${percent(mix?.fatFraction ?? 0, 0)} % of the mixture is fat and stays out of it`,
       `acid to pH 8.1, as citric: ${exact(mix?.citricG ?? 0)} g ÷ ${exact(sheet.foodG / 1000)} kg = ${fixed(sheet.citricPerKgG ?? 0, 1)} g to the kilogram of food`,
@@ -98,7 +94,6 @@ export function whySour({ sheet }: Worked): Explanation {
 export function whyCoat({ sheet }: Worked): Explanation {
   const { coat, paste } = sheet;
   return {
-    title: "How thick it lies",
     sum: coat
       ? [
           `${exact(coat.perDm2G * sheet.surfaceDm2)} g outside ÷ ${exact(sheet.surfaceDm2)} dm² = ${fixed(coat.perDm2G, 1)} g/dm²`,

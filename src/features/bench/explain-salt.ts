@@ -16,14 +16,13 @@ export function whySalt(worked: Worked): Explanation {
   const given = input.salt && saltModeOf(input) !== "wanted" ? input.salt : undefined;
   const about = given ? AS_GIVEN : aboutWanted(worked, p);
   return {
-    title: "Salt to weigh out",
     sum: [...(given ? [sumGiven(worked, given)] : sumWanted(worked, p)), ...weighed(worked)],
     ...about,
     convention: `${about.convention} With the flesh's own salt it would end at ${percent(sheet.endFraction)} % of the finished flesh.`,
   };
 }
 
-type About = Omit<Explanation, "title" | "sum">;
+type About = Omit<Explanation, "sum">;
 
 const AS_GIVEN: About = {
   convention: "The salt is yours, to the gram; the rest follows from it.",

@@ -9,7 +9,7 @@ import {
   WATER_DENSITY_G_PER_ML,
 } from "@/core/solution/sodium-chloride";
 import { COVER_MM } from "@/core/vessel/fit";
-import { duration, exact, fixed, grams, percent, roughly } from "@/ui/format";
+import { exact, fixed, grams, percent, roughly } from "@/ui/format";
 import { END_NAME } from "@/ui/names";
 import type { Explanation } from "@/ui/why";
 import type { Worked } from "./worked";
@@ -23,7 +23,6 @@ import { whyBake } from "./explain-mixture";
 export function whyFlesh({ sheet }: Worked): Explanation {
   const share = sheet.flesh.massG / sheet.foodG;
   return {
-    title: "Flesh that takes salt",
     sum: [
       `${exact(sheet.foodG)} g of all pieces × ${exact(share * 100)} % edible = ${grams(sheet.flesh.massG)} g`,
       `of it water ${percent(sheet.flesh.waterFraction, 0)} %, own salt ${percent(sheet.flesh.nativeSaltFraction)} %`,
@@ -40,7 +39,6 @@ export function whyWater({ input, sheet }: Worked): Explanation {
   const fromLines = linesG > 0.5 ? [`with ${grams(linesG)} g of water that the other lines bring`] : [];
   const round = input.vessel.shape === "pail" ? " (a pail widens: its own shape is reckoned)" : "";
   return {
-    title: "Water",
     sum: toCover
       ? [
           input.vessel.shape === "pail" || input.vessel.shape === "bag"
@@ -63,10 +61,9 @@ export function whyWater({ input, sheet }: Worked): Explanation {
 
 export function whyStrength({ sheet }: Worked): Explanation {
   const b = sheet.brine;
-  if (!b) return { title: "Brine strength", sum: ["no brine"], convention: "", source: "" };
+  if (!b) return { sum: ["no brine"], convention: "", source: "" };
   const s = b.saltFraction;
   return {
-    title: "Brine strength",
     sum: [
       `${exact(sheet.naclG)} g ÷ (${exact(sheet.naclG)} + ${exact(sheet.waterG)}) g × 100 = ${percent(s)} % w/w`,
       `${exact(s * 100)} ÷ (100 − ${exact(s * 100)}) × ${exact(WATER_DENSITY_G_PER_ML * 1000)} g of water in a litre = ${fixed(b.gPerLitreWater, 1)} g to a litre of water`,
@@ -86,7 +83,6 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
   const alike = outcome.alongside.length === 0;
   const toHeat = outcome.toHeat.meanFraction;
   return {
-    title: `Salt in the flesh at ${duration(input.pullH)}`,
     sum: [
       alike
         ? `${exact(inFleshG)} g ÷ (${exact(sheet.flesh.massG)} + ${exact(inFleshG)}) g × 100 = ${percent(outcome.meanFraction)} % when it is taken out`
@@ -164,7 +160,6 @@ export function whyReady({ input, sheet }: Worked): Explanation {
   const practice = practiceFor(sheet.food, sheet.keep.method);
   const hour = (h: number | undefined) => (h === undefined ? "not within 4 days" : roughly(h));
   return {
-    title: "When it is ready",
     sum: [
       `ready: early ${hour(ready.early)} · likely ${hour(ready.likely)} · late ${hour(ready.late)}`,
       `stood too long: likely ${hour(past.likely)}`,
@@ -182,7 +177,6 @@ export function whySodium({ input, outcome }: Worked): Explanation {
   const { ledger } = outcome;
   const eaten = ledger.ends.filter((end) => end.eaten);
   return {
-    title: "Sodium a portion",
     sum: [
       `(${eaten.map((end) => `${exact(end.naclG)} g ${END_NAME[end.id]}`).join(" + ")}) × ${SODIUM_PER_SALT * 1000} mg ÷ ${input.portions} = ${fixed(ledger.sodiumMgPerPortion, 0)} mg`,
       `of it ${fixed(ledger.sources.find((s) => s.part === "food")?.naclG ?? 0, 1)} g salt was in the food already (total ${fixed(ledger.eatenG, 1)} g)`,

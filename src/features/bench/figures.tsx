@@ -2,11 +2,10 @@ import { fleshSaltAt } from "@/core/ways/flesh-salt";
 import { verdictOf } from "@/core/ways/verdict";
 import { fixed, percent } from "@/ui/format";
 import { stateAt } from "@/ui/rail/scale";
-import { Why, type Explanation } from "@/ui/why";
-import { whyMean, whyReady, whySodium, whyStrength } from "./explain";
 import type { Worked } from "./worked";
 import { VERDICT_WORD } from "./ways/way-words";
-import { whyCoat, whyCrust, whySour } from "./explain-mixture";
+import type { Figure } from "./explanations";
+import { WhyOf } from "./why-of";
 
 /** What will be, largest; then the centre, the sodium, and the figure that only this preparation has; each with its why. */
 export function Figures(worked: Worked) {
@@ -27,7 +26,7 @@ export function Figures(worked: Worked) {
           {outsideDone(worked) && verdict !== VERDICT_WORD.asWanted && ", outside as wanted"}
         </p>
         <div className="absolute right-0 bottom-0">
-          <Why explanation={whyMean(worked)} />
+          <WhyOf figure="mean" worked={worked} />
         </div>
       </li>
       <Tile
@@ -35,14 +34,16 @@ export function Figures(worked: Worked) {
         figure={percent(outcome.centreFraction, 1)}
         unit="%"
         label="in the middle"
-        why={whyReady(worked)}
+        why="ready"
+        worked={worked}
       />
       <Tile
         name="sodium"
         figure={fixed(outcome.ledger.sodiumMgPerPortion / 1000, 2)}
         unit="g"
         label="sodium a portion"
-        why={whySodium(worked)}
+        why="sodium"
+        worked={worked}
       />
       <OwnTile {...worked} />
     </ul>
@@ -63,7 +64,8 @@ function OwnTile(worked: Worked) {
         figure={percent(sheet.brine.saltFraction)}
         unit="%"
         label={`brine · ${fixed(sheet.brine.gPerLitreWater, 0)} g/L · ${fixed(sheet.brine.salometerDegrees, 0)}° sal`}
-        why={whyStrength(worked)}
+        why="strength"
+        worked={worked}
       />
     );
   if (sheet.crust)
@@ -73,7 +75,8 @@ function OwnTile(worked: Worked) {
         figure={fixed(sheet.crust.ratio, 2)}
         unit="to 1"
         label={`salt to food · ${fixed(sheet.crust.shellMl / 1000, 1)} L packed`}
-        why={whyCrust(worked)}
+        why="crust"
+        worked={worked}
       />
     );
   if (sheet.coat)
@@ -83,7 +86,8 @@ function OwnTile(worked: Worked) {
         figure={fixed(sheet.coat.thicknessMm, 1)}
         unit="mm"
         label={`coat · ${fixed(sheet.coat.perDm2G, 1)} g/dm²`}
-        why={whyCoat(worked)}
+        why="coat"
+        worked={worked}
       />
     );
   if (sheet.mix)
@@ -93,7 +97,8 @@ function OwnTile(worked: Worked) {
         figure={sheet.mix.pH === undefined ? "none" : fixed(sheet.mix.pH, 1)}
         unit={sheet.mix.pH === undefined ? "" : "pH"}
         label={`acid ${fixed(sheet.citricPerKgG ?? 0, 1)} g/kg, as citric`}
-        why={whySour(worked)}
+        why="sour"
+        worked={worked}
       />
     );
   return (
@@ -102,12 +107,22 @@ function OwnTile(worked: Worked) {
       figure={percent(sheet.endFraction)}
       unit="%"
       label="if all of it went in"
-      why={whyMean(worked)}
+      why="mean"
+      worked={worked}
     />
   );
 }
 
-function Tile(props: { name: string; figure: string; unit: string; label: string; why: Explanation }) {
+interface TileProps {
+  name: string;
+  figure: string;
+  unit: string;
+  label: string;
+  why: Figure;
+  worked: Worked;
+}
+
+function Tile(props: TileProps) {
   return (
     <li className="relative border-line p-2 not-first:border-l" data-figure={props.name}>
       <p className="figure text-2xl leading-tight whitespace-nowrap">
@@ -116,7 +131,7 @@ function Tile(props: { name: string; figure: string; unit: string; label: string
       </p>
       <p className="pr-8 text-sm leading-tight text-quiet">{props.label}</p>
       <div className="absolute right-0 bottom-0">
-        <Why explanation={props.why} />
+        <WhyOf figure={props.why} worked={props.worked} />
       </div>
     </li>
   );

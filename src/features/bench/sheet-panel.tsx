@@ -7,10 +7,8 @@ import type { Finding } from "@/core/safety/rule";
 import { Findings } from "@/ui/findings";
 import { SaltLedger } from "@/ui/salt-ledger";
 import { WeighLines } from "@/ui/weigh-lines";
-import { Why } from "@/ui/why";
 import { DishFactsLine } from "./dish-facts-line";
-import { whyWater } from "./explain";
-import { whySalt } from "./explain-salt";
+import { WhyOf } from "./why-of";
 import type { Worked } from "./worked";
 import { Steps } from "./steps";
 import { ToolButtons, type Tool } from "./tools/tools";
@@ -38,8 +36,8 @@ export function SheetPanel({ measures, findings, change, onTool, ...worked }: Pr
         measures={measures}
         whyFor={({ role, part }) => {
           if (part !== "main") return null;
-          if (role === "water" && sheet.brine) return <Why explanation={whyWater(worked)} />;
-          return role === "salt" ? <Why explanation={whySalt(worked)} /> : null;
+          if (role === "water" && sheet.brine) return <WhyOf figure="water" worked={worked} />;
+          return role === "salt" ? <WhyOf figure="salt" worked={worked} /> : null;
         }}
       />
       <Steps input={input} sheet={sheet} />

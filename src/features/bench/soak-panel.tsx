@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { acidDepthMm } from "@/core/diffusion/acid";
-import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
+import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
 import type { SoakWindow } from "@/core/formula/window";
 import type { Sensitivity } from "@/core/formula/ensemble";

@@ -1,12 +1,13 @@
 "use client";
 
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { v4 as newId } from "uuid";
 import type { Problem } from "@/contracts/requests";
+import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import type { Finding } from "@/core/safety/rule";
-import type { Program } from "@/core/program/step";
+import { programOf } from "@/core/program/program";
 import { Choice } from "@/ui/choice";
 import { FindingCard } from "@/ui/findings";
 import { WhenField } from "@/ui/when-field";
@@ -18,7 +19,7 @@ interface Props {
   formulation: Formulation;
   formulaId: string | null;
   findings: Finding[];
-  program: Program;
+  sheet: Formulated;
   timeZone: string;
   onStarted: () => void;
   onClose: () => void;
@@ -37,12 +38,13 @@ export function StartDialog({
   formulation,
   formulaId,
   findings,
-  program,
+  sheet,
   timeZone,
   onStarted,
   onClose,
 }: Props) {
   const router = useRouter();
+  const program = useMemo(() => programOf(formulation, sheet), [formulation, sheet]);
   // The present when it is opened, not when the page was: and nothing goes in before it is got ready.
   const [offeredMs] = useState(() => nextFive(Date.now() + program.readyMin * MIN_MS));
   const [by, setBy] = useState<"goesIn" | "eaten">("goesIn");

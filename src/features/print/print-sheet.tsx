@@ -1,7 +1,7 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formula/model";
 import type { SheetSnapshot } from "@/contracts/sheet";
-import { choiceOf } from "@/core/formula/defaults";
+import { choiceOf } from "@/core/formula/choice";
 import { pantryOf } from "@/core/materials/pantry";
 import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";

@@ -1,7 +1,7 @@
 import Link from "next/link";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import { choiceOf } from "@/core/formula/defaults";
+import { choiceOf } from "@/core/formula/choice";
 import { pantryOf } from "@/core/materials/pantry";
 import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";
 import { duration, fixed, grams, percent, shortDate } from "@/ui/format";

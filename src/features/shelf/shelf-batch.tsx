@@ -3,27 +3,36 @@
 import Link from "next/link";
 import { batchTime } from "@/core/program/batch-clock";
 import type { BatchView } from "@/contracts/views";
-import { batchNote, nextAct, useBatchState } from "@/ui/batch-state";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
+import { batchNote, nextAct } from "@/ui/batch-words";
 import { percent } from "@/ui/format";
 import { LiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
-import { Section } from "@/ui/section/section";
+import { stateAt, stateWord } from "@/ui/rail/scale";
 import { Countdown } from "./countdown";
 import { useUnits } from "@/ui/measures";
+import type { CrockNow } from "./crock-now";
+
+const HOUR_MS = 3_600_000;
+
+interface Props {
+  batch: BatchView;
+  /** As it stood when the page was last read. */
+  now: CrockNow;
+  nowMs: number;
+}
 
 /** One batch as its crock on the shelf: what it is, where it is on the rail, the next act and when. */
-export function ShelfBatch({ batch, nowMs: wallMs }: { batch: BatchView; nowMs: number }) {
+export function ShelfBatch({ batch, now: { picture, window, meanFraction }, nowMs: wallMs }: Props) {
   const units = useUnits();
   const nowMs = batchTime(batch.clock, wallMs);
-  const { sheet, outcome, hours, onRail, state, window } = useBatchState(batch, nowMs);
+  const hours = (nowMs - batch.startedAtMs) / HOUR_MS;
   const next = nextAct(batch, nowMs);
   const running = hours >= 0;
   return (
     <article className="flex flex-col" aria-label={batch.name} data-batch={batch.id}>
       <Link href={`/batch/${batch.id}`} className="block" aria-label={`Open ${batch.name}`}>
-        <div className="h-40">
-          {sheet && outcome && <Section input={batch.formulation} sheet={sheet} outcome={outcome} compact />}
-        </div>
+        <div className="h-40">{picture}</div>
         <div className="h-3 bg-[var(--iron)]" />
         <div className="px-2">
           <div className="ml-6 h-3 w-2.5 bg-[var(--iron)]" />
@@ -36,13 +45,18 @@ export function ShelfBatch({ batch, nowMs: wallMs }: { batch: BatchView; nowMs: 
       <div className="px-2">
         {running ? (
           <>
-            <SoakRail window={window} hours={onRail} marks="now" compact />
+            <SoakRail
+              window={window}
+              hours={Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours))}
+              marks="now"
+              compact
+            />
             <p className="mt-1 text-sm">
-              <strong>{state}</strong>
-              {outcome && (
+              <strong>{stateWord(stateAt(window, hours), window)}</strong>
+              {meanFraction !== null && (
                 <span className="text-quiet">
                   {" "}
-                  · mean <span className="figure">{percent(outcome.meanFraction)}</span> %
+                  · mean <span className="figure">{percent(meanFraction)}</span> %
                 </span>
               )}
             </p>

@@ -7,17 +7,29 @@ import { fullDate, shortDate } from "@/ui/format";
 import { UndoLiftButton } from "@/ui/lift-button";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
+import { useReread } from "@/ui/use-reread";
 import { ActsLine } from "./acts-line";
+import type { CrockNow } from "./crock-now";
 import { EmptyShelf } from "./empty-shelf";
 import { FridgeRoom } from "./fridge-room";
 import { SittingsSoon } from "./sittings-soon";
 import { ShelfBatch } from "./shelf-batch";
 import { useUnits } from "@/ui/measures";
 
+/** Food in a soak moves by hours; a rehearsal by minutes. */
+const READ_AGAIN_MS = 30_000;
+const REHEARSED_MS = 5_000;
+
+interface Props extends ShelfView {
+  /** How each stands, by batch id. */
+  crocks: Record<string, CrockNow>;
+}
+
 /** Home: every running batch as its crock, and the acts to come in order. */
-export function Shelf(view: ShelfView) {
+export function Shelf({ crocks, ...view }: Props) {
   const { kitchen, running, finished, acts, sittings, kept, fridge, empty, nowMs: serverNowMs } = view;
   const nowMs = useNow(serverNowMs);
+  useReread(running.some((b) => b.clock.speed > 1) ? REHEARSED_MS : READ_AGAIN_MS);
   return (
     <Shell
       title="Shelf"
@@ -40,7 +52,7 @@ export function Shelf(view: ShelfView) {
             {running.length > 0 ? (
               <div className="grid gap-x-6 gap-y-10 sm:grid-cols-2 xl:grid-cols-3">
                 {running.map((batch) => (
-                  <ShelfBatch key={batch.id} batch={batch} nowMs={nowMs} />
+                  <ShelfBatch key={batch.id} batch={batch} now={crocks[batch.id]} nowMs={nowMs} />
                 ))}
               </div>
             ) : (

@@ -1,11 +1,13 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useCallback, useMemo, useState } from "react";
 import type { AtWorkView } from "@/contracts/at-work";
 import type { PlacedStep } from "@/core/program/at-work";
 import type { Entry } from "@/ui/outbox-queue";
-import { batchNote } from "@/ui/batch-state";
+import { batchNote } from "@/ui/batch-words";
+import { orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
 import { useLasting } from "@/ui/use-lasting";
 import { useUnits } from "@/ui/measures";
@@ -23,10 +25,12 @@ import {
 import { DishCard } from "./dish-card";
 import { DishPanels } from "./dish-panels";
 import { HandsFree } from "./hands-free";
-import { Instruments } from "./instruments";
 import { Strip } from "./strip";
 import { SetAside, ThenList } from "./then-list";
 import { useKitchenWork } from "./use-kitchen-work";
+
+/* Fetched when a dish stands at work. */
+const Instruments = dynamic(orMissing(async () => (await import("./instruments")).Instruments));
 
 /** Most taps are sent sooner, and nothing need be said of them. */
 const SAID_AFTER_MS = 1000;

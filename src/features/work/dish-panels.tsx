@@ -1,11 +1,15 @@
+import dynamic from "next/dynamic";
+import { orMissing } from "@/ui/or-missing";
 import { batchTime } from "@/core/program/batch-clock";
 import type { PlacedStep } from "@/core/program/at-work";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import type { Entry } from "@/ui/outbox-queue";
-import { CorePanel } from "./core-panel";
 import type { DishAtWork } from "./dish-at-work";
-import { JudgePanel } from "./judge-panel";
-import { WeighIn } from "./weigh-in";
+
+/* Fetched when their hour comes. */
+const CorePanel = dynamic(orMissing(async () => (await import("./core-panel")).CorePanel));
+const JudgePanel = dynamic(orMissing(async () => (await import("./judge-panel")).JudgePanel));
+const WeighIn = dynamic(orMissing(async () => (await import("./weigh-in")).WeighIn));
 
 interface Props {
   dish: DishAtWork;

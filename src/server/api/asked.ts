@@ -1,6 +1,7 @@
 import type { z } from "zod";
 import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/contracts/compute";
-import { newFormulation, piecesOffered, type PreparationChoice } from "@/core/formula/defaults";
+import { newFormulation, piecesOffered } from "@/core/formula/defaults";
+import type { PreparationChoice } from "@/core/formula/choice";
 import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Formulation, Preparation } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";

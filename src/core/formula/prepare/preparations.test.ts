@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { findFood, findIngredient } from "../../materials/lookup";
 import { practiceFor } from "../../materials/practice";
-import { piecesOffered, PREPARATION_CHOICES, preparationOffered, type PreparationChoice } from "../defaults";
+import { piecesOffered, preparationOffered } from "../defaults";
+import { PREPARATION_CHOICES, type PreparationChoice } from "../choice";
 import { endG } from "../dish-ledger";
 import { chops, worked } from "../formulation.fixture";
 import type { Formulation, FormulaLine, Preparation } from "../model";

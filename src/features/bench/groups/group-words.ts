@@ -1,4 +1,4 @@
-import { choiceOf } from "@/core/formula/defaults";
+import { choiceOf } from "@/core/formula/choice";
 import type { Cook, Formulation } from "@/core/formula/model";
 import type { Pantry } from "@/core/materials/pantry";
 import { duration, percent } from "@/ui/format";

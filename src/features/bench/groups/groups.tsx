@@ -1,34 +1,40 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { cookOf } from "@/core/formula/cook";
-import type { Exit } from "@/core/program/exits";
 import { useUnits } from "@/ui/measures";
+import { orMissing } from "@/ui/or-missing";
 import { usePantry } from "@/ui/pantry";
-import { CompanionsPanel } from "../panels/companions-panel";
-import { CookPanel } from "../panels/cook-panel";
-import { EatersPanel } from "../panels/eaters-panel";
-import { FoodPanel } from "../panels/food-panel";
-import { HoldingPanel } from "../panels/holding-panel";
 import type { LineBases } from "../panels/line-row";
-import { LinesPanel } from "../panels/lines-panel";
 import type { PanelProps } from "../panels/panel";
-import { PreparationPanel } from "../panels/preparation-panel";
-import { VesselPanel } from "../panels/vessel-panel";
 import type { Worked } from "../worked";
 import { GroupRow } from "./group-row";
 import { sayBeside, sayCook, sayEaters, sayFood, sayLines, saySalt, sayVessel } from "./group-words";
+
+/* Each is fetched when its group is opened. */
+const CompanionsPanel = dynamic(
+  orMissing(async () => (await import("../panels/companions-panel")).CompanionsPanel),
+);
+const CookPanel = dynamic(orMissing(async () => (await import("../panels/cook-panel")).CookPanel));
+const EatersPanel = dynamic(orMissing(async () => (await import("../panels/eaters-panel")).EatersPanel));
+const FoodPanel = dynamic(orMissing(async () => (await import("../panels/food-panel")).FoodPanel));
+const HoldingPanel = dynamic(orMissing(async () => (await import("../panels/holding-panel")).HoldingPanel));
+const LinesPanel = dynamic(orMissing(async () => (await import("../panels/lines-panel")).LinesPanel));
+const PreparationPanel = dynamic(
+  orMissing(async () => (await import("../panels/preparation-panel")).PreparationPanel),
+);
+const VesselPanel = dynamic(orMissing(async () => (await import("../panels/vessel-panel")).VesselPanel));
 
 interface Props {
   panel: PanelProps;
   /** Left out while the sums do not work out. */
   worked: Worked | undefined;
-  exits: readonly Exit[];
   bases: LineBases | undefined;
 }
 
 /** What it is made of: closed, each group says in a line what is set; one is open at a time. */
-export function Groups({ panel, worked, exits, bases }: Props) {
+export function Groups({ panel, worked, bases }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const pantry = usePantry();
   const units = useUnits();
@@ -64,7 +70,7 @@ export function Groups({ panel, worked, exits, bases }: Props) {
       </GroupRow>
       {cook && (
         <GroupRow {...row("Cook", sayCook(cook, units))}>
-          <CookPanel {...panel} cook={cook} exits={exits} />
+          <CookPanel {...panel} cook={cook} sheet={worked?.sheet} />
         </GroupRow>
       )}
       <GroupRow {...row("Beside it", sayBeside(value))}>

@@ -1,10 +1,12 @@
+import { useMemo } from "react";
+import type { Formulated } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
 import type { CookMinutes } from "@/core/heat/cook-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
 import type { Cook, HeatHere } from "@/core/formula/model";
 import { minutesOf, ovenMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
 import { plateText, timeText } from "@/core/program/probing";
-import type { Exit } from "@/core/program/exits";
+import { exitsOf, type Exit } from "@/core/program/exits";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { duration } from "@/ui/format";
@@ -43,11 +45,12 @@ const stagesBy = (preset: StagePreset, cook: Cook) =>
 export function CookPanel({
   value,
   cook,
-  exits,
+  sheet,
   change,
   onValidity,
-}: PanelProps & { cook: Cook; exits: readonly Exit[] }) {
+}: PanelProps & { cook: Cook; sheet: Formulated | undefined }) {
   const food = usePantry().food(value.foodId);
+  const exits = useMemo(() => (sheet ? exitsOf(value, sheet) : []), [value, sheet]);
   const crust = value.preparation.kind === "saltCrust";
   const isSeafood = food?.group === "fish" || food?.group === "shellfish";
   const divided = dividedAs(cook);

@@ -5,8 +5,7 @@ import { Select, Toggle } from "@/ui/choice";
 import { grams } from "@/ui/format";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
-import { Why } from "@/ui/why";
-import { whyFlesh } from "../explain";
+import { WhyOf } from "../why-of";
 import type { Worked } from "../worked";
 import { AlongsideFields } from "./alongside-fields";
 import { Group, type PanelProps } from "./panel";
@@ -47,7 +46,7 @@ export function FoodPanel({
         <div className="field-row">
           <span className="text-quiet">Meat without bone</span>
           <span className="flex items-center">
-            <Why explanation={whyFlesh(worked)} />
+            <WhyOf figure="flesh" worked={worked} />
             <span className="figure text-lg">{grams(worked.sheet.flesh.massG)}</span>
             <span className="ml-1 w-7 text-sm text-quiet">g</span>
           </span>

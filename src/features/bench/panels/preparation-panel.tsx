@@ -1,4 +1,4 @@
-import { choiceOf, type PreparationChoice } from "@/core/formula/defaults";
+import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
 import { withPreparation } from "@/core/formula/offered";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { RANGES } from "@/core/formula/ranges";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { choiceOf } from "@/core/formula/defaults";
+import { choiceOf } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
 import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
 import { duration, percent } from "@/ui/format";

@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "@/core/formula/defaults";
+import type { PreparationChoice } from "@/core/formula/choice";
 import type { Verdict } from "@/core/ways/verdict";
 import type { Way } from "@/core/ways/ways";
 import { duration, fixed, percent } from "@/ui/format";

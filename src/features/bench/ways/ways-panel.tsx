@@ -1,6 +1,6 @@
 "use client";
 
-import type { PreparationChoice } from "@/core/formula/defaults";
+import type { PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/ways";
 import { useMeasures, useUnits } from "@/ui/measures";

@@ -4,7 +4,7 @@ import { Archive, ArchiveRestore } from "lucide-react";
 import Link from "next/link";
 import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView } from "@/contracts/views";
-import { choiceOf } from "@/core/formula/defaults";
+import { choiceOf } from "@/core/formula/choice";
 import { duration, grams, percent, shortDate } from "@/ui/format";
 import { Also } from "@/ui/measures";
 import { PREPARATION_NAME } from "@/ui/names";

@@ -5,7 +5,7 @@ import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
 import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
 import type { BatchView } from "@/contracts/views";
-import { batchNote, nextAct } from "./batch-state";
+import { batchNote, nextAct } from "./batch-words";
 
 const START = Date.UTC(2026, 10, 27, 20);
 const HOUR = 3_600_000;

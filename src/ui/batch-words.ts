@@ -1,0 +1,17 @@
+import type { BatchView } from "@/contracts/views";
+import { choiceOf } from "@/core/formula/choice";
+import { PREPARATION_NAME } from "./names";
+
+/** The next thing to do with a batch, and when. */
+export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: number } {
+  const baked = batch.formulation.preparation.kind === "saltCrust";
+  return nowMs < batch.startedAtMs
+    ? { act: baked ? "into the oven" : "put in", atMs: batch.startedAtMs }
+    : { act: baked ? "take out of the oven" : "take out", atMs: batch.plannedLiftAtMs };
+}
+
+/** "equilibrium brine · 3.6 kg". */
+export function batchNote({ formulation: f }: BatchView): string {
+  const count = f.pieces.count > 1 ? ` · ${f.pieces.count} pieces` : "";
+  return `${PREPARATION_NAME[choiceOf(f.preparation)]}${count} · ${(f.pieces.totalMassG / 1000).toFixed(1)} kg`;
+}
