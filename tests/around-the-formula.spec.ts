@@ -68,7 +68,7 @@ test("more food: each line by its own law, side by side, then used", async ({ pa
   await dialog.getByRole("button", { name: "Use this much" }).click();
   expect((await bench.grams("sea_fine")) / salt).toBeCloseTo(2, 1);
   await expect(page.getByLabel("Pieces", { exact: true })).toHaveValue("8");
-  await expect(page.getByLabel("Portions")).toHaveValue("8");
+  await expect(await bench.field("Portions")).toHaveValue("8");
 });
 
 test("buying: from eaters to the shop's scale and back", async ({ page }) => {

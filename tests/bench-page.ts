@@ -19,11 +19,30 @@ export class BenchPage {
 
   /** Opens the group a field stands in, where it is closed. */
   private async shown(field: Locator): Promise<Locator> {
-    await expect(field.first()).toBeAttached();
-    if (await field.first().isVisible()) return field;
-    await field.first().locator("xpath=ancestor::section[@data-group]").getByRole("button").first().click();
-    await expect(field.first()).toBeVisible();
+    const first = field.first();
+    // What stands outside the groups comes with the figures.
+    await first.waitFor({ state: "attached", timeout: 300 }).catch(() => undefined);
+    if ((await first.count()) === 0) await this.openUntil(first);
+    await expect(first).toBeAttached();
+    if (await first.isVisible()) return field;
+    await first.locator("xpath=ancestor::section[@data-group]").getByRole("button").first().click();
+    await expect(first).toBeVisible();
     return field;
+  }
+
+  /** A group that was never opened has no fields yet: one after the other, as a cook looks for it. */
+  private async openUntil(found: Locator): Promise<void> {
+    for (const row of await this.page.locator("section[data-group]").all()) {
+      const head = row.getByRole("button").first();
+      if ((await head.getAttribute("aria-expanded")) !== "true") await head.click();
+      await expect(row.locator("[data-fields] > *").first()).toBeAttached();
+      if ((await found.count()) > 0) return;
+    }
+  }
+
+  /** A field by its label, its group opened. */
+  async field(label: string): Promise<Locator> {
+    return this.shown(this.page.getByLabel(label, { exact: true }));
   }
 
   /** Presses a button within one of the groups. */

@@ -25,8 +25,8 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the
   await page.getByRole("button", { name: "Put it on the Bench" }).click();
 
   const bench = new BenchPage(page);
-  await expect(page.getByLabel("Salt is given as")).toHaveValue("grams");
-  await expect(page.getByLabel("Salt, as weighed", { exact: true })).toHaveValue("9");
+  await expect(await bench.field("Salt is given as")).toHaveValue("grams");
+  await expect(await bench.field("Salt, as weighed")).toHaveValue("9");
   await expect.poll(() => bench.grams("sea_fine")).toBe(9);
   await expect(page.getByText("Less salt than you want")).toBeVisible();
   await bench.save();

@@ -93,6 +93,7 @@ test("short cure: more salt than is wanted, most of it comes off; it keeps nothi
   await bench.school("Short cure");
   await bench.choose("Salt", "pickling salt");
   await bench.enter("Salt put on, of edible weight", "6");
+  await bench.group("Food");
   const edible = Number(
     (await page.getByText("Meat without bone").locator("..").innerText()).replace(/[^\d]/g, ""),
   );

@@ -1,5 +1,5 @@
 import { eq } from "drizzle-orm";
-import { USUAL } from "@/contracts/figures";
+import { USUAL } from "@/contracts/usual";
 import { limitsSchema, usualSchema, wordsSchema } from "@/contracts/kitchen";
 import { learnedSchema, NOTHING_LEARNED, type KitchenLearned } from "@/contracts/learned";
 import type { KitchenRequest } from "@/contracts/requests";

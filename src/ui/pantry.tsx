@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, useContext, useMemo } from "react";
-import { USUAL } from "@/contracts/figures";
+import { USUAL } from "@/contracts/usual";
 import type { OwnVessel } from "@/contracts/kitchen";
 import type { KitchenView } from "@/contracts/views";
 import { stillOvenC } from "@/core/heat/oven";

@@ -37,7 +37,6 @@ export interface ReadOptions {
 }
 
 const A_KILO_G = 1000;
-const FEWEST = 2;
 
 /**
  * Reads a pasted recipe into lines to confirm: nothing is settled, every guess has its reason and its alternatives.
@@ -157,10 +156,6 @@ const inGrams = (line: LooseLine, partG: number): LooseLine =>
   line.amount.kind === "parts"
     ? { ...line, amount: { kind: "mass", low: line.amount.parts * partG, high: line.amount.parts * partG } }
     : line;
-
-/** Whether there is anything in it to make a formula of. */
-export const readsAsRecipe = (read: ReadRecipe): boolean =>
-  read.lines.filter((l) => l.chosen && !l.isHeading).length >= FEWEST;
 
 /** What goes under the food in the oven is no marinade. */
 export const ON_THE_TRAY = /\bin the (?:tin|tray|roasting pan)\b/i;

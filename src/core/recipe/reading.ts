@@ -69,3 +69,9 @@ export interface Contradiction {
   /** Whose word goes before, where it is a matter of safety. */
   deferTo?: string;
 }
+
+const FEWEST_LINES = 2;
+
+/** Whether there is anything in it to make a formula of. */
+export const readsAsRecipe = (read: ReadRecipe): boolean =>
+  read.lines.filter((l) => l.chosen && !l.isHeading).length >= FEWEST_LINES;

@@ -1,13 +1,17 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
 import type { Draft } from "@/contracts/draft";
 import type { Problem } from "@/contracts/requests";
 import type { FormulaView } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
+import { orMissing } from "@/ui/or-missing";
 import { read, send } from "@/ui/send";
-import { SavedMeanwhile } from "./saved-meanwhile";
+
+/** Two saved at once: seldom. */
+const SavedMeanwhile = dynamic(orMissing(async () => (await import("./saved-meanwhile")).SavedMeanwhile));
 
 interface Props {
   draft: Draft;

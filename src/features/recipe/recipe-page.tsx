@@ -1,19 +1,22 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { KitchenView } from "@/contracts/views";
 import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
-import { readsAsRecipe } from "@/core/recipe/read-recipe";
-import type { ReadRecipe } from "@/core/recipe/reading";
+import { readsAsRecipe, type ReadRecipe } from "@/core/recipe/reading";
+import { orMissing } from "@/ui/or-missing";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
 import { usePutOnBench } from "@/ui/use-put-on-bench";
-import { Confirm } from "./confirm";
 import { carriedIn } from "./carried";
 import { PasteBox } from "./paste-box";
 import { readBeside } from "./reader";
+
+/** Fetched while the recipe is read. */
+const Confirm = dynamic(orMissing(async () => (await import("./confirm")).Confirm));
 
 /** A loose recipe in, a formula out: read, confirmed line by line, and put on the Bench. */
 export function RecipePage({ kitchen }: { kitchen: KitchenView }) {

@@ -1,6 +1,6 @@
 import type { z } from "zod";
 import type { sittingBody } from "@/contracts/sitting";
-import { USUAL } from "@/contracts/figures";
+import { USUAL } from "@/contracts/usual";
 import { newFormulation, piecesOffered } from "@/core/formula/defaults";
 import type { Formulation } from "@/core/formula/model";
 import { withPreparation } from "@/core/formula/offered";

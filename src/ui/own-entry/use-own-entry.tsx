@@ -3,15 +3,10 @@
 import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
 import { useEffect, useRef, useState, type ReactNode } from "react";
-import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
 import { usePantry } from "@/ui/pantry";
-import { FoodFacts, IngredientFacts } from "./fact-fields";
-import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
 
 /** Asked for seldom: it comes when it is. */
-const EntryDialog = dynamic(
-  orMissing(async () => (await import("./entry-dialog")).EntryDialog),
-) as typeof import("./entry-dialog").EntryDialog;
+const OwnEntry = dynamic(orMissing(async () => (await import("./own-entry")).OwnEntry));
 
 type Kind = "food" | "ingredient";
 
@@ -33,24 +28,15 @@ export function useOwnEntry(
     kept.current = null;
     onPick(id);
   }, [kind, pantry, onPick]);
-  const shared = {
-    ...asked,
-    onClose: () => setAsked(null),
-    onKept: ({ id }: { id: string }) => {
-      kept.current = id;
-    },
-  };
-  const dialog =
-    asked === null ? null : kind === "food" ? (
-      <EntryDialog {...shared} kind="food" like={FOODS} fields={FOOD_FIELDS} facts={FoodFacts} />
-    ) : (
-      <EntryDialog
-        {...shared}
-        kind="ingredient"
-        like={INGREDIENTS}
-        fields={INGREDIENT_FIELDS}
-        facts={IngredientFacts}
-      />
-    );
+  const dialog = asked && (
+    <OwnEntry
+      kind={kind}
+      {...asked}
+      onClose={() => setAsked(null)}
+      onKept={({ id }) => {
+        kept.current = id;
+      }}
+    />
+  );
   return { ask: (name, likeId) => setAsked({ name, likeId }), dialog };
 }

@@ -1,7 +1,7 @@
 "use client";
 
 import { ChevronDown, ChevronRight } from "lucide-react";
-import { useId } from "react";
+import { useId, useState } from "react";
 
 interface Props {
   title: string;
@@ -12,9 +12,14 @@ interface Props {
   children: React.ReactNode;
 }
 
-/** One group in one line; opened, its fields stand beneath. Closed fields stay in the page: what was typed in them is kept. */
+/**
+ * One group in one line; opened, its fields stand beneath. Closed again they stay in the page: what was typed in them is
+ * kept.
+ */
 export function GroupRow({ title, said, open, onToggle, children }: Props) {
   const id = useId();
+  const [opened, setOpened] = useState(open);
+  if (open && !opened) setOpened(true);
   return (
     <section className="border-b border-dotted border-line" data-group={title}>
       <h3>
@@ -30,8 +35,8 @@ export function GroupRow({ title, said, open, onToggle, children }: Props) {
           {open ? <ChevronDown size={18} aria-hidden /> : <ChevronRight size={18} aria-hidden />}
         </button>
       </h3>
-      <div id={id} hidden={!open} className="pb-3 pl-3">
-        {children}
+      <div id={id} data-fields hidden={!open} className="pb-3 pl-3">
+        {opened && children}
       </div>
     </section>
   );

@@ -1,17 +1,18 @@
 "use client";
 
 import { Archive, Plus, Trash2 } from "lucide-react";
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { OwnKind } from "@/contracts/kitchen";
 import type { KitchenView, Uses } from "@/contracts/views";
-import { FOODS, INGREDIENTS } from "@/core/materials/lookup";
 import { fixed, grams, percent } from "@/ui/format";
 import { SaveProblem, useSave } from "@/ui/use-save";
-import { CalibrateDialog } from "./calibrate-dialog";
-import { EntryDialog } from "@/ui/own-entry/entry-dialog";
-import { FoodFacts, IngredientFacts } from "@/ui/own-entry/fact-fields";
-import { FOOD_FIELDS, INGREDIENT_FIELDS } from "@/ui/own-entry/fields";
-import { VesselDialog } from "./vessel-dialog";
+import { orMissing } from "@/ui/or-missing";
+
+/* Fetched when something is entered. */
+const OwnEntry = dynamic(orMissing(async () => (await import("@/ui/own-entry/own-entry")).OwnEntry));
+const CalibrateDialog = dynamic(orMissing(async () => (await import("./calibrate-dialog")).CalibrateDialog));
+const VesselDialog = dynamic(orMissing(async () => (await import("./vessel-dialog")).VesselDialog));
 
 type Open = { kind: OwnKind; id?: string } | null;
 
@@ -99,25 +100,9 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
       <SaveProblem problem={problem} />
       {open?.kind === "salt" && <CalibrateDialog measures={kitchen.measures} onClose={close} />}
       {open?.kind === "ingredient" && (
-        <EntryDialog
-          kind="ingredient"
-          like={INGREDIENTS}
-          entry={editing(own.ingredients)}
-          fields={INGREDIENT_FIELDS}
-          facts={IngredientFacts}
-          onClose={close}
-        />
+        <OwnEntry kind="ingredient" entry={editing(own.ingredients)} onClose={close} />
       )}
-      {open?.kind === "food" && (
-        <EntryDialog
-          kind="food"
-          like={FOODS}
-          entry={editing(own.foods)}
-          fields={FOOD_FIELDS}
-          facts={FoodFacts}
-          onClose={close}
-        />
-      )}
+      {open?.kind === "food" && <OwnEntry kind="food" entry={editing(own.foods)} onClose={close} />}
       {open?.kind === "vessel" && <VesselDialog entry={editing(vessels)} onClose={close} />}
     </section>
   );
