@@ -2,7 +2,7 @@ import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import type { Browser } from "@playwright/test";
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { SittingView } from "@/contracts/sitting";
 import { loadDemoKitchen } from "@/server/demo/load";
 import { openDatabase } from "@/server/database";

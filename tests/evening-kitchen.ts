@@ -2,7 +2,7 @@ import { copyFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { pathToFileURL } from "node:url";
 import Database from "better-sqlite3";
-import type { PlannedTask } from "../src/core/schedule/answer";
+import type { PlannedTask } from "../src/core/schedule/planned-tasks";
 import type { SittingView } from "../src/contracts/sitting";
 import { expect, type Page } from "./kitchen";
 import { EXAMPLE, freshFile, openKitchen } from "./server";

@@ -1,4 +1,4 @@
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { PlainDish } from "@/core/schedule/dishes";
 import type { BatchDetail, KitchenView } from "./views";
 import type { WorkView } from "./work";

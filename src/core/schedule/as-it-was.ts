@@ -1,4 +1,5 @@
-import type { Answer, PlannedTask } from "./answer";
+import type { Answer } from "./answer";
+import type { PlannedTask } from "./planned-tasks";
 import { costOf, costParts } from "./cost";
 import { isHelper } from "./dish-tasks";
 import { isHeating, type Placed, type Plan, type Problem } from "./model";

@@ -1,4 +1,4 @@
-import type { PlannedTask } from "./answer";
+import type { PlannedTask } from "./planned-tasks";
 import { calendarAfter, type Calendar } from "./calendar";
 
 const MIN = 60_000;

@@ -1,4 +1,4 @@
-import type { PlannedTask } from "./answer";
+import type { PlannedTask } from "./planned-tasks";
 
 const MIN_MS = 60_000;
 

@@ -1,5 +1,5 @@
 import { Pin } from "lucide-react";
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration, inZone } from "@/ui/format";
 import { format } from "date-fns";
 import { Also, useUnits } from "@/ui/measures";
@@ -10,13 +10,15 @@ interface Props {
   timeZone: string;
   /** What the cook put where it is. */
   pinned: { has: (taskId: string) => boolean };
+  /** Acts that do not fit, where no plan is whole. */
+  misfits?: ReadonlySet<string>;
   onUnpin?: (taskId: string) => void;
 }
 
 const HOUR_MS = 3_600_000;
 
 /** Every act by the clock, day by day: what a phone shows, and what is read in the kitchen. */
-export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) {
+export function ActsByTime({ tasks, dishes, timeZone, pinned, misfits, onUnpin }: Props) {
   const units = useUnits();
   const days = new Map<string, PlannedTask[]>();
   for (const task of tasks) {
@@ -30,7 +32,10 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) 
         {acts.map((task) => {
           const batchId = dishes.get(task.dishId)?.batchId;
           return (
-            <li key={task.id} className="flex items-baseline gap-3 border-b border-dotted border-line py-1">
+            <li
+              key={task.id}
+              className={`flex items-baseline gap-3 border-b border-dotted border-line py-1 ${misfits?.has(task.id) ? "border-l-8 border-l-accent pl-2" : ""}`}
+            >
               <span className="figure w-16 shrink-0 text-xl">{units.clock(task.startMs, timeZone)}</span>
               <span className="flex-1">
                 <b>{task.dish}</b>:{" "}
@@ -41,6 +46,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, onUnpin }: Props) 
                 ) : (
                   <Also>{task.title}</Also>
                 )}
+                {misfits?.has(task.id) && <strong> · does not fit</strong>}
                 {task.endMs > task.startMs && (
                   <span className="text-quiet"> · {duration((task.endMs - task.startMs) / HOUR_MS)}</span>
                 )}

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { lanesByDish, lanesByResource, rowsOf } from "./lanes";
 
 const MIN = 60_000;

@@ -1,4 +1,4 @@
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 
 export interface Lane {
   id: string;

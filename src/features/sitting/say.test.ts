@@ -1,4 +1,4 @@
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { lanesByDish, lanesByResource, rowsOf } from "./lanes";
 import { unitsOf } from "@/ui/units";
 import { sayDemand, sayMoved, sayOffer } from "./say";

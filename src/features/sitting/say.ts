@@ -1,4 +1,4 @@
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { OfferFacts } from "@/core/schedule/drafts";
 import type { DemandFacts } from "@/core/schedule/sitting";
 import { duration, fixed } from "@/ui/format";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration } from "@/ui/format";
 import { Also, useAlso, useUnits } from "@/ui/measures";
 import { lines, type ScoreBlock as Placed } from "./score";
@@ -16,6 +16,8 @@ interface Props {
   column: number;
   timeZone: string;
   putMs: number | undefined;
+  /** It goes against something: drawn in ember, and said. */
+  misfit?: boolean;
   /** Left out, it stays where it is. */
   onMove?: (task: PlannedTask, startMs: number) => void;
 }
@@ -26,6 +28,7 @@ export function ScoreBlock({
   column,
   timeZone,
   putMs,
+  misfit = false,
   onMove,
 }: Props) {
   const units = useUnits();
@@ -35,8 +38,9 @@ export function ScoreBlock({
   const startMs = putMs ?? task.startMs;
   const takes = duration((task.endMs - task.startMs) / HOUR_MS);
   const heat = task.uses.some((u) => u.ovenC !== undefined);
-  const look =
-    task.kind === "soak" || task.elastic
+  const look = misfit
+    ? "border-accent bg-accent text-accent-content"
+    : task.kind === "soak" || task.elastic
       ? "border-primary bg-[var(--brine-pale)]"
       : heat
         ? "border-accent bg-[color-mix(in_oklab,var(--color-accent)_18%,var(--color-base-100))]"
@@ -70,7 +74,7 @@ export function ScoreBlock({
       tabIndex={onMove && 0}
       data-task={task.id}
       aria-label={also(
-        `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}`,
+        `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}${misfit ? ", does not fit" : ""}`,
       )}
       className={`z-10 mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
       style={{
@@ -94,6 +98,7 @@ export function ScoreBlock({
         <b className={`font-semibold ${under ? "" : "block"}`}>
           <Also>{task.title}</Also>
         </b>{" "}
+        {misfit && <b className={under ? "" : "block"}>does not fit </b>}
         <span>
           {over !== undefined && over !== startMs ? (
             <b className="text-base-content">to {units.dayAndClock(over, timeZone)}</b>

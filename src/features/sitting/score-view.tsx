@@ -1,14 +1,15 @@
 "use client";
 
 import type { SittingBody } from "@/contracts/sitting";
-import type { Answer, PlannedTask } from "@/core/schedule/answer";
+import type { Night } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration, fixed } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { lines, scoreOf, type Load, type ScoreRow } from "./score";
 import { ScoreBlock } from "./score-block";
 
 interface Props {
-  planned: Extract<Answer, { status: "planned" }>;
+  planned: { tasks: readonly PlannedTask[]; nights: readonly Night[] };
   dishes: SittingBody["dishes"];
   tableMs: number;
   fridgeL: number;
@@ -16,6 +17,8 @@ interface Props {
   nowMs: number;
   /** Where the cook put a task, by its id. */
   pinned: ReadonlyMap<string, number>;
+  /** Acts that do not fit, where no plan is whole. */
+  misfits?: ReadonlySet<string>;
   /** Left out, it is only looked at. */
   onMove?: (task: PlannedTask, startMs: number) => void;
   /** On a sheet of A4, upright: everything within its width, nothing scrolled. */
@@ -27,7 +30,18 @@ const HOUR_MS = 60 * MIN_MS;
 
 /** The plan as a score: time runs down, a column a dish, what is in use at the right; empty hours are folded. */
 export function ScoreView(props: Props) {
-  const { planned, dishes, tableMs, fridgeL, timeZone, nowMs, pinned, onMove, paper = false } = props;
+  const {
+    planned,
+    dishes,
+    tableMs,
+    fridgeL,
+    timeZone,
+    nowMs,
+    pinned,
+    misfits,
+    onMove,
+    paper = false,
+  } = props;
   const units = useUnits();
   const { rows, columns, loads } = scoreOf(planned.tasks, dishes, planned.nights, tableMs);
   const nowRow = rows.findIndex((row) => (row.kind === "moment" ? row.atMs : row.toMs) >= nowMs);
@@ -80,6 +94,7 @@ export function ScoreView(props: Props) {
               column={i + 2}
               timeZone={timeZone}
               putMs={pinned.get(block.task.id)}
+              misfit={misfits?.has(block.task.id)}
               onMove={onMove}
             />
           )),

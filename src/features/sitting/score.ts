@@ -1,4 +1,4 @@
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 
 /** A moment at which something begins, or hours in which nothing does. */
 export type ScoreRow =

@@ -8,7 +8,7 @@ import { bodyFrom, requestOf, type SittingDish, type SittingView } from "@/contr
 import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
 import { tableOf } from "@/contracts/plan";
 import type { Offer } from "@/core/schedule/offers";
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { stillOvenC } from "@/core/heat/oven";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
@@ -19,6 +19,7 @@ import { DishesPanel } from "./dishes-panel";
 import { KeptNote } from "./kept-note";
 import { LateNote } from "./late-note";
 import { OfferPreview } from "./offer-preview";
+import { NearestScore } from "./nearest-score";
 import { KitchenPanel } from "./kitchen-panel";
 import { PlanView } from "./plan-view";
 import { Provisions } from "./provisions";
@@ -182,6 +183,9 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
             <>
               <ClashPanel answer={answer} offers={offers} tablePast={body.tableMs <= nowMs} {...offered} />
               {preview}
+              {!preview && answer.nearest && (
+                <NearestScore nearest={answer.nearest} body={body} timeZone={timeZone} nowMs={nowMs} />
+              )}
             </>
           )}
           {planned?.late && (

@@ -2,6 +2,7 @@ import { startBatch } from "../batches";
 import type { Db } from "../database";
 import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { changeKitchen } from "../kitchen";
+import { attachInstrument } from "../instruments";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
 import { createSitting, listSittings, loadSitting } from "../sittings";
@@ -24,7 +25,11 @@ import { DUCK_LEGS, PORK_LOIN } from "./brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "./fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "./mixtures";
 
-const HOUR_MS = 3_600_000;
+const MIN_MS = 60_000;
+const HOUR_MS = 60 * MIN_MS;
+/** How long the fish has been in the oven, and by how much the cure is overdue. */
+const IN_OVEN_MS = 27 * MIN_MS;
+const OVERDUE_MS = 6 * MIN_MS;
 
 /** Its own light flake salt by its own tablespoon, and the tub everything stands in. */
 const CANTEENS_OWN: OwnEntryRequest[] = [
@@ -63,11 +68,10 @@ const CANTEEN: KitchenLimits = {
 export const DEMO_SOAKS = [
   { of: "loin", formulation: PORK_LOIN, outHours: [11] },
   { of: "duck", formulation: DUCK_LEGS, outHours: [14, 16, 18] },
-  { of: "lamb", formulation: LAMB_SHOULDER, outHours: [11, 15, 17, 20] },
 ] as const;
 
 /**
- * Loads the example kitchen: three batches running, a season of judged ones, two sittings.
+ * Loads the example kitchen: two batches soaking, one in the oven, one overdue by a little, a season of judged ones, two sittings.
  * @throws Refusal 409 unless the kitchen is empty: examples never mix with real work
  */
 export function loadDemoKitchen(db: Db, nowMs: number): void {
@@ -126,11 +130,15 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       duck: { formulaId: duck.formulaId, formulation: DUCK_LEGS },
       ...{ lamb, ribs, tofu, mackerel, mullet, celeriac },
     });
-    const ids = { loin: loin.formulaId, duck: duck.formulaId, lamb: lamb.formulaId };
+    const ids = { loin: loin.formulaId, duck: duck.formulaId };
     for (const { of, formulation, outHours } of DEMO_SOAKS) {
       const startedAtMs = startedFor(nowMs, "Europe/London", formulation.pullH, outHours);
-      tickPast(tx, begin(ids[of], formulation, startedAtMs), formulation, { startedAtMs, nowMs });
+      tickPast(tx, begin(ids[of], formulation, startedAtMs), formulation, { startedAtMs, untilMs: nowMs });
     }
+    inTheOven(tx, begin(mullet.formulaId, GREY_MULLET, nowMs - IN_OVEN_MS), nowMs);
+    const curedMs = nowMs - OVERDUE_MS - MACKEREL.pullH * HOUR_MS;
+    const cured = begin(mackerel.formulaId, MACKEREL, curedMs);
+    tickPast(tx, cured, MACKEREL, { startedAtMs: curedMs, untilMs: nowMs - OVERDUE_MS - MIN_MS });
   });
 }
 
@@ -140,17 +148,24 @@ export function loadPlannedDemo(db: Db, nowMs: number): void {
   for (const { id } of listSittings(db)) loadSitting(db, id, nowMs);
 }
 
+/** The fish in its crust: baked for a while, a probe through the crust since it went in. */
+function inTheOven(db: Db, batchId: string, nowMs: number): void {
+  const startedAtMs = nowMs - IN_OVEN_MS;
+  tickPast(db, batchId, GREY_MULLET, { startedAtMs, untilMs: nowMs });
+  attachInstrument(db, batchId, { channel: "probe", seed: 11 }, startedAtMs);
+}
+
 /** Acts of a running batch that were due by now are ticked off, as a canteen would have. */
 function tickPast(
   db: Db,
   batchId: string,
   formulation: Formulation,
-  { startedAtMs, nowMs }: { startedAtMs: number; nowMs: number },
+  { startedAtMs, untilMs }: { startedAtMs: number; untilMs: number },
 ): void {
   const sheet = formulate(formulation);
   if (!sheet.ok) throw new Error(`${formulation.name} does not work out`);
   for (const act of actsIn(programOf(formulation, sheet.value))) {
     const atMs = Math.round(startedAtMs + act.atMin * 60_000);
-    if (atMs <= nowMs) confirmAct(db, batchId, act.id, { atMs }, nowMs);
+    if (atMs <= untilMs) confirmAct(db, batchId, act.id, { atMs }, Math.max(atMs, untilMs));
   }
 }

@@ -1,5 +1,5 @@
 import { TZDate } from "@date-fns/tz";
-import { addDays, format } from "date-fns";
+import { addDays, isSaturday, nextSaturday } from "date-fns";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { Formulation } from "@/core/formula/model";
 
@@ -41,7 +41,7 @@ const LOCK_KITCHEN = {
   getsUp: false,
 };
 
-/** One sitting that fits, called by its day, and one that asks too much of a single oven. */
+/** The coming Saturday, as far ahead as its dishes need: one sitting that fits, and one that asks too much of a single oven. */
 export function demoSittings(
   nowMs: number,
   timeZone: string,
@@ -49,7 +49,8 @@ export function demoSittings(
   clashes: Named[],
 ): SittingBody[] {
   const soonest = new TZDate(nowMs + HOURS_AHEAD * 3_600_000, timeZone);
-  const day = soonest.getHours() < TABLE_HOUR ? soonest : addDays(soonest, 1);
+  const morrow = soonest.getHours() < TABLE_HOUR ? soonest : addDays(soonest, 1);
+  const day = isSaturday(morrow) ? morrow : nextSaturday(morrow);
   const tableMs = new TZDate(
     day.getFullYear(),
     day.getMonth(),
@@ -60,7 +61,7 @@ export function demoSittings(
   ).getTime();
   return [
     {
-      name: `${format(day, "EEEE")} at the lock`,
+      name: "Saturday at the lock",
       tableMs,
       dishes: [...fits.map(dishOf), ROOTS],
       ...LOCK_KITCHEN,

@@ -1,7 +1,8 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
 import type { Calendar } from "@/core/schedule/calendar";
-import type { Answer, PlannedTask } from "@/core/schedule/answer";
+import type { Answer } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { Refusal } from "../problem";
 import type { Decimal } from "./csv/table";
 import { actsTable } from "./csv/tables";

@@ -3,7 +3,7 @@ import { format } from "date-fns";
 import type { RecordRow } from "@/contracts/record";
 import type { SheetSnapshot } from "@/contracts/sheet";
 import type { DishLedger } from "@/core/formula/dish-ledger";
-import type { PlannedTask } from "@/core/schedule/answer";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { tableOf, type Decimal } from "./table";
 
 /** A time as a clock of that zone shows it. */
