@@ -32,6 +32,7 @@ export class BenchPage {
 
   /** A group that was never opened has no fields yet: one after the other, as a cook looks for it. */
   private async openUntil(found: Locator): Promise<void> {
+    await this.page.locator("section[data-group]").first().waitFor();
     for (const row of await this.page.locator("section[data-group]").all()) {
       const head = row.getByRole("button").first();
       if ((await head.getAttribute("aria-expanded")) !== "true") await head.click();

@@ -59,7 +59,7 @@ test("an ingredient of our own, begun from its nearest, goes into a formula with
   await bench.name("With the relish");
   await bench.save();
   await page.reload();
-  await expect(page.getByLabel("Lock-keeper's relish, amount")).toHaveValue("50");
+  await expect(await bench.field("Lock-keeper's relish, amount")).toHaveValue("50");
 });
 
 test("a vessel of our own, measured once, is chosen by its name; the shelf says it is too high", async ({

@@ -72,7 +72,7 @@ test("a part of a page that cannot be fetched does not take the page with it", a
   await page.route("**/_next/static/chunks/**", (route) => route.abort());
   await page.getByRole("button", { name: "Start this batch" }).first().click();
   await expect(page.getByText("This part of the page is not here yet")).toBeVisible();
-  await bench.enter("Portions", "6");
-  await expect(page.getByLabel("Portions")).toHaveValue("6");
+  await bench.enter("Pieces", "6");
+  await expect(page.getByLabel("Pieces", { exact: true })).toHaveValue("6");
   await context.close();
 });

@@ -92,7 +92,7 @@ test("two tabs on one formula: the second save sees what changed and brings both
   await expect(told.getByRole("insertion")).toHaveText(["portions: 12"]);
   await expect(told.getByText("Nothing was changed by both.")).toBeVisible();
   await told.getByRole("button", { name: "Bring both together" }).click();
-  await expect(page.getByLabel("Portions")).toHaveValue("12");
+  await expect(await bench.field("Portions")).toHaveValue("12");
   await expect(page.getByLabel("Salt wanted in the flesh", { exact: true })).toHaveValue("1.7");
   await page.getByRole("button", { name: "Save version 3" }).click();
   await expect(page.getByText("version 3 · saved")).toBeVisible();

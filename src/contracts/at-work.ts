@@ -1,4 +1,5 @@
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
+import type { BatchClock } from "@/core/program/batch-clock";
 import type { PlainDish } from "@/core/schedule/dishes";
 import type { BatchDetail, KitchenView } from "./views";
 import type { WorkView } from "./work";
@@ -7,6 +8,8 @@ import type { WorkView } from "./work";
 export interface SittingAtWork {
   id: string;
   name: string;
+  /** A rehearsal runs on a clock of its own. */
+  clock: BatchClock;
   /** When it is on the table, as it is going. */
   tableMs: number;
   /** How much later that is than was asked for. */
@@ -26,5 +29,7 @@ export interface AtWorkView {
   sittings: SittingAtWork[];
   /** The batch the page was opened for; null for the whole kitchen. */
   focusId: string | null;
+  /** The rehearsed sitting that is shown; null for the kitchen itself. */
+  rehearsalId: string | null;
   nowMs: number;
 }

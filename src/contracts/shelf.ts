@@ -19,6 +19,8 @@ export interface SittingSoon {
   dishes: string[];
   /** As its plan stands; undecided where nobody has opened it yet. */
   state: "fits" | "late" | "clash" | "undecided";
+  /** Rehearsed on a clock of its own, and gone when it is over. */
+  rehearsal: boolean;
 }
 
 /** Food that was lifted out and is still to be cooked. */

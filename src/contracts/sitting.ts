@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { DishRequest, SittingRequest } from "@/core/schedule/request";
+import type { BatchClock } from "@/core/program/batch-clock";
 import type { StoredPlan } from "./plan";
 import { acknowledgement } from "./requests";
 import { formulationSchema } from "./formulation";
@@ -76,6 +77,8 @@ export interface SittingHead {
   dishes: string[];
   /** Something of it is under way. */
   begun: boolean;
+  /** A rehearsal runs on a clock of its own. */
+  clock: BatchClock;
 }
 
 /** What stands behind a running dish now. */
@@ -86,6 +89,7 @@ export interface SittingView {
   revision: number;
   body: SittingBody;
   timeZone: string;
+  clock: BatchClock;
   running: Running[];
   /** Acts of plain dishes that were ticked off, by dish and step. */
   plainDone: Record<string, Record<string, number>>;

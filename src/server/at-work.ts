@@ -1,8 +1,10 @@
 import { planFollowed, tableOf } from "@/contracts/plan";
 import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
+import { batchTime } from "@/core/program/batch-clock";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
+import { rehearsedBatches } from "./rehearsals";
 import { listSittings, loadSitting } from "./sittings";
 import { loadWork } from "./work";
 
@@ -14,38 +16,54 @@ const AFTER_MS = 6 * HOUR_MS;
 const PLAIN_BEFORE_MS = 12 * HOUR_MS;
 const UNJUDGED = 6;
 
+interface Focus {
+  /** The batch the page was opened for. */
+  batchId?: string;
+  /** A rehearsed sitting: it alone is shown, and nowhere else. */
+  rehearsalId?: string;
+}
+
 /** Everything at work now, and the batch that was asked for with it. @throws Refusal 404 where that is not there */
-export function loadAtWorkView(db: Db, focusId: string | null, nowMs: number): AtWorkView {
-  const open = [...runningBatches(db), ...unjudgedBatches(db, UNJUDGED)].map((b) => b.id);
-  const ids = focusId === null || open.includes(focusId) ? open : [focusId, ...open];
+export function loadAtWorkView(db: Db, { batchId: focusId, rehearsalId }: Focus, nowMs: number): AtWorkView {
+  const rehearsed = rehearsedBatches(db);
+  const open = [...runningBatches(db), ...unjudgedBatches(db, UNJUDGED)]
+    .map((b) => b.id)
+    .filter((id) => rehearsed.get(id) === rehearsalId);
+  const ids = focusId === undefined || open.includes(focusId) ? open : [focusId, ...open];
   return {
     kitchen: loadKitchen(db),
     batches: ids.map((id) => loadBatch(db, id)),
     works: ids.map((id) => loadWork(db, id, nowMs)),
-    sittings: sittingsAtWork(db, nowMs),
-    focusId,
+    sittings: sittingsAtWork(db, nowMs, rehearsalId),
+    focusId: focusId ?? null,
+    rehearsalId: rehearsalId ?? null,
     nowMs,
   };
 }
 
-/** Sittings somebody has begun, or is about to: their decided plans. */
-export function sittingsAtWork(db: Db, nowMs: number): SittingAtWork[] {
+/** Sittings somebody has begun, or is about to: their decided plans. Of a rehearsed one, it alone. */
+export function sittingsAtWork(db: Db, nowMs: number, rehearsalId?: string): SittingAtWork[] {
   return (
     listSittings(db)
       // One of which nothing is begun is not at work, only planned: its plan is not asked for.
-      .filter(({ tableMs, begun }) => begun && tableMs - BEFORE_MS <= nowMs && nowMs <= tableMs + AFTER_MS)
+      .filter(({ id, tableMs, begun, clock }) => {
+        if ((clock.fromMs === null ? undefined : id) !== rehearsalId) return false;
+        const ownMs = batchTime(clock, nowMs);
+        return begun && tableMs - BEFORE_MS <= ownMs && ownMs <= tableMs + AFTER_MS;
+      })
       .flatMap(({ id }): SittingAtWork[] => {
-        const { body, plan, plainDone } = loadSitting(db, id, nowMs);
+        const { body, plan, plainDone, clock } = loadSitting(db, id, nowMs);
         const batches = body.dishes.flatMap((d) =>
           d.kind === "running" ? [{ dishId: d.id, batchId: d.batchId }] : [],
         );
         const goesBy = planFollowed(plan);
         if (!goesBy) return [];
-        const today = body.tableMs - PLAIN_BEFORE_MS <= nowMs;
+        const today = body.tableMs - PLAIN_BEFORE_MS <= batchTime(clock, nowMs);
         return [
           {
             id,
             name: body.name,
+            clock,
             tableMs: tableOf(body.tableMs, goesBy),
             lateMin: goesBy.late?.byMin ?? 0,
             tasks: goesBy.tasks,

@@ -22,6 +22,7 @@ type Session = typeof instrumentSessions.$inferSelect;
 /** A simulated instrument says something this often, in the batch's own time. */
 const EVERY_MS = 30_000;
 const ROAST_HOURS = 9;
+const REHEARSAL_SEED = 5;
 /** No more is caught up in one go. */
 const MOST_AT_ONCE = 2000;
 
@@ -42,6 +43,12 @@ export function attachInstrument(
     .onConflictDoUpdate({ target: [instrumentSessions.batchId, instrumentSessions.channel], set: session })
     .run();
   announce(batchId);
+}
+
+/** A simulated probe of a rehearsed batch, from an instant of the batch's own time. */
+export function attachProbe(db: Db, batchId: string, channel: ProbeChannel, fromMs: number): void {
+  const session = { batchId, channel, kind: "probe" as const, seed: REHEARSAL_SEED, fromMs, untilMs: null };
+  db.insert(instrumentSessions).values(session).run();
 }
 
 export function detachInstrument(db: Db, batchId: string, channel: string): void {
@@ -75,15 +82,15 @@ function catchUp(db: Db, row: BatchRow, session: Session, ownNowMs: number): num
     .where(and(eq(samples.batchId, row.id), eq(samples.channel, session.channel)))
     .all();
   const formulation = formulationSchema.parse(row.body);
-  const heatFromMs = ovenFrom(db, row.id) ?? session.fromMs;
+  const heatFromMs = heatFrom(db, row.id, formulation, session.channel);
   const truth = truthOf(session, formulation);
   const instrument = simulated(session.kind, truth, session.seed);
   const first = Math.max(session.fromMs, (last ?? 0) + EVERY_MS);
   let added = 0;
   for (let atMs = first; atMs <= ownNowMs && added < MOST_AT_ONCE; atMs += EVERY_MS) {
-    const { value } = instrument.readAt(
-      Math.max(0, (atMs - (session.kind === "probe" ? heatFromMs : session.fromMs)) / 1000),
-    );
+    // A probe in food that is not in the heat yet reads what the food was.
+    const inItMs = session.kind === "probe" ? atMs - (heatFromMs ?? atMs) : atMs - session.fromMs;
+    const { value } = instrument.readAt(Math.max(0, inItMs / 1000));
     if (value === null) continue;
     db.insert(samples)
       .values({ batchId: row.id, channel: session.channel, atMs, value })
@@ -94,10 +101,12 @@ function catchUp(db: Db, row: BatchRow, session: Session, ownNowMs: number): num
   return added;
 }
 
-/** When the oven took it: the first stage of the cook, or a crust's own going in. */
-function ovenFrom(db: Db, batchId: string): number | undefined {
+/** When the heat took it: the first stage of the cook, of a joint taken apart each part's own; a crust's own going in. */
+function heatFrom(db: Db, batchId: string, f: Formulation, channel: string): number | undefined {
+  const part = PROBES.indexOf(channel as ProbeChannel) + 1;
+  const into = f.preparation.kind === "saltCrust" ? "go_in" : f.cook?.apart ? `p${part}_stage_1` : "stage_1";
   const acts = db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all();
-  return (acts.find((a) => a.actId === "stage_1") ?? acts.find((a) => a.actId === "go_in"))?.doneAtMs;
+  return acts.find((a) => a.actId === into)?.doneAtMs;
 }
 
 /** What there is to read: a roast by the instruments' own kitchen, a fridge that cycles, a bath that weakens. */

@@ -20,7 +20,7 @@ test("an empty kitchen: every page has something to stand on", () => {
   expect(pages.loadBench({})).toMatchObject({ formula: null, fresh: { foodId: "pork_chop_bonein" } });
   expect(pages.loadRecord({})).toMatchObject({ record: { total: 0 }, trends: [] });
   expect(pages.loadStores()).toMatchObject({ formulas: [], uses: {}, snapshots: [], hasPassphrase: false });
-  expect(pages.loadAtWork(null)).toMatchObject({ batches: [], works: [], sittings: [] });
+  expect(pages.loadAtWork()).toMatchObject({ batches: [], works: [], sittings: [] });
   expect(pages.loadSittings()).toMatchObject({ sittings: [] });
 });
 
@@ -57,7 +57,7 @@ describe("the example kitchen", () => {
       () => pages.loadBench({ formula: "nope" }),
       () => pages.loadBench({ formula: formula("Juniper pork loin"), version: "99" }),
       () => pages.loadBatchPage("nope"),
-      () => pages.loadAtWork("nope"),
+      () => pages.loadAtWork({ batchId: "nope" }),
       () => pages.loadVersions("nope", {}),
       () => pages.loadSittingPage("nope"),
       () => pages.loadPrintSitting("nope"),

@@ -142,7 +142,8 @@ export function loadVersions(id: string, search: Search) {
 }
 
 /** Everything at work; opened for one batch, that one first. */
-export const loadAtWork = (id: string | null) => orNotFound(() => loadAtWorkView(database(), id, Date.now()));
+export const loadAtWork = (focus: { batchId?: string; rehearsalId?: string } = {}) =>
+  orNotFound(() => loadAtWorkView(database(), focus, Date.now()));
 
 export const loadSittings = () => ({
   kitchen: loadKitchen(database()),

@@ -294,6 +294,10 @@ export const sittings = sqliteTable("sittings", {
   plan: text("plan", { mode: "json" }),
   /** Its acts as calendars were told of them; null until one was planned. */
   calendar: text("calendar", { mode: "json" }),
+  /** A rehearsed evening's clock, which its batches share: as a batch's own. Null: as everybody's. */
+  clockFromMs: integer("clock_from_ms"),
+  clockOwnMs: integer("clock_own_ms"),
+  clockSpeed: real("clock_speed").notNull().default(1),
 });
 
 /** Acts of what is only cooked at a sitting; one row an act, whoever tapped first. */

@@ -14,6 +14,7 @@ import { finishedBatches, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
+import { rehearsedBatches } from "./rehearsals";
 import { batchActs, sittingActs, sittings } from "./schema";
 
 const MIN_MS = 60_000;
@@ -30,8 +31,11 @@ const LIFTED_MOST = 8;
 /** What stands on the shelf, and what is to be done about it tonight and tomorrow. */
 export function loadShelfView(db: Db, nowMs: number): ShelfView {
   const kitchen = loadKitchen(db);
-  const running = runningBatches(db);
-  const finished = finishedBatches(db, LATELY);
+  const rehearsed = rehearsedBatches(db);
+  const running = runningBatches(db).filter((b) => !rehearsed.has(b.id));
+  const finished = finishedBatches(db, LATELY + rehearsed.size)
+    .filter((b) => !rehearsed.has(b.id))
+    .slice(0, LATELY);
   const soon = sittingsSoon(db, nowMs);
   const planned = new Set(soon.flatMap((s) => s.batchIds));
   const programs = new Map(running.map((b) => [b.id, programFor(b)]));
@@ -49,9 +53,14 @@ export function loadShelfView(db: Db, nowMs: number): ShelfView {
       .sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1))
       .slice(0, ACTS_MOST),
     sittings: soon.map((s) => s.sitting),
-    kept: unjudgedBatches(db, LIFTED_MOST).map(keptOf),
+    kept: unjudgedBatches(db, LIFTED_MOST)
+      .filter((b) => !rehearsed.has(b.id))
+      .map(keptOf),
     fridge: {
-      usedL: running.reduce((sum, b) => sum + fridgeLitres(programs.get(b.id)), 0),
+      usedL: running.reduce(
+        (sum, b) => sum + (b.clock.fromMs === null ? fridgeLitres(programs.get(b.id)) : 0),
+        0,
+      ),
       ofL: kitchen.usual.equipment.fridgeL,
     },
     empty: running.length === 0 && finished.length === 0 && formulaHeads(db).length === 0,
@@ -115,7 +124,7 @@ function sittingsSoon(db: Db, nowMs: number): Soon[] {
     .orderBy(sittings.tableMs)
     .limit(SITTINGS_MOST)
     .all()
-    .map(({ id, body, plan }) => {
+    .map(({ id, body, plan, clockFromMs }) => {
       const { name, tableMs, dishes } = sittingBody.parse(body);
       // One that does not read any more is as none.
       const stored = storedPlan.safeParse(plan).success ? (plan as StoredPlan) : null;
@@ -128,8 +137,10 @@ function sittingsSoon(db: Db, nowMs: number): Soon[] {
           tableMs: goesBy ? tableOf(tableMs, goesBy) : tableMs,
           dishes: dishes.map((d) => d.name),
           state: stateOf(stored),
+          rehearsal: clockFromMs !== null,
         },
-        acts: (goesBy?.tasks ?? [])
+        // A rehearsal is nobody's evening.
+        acts: (clockFromMs === null ? (goesBy?.tasks ?? []) : [])
           .filter((t) => t.handsOn && !done.has(t.id))
           .map((t) => ({ id: t.id, atMs: t.startMs, title: t.title, dish: t.dish, href: `/sitting/${id}` })),
         batchIds: goesBy ? dishes.flatMap((d) => (d.kind === "running" ? [d.batchId] : [])) : [],

@@ -15,14 +15,16 @@ import {
 import { formulate } from "@/core/formula/formulate";
 import type { HeatHere } from "@/core/formula/model";
 import { withHeat } from "@/core/formula/with-own";
+import { batchTime } from "@/core/program/batch-clock";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
 import { loadBatch, startBatch } from "./batches";
+import { clockOf, clockRow } from "./clock";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
 import { planAnew, planOf } from "./plans";
 import { notFound, Refusal } from "./problem";
-import { sittingActs, sittings } from "./schema";
+import { batches, sittingActs, sittings } from "./schema";
 import { loadWork } from "./work";
 
 /** @param id chosen by who sends it: sent again, because its answer was lost, it is laid down once. @throws Refusal 409 */
@@ -91,22 +93,24 @@ export const listSittings = (db: Db): SittingHead[] =>
     .map((row) => {
       const { name, tableMs, dishes } = sittingBody.parse(row.body);
       const begun = dishes.some((d) => d.kind === "running") || Object.keys(plainDone(db, row.id)).length > 0;
-      return { id: row.id, name, tableMs, dishes: dishes.map((d) => d.name), begun };
+      return { id: row.id, name, tableMs, dishes: dishes.map((d) => d.name), begun, clock: clockOf(row) };
     });
 
 export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
-  const { sitting, stored } = withoutPlan(db, id, nowMs);
-  return { ...sitting, plan: planOf(db, sitting, stored, nowMs) };
+  const { sitting, stored, ownMs } = withoutPlan(db, id, nowMs);
+  return { ...sitting, plan: planOf(db, sitting, stored, ownMs) };
 }
 
 /** A plan from now, by the cook's hand: time went by, and nobody did what was planned; or a better one is taken. */
 export function planAgain(db: Db, id: string, nowMs: number): SittingView {
-  const { sitting, stored } = withoutPlan(db, id, nowMs);
-  return { ...sitting, plan: planAnew(db, sitting, stored, nowMs) };
+  const { sitting, stored, ownMs } = withoutPlan(db, id, nowMs);
+  return { ...sitting, plan: planAnew(db, sitting, stored, ownMs) };
 }
 
 function withoutPlan(db: Db, id: string, nowMs: number) {
   const row = rowOf(db, id);
+  const clock = clockOf(row);
+  const ownMs = Math.round(batchTime(clock, nowMs));
   const { timeZone, learned, rates } = loadKitchen(db);
   const kept = sittingBody.parse(row.body);
   // What is to be started here is cooked in this kitchen's oven, whatever it was when it was added.
@@ -119,15 +123,16 @@ function withoutPlan(db: Db, id: string, nowMs: number) {
     revision: row.revision,
     body,
     timeZone,
+    clock,
     running: body.dishes.flatMap((dish) =>
-      dish.kind === "running" ? (runningOf(db, dish.id, dish.name, dish.batchId, nowMs) ?? []) : [],
+      dish.kind === "running" ? (runningOf(db, dish, { nowMs, ownMs }) ?? []) : [],
     ),
     plainDone: plainDone(db, id),
     rates: Object.fromEntries(Object.entries(rates).map(([foodId, rate]) => [foodId, rate.factor])),
   };
   // One that does not read any more is as none: it is decided anew.
   const read = storedPlan.safeParse(row.plan);
-  return { sitting, stored: read.success ? (row.plan as StoredPlan) : null };
+  return { sitting, stored: read.success ? (row.plan as StoredPlan) : null, ownMs };
 }
 
 function cookedHere(dish: SittingBody["dishes"][number], heat: HeatHere): SittingBody["dishes"][number] {
@@ -188,7 +193,8 @@ export function startDish(
   nowMs: number,
 ): SittingView {
   return db.transaction((tx) => {
-    const { body, plan } = loadSitting(tx, id, nowMs);
+    const { body, plan, clock } = loadSitting(tx, id, nowMs);
+    const ownMs = Math.round(batchTime(clock, nowMs));
     const dish = body.dishes.find((d) => d.id === dishId);
     // Asked again because the answer was lost: it is under way already.
     if (dish?.kind === "running" && dish.batchId === batchId) return loadSitting(tx, id, nowMs);
@@ -198,7 +204,7 @@ export function startDish(
         ? plan.answer.tasks.find((t) => t.id === `${dishId}/${step}`)
         : undefined;
     const soak = at("soak");
-    const startAtMs = soak?.startMs ?? at("go_in")?.startMs ?? nowMs;
+    const startAtMs = soak?.startMs ?? at("go_in")?.startMs ?? ownMs;
     startBatch(
       tx,
       {
@@ -209,8 +215,9 @@ export function startDish(
         ...(soak && { takeOutAtMs: soak.endMs }),
         acknowledgements,
       },
-      nowMs,
+      ownMs,
     );
+    if (clock.fromMs !== null) tx.update(batches).set(clockRow(clock)).where(eq(batches.id, batchId)).run();
     const dishes = body.dishes.map((d) =>
       d.id === dishId ? { kind: "running" as const, id: dish.id, name: dish.name, batchId } : d,
     );
@@ -222,14 +229,18 @@ export function startDish(
 const HOUR_MS = 3_600_000;
 
 /** A batch as the planner needs it: what was done, and what its probes foresee. Undefined where it is gone. */
-function runningOf(db: Db, id: string, name: string, batchId: string, nowMs: number): Running | undefined {
+function runningOf(
+  db: Db,
+  { id, name, batchId }: Extract<SittingBody["dishes"][number], { kind: "running" }>,
+  { nowMs, ownMs }: { nowMs: number; ownMs: number },
+): Running | undefined {
   try {
     const batch = loadBatch(db, batchId);
     const work = loadWork(db, batchId, nowMs);
     const doneMs: Record<string, number> = { ...work.done };
-    for (const act of work.skipped) doneMs[act] = nowMs;
+    for (const act of work.skipped) doneMs[act] = ownMs;
     // Gone in by the clock, where nobody ticked it off; later than now, the plan may still move it.
-    if (batch.startedAtMs <= nowMs) doneMs.go_in ??= batch.startedAtMs;
+    if (batch.startedAtMs <= ownMs) doneMs.go_in ??= batch.startedAtMs;
     if (work.liftedAtMs !== null) doneMs.lift_out ??= work.liftedAtMs;
     const outMs = forecastsOf(batch.formulation, batch.rate.factor, doneMs, work.readings);
     return {

@@ -4,6 +4,10 @@ import { loadAtWork } from "@/server/pages";
 
 export const metadata: Metadata = { title: "At work" };
 
-export default function AtWorkPage() {
-  return <AtWork {...loadAtWork(null)} />;
+type Props = { searchParams: Promise<Record<string, string | string[] | undefined>> };
+
+export default async function AtWorkPage({ searchParams }: Props) {
+  const { rehearsal } = await searchParams;
+  const view = loadAtWork(typeof rehearsal === "string" ? { rehearsalId: rehearsal } : {});
+  return <AtWork key={view.rehearsalId ?? ""} {...view} />;
 }

@@ -1,6 +1,7 @@
 import Link from "next/link";
 import type { SittingSoon } from "@/contracts/shelf";
 import { useUnits } from "@/ui/measures";
+import { RehearseButton } from "./rehearse-button";
 
 interface Props {
   sittings: readonly SittingSoon[];
@@ -28,18 +29,24 @@ export function SittingsSoon({ sittings, timeZone }: Props) {
         </p>
       )}
       <ul>
-        {sittings.map(({ id, name, tableMs, dishes, state }) => (
+        {sittings.map(({ id, name, tableMs, dishes, state, rehearsal }) => (
           <li key={id} className="border-b border-line">
-            <Link href={`/sitting/${id}`} className="block min-h-12 py-2 leading-tight">
+            <Link
+              href={rehearsal ? `/work?rehearsal=${id}` : `/sitting/${id}`}
+              className="block min-h-12 py-2 leading-tight"
+            >
               <span className="flex items-baseline justify-between gap-3">
                 <span className="font-semibold">{name}</span>
                 <span className="figure shrink-0">{units.dayAndClock(tableMs, timeZone)}</span>
               </span>
               <span className="text-sm">
-                <span className={SAID[state].tone}>{SAID[state].words}</span>
+                <span className={rehearsal ? "font-bold text-primary" : SAID[state].tone}>
+                  {rehearsal ? "rehearsal under way" : SAID[state].words}
+                </span>
                 <span className="text-quiet"> · {dishes.join(", ") || "no dishes yet"}</span>
               </span>
             </Link>
+            {state === "fits" && !rehearsal && <RehearseButton sittingId={id} name={name} />}
           </li>
         ))}
       </ul>

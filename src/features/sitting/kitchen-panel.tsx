@@ -5,11 +5,13 @@ import { QuantityField } from "@/ui/quantity-field";
 import { shortDate } from "@/ui/format";
 import { WhenField } from "@/ui/when-field";
 import { Toggle } from "@/ui/choice";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 
 interface Props {
   body: SittingBody;
   timeZone: string;
+  open: boolean;
+  onOpen: (open: boolean) => void;
   onChange: (part: Partial<SittingBody>) => void;
 }
 
@@ -30,10 +32,15 @@ const HAS = [
 const HOUR_MS = 3_600_000;
 
 /** What the kitchen has, when nobody stirs, and when nobody is there. */
-export function KitchenPanel({ body, timeZone, onChange }: Props) {
+export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) {
   const { kitchen, quiet, absences } = body;
+  const panel = useRef<HTMLDetailsElement>(null);
+  useEffect(() => {
+    // Opened from the sentence it may lie below the fold.
+    if (open) panel.current?.scrollIntoView({ block: "nearest" });
+  }, [open]);
   return (
-    <details className="mt-4">
+    <details ref={panel} className="mt-4" open={open} onToggle={(event) => onOpen(event.currentTarget.open)}>
       <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">Kitchen and hours</summary>
       {HAS.map(({ key, label, unit, rule, step }) => (
         <QuantityField

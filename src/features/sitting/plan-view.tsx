@@ -87,9 +87,6 @@ export function PlanView(props: Props) {
             <Plus size={18} aria-hidden />
           </button>
         </div>
-        <p className="text-sm text-quiet" role="status">
-          {working ? "planning…" : sayParts(planned)}
-        </p>
       </div>
       {by === "score" ? (
         <ScoreView
@@ -147,14 +144,4 @@ export function PlanView(props: Props) {
       />
     </section>
   );
-}
-
-function sayParts({ parts }: Props["planned"]): string {
-  const said = [
-    parts.unloved > 0 ? `${parts.unloved} early or late acts` : "no night acts",
-    parts.hotWait > 0
-      ? `hot food waits ${Math.round(parts.hotWait)} min in all`
-      : "hot food comes straight to the table",
-  ];
-  return said.join(" · ");
 }

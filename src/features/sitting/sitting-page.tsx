@@ -9,10 +9,10 @@ import type { BatchView, FormulaView, KitchenView } from "@/contracts/views";
 import { tableOf } from "@/contracts/plan";
 import type { Offer } from "@/core/schedule/offers";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
+import { batchTime } from "@/core/program/batch-clock";
 import { stillOvenC } from "@/core/heat/oven";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
-import { WhenField } from "@/ui/when-field";
 import { useNow } from "@/ui/use-now";
 import { ClashPanel } from "./clash-panel";
 import { DishesPanel } from "./dishes-panel";
@@ -24,6 +24,7 @@ import { KitchenPanel } from "./kitchen-panel";
 import { PlanView } from "./plan-view";
 import { Provisions } from "./provisions";
 import { sayMoved } from "./say";
+import { SittingSentence } from "./sitting-sentence";
 import { useOffers } from "./use-plan";
 import { useSitting } from "./use-sitting";
 import { useUnits } from "@/ui/measures";
@@ -40,9 +41,10 @@ interface Props {
 export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs: serverNowMs }: Props) {
   const units = useUnits();
   const router = useRouter();
-  const nowMs = useNow(serverNowMs);
+  const wallMs = useNow(serverNowMs);
   const { view, kept, change, settled, take, takeTheirs, keepMine } = useSitting(first);
   const { body, timeZone, plan } = view;
+  const nowMs = batchTime(view.clock, wallMs);
   const request = useMemo(() => requestOf(view), [view]);
   const { answer } = plan;
   const working = kept === "keeping";
@@ -50,6 +52,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   const planned = answer.status === "planned" ? answer : undefined;
   const log = useMoves(planned?.tasks);
   const [problem, setProblem] = useState<string | null>(null);
+  const [kitchenOpen, setKitchenOpen] = useState(false);
   /** The change that is looked at, before it is taken. */
   const [looking, setLooking] = useState<{ offer: Offer; revision: number } | null>(null);
   // What changed meanwhile may have made it another change.
@@ -114,14 +117,15 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   return (
     <Shell
       title="Sitting"
-      note={
-        <input
-          className="entry min-h-11 w-full max-w-64 text-left font-display text-xl font-bold"
-          aria-label="Name of the sitting"
-          maxLength={80}
-          key={body.name}
-          defaultValue={body.name}
-          onBlur={(event) => event.target.value.trim() && change({ name: event.target.value.trim() })}
+      head={
+        <SittingSentence
+          body={body}
+          answer={answer}
+          working={working}
+          nowMs={nowMs}
+          timeZone={timeZone}
+          onChange={change}
+          onKitchen={() => setKitchenOpen(true)}
         />
       }
       actions={
@@ -143,13 +147,6 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
         <div
           className={`border-line p-4 lg:order-none lg:overflow-y-auto lg:border-r ${body.dishes.length > 0 ? "order-last" : ""}`}
         >
-          <WhenField
-            label="We eat at"
-            large
-            atMs={body.tableMs}
-            timeZone={timeZone}
-            onChange={(tableMs) => change({ tableMs })}
-          />
           <KeptNote kept={kept} onTakeTheirs={takeTheirs} onKeepMine={keepMine} />
           <DishesPanel
             usualC={stillOvenC(kitchen.usual.oven)}
@@ -164,7 +161,13 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
               {problem}
             </p>
           )}
-          <KitchenPanel body={body} timeZone={timeZone} onChange={change} />
+          <KitchenPanel
+            body={body}
+            timeZone={timeZone}
+            open={kitchenOpen}
+            onOpen={setKitchenOpen}
+            onChange={change}
+          />
         </div>
         <div
           className="min-w-0 p-4 lg:overflow-y-auto"
@@ -173,7 +176,6 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           role="group"
           aria-label="The hours, and what they take"
         >
-          {body.dishes.length === 0 && <p className="text-lg">Add the dishes: the hours fall into place.</p>}
           {answer.status === "broken" && (
             <p role="alert" className="text-lg">
               The sums of {answer.dish} no longer work out: open it on the Bench.

@@ -25,6 +25,7 @@ import {
 import { DishCard } from "./dish-card";
 import { DishPanels } from "./dish-panels";
 import { HandsFree } from "./hands-free";
+import { RehearsalNote } from "./rehearsal-note";
 import { Strip } from "./strip";
 import { SetAside, ThenList } from "./then-list";
 import { useKitchenWork } from "./use-kitchen-work";
@@ -46,11 +47,13 @@ export function AtWork({
   works: first,
   sittings: firstSittings,
   focusId,
+  rehearsalId,
   nowMs: serverNowMs,
 }: AtWorkView) {
   const { works, sittings, connected, waiting, problem, act, tickPlain } = useKitchenWork(
     first,
     firstSittings,
+    rehearsalId,
   );
   const units = useUnits();
   const wallMs = useNow(serverNowMs, TICK_MS);
@@ -150,6 +153,9 @@ export function AtWork({
         </>
       }
     >
+      {rehearsalId !== null && (
+        <RehearsalNote id={rehearsalId} sitting={sittings[0]} wallMs={wallMs} timeZone={kitchen.timeZone} />
+      )}
       {behind && (
         <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
           {connected ? "" : "The last known state is shown; taps are kept here. "}

@@ -128,6 +128,7 @@ function plannedFor(batchId: string, sittings: readonly SittingAtWork[]): Record
 
 /** What is only cooked at a sitting, from its plan. */
 export function plainAtWork(sitting: SittingAtWork, told: Told, timeZone: string): DishAtWork[] {
+  const nowMs = batchTime(sitting.clock, told.wallMs);
   return sitting.plain.map((dish) => {
     const plannedMs = Object.fromEntries(
       sitting.tasks.filter((t) => t.dishId === dish.id).map((t) => [t.stepId, t.startMs]),
@@ -139,15 +140,15 @@ export function plainAtWork(sitting: SittingAtWork, told: Told, timeZone: string
       samples: [],
       outMs: {},
       plannedMs,
-      nowMs: told.wallMs,
+      nowMs,
     });
     return {
       key: `${sitting.id}/${dish.id}`,
       name: dish.name,
       timeZone,
-      nowMs: told.wallMs,
+      nowMs,
       at,
-      urgency: urgencyOf(at, told.wallMs),
+      urgency: urgencyOf(at, nowMs),
       foreseen: {},
       plain: { sittingId: sitting.id, dishId: dish.id },
     };

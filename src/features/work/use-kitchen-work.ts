@@ -14,7 +14,11 @@ const PLANS_MS = 10_000;
  * Everything at work, the same on every device: one stream tells the state of all batches; what is tapped here is shown at
  * once, sent, and kept in this device until it has been taken.
  */
-export function useKitchenWork(first: readonly WorkView[], firstSittings: readonly SittingAtWork[]) {
+export function useKitchenWork(
+  first: readonly WorkView[],
+  firstSittings: readonly SittingAtWork[],
+  rehearsalId: string | null,
+) {
   const ids = first.map((w) => w.batchId).join(",");
   const [said, setSaid] = useState<Record<string, WorkView>>(() =>
     Object.fromEntries(first.map((w) => [w.batchId, w])),
@@ -45,9 +49,10 @@ export function useKitchenWork(first: readonly WorkView[], firstSittings: readon
   }, [ids]);
 
   const look = useCallback(async () => {
-    const answer = await fetch("/api/work").catch(() => undefined);
+    const query = rehearsalId === null ? "" : `?rehearsal=${rehearsalId}`;
+    const answer = await fetch(`/api/work${query}`).catch(() => undefined);
     if (answer?.ok) setSittings(((await answer.json()) as { sittings: SittingAtWork[] }).sittings);
-  }, []);
+  }, [rehearsalId]);
   useEffect(() => {
     const timer = setInterval(() => void look(), PLANS_MS);
     return () => clearInterval(timer);

@@ -17,7 +17,7 @@ import { Picker } from "@/ui/picker";
 import type { PanelProps } from "../panels/panel";
 import type { Times } from "../use-times";
 import { SentenceQuantity } from "./sentence-quantity";
-import { SentenceWhen } from "./sentence-when";
+import { SentenceWhen } from "@/ui/sentence-when";
 
 interface Props extends PanelProps {
   times: Times;

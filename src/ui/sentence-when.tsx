@@ -1,8 +1,9 @@
 "use client";
 
 import { useState } from "react";
-import { useMeasures } from "@/ui/measures";
-import { readWhen, sayWhen } from "@/ui/when";
+import { fromLocalField } from "./format";
+import { useMeasures } from "./measures";
+import { readWhen, sayWhen } from "./when";
 
 interface Props {
   label: string;
@@ -16,6 +17,7 @@ interface Props {
   onProblem: (label: string, problem: string | null) => void;
 }
 
+const STEP_MS = 15 * 60_000;
 const UNREAD = "It does not read as a time. Say 18:00, Sat 18:00, 6 pm tomorrow or 6 h.";
 
 /** A time of the sentence, changed in place: read when the field is left or Enter is pressed. */
@@ -32,7 +34,7 @@ export function SentenceWhen({ label, atMs, nowMs, timeZone, wordsFrom, onChange
   };
   const read = async () => {
     if (typed === null) return;
-    const at = await readWhen(typed, nowMs, timeZone, wordsFrom);
+    const at = fromLocalField(typed, timeZone) ?? (await readWhen(typed, nowMs, timeZone, wordsFrom));
     settle(at === undefined ? UNREAD : onChange(at));
   };
   return (
@@ -48,6 +50,10 @@ export function SentenceWhen({ label, atMs, nowMs, timeZone, wordsFrom, onChange
       onKeyDown={(event) => {
         if (event.key === "Enter") void read();
         if (event.key === "Escape") settle(null);
+        const by = { ArrowUp: STEP_MS, ArrowDown: -STEP_MS }[event.key];
+        if (by === undefined || typed !== null) return;
+        event.preventDefault();
+        settle(onChange(atMs + by * (event.shiftKey ? 4 : 1)));
       }}
       onBlur={() => void read()}
     />
