@@ -14,6 +14,12 @@ test("the kitchen's file, its log and its snapshots are their owner's only", asy
   expect(rights(`${file}-wal`)).toBe(0o600);
   const snapshot = await takeSnapshot(db, `${file}.snapshots`, 1_750_000_000_000);
   expect(rights(path.dirname(snapshot))).toBe(0o700);
+  expect(rights(snapshot)).toBe(0o600);
+  // A folder of somebody else's choosing keeps its rights; what is put there is closed all the same.
+  const shared = mkdtempSync(path.join(tmpdir(), "crock-shared-"));
+  chmodSync(shared, 0o755);
+  expect(rights(await takeSnapshot(db, shared, 1_750_000_000_000))).toBe(0o600);
+  expect(rights(shared)).toBe(0o755);
   db.$client.close();
 });
 

@@ -1,4 +1,4 @@
-import { chmodSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
+import { closeSync, mkdirSync, openSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
 import path from "node:path";
 import type { WholeDb } from "../database";
 import { outlived } from "./rotation";
@@ -35,10 +35,11 @@ function takenOf(name: string): number | undefined {
  * @returns the file
  */
 export async function takeSnapshot(db: WholeDb, folder: string, nowMs: number, why = ""): Promise<string> {
-  mkdirSync(folder, { recursive: true });
-  chmodSync(folder, 0o700);
+  // A folder that is there already is somebody's, with the rights they gave it: the snapshot itself is closed to others.
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
   const file = path.join(folder, nameFor(nowMs, why));
   const making = `${file}.making`;
+  closeSync(openSync(making, "w", 0o600));
   await db.$client.backup(making);
   renameSync(making, file);
   return file;
