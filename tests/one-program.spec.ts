@@ -212,10 +212,10 @@ test("pull now, while another dish is in hand: it stands above, and asks again",
       }),
     );
   }
-  // The lamb is being seen to.
+  // The loin is being seen to.
   await page.goto("/work");
-  await page.getByRole("button", { name: /^Buttermilk lamb shoulder/ }).click();
-  await expect(page.locator("[data-act]").last()).toHaveAttribute("aria-label", /Buttermilk lamb shoulder/);
+  await page.getByRole("button", { name: /^Juniper pork loin/ }).click();
+  await expect(page.locator("[data-act]").last()).toHaveAttribute("aria-label", /Juniper pork loin/);
   await expect(page.getByRole("alert").filter({ hasText: "Take it out now" })).toHaveCount(0);
 
   await ok(
@@ -227,7 +227,7 @@ test("pull now, while another dish is in hand: it stands above, and asks again",
   await expect(alarm).toContainText("2.0 °C over");
   // Above whatever else is looked at, and it stays until a hand says that it is out.
   await expect(page.locator("[data-act]").first()).toHaveAttribute("data-heat", "takeOut");
-  await expect(page.locator("[data-act]").last()).toHaveAttribute("aria-label", /Buttermilk lamb shoulder/);
+  await expect(page.locator("[data-act]").last()).toHaveAttribute("aria-label", /Juniper pork loin/);
   await page.reload();
   await expect(alarm).toBeVisible();
   await alarm.getByRole("button", { name: "5 min more" }).click();

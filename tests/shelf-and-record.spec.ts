@@ -9,7 +9,7 @@ test("the Shelf says what is to be done tonight and tomorrow, which tables are t
   await expect(acts.getByRole("heading").first()).toHaveText(/^(Tonight|Today|Tomorrow)$/);
   const hours = await acts.getByRole("listitem").locator(".figure").allInnerTexts();
   expect(hours.length).toBeGreaterThan(3);
-  await expect(acts).toContainText(/Juniper pork loin|Duck legs|lamb shoulder/);
+  await expect(acts).toContainText(/Mackerel|Grey mullet|Juniper pork loin|Duck legs/);
   await expect(page.getByRole("region", { name: "Fridge" })).toContainText(/\d+ of \d+ L/);
   const soon = page.getByRole("region", { name: "Sittings to come" });
   await expect(soon.getByRole("listitem")).toHaveCount(2);
@@ -17,6 +17,61 @@ test("the Shelf says what is to be done tonight and tomorrow, which tables are t
   // An act leads to where it is seen to.
   await acts.getByRole("link").first().click();
   await expect(page).toHaveURL(/\/(sitting|batch)\/.+|\/work/);
+});
+
+test("from the first second one is late by a little, one is in the oven on its probe, two are soaking", async ({
+  page,
+  exampleKitchen,
+}) => {
+  await page.goto(exampleKitchen.url);
+  const crock = (name: RegExp) => page.getByRole("article", { name });
+  await expect(crock(/Mackerel/)).toContainText(/\d min\s*late/);
+  await expect(crock(/Grey mullet/)).toContainText("take out of the oven");
+  await expect(page.getByRole("article")).toHaveCount(4);
+  await page.goto(`${exampleKitchen.url}/work`);
+  await page.getByRole("button", { name: /^Grey mullet/ }).click();
+  await expect(page.locator("[data-core]").first()).toContainText(/\d/);
+});
+
+test("Saturday's evening is rehearsed from the Shelf at 60 ×, beside the kitchen, and is gone when it is ended", async ({
+  page,
+  exampleKitchen,
+}) => {
+  await page.goto(exampleKitchen.url);
+  const soon = page.getByRole("region", { name: "Sittings to come" });
+  await soon.getByRole("button", { name: "Rehearse this evening: Saturday at the lock" }).click();
+  await expect(page).toHaveURL(/\/work\?rehearsal=/, { timeout: 90_000 });
+  const note = page.getByRole("region", { name: "Rehearsal" });
+  await expect(note).toContainText("Saturday at the lock, rehearsed: it is Sat ");
+  await expect(note.getByRole("button", { name: "60 ×", exact: true })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  // Its clock runs; what is tapped is kept; faster, an hour is seconds.
+  const there = async () => await note.locator(".figure").innerText();
+  const at = await there();
+  await expect.poll(there).not.toBe(at);
+  const first = await page.locator("[data-act]").last().getAttribute("aria-label");
+  await page.getByRole("button", { name: "Done", exact: true }).first().click();
+  await expect(page.getByText("Done 1", { exact: false }).first()).toBeVisible();
+  await expect(page.locator(`[data-act][aria-label="${first}"]`)).toHaveCount(0);
+  await note.getByRole("button", { name: "600 ×" }).click();
+  await expect(note.getByRole("button", { name: "600 ×" })).toHaveAttribute("aria-pressed", "true");
+  await note.getByRole("button", { name: "1 ×", exact: true }).click();
+
+  // The kitchen itself has none of it at work.
+  const url = page.url();
+  await page.goto(`${exampleKitchen.url}/work`);
+  await expect(page.getByRole("button", { name: /^Mackerel/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Roots on two trays/ })).toHaveCount(0);
+  await page.goto(exampleKitchen.url);
+  await expect(page.getByRole("article")).toHaveCount(4);
+  await soon.getByRole("link", { name: /rehearsal under way/ }).click();
+  await expect(page).toHaveURL(url);
+  await note.getByRole("button", { name: "End the rehearsal" }).click();
+  await expect(soon.getByRole("listitem")).toHaveCount(2);
+  await page.goto(url);
+  await expect(note).toContainText("over, or was ended");
 });
 
 test("the record sorts by a tap on a head, picks its columns, and keeps both in the address", async ({

@@ -29,8 +29,17 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await page.getByLabel("Cooks for, part 1").fill("50");
   await page.getByRole("button", { name: "Add it" }).click();
   await expect(plan(page)).toContainText("Roots to the table");
+  // All of it in a sentence, each part changed where it stands.
+  const sentence = page.getByRole("group", { name: "The sitting in a sentence" });
+  await expect(sentence).toContainText("Juniper pork loin and Roots on the table");
+  await sentence.getByRole("button", { name: "We eat at: 15 minutes later" }).click();
+  await expect(sentence.getByRole("textbox", { name: "We eat at" })).toHaveValue(/18:15$/);
+  await sentence.getByRole("button", { name: "We eat at: 15 minutes earlier" }).click();
+  await expect(sentence.getByRole("textbox", { name: "We eat at" })).toHaveValue(/18:00$/);
+  await sentence.getByRole("button", { name: /one oven with/ }).click();
+  await expect(page.getByLabel("Shelves in each")).toBeVisible();
   // In the night itself nobody is up; an hour before or after it may have to do, by when today this is asked.
-  await expect(page.getByRole("group", { name: "The sitting in a sentence" })).toContainText(
+  await expect(sentence).toContainText(
     /Everything fits. (Nothing is done at night|.* early or late in the day)/,
   );
 
@@ -111,6 +120,12 @@ test("one oven at two heats: the clash says so, a change is looked at, left, and
   await expect(clash).toContainText("It does not fit");
   await expect(clash).toContainText(/one heat at a time|on the table at the hour/);
   await expect(clash.locator("[data-offer]").first()).toBeVisible({ timeout: 30_000 });
+  // It is drawn: the plan that comes nearest, and what of it does not fit.
+  const nearest = page.getByRole("region", { name: "The plan that comes nearest" });
+  await expect(nearest).toContainText("All but this is kept: the oven has one heat at a time");
+  await expect(nearest.locator('[data-task][aria-label$="does not fit"]').first()).toContainText(
+    /into the oven|Into the oven|Heat the oven/,
+  );
   const second = clash.locator('[data-offer="another:oven"]');
   await second.click();
   const preview = page.getByRole("region", { name: "Preview" });

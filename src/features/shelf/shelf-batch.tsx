@@ -32,13 +32,11 @@ export function ShelfBatch({ batch, now: { picture, window, meanFraction }, nowM
   return (
     <article className="flex flex-col" aria-label={batch.name} data-batch={batch.id}>
       <Link href={`/batch/${batch.id}`} className="block" aria-label={`Open ${batch.name}`}>
-        <div className="h-40">{picture}</div>
+        <div className="h-32">{picture}</div>
         <div className="h-3 bg-[var(--iron)]" />
         <div className="px-2">
           <div className="ml-6 h-3 w-2.5 bg-[var(--iron)]" />
-          <h2 className="mt-1 truncate text-2xl" title={batch.name}>
-            {batch.name}
-          </h2>
+          <h2 className="mt-1 line-clamp-2 text-xl leading-tight">{batch.name}</h2>
           <p className="truncate text-quiet">{batchNote(batch)}</p>
         </div>
       </Link>

@@ -50,7 +50,7 @@ export function Shelf({ crocks, ...view }: Props) {
         <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_19rem]">
           <div className="p-4 lg:overflow-y-auto lg:p-6">
             {running.length > 0 ? (
-              <div className="grid gap-x-6 gap-y-10 sm:grid-cols-2 xl:grid-cols-3">
+              <div className="grid gap-x-6 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
                 {running.map((batch) => (
                   <ShelfBatch key={batch.id} batch={batch} now={crocks[batch.id]} nowMs={nowMs} />
                 ))}

@@ -53,7 +53,11 @@ export function ScoreView(props: Props) {
     gridTemplateRows: `auto ${rows.map((row) => (row.kind === "fold" ? "1.75rem" : rowH)).join(" ")}`,
   };
   return (
-    <div className={paper ? "score-on-paper" : "hidden overflow-x-auto md:block"}>
+    <div
+      className={paper ? "score-on-paper" : "hidden overflow-x-auto md:block"}
+      // Only looked at, nothing in it takes the focus: it is scrolled by the keyboard all the same.
+      {...(!onMove && !paper && { tabIndex: 0, role: "group", "aria-label": "The plan, drawn" })}
+    >
       <div
         role="group"
         aria-label="The plan, by time"

@@ -93,7 +93,7 @@ function sayDishes(names: readonly string[]): string {
 
 function sayKitchen({ ovens, shelves, fridgeL, cooks }: SittingBody["kitchen"]): string {
   const oven =
-    ovens === 0 ? "no oven" : ovens === 1 ? `one oven of ${shelves}` : `${ovens} ovens of ${shelves}`;
+    ovens === 0 ? "no oven" : `${ovens === 1 ? "one oven" : `${ovens} ovens`} with ${shelves} shelves`;
   const hands = cooks === 1 ? "one cook" : `${cooks} cooks`;
   return `${oven}, ${fixed(fridgeL, 0)} L of fridge, ${hands}`;
 }
