@@ -12,8 +12,6 @@ const config: NextConfig = {
   poweredByHeader: false,
   // `npm run check` has looked at the types by then.
   typescript: { ignoreBuildErrors: process.env.TYPES_CHECKED === "1" },
-  // Its source and not the bundle of all it can do: of it only the eigenvalues are used, and they go to the browser.
-  turbopack: { resolveAlias: { "ml-matrix": "./node_modules/ml-matrix/src/index.js" } },
   // The largest body that passes the proxy: a photo. Snapshots and archives go by it.
   experimental: { proxyClientMaxBodySize: "13mb" },
   headers: async () => [{ source: "/:path*", headers: securityHeaders }],

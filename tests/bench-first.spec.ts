@@ -160,6 +160,26 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "false");
   });
 
+  test("nothing is pushed from under a finger while the page comes to its figures", async ({ page }) => {
+    await page.addInitScript(() => {
+      const shifts: number[] = [];
+      Object.assign(window, { shifts });
+      new PerformanceObserver((list) => {
+        for (const entry of list.getEntries() as (PerformanceEntry & { value: number })[])
+          shifts.push(entry.value);
+      }).observe({ type: "layout-shift", buffered: true });
+    });
+    await page.goto("/bench");
+    await expect(page.locator("[data-way]").first()).toBeVisible();
+    await expect(page.getByRole("region", { name: "Ways to get there" })).toHaveAttribute(
+      "aria-busy",
+      "false",
+    );
+    await page.waitForTimeout(1000);
+    const moved = await page.evaluate(() => (window as unknown as { shifts: number[] }).shifts);
+    expect(moved.reduce((sum, value) => sum + value, 0)).toBeLessThan(0.05);
+  });
+
   test("on a slow line nothing can be typed before the sums know of it", async ({ page, emptyKitchen }) => {
     let held = true;
     await page.route(/\.js(\?|$)/, async (route) => {

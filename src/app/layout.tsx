@@ -7,6 +7,7 @@ import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
 import { kitchenMeasures } from "@/server/pages";
 import { MeasuresProvider } from "@/ui/measures";
+import { letters } from "./fonts";
 import { Installed } from "@/ui/shell/installed";
 import { themeFrom } from "@/ui/shell/theme";
 
@@ -23,7 +24,7 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
   const theme = themeFrom((await cookies()).get("theme")?.value);
   return (
-    <html lang="en" data-theme={theme}>
+    <html lang="en" data-theme={theme} className={letters}>
       <body>
         <MeasuresProvider measures={kitchenMeasures()}>{children}</MeasuresProvider>
         <Installed />

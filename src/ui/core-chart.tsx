@@ -8,7 +8,6 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import { fixed } from "./format";
 import { useUnits } from "./measures";
 
 interface Point {
@@ -35,8 +34,8 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
   const units = useUnits();
   const last = readings.at(-1);
   const said = last
-    ? `Core temperature, ${readings.length} readings, the last ${fixed(last.coreC, 1)} °C; out at ${outC} °C.`
-    : `Core temperature: nothing read yet; out at ${outC} °C.`;
+    ? `Core temperature, ${readings.length} readings, the last ${units.reading(last.coreC)}; out at ${units.temperature(outC)}.`
+    : `Core temperature: nothing read yet; out at ${units.temperature(outC)}.`;
   const lines = safeMinC !== null && Math.abs(safeMinC - endC) < 0.5 ? "ends, the official minimum" : "ends";
   return (
     <div className="my-2 h-64" role="img" aria-label={said}>
@@ -53,23 +52,26 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
           />
           <YAxis
             tick={TICK}
-            unit=" °C"
             width={64}
             domain={[0, (highest: number) => Math.ceil(Math.max(highest, endC) / 10) * 10 + 10]}
-            tickFormatter={(c: number) => fixed(c, 0)}
+            tickFormatter={(c: number) => units.temperature(c)}
           />
           <ReferenceLine
             y={outC}
             stroke="var(--color-accent)"
             strokeWidth={2}
-            label={{ value: `out at ${outC}`, position: "insideTopLeft", fill: "var(--color-accent)" }}
+            label={{
+              value: `out at ${units.temperature(outC)}`,
+              position: "insideTopLeft",
+              fill: "var(--color-accent)",
+            }}
           />
           <ReferenceLine
             y={endC}
             stroke="var(--color-success)"
             strokeWidth={2}
             label={{
-              value: `${lines} ${fixed(endC, 0)}`,
+              value: `${lines} ${units.temperature(endC)}`,
               position: "insideBottomRight",
               fill: "var(--color-success)",
             }}
@@ -80,7 +82,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
               stroke="var(--color-error)"
               strokeDasharray="6 4"
               label={{
-                value: `official minimum ${fixed(safeMinC, 0)}`,
+                value: `official minimum ${units.temperature(safeMinC)}`,
                 position: "insideTopRight",
                 fill: "var(--quiet)",
               }}

@@ -1,7 +1,7 @@
 import { Lightbulb, OctagonAlert, TriangleAlert } from "lucide-react";
 import type { Finding, Severity } from "@/core/safety/rule";
 import { fill } from "./say";
-import { Also } from "./measures";
+import { Told } from "./measures";
 
 const LOOK: Record<Severity, { word: string; tone: string; Icon: typeof Lightbulb }> = {
   stop: { word: "Stop", tone: "border-error", Icon: OctagonAlert },
@@ -28,11 +28,11 @@ export function FindingCard({ finding, children }: { finding: Finding; children?
   return (
     <Notice severity={finding.severity} title={finding.title} open={finding.severity === "stop"}>
       <p>
-        <Also>{fill(finding.because, finding.data)}</Also>
+        <Told>{fill(finding.because, finding.data)}</Told>
       </p>
       <p>
         <span className="font-semibold">Instead: </span>
-        <Also>{finding.instead}</Also>
+        <Told>{finding.instead}</Told>
       </p>
       <p className="text-sm text-quiet">
         {finding.source}. {finding.deferTo}
@@ -56,7 +56,7 @@ export function Notice(props: {
         <Icon size={18} aria-hidden className={`shrink-0 ${TEXT_TONE[props.severity]}`} />
         <span>
           <span className={TEXT_TONE[props.severity]}>{word}: </span>
-          <Also>{props.title}</Also>
+          <Told>{props.title}</Told>
         </span>
       </summary>
       <div className="space-y-1 px-2 pb-2">{props.children}</div>

@@ -1,7 +1,7 @@
 "use client";
 
 import { createContext, useContext } from "react";
-import { alsoFahrenheit, fahrenheitOf, inchesOf } from "@/core/quantity/american";
+import { inAmerican, fahrenheitOf, inchesOf } from "@/core/quantity/american";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { unitsOf, type Units } from "./units";
 
@@ -24,16 +24,16 @@ export const useMeasures = (): MeasureSystem => useContext(MeasuresContext);
 /** How this kitchen reads lengths, volumes, weights and the clock. */
 export const useUnits = (): Units => unitsOf(useContext(MeasuresContext));
 
-/** Tells a text's temperatures in °F as well, where the kitchen has American measures. */
-export function useAlso(): (text: string) => string {
-  return useContext(MeasuresContext) === "us" ? alsoFahrenheit : asItIs;
+/** Tells a text of this program's own with the figures as this kitchen reads them; grams stay. */
+export function useTold(): (text: string) => string {
+  return useContext(MeasuresContext) === "us" ? inAmerican : asItIs;
 }
 
 const asItIs = (text: string) => text;
 
 /** A text of the kitchen's work, with its temperatures as this kitchen reads them. */
-export function Also({ children }: { children: string }) {
-  return useAlso()(children);
+export function Told({ children }: { children: string }) {
+  return useTold()(children);
 }
 
 /** What a figure is by an American thermometer or ruler; undefined where there is nothing to add. */

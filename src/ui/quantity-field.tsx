@@ -26,7 +26,7 @@ interface Props extends QuantityEntry {
 
 /**
  * A number with its unit, typed as a cook would: "4 lb 6 oz", "1½", "3,5". What does not read stays in the field with
- * the reason beneath; the last good figure stands meanwhile. An American kitchen reads °F and inches, the metric beside.
+ * the reason beneath; the last good figure stands meanwhile. An American kitchen reads °F and inches.
  */
 export function QuantityField(props: Props) {
   const { value, unit, shownUnit = 1, digits = 0, unseen = "" } = props;
@@ -47,11 +47,6 @@ export function QuantityField(props: Props) {
           {unseen && <span className="sr-only">{unseen}</span>}
         </label>
         <span className="flex items-baseline gap-1">
-          {american && (
-            <span className="figure text-sm text-quiet">
-              {metric} {unit}
-            </span>
-          )}
           <input
             id={id}
             className="entry figure w-24 text-lg"

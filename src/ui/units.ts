@@ -12,6 +12,8 @@ export interface Units {
   volume: (ml: number) => string;
   mass: (g: number) => string;
   temperature: (celsius: number) => string;
+  /** As a thermometer has it, to its digits. */
+  reading: (celsius: number) => string;
   /** Between two temperatures. */
   difference: (celsius: number) => string;
   clock: (atMs: number, timeZone: string) => string;
@@ -26,6 +28,7 @@ const METRIC: Units = {
   volume: (ml) => `${litres(ml)} L`,
   mass: (g) => `${grams(g)} g`,
   temperature: (celsius) => `${fixed(celsius, 0)} °C`,
+  reading: (celsius) => `${fixed(celsius, 1)} °C`,
   difference: (celsius) => `${fixed(celsius, Math.abs(celsius) < 10 ? 1 : 0)} °C`,
   clock,
   dayAndClock,
@@ -46,6 +49,7 @@ const US: Units = {
   volume: cupsOrQuarts,
   mass: poundsOf,
   temperature: (celsius) => `${fahrenheitOf(celsius)} °F`,
+  reading: (celsius) => `${fixed(celsius * 1.8 + 32, 0)} °F`,
   difference: (celsius) => `${fixed(celsius * 1.8, 0)} °F`,
   clock: clock12,
   dayAndClock: dayAndClock12,

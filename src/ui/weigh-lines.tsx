@@ -1,3 +1,4 @@
+import { inAmerican } from "@/core/quantity/american";
 import pluralize from "pluralize";
 import { CLOSE_ENOUGH, spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import type { LinePart, SheetLine } from "@/core/formula/lines";
@@ -25,12 +26,17 @@ function counted(count: number, unit: string): string {
   return [`${shown} ${many}`, ...rest].join(",");
 }
 
+/** A knob of 25 mm is one of an inch. */
+const inMeasures = (text: string, measures: MeasureSystem): string =>
+  measures === "us" ? inAmerican(text) : text;
+
 /** What a line is in kitchen measures, with the error of those measures stated. */
 export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
   if (line.role === "water") return unitsOf(measures).volume(line.massG);
   if (line.each && isCounted(line)) {
     const count = line.massG / line.each.massG;
-    if (count >= (line.densityGPerMl ? 0.75 : 0.4)) return `about ${counted(count, line.each.unit)}`;
+    if (count >= (line.densityGPerMl ? 0.75 : 0.4))
+      return `about ${inMeasures(counted(count, line.each.unit), measures)}`;
   }
   if (!line.densityGPerMl) return "weigh it";
   const spoons = spoonMeasure(line.massG, line.densityGPerMl, measures);

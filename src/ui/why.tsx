@@ -2,6 +2,7 @@
 
 import { CircleQuestionMark } from "lucide-react";
 import { useState } from "react";
+import { Told } from "./measures";
 import { Modal } from "./modal";
 
 /** How a figure came about: the sum with these numbers, the convention, the source, the other school. */
@@ -74,7 +75,9 @@ function Entry({ term, text }: { term: string; text: string }) {
   return (
     <div>
       <dt className="text-sm text-quiet">{term}</dt>
-      <dd>{text}</dd>
+      <dd>
+        <Told>{text}</Told>
+      </dd>
     </div>
   );
 }

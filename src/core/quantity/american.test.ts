@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { alsoFahrenheit, fahrenheitOf, inchesOf } from "./american";
+import { inAmerican, fahrenheitOf, inchesOf } from "./american";
 import { parseQuantity } from "./parse";
 import { celsiusFromFahrenheit } from "./units";
 
@@ -32,7 +32,8 @@ test.each([
   [38, "1½ in"],
   [45, "1¾ in"],
   [3, "⅛ in"],
-  [1, "0 in"],
+  [1, "0.04 in"],
+  [0.7, "0.03 in"],
   [305, "12 in"],
 ])("%d mm is %s on the ruler", (mm, inches) => expect(inchesOf(mm)).toBe(inches));
 
@@ -46,14 +47,24 @@ test("what the ruler says, typed in again, is the length to a sixteenth of an in
 
 describe("within a text", () => {
   test.each([
-    ["Heat the oven to 180 °C", "Heat the oven to 180 °C (355 °F)"],
-    ["Chill the brine to 4 °C or less.", "Chill the brine to 4 °C (39 °F) or less."],
-    ["at -18 °C", "at -18 °C (0 °F)"],
-    ["the core read 74.5 °C; 63 °C is usual", "the core read 74.5 °C (166 °F); 63 °C (145 °F) is usual"],
-    ["It climbs about 5 °C.", "It climbs about 5 °C."],
-    ["climbs about 3 to 5 °C", "climbs about 3 to 5 °C"],
-    ["20 °C less, or a longer rest", "20 °C less, or a longer rest"],
-    ["between 4 and 60 °C (40-140 °F)", "between 4 and 60 °C (40-140 °F)"],
-    ["no temperature at all", "no temperature at all"],
-  ])("%s", (text, told) => expect(alsoFahrenheit(text)).toBe(told));
+    ["Heat the oven to 180 °C", "Heat the oven to 355 °F"],
+    ["Chill the brine to 4 °C or less.", "Chill the brine to 39 °F or less."],
+    ["at -18 °C", "at 0 °F"],
+    ["the core read 74.5 °C; 63 °C is usual", "the core read 166 °F; 145 °F is usual"],
+    ["Out at 61 °C, ends at 63 to 65 °C", "Out at 142 °F, ends at 145 to 149 °F"],
+    ["It climbs about 5 °C.", "It climbs about 9 °F."],
+    ["climbs about 3 to 5 °C", "climbs about 5 to 9 °F"],
+    ["20 °C less, or a longer rest", "36 °F less, or a longer rest"],
+    ["It fell by 12 °C to 40 °C", "It fell by 22 °F to 104 °F"],
+    ["between 4 and 60 °C (40-140 °F)", "between 40 and 140 °F"],
+    ["63 °C (145 °F) and 3 min", "145 °F and 3 min"],
+    ["Slash 14 mm deep every 18 mm", "Slash ½ in deep every ¾ in"],
+    ["a block of about 25 × 79 × 126 mm; salt", "a block of about 1 × 3⅛ × 5 in; salt"],
+    ["Submerge it in 2.2 L brine", "Submerge it in 2.3 qt brine"],
+    ["pour over 250 ml", "pour over 1 cup"],
+    ["3.6 kg of it, 42 g salt", "7 lb 15 oz of it, 42 g salt"],
+    ["19 L", "5 gal"],
+    ["2.41e-10 m²/s at 13 mm/h, 4 g/L, 25 mmol", "2.41e-10 m²/s at 13 mm/h, 4 g/L, 25 mmol"],
+    ["no figure at all", "no figure at all"],
+  ])("%s", (text, told) => expect(inAmerican(text)).toBe(told));
 });

@@ -1,7 +1,7 @@
 import { formatQuantity } from "format-quantity";
 import { LENGTH_MM, MASS_G, VOLUME_ML } from "./units";
 
-/* Temperatures and lengths as an American dial, thermometer and ruler have them; they stand beside the metric ones. */
+/* Temperatures and lengths as an American dial, thermometer and ruler have them. */
 
 /** An oven's dial goes by fives above this, °F. *Practice*. */
 const DIAL_FROM_F = 200;
@@ -16,8 +16,15 @@ export function fahrenheitOf(celsius: number): number {
   return exact < DIAL_FROM_F ? Math.round(exact) : Math.round(exact / 5) * 5;
 }
 
-/** Inches to the nearest eighth, as a ruler has them: 25 mm → "1 in"; under a sixteenth "0 in". @param mm 0 or more */
+/** What a ruler of eighths no longer has, mm. */
+const FINE_MM = LENGTH_MM.in / EIGHTHS / 2;
+
+/**
+ * Inches to the nearest eighth, as a ruler has them: 25 mm → "1 in"; what is thinner than a sixteenth, to the hundredth: "0.04 in".
+ * @param mm 0 or more
+ */
 export function inchesOf(mm: number): string {
+  if (mm < FINE_MM) return `${Number((mm / LENGTH_MM.in).toFixed(2))} in`;
   const eighths = Math.round((mm / LENGTH_MM.in) * EIGHTHS);
   return `${formatQuantity(eighths / EIGHTHS, true) || "0"} in`;
 }
@@ -42,10 +49,70 @@ export function cupsOrQuarts(ml: number): string {
 
 const tenths = (value: number): string => (Math.round(value * 10) / 10).toString();
 
-/** "20 °C less" and "it climbs about 3 to 5 °C" are differences: nothing is set to them; what is told in °F already is left as it is. */
-const TEMPERATURES =
-  /(?<!climbs about (?:\d+ to )?)(?<![\d.])(-?\d+(?:\.\d+)?) °C(?! (?:less|more|warmer|cooler)| \([\d-]+ °F)/g;
+const NUMBER = String.raw`-?\d+(?:\.\d+)?`;
+/** One figure, or two ("63 to 65 °C", "4 and 60 °C"), with a unit; not part of another number or word. */
+const figures = (unit: string) =>
+  new RegExp(String.raw`(?<![\w.])(?:(${NUMBER})( to | and |–))?(${NUMBER})[ \u202f]${unit}(?![\w²³/])`, "g");
 
-/** A text in which every temperature is told in °F as well. Differences stay as they are. */
-export const alsoFahrenheit = (text: string): string =>
-  text.replace(TEMPERATURES, (said, celsius: string) => `${said} (${fahrenheitOf(Number(celsius))} °F)`);
+const CELSIUS = figures("°C");
+/** What the source tells in °F itself, as it has it. */
+const IN_BOTH = new RegExp(
+  String.raw`(?:${NUMBER}( to | and |–))?${NUMBER} °C \((${NUMBER})(?:-(${NUMBER}))? °F\)`,
+  "g",
+);
+/** Nothing is set to these: "20 °C less", "it climbs about 3 to 5 °C". */
+const DIFFERENCE_AFTER = /^ (?:less|more|warmer|cooler|over\b)/;
+const DIFFERENCE_BEFORE = /(?:climbs about|fell by|±) $/;
+/** "25 × 79 × 126 mm", as a piece or a vessel is told. */
+const SIZES = new RegExp(String.raw`(?<![\w.])(${NUMBER}(?: × ${NUMBER})+) mm(?!\w)`, "g");
+
+/**
+ * A text of this program's own in which every temperature, length, volume and kilogram is told as an American kitchen has it.
+ * Grams stay: the scale has them.
+ */
+export function inAmerican(text: string): string {
+  const each = (unit: string, told: (value: number) => string) => (said: string) =>
+    said.replace(figures(unit), (_, first: string | undefined, between: string | undefined, last: string) => {
+      const end = told(Number(last));
+      if (first === undefined) return end;
+      const sign = end.slice(end.lastIndexOf(" "));
+      return `${told(Number(first)).replace(sign, "")}${between ?? ""}${end}`;
+    });
+  const lengths = (said: string) =>
+    said.replace(SIZES, (_, sizes: string) => {
+      const inches = sizes.split(" × ").map((mm) => inchesOf(Number(mm)).replace(/ in$/, ""));
+      return `${inches.join(" × ")} in`;
+    });
+  return [
+    fahrenheitIn,
+    lengths,
+    each("mm", inchesOf),
+    each("cm", (cm) => inchesOf(cm * 10)),
+    each("kg", (kg) => poundsOf(kg * 1000)),
+    each("L", (litres) => cupsOrQuarts(litres * 1000)),
+    each("litres?", (litres) => cupsOrQuarts(litres * 1000)),
+    each("ml", cupsOrQuarts),
+  ].reduce((said, change) => change(said), text);
+}
+
+function fahrenheitIn(text: string): string {
+  const asSource = text.replace(
+    IN_BOTH,
+    (_, between: string | undefined, first: string, last: string | undefined) =>
+      `${first}${last === undefined ? "" : `${between ?? " to "}${last}`} °F`,
+  );
+  return asSource.replace(
+    CELSIUS,
+    (said, first: string | undefined, between: string | undefined, last: string, at: number) => {
+      const apart =
+        DIFFERENCE_AFTER.test(asSource.slice(at + said.length)) ||
+        DIFFERENCE_BEFORE.test(asSource.slice(0, at));
+      const told = (celsius: string) =>
+        apart ? degreesApart(Number(celsius)) : fahrenheitOf(Number(celsius));
+      return `${first === undefined ? "" : `${told(first)}${between ?? ""}`}${told(last)} °F`;
+    },
+  );
+}
+
+/** A difference of temperatures, °F, to the degree. */
+const degreesApart = (celsius: number): number => Math.round(celsius * 1.8);

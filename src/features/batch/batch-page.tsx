@@ -23,7 +23,7 @@ import { WeighLines } from "@/ui/weigh-lines";
 
 import { ReadingsPanel } from "./readings-panel";
 import { RescuePanel } from "./rescue-panel";
-import { useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -47,7 +47,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
       title={batch.name}
       note={
         <>
-          {batchNote(batch)} · formula version {batch.version}
+          <Told>{batchNote(batch)}</Told> · formula version {batch.version}
         </>
       }
       actions={
@@ -89,7 +89,7 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
               </div>
               {sheet && outcome && (
                 <div className="mx-auto h-72 max-w-3xl">
-                  <Section input={batch.formulation} sheet={sheet} outcome={outcome} />
+                  <Section input={batch.formulation} sheet={sheet} outcome={outcome} units={units} />
                 </div>
               )}
               <SoakRail

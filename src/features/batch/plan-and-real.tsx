@@ -3,6 +3,7 @@ import type { WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
 import { actsIn, programOf } from "@/core/program/program";
 import { duration, shortDate } from "@/ui/format";
+import { Told } from "@/ui/measures";
 
 const MIN_MS = 60_000;
 /** Nearer than this is as planned. */
@@ -28,7 +29,9 @@ export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; sheet: 
               key={act.id}
               className="flex flex-wrap justify-between gap-x-4 border-b border-dotted border-line py-1"
             >
-              <span>{act.title}</span>
+              <span>
+                <Told>{act.title}</Told>
+              </span>
               <span className="text-sm">
                 <span className="figure">{shortDate(realMs, batch.timeZone)}</span>{" "}
                 <span className="text-quiet">{sayLate(lateMin)}</span>

@@ -1,6 +1,7 @@
 import { fleshSaltAt } from "@/core/ways/flesh-salt";
 import { verdictOf } from "@/core/ways/verdict";
 import { fixed, percent } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
 import { stateAt } from "@/ui/rail/scale";
 import type { Worked } from "./worked";
 import { VERDICT_WORD } from "./ways/way-words";
@@ -56,6 +57,7 @@ const outsideDone = ({ input, sheet }: Worked): boolean =>
 
 /** The figure that only this preparation has. */
 function OwnTile(worked: Worked) {
+  const units = useUnits();
   const { sheet } = worked;
   if (sheet.brine)
     return (
@@ -74,22 +76,24 @@ function OwnTile(worked: Worked) {
         name="crust"
         figure={fixed(sheet.crust.ratio, 2)}
         unit="to 1"
-        label={`salt to food · ${fixed(sheet.crust.shellMl / 1000, 1)} L packed`}
+        label={`salt to food · ${units.volume(sheet.crust.shellMl)} packed`}
         why="crust"
         worked={worked}
       />
     );
-  if (sheet.coat)
+  if (sheet.coat) {
+    const [coat, unit] = units.length(sheet.coat.thicknessMm, 1).split(" ");
     return (
       <Tile
         name="coat"
-        figure={fixed(sheet.coat.thicknessMm, 1)}
-        unit="mm"
+        figure={coat}
+        unit={unit}
         label={`coat · ${fixed(sheet.coat.perDm2G, 1)} g/dm²`}
         why="coat"
         worked={worked}
       />
     );
+  }
   if (sheet.mix)
     return (
       <Tile

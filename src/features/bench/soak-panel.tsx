@@ -61,7 +61,7 @@ export function SoakPanel(props: Props) {
   const units = useUnits();
   const acidMm = useAcidDepth(input, sheet);
   const title = served
-    ? `On the plate: cooked to ${Math.round(plate.cook.toC)} °C`
+    ? `On the plate: cooked to ${units.temperature(plate.cook.toC)}`
     : `${placeOf(input)} at ${duration(input.pullH)}`;
   const baked = sheet.bake !== undefined;
   const sour = acidMm > 0;
@@ -96,7 +96,7 @@ export function SoakPanel(props: Props) {
         ))}
         {sour && (
           <span className="whitespace-nowrap">
-            · acid <span className="figure">{acidMm.toFixed(1)}</span> mm deep (hatched)
+            · acid <span className="figure">{units.length(acidMm, 1)}</span> deep (hatched)
           </span>
         )}
       </p>

@@ -4,11 +4,14 @@ import type { Formulation } from "@/core/formula/model";
 import type { MixKind } from "@/core/formula/mix";
 import { practiceFor } from "@/core/materials/practice";
 import { duration, fixed, grams, percent } from "@/ui/format";
+import { useTold, useUnits } from "@/ui/measures";
 
 const USE = { sauce: "the sauce", glaze: "the glaze", baste: "basting", dressing: "the dressing" };
 
 /** How what was weighed comes together: what is set aside first, what goes in by steps, when to stop. */
 export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated }) {
+  const units = useUnits();
+  const told = useTold();
   const { reserve } = input;
   const { paste, crust, snug } = sheet;
   const madeG = sheet.lines.reduce((sum, l) => sum + l.massG, 0);
@@ -40,13 +43,13 @@ export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated 
       )}
       {crust && (
         <Step>
-          <b>{fixed(crust.underMm, 0)} mm</b> under, the rest over: <b>{grams(crust.ruleG)} g</b> by the 1.6
+          <b>{units.length(crust.underMm)}</b> under, the rest over: <b>{grams(crust.ruleG)} g</b> by the 1.6
           to 1 rule, <b>{grams(crust.saltG)} g</b> by this geometry. The rule counts a heaped crust.
         </Step>
       )}
       {sheet.coat && sheet.mix?.scorchC !== undefined && (
         <Step>
-          Blackens in an oven of about <b className="figure">{fixed(sheet.mix.scorchC, 0)} °C</b>;{" "}
+          Blackens in an oven of about <b className="figure">{units.temperature(sheet.mix.scorchC)}</b>;{" "}
           {percent(sheet.mix.sugarFraction, 0)} % of it is sugar.
         </Step>
       )}
@@ -57,8 +60,9 @@ export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated 
       )}
       {snug && (
         <Step>
-          <b>{fixed(snug.haveMl, 0)} ml</b> here. To cover the food in this vessel: {fixed(snug.coverMl, 0)}{" "}
-          ml; in a bag pressed round it: <b>{fixed(snug.bagMl, 0)} ml</b>.
+          <b>{told(`${fixed(snug.haveMl, 0)} ml`)}</b> here. To cover the food in this vessel:{" "}
+          {told(`${fixed(snug.coverMl, 0)} ml`)}; in a bag pressed round it:{" "}
+          <b>{told(`${fixed(snug.bagMl, 0)} ml`)}</b>.
         </Step>
       )}
     </ol>

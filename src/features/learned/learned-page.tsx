@@ -122,7 +122,7 @@ function Spoons({ kitchen }: { kitchen: KitchenView }) {
             <span>
               {salt.name}
               <span className="block text-sm text-quiet">
-                a tablespoon of 15 ml; by the table {spoonG(table.densityGPerMl)}
+                a tablespoon; by the table {spoonG(table.densityGPerMl)}
               </span>
             </span>
             <span className="figure text-xl">{spoonG(salt.densityGPerMl)}</span>

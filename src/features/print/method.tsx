@@ -2,7 +2,7 @@
 
 import type { Program } from "@/core/program/step";
 import { duration } from "@/ui/format";
-import { Also, useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
   program: Program;
@@ -32,12 +32,12 @@ export function Method({ program, startedAtMs, timeZone }: Props) {
             </span>
             <span>
               <b>
-                <Also>{step.title}</Also>
+                <Told>{step.title}</Told>
               </b>
               {step.look && (
                 <>
                   {" "}
-                  <Also>{step.look}</Also>
+                  <Told>{step.look}</Told>
                 </>
               )}
             </span>

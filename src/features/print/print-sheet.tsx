@@ -9,7 +9,7 @@ import { ReckonedHere } from "@/ui/reckoned-here";
 import { ShareCode } from "@/ui/share-code";
 import { WeighLines } from "@/ui/weigh-lines";
 import type { Program } from "@/core/program/step";
-import { Also } from "@/ui/measures";
+import { Told } from "@/ui/measures";
 import { Method } from "./method";
 
 export interface PrintData {
@@ -108,7 +108,7 @@ export function PrintSheet({
         </p>
       )}
       <p className="mt-3 text-sm">
-        <Also>{CARE[f.preparation.kind]}</Also> Follow your local food code. Not for nitrite curing, canning
+        <Told>{CARE[f.preparation.kind]}</Told> Follow your local food code. Not for nitrite curing, canning
         or keeping.
       </p>
       <ReckonedHere heat={f.heatHere} rateFactor={rateFactor} onPaper />
@@ -125,7 +125,7 @@ function Row({ term, text }: { term: string; text: string }) {
     <div className="flex justify-between gap-3 border-b border-dotted border-line">
       <dt>{term}</dt>
       <dd className="text-right font-semibold tabular-nums">
-        <Also>{text}</Also>
+        <Told>{text}</Told>
       </dd>
     </div>
   );

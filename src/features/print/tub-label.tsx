@@ -3,7 +3,7 @@
 import { pantryOf } from "@/core/materials/pantry";
 import { grams } from "@/ui/format";
 import type { PrintData } from "./print-sheet";
-import { Also, useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 import { allergenName } from "@/ui/names";
 
 const LABELS_A_SHEET = 4;
@@ -48,7 +48,7 @@ function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }:
         {allergens.length > 0 ? allergens.map(allergenName).join(", ") : "none in the table; read labels"}
       </p>
       <p className="mt-1 text-sm">
-        <Also>Raw: keep at 4 °C or below.</Also> {kitchenName}. Made by: ____________
+        <Told>Raw: keep at 4 °C or below.</Told> {kitchenName}. Made by: ____________
       </p>
     </div>
   );

@@ -11,7 +11,7 @@ import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
 import type { Facts } from "@/core/recipe/settle";
-import { Also } from "@/ui/measures";
+import { Told } from "@/ui/measures";
 
 interface Props {
   read: ReadRecipe;
@@ -109,7 +109,7 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
       />
       <div className="py-2">
         <span className="text-quiet">Then cooked: </span>
-        {cook ? <Also>{cookText(cook)}</Also> : "the recipe does not say"}
+        {cook ? <Told>{cookText(cook)}</Told> : "the recipe does not say"}
         {cook && read.method.ovens.length === 0 && <Because>No oven named: this kitchen’s usual.</Because>}
       </div>
     </section>

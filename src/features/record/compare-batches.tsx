@@ -1,3 +1,5 @@
+"use client";
+
 import Link from "next/link";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
@@ -6,8 +8,10 @@ import { pantryOf } from "@/core/materials/pantry";
 import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";
 import { duration, fixed, grams, percent, shortDate } from "@/ui/format";
 import { ASKED, sayScore, SCORED, type Scored } from "@/ui/judged";
+import { useUnits } from "@/ui/measures";
 import { PREPARATION_NAME } from "@/ui/names";
 import { Shell } from "@/ui/shell/shell";
+import type { Units } from "@/ui/units";
 
 interface Side {
   batch: BatchDetail;
@@ -15,7 +19,7 @@ interface Side {
 }
 
 /** What one batch says on one subject. */
-type Said = (side: Side) => string;
+type Said = (side: Side, units: Units) => string;
 
 const HOUR_MS = 3_600_000;
 const score =
@@ -56,8 +60,8 @@ const ROWS: [string, Said][] = [
   ],
   ["Salt in the flesh", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
   ["Sodium a portion", ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
-  ["Held at", ({ batch }) => `${fixed(batch.formulation.holding.temperatureC, 0)} °C`],
-  ["Core, last read", ({ work }) => lastCore(work)],
+  ["Held at", ({ batch }, units) => units.temperature(batch.formulation.holding.temperatureC)],
+  ["Core, last read", ({ work }, units) => lastCore(work, units)],
   ...SCORED.map((key): [string, Said] => [key === "salt" ? "Salt, judged" : ASKED[key].label, score(key)]),
   ["Went wrong", ({ work }) => work.judged?.faults.map((f) => FAULT_NAME[f]).join(", ") || "–"],
   ["In words", ({ work }) => work.judged?.words || "–"],
@@ -72,13 +76,14 @@ function saltWeighed({ batch, work }: Side): string {
     : `${grams(real)} g of ${grams(line.massG)}`;
 }
 
-function lastCore({ readings }: WorkView): string {
+function lastCore({ readings }: WorkView, units: Units): string {
   const last = readings.filter((r) => r.channel === "probe").at(-1);
-  return last ? `${fixed(last.value, 1)} °C` : "–";
+  return last ? units.reading(last.value) : "–";
 }
 
 /** Two batches side by side: what differed is marked, and how each ended. */
 export function CompareBatches({ a, b }: { a: Side; b: Side }) {
+  const units = useUnits();
   return (
     <Shell
       title="Two batches"
@@ -104,7 +109,7 @@ export function CompareBatches({ a, b }: { a: Side; b: Side }) {
           </thead>
           <tbody>
             {ROWS.map(([term, said]) => {
-              const [left, right] = [said(a), said(b)];
+              const [left, right] = [said(a, units), said(b, units)];
               const differs = left !== right;
               return (
                 <tr

@@ -2,7 +2,7 @@ import { TZDate } from "@date-fns/tz";
 import { differenceInCalendarDays, format } from "date-fns";
 import Link from "next/link";
 import type { ShelfAct } from "@/contracts/shelf";
-import { useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
   acts: readonly ShelfAct[];
@@ -51,7 +51,9 @@ export function ActsLine({ acts, nowMs, timeZone }: Props) {
                     {units.clock(atMs, timeZone)}
                   </span>
                   <span className="min-w-0 leading-tight">
-                    <span className="block font-semibold">{title}</span>
+                    <span className="block font-semibold">
+                      <Told>{title}</Told>
+                    </span>
                     <span className="text-sm text-quiet">
                       {dish}
                       {atMs < nowMs && <strong className="text-accent"> · a little late</strong>}

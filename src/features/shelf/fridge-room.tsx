@@ -1,15 +1,17 @@
 import { fixed } from "@/ui/format";
+import { useTold } from "@/ui/measures";
 
 /** How much of the fridge soaking food takes. */
 export function FridgeRoom({ usedL, ofL }: { usedL: number; ofL: number }) {
+  const told = useTold();
   const full = usedL > ofL;
   return (
     <section aria-label="Fridge" className="mt-6">
       <p className="flex items-baseline justify-between">
         <span className="font-display text-xl font-bold">Fridge</span>
         <span className={full ? "font-bold text-error" : ""}>
-          <span className="figure text-lg">{fixed(usedL, 0)}</span> of{" "}
-          <span className="figure">{fixed(ofL, 0)}</span> L
+          <span className="figure text-lg">{told(`${fixed(usedL, 0)} L`)}</span> of{" "}
+          <span className="figure">{told(`${fixed(ofL, 0)} L`)}</span>
         </span>
       </p>
       <div className="mt-1 h-3 border border-base-content" aria-hidden>

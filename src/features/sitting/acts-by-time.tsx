@@ -2,7 +2,7 @@ import { Pin } from "lucide-react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration, inZone } from "@/ui/format";
 import { format } from "date-fns";
-import { Also, useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
   tasks: readonly PlannedTask[];
@@ -41,10 +41,10 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, misfits, onUnpin }
                 <b>{task.dish}</b>:{" "}
                 {batchId ? (
                   <a href={`/work/${batchId}`} className="underline">
-                    <Also>{task.title}</Also>
+                    <Told>{task.title}</Told>
                   </a>
                 ) : (
-                  <Also>{task.title}</Also>
+                  <Told>{task.title}</Told>
                 )}
                 {misfits?.has(task.id) && <strong> · does not fit</strong>}
                 {task.endMs > task.startMs && (

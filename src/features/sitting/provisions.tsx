@@ -3,6 +3,7 @@
 import type { SittingRequest } from "@/core/schedule/request";
 import { provisionsOf } from "@/core/schedule/provisions";
 import { capital, grams } from "@/ui/format";
+import { Told } from "@/ui/measures";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import { useMemo } from "react";
 
@@ -59,7 +60,7 @@ export function Provisions(props: { request: SittingRequest; soakH?: Readonly<Re
                 <span>
                   {SHAPE_WORDS[vessel.shape]},{" "}
                   <span className="figure">
-                    {vessel.lengthMm} × {vessel.widthMm} × {vessel.heightMm} mm
+                    <Told>{`${vessel.lengthMm} × ${vessel.widthMm} × ${vessel.heightMm} mm`}</Told>
                   </span>
                 </span>
               </li>

@@ -3,7 +3,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration } from "@/ui/format";
-import { Also, useAlso, useUnits } from "@/ui/measures";
+import { Told, useTold, useUnits } from "@/ui/measures";
 import { lines, type ScoreBlock as Placed } from "./score";
 
 const MIN_MS = 60_000;
@@ -32,7 +32,7 @@ export function ScoreBlock({
   onMove,
 }: Props) {
   const units = useUnits();
-  const also = useAlso();
+  const told = useTold();
   const [over, setOver] = useState<number | undefined>();
   const grabbed = useRef(0);
   const startMs = putMs ?? task.startMs;
@@ -73,7 +73,7 @@ export function ScoreBlock({
       role={onMove ? "button" : "group"}
       tabIndex={onMove && 0}
       data-task={task.id}
-      aria-label={also(
+      aria-label={told(
         `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}${misfit ? ", does not fit" : ""}`,
       )}
       className={`z-10 mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
@@ -96,7 +96,7 @@ export function ScoreBlock({
         style={under ? { writingMode: "vertical-rl" } : undefined}
       >
         <b className={`font-semibold ${under ? "" : "block"}`}>
-          <Also>{task.title}</Also>
+          <Told>{task.title}</Told>
         </b>{" "}
         {misfit && <b className={under ? "" : "block"}>does not fit </b>}
         <span>

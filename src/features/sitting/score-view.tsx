@@ -4,7 +4,7 @@ import type { SittingBody } from "@/contracts/sitting";
 import type { Night } from "@/core/schedule/answer";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration, fixed } from "@/ui/format";
-import { useUnits } from "@/ui/measures";
+import { useTold, useUnits } from "@/ui/measures";
 import { lines, scoreOf, type Load, type ScoreRow } from "./score";
 import { ScoreBlock } from "./score-block";
 
@@ -167,12 +167,13 @@ function sayFold({ fromMs, toMs, nights }: Extract<ScoreRow, { kind: "fold" }>):
 
 /** What is in use, as strips: litres of the fridge, the oven's heats, hands. */
 function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL: number }) {
+  const told = useTold();
   return load.spans.map(({ from, to, amount, ovenC }) => {
     const text =
       load.id === "fridge"
-        ? `${fixed(amount, 0)} of ${fridgeL} L`
+        ? `${told(`${fixed(amount, 0)} L`)} of ${told(`${fridgeL} L`)}`
         : ovenC !== undefined
-          ? `${ovenC} °C`
+          ? told(`${ovenC} °C`)
           : amount > 1
             ? String(amount)
             : "";

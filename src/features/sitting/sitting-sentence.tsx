@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { SittingBody } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import { fixed } from "@/ui/format";
-import { useAlso } from "@/ui/measures";
+import { useTold } from "@/ui/measures";
 import { SentenceWhen } from "@/ui/sentence-when";
 import { sayAll } from "./say-fit";
 
@@ -25,7 +25,7 @@ const NAMED_MOST = 4;
 
 /** The sitting in a sentence: what it is called, what there is, when it is eaten and with what; each part is changed in place. */
 export function SittingSentence({ body, answer, working, nowMs, timeZone, onChange, onKitchen }: Props) {
-  const also = useAlso();
+  const told = useTold();
   const [problem, setProblem] = useState<string | null>(null);
   const table = (tableMs: number) => {
     onChange({ tableMs });
@@ -64,7 +64,7 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
         />{" "}
         {step(-STEP_MS, "earlier")} {step(STEP_MS, "later")} with{" "}
         <button type="button" className="entry-in-place cursor-pointer text-left" onClick={onKitchen}>
-          {sayKitchen(body.kitchen)}
+          {told(sayKitchen(body.kitchen))}
         </button>
       </div>
       {problem && (
@@ -77,7 +77,7 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
           ? "Add the dishes: the hours fall into place."
           : working
             ? "Planning …"
-            : also(sayAll(answer))}
+            : told(sayAll(answer))}
       </p>
     </div>
   );

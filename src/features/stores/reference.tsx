@@ -131,7 +131,7 @@ export function Reference({ uses, find = "" }: { uses: Uses; find?: string }) {
   const [search, setSearch] = useState(find);
   const wanted = search.trim().toLowerCase();
   return (
-    <section id="tables" className="lg:col-span-2">
+    <section id="tables" className="lg:col-span-2" data-sources>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h2 className="text-2xl">What the sums stand on</h2>
         <label className="flex items-center gap-2">

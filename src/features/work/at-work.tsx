@@ -10,7 +10,7 @@ import { batchNote } from "@/ui/batch-words";
 import { orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
 import { useLasting } from "@/ui/use-lasting";
-import { useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
 import {
@@ -139,7 +139,7 @@ export function AtWork({
             <Link href={`/batch/${batch.id}`} className="font-semibold underline">
               {batch.name}
             </Link>{" "}
-            · {batchNote(batch)}
+            · <Told>{batchNote(batch)}</Told>
             {chosen.work && chosen.work.clock.speed !== 1 && ` · rehearsal, ${chosen.work.clock.speed} ×`}
           </span>
         ) : (

@@ -8,7 +8,7 @@ import type { ProbeChannel } from "@/core/program/exits";
 import type { Foreseen } from "@/core/program/foresee";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { capital, duration, fixed } from "@/ui/format";
-import { useAlso, useAmerican, useUnits } from "@/ui/measures";
+import { useTold, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 
 /** Charts come only where a core is read. */
@@ -41,8 +41,7 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
   const last = readings.at(-1)?.coreC;
   const plannedMs = sinceMs + exit.minutes * MIN_MS;
   const doneMs = forecast && sinceMs + forecast.doneMin * MIN_MS;
-  const also = useAlso();
-  const lastAmerican = useAmerican(last, "°C");
+  const told = useTold();
   const when = (min: number) => units.when(sinceMs + min * MIN_MS, nowMs, timeZone);
   const named = exit.name ? `Core, ${exit.name}` : several ? "Core of the whole" : "Core";
   return (
@@ -50,17 +49,16 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
       <div className="flex flex-wrap items-baseline justify-between gap-4">
         <h3 className="text-2xl">{capital(named)}</h3>
         <p className="figure text-5xl" data-core>
-          {last === undefined ? "–" : `${fixed(last, 1)} °C`}
-          {lastAmerican && <span className="ml-3 text-2xl text-quiet">{lastAmerican}</span>}
+          {last === undefined ? "–" : units.reading(last)}
         </p>
       </div>
       <p className="text-lg">
-        Out at <b className="figure">{also(`${exit.outC} °C`)}</b>, to end at{" "}
-        {also(`${fixed(exit.endC, 0)} °C`)} (it climbs {also(climbText(exit))}).
+        Out at <b className="figure">{told(`${exit.outC} °C`)}</b>, to end at{" "}
+        {told(`${fixed(exit.endC, 0)} °C`)} (it climbs {told(climbText(exit))}).
         {safeMinC !== null && (
           <>
             {" "}
-            Official minimum <b className="figure">{also(`${fixed(safeMinC, 0)} °C`)}</b>.
+            Official minimum <b className="figure">{told(`${fixed(safeMinC, 0)} °C`)}</b>.
           </>
         )}
       </p>
@@ -77,7 +75,9 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
             : `Out about ${when(forecast.doneMin)} (${when(forecast.earlyMin)} to ${when(forecast.lateMin)})`
           : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
       </p>
-      {forecast && doneMs && <p className="text-lg">{sayDrift(doneMs, plannedMs, nowMs, out.foretold)}</p>}
+      {forecast && doneMs && (
+        <p className="text-lg">{told(sayDrift(doneMs, plannedMs, nowMs, out.foretold))}</p>
+      )}
       <CoreChart
         readings={readings}
         forecast={forecast?.curve ?? []}

@@ -7,7 +7,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
-import { Also } from "@/ui/measures";
+import { Told } from "@/ui/measures";
 import { ASKED, sayBorneOut, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
 import { Scores } from "./scores";
@@ -139,8 +139,8 @@ function Causes({
       <ol>
         {causesOf(fault, real).map((cause) => (
           <li key={cause.id}>
-            <Also>{cause.text}</Also> <span className="text-quiet">({sayBorneOut(cause.strength)})</span>{" "}
-            <b>Next time:</b> <Also>{cause.change}</Also>
+            <Told>{cause.text}</Told> <span className="text-quiet">({sayBorneOut(cause.strength)})</span>{" "}
+            <b>Next time:</b> <Told>{cause.change}</Told>
           </li>
         ))}
       </ol>

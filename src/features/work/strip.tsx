@@ -1,4 +1,4 @@
-import { duration, fixed } from "@/ui/format";
+import { duration } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import type { Units } from "@/ui/units";
 import type { DishAtWork } from "./dish-at-work";
@@ -39,8 +39,8 @@ export function sayState({ at, nowMs, timeZone }: DishAtWork, units: Units): str
   const [heat] = at.inHeat;
   if (heat) {
     const { core } = heat;
-    if (core.kind === "takeOut") return `${fixed(core.coreC, 1)} °C: out now`;
-    return core.kind === "unread" ? "in the oven" : `${fixed(core.coreC, 1)} °C in the oven`;
+    if (core.kind === "takeOut") return `${units.reading(core.coreC)}: out now`;
+    return core.kind === "unread" ? "in the oven" : `${units.reading(core.coreC)} in the oven`;
   }
   if (at.phase === "served") return "served";
   if (at.phase === "resting") return "resting";

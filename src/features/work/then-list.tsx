@@ -1,6 +1,6 @@
 import { Undo2 } from "lucide-react";
 import type { PlacedStep } from "@/core/program/at-work";
-import { Also, useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 import type { DishAtWork } from "./dish-at-work";
 
 export interface Listed {
@@ -38,7 +38,7 @@ export function ThenList({ acts, named, onShow, onUndo }: Props) {
             <span className={act.state === "open" ? "" : "line-through decoration-line"}>
               <b>
                 {named && `${dish.name}: `}
-                <Also>{act.title}</Also>
+                <Told>{act.title}</Told>
               </b>
               {act.foretold && act.state === "open" && (
                 <span className="block text-sm text-quiet">moves with what the probe foretells</span>
@@ -82,7 +82,7 @@ export function SetAside({ dish, onAll }: AsideProps) {
   const what = more > 0 ? `${more} earlier; ${told}` : told;
   return (
     <p className="text-sm" data-set-aside={dish.name}>
-      <b>{dish.name}</b>: <Also>{what}</Also>.{" "}
+      <b>{dish.name}</b>: <Told>{what}</Told>.{" "}
       <button
         type="button"
         className="font-bold text-primary underline"

@@ -1,5 +1,5 @@
-import { EigenvalueDecomposition, Matrix } from "ml-matrix";
 import { gradedGrid } from "../grid";
+import { symmetricTridiagonal } from "./tridiagonal";
 
 /**
  * One direction of a solid: a plane wetted alike at both ends (half of it is enough), a plane with an end of its own each,
@@ -88,25 +88,19 @@ export function axisCells(axis: SolidAxis, grading: Grading, extraM: number, sea
 /** Modes of an axis, by the eigenvectors of its symmetric form. */
 export function axisModes({ count, mass, link, low, high }: AxisCells): AxisModes {
   const root = mass.map(Math.sqrt);
-  const matrix = Matrix.zeros(count, count);
-  for (let i = 0; i < count; i++) {
+  const diagonal = mass.map((m, i) => {
     const before = i > 0 ? link[i - 1] : low;
     const after = i < count - 1 ? link[i] : high;
-    matrix.set(i, i, (before + after) / mass[i]);
-    if (i < count - 1) {
-      const off = -link[i] / (root[i] * root[i + 1]);
-      matrix.set(i, i + 1, off);
-      matrix.set(i + 1, i, off);
-    }
-  }
-  const eigen = new EigenvalueDecomposition(matrix, { assumeSymmetric: true });
-  const vectors = eigen.eigenvectorMatrix;
-  const rate = Float64Array.from(eigen.realEigenvalues, (value) => Math.max(0, value));
+    return (before + after) / m;
+  });
+  const off = Float64Array.from({ length: count - 1 }, (_, i) => -link[i] / (root[i] * root[i + 1]));
+  const { values, vectors } = symmetricTridiagonal(diagonal, off);
+  const rate = values.map((value) => Math.max(0, value));
   const shape = new Float64Array(count * count);
   const one = new Float64Array(count);
   for (let cell = 0; cell < count; cell++)
     for (let mode = 0; mode < count; mode++) {
-      const entry = vectors.get(cell, mode);
+      const entry = vectors[cell * count + mode];
       shape[cell * count + mode] = entry / root[cell];
       one[mode] += root[cell] * entry;
     }

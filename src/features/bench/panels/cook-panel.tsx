@@ -10,7 +10,7 @@ import { exitsOf, type Exit } from "@/core/program/exits";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { duration } from "@/ui/format";
-import { useAlso } from "@/ui/measures";
+import { Told, useTold } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { Group, type PanelProps } from "./panel";
@@ -51,6 +51,7 @@ export function CookPanel({
 }: PanelProps & { cook: Cook; sheet: Formulated | undefined }) {
   const food = usePantry().food(value.foodId);
   const exits = useMemo(() => (sheet ? exitsOf(value, sheet) : []), [value, sheet]);
+  const told = useTold();
   const crust = value.preparation.kind === "saltCrust";
   const isSeafood = food?.group === "fish" || food?.group === "shellfish";
   const divided = dividedAs(cook);
@@ -78,7 +79,8 @@ export function CookPanel({
         hint={
           food?.safeMinC != null && (
             <p className="py-1 text-sm text-quiet">
-              official minimum <span className="figure">{food.safeMinC}</span> °C ({food.safeSource})
+              official minimum <span className="figure">{told(`${food.safeMinC} °C`)}</span> (
+              {food.safeSource})
             </p>
           )
         }
@@ -200,8 +202,8 @@ function CountedMinutes({ counted, onTake }: { counted: CookMinutes; onTake: (mi
       <p>
         {trade && (
           <>
-            common practice, {trade.rule.form}: <span className="figure">{Math.round(trade.minutes)}</span>{" "}
-            min
+            common practice, <Told>{trade.rule.form}</Told>:{" "}
+            <span className="figure">{Math.round(trade.minutes)}</span> min
             {engineMin !== undefined && "; "}
           </>
         )}
@@ -223,18 +225,18 @@ function CountedMinutes({ counted, onTake }: { counted: CookMinutes; onTake: (mi
 
 /** Where to take it out so that it ends where it shall: the same two figures as at work and on paper. */
 function OutAt({ exits, cook, heatHere }: { cook: Cook; exits: readonly Exit[]; heatHere?: HeatHere }) {
-  const also = useAlso();
+  const told = useTold();
   return (
     <>
       <ul className="border-l-4 border-accent pl-2 text-lg" aria-label="Out at">
         {exits.map((exit) => (
           <li key={exit.channel} data-out-at={exit.name || "whole"}>
-            {exit.name ? `${exit.name}: out` : "Out"} at <b className="figure">{also(`${exit.outC} °C`)}</b>
+            {exit.name ? `${exit.name}: out` : "Out"} at <b className="figure">{told(`${exit.outC} °C`)}</b>
             {exit.name && cook.apart && <> after {duration(exit.minutes / 60)}</>}, ends at{" "}
-            {also(plateText(exit))}
+            {told(plateText(exit))}
             {exit.time && (
               <span className="block text-sm">
-                {also(timeText(exit).trim())} Follow your local food code.
+                {told(timeText(exit).trim())} Follow your local food code.
               </span>
             )}
           </li>

@@ -12,6 +12,7 @@ import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
 import { RANGES } from "@/core/formula/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { duration, fixed, grams, roughly } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 
@@ -81,21 +82,23 @@ function FrozenInBath({
 }: Omit<Props, "onClose"> & { roomC: number; iceG: number }) {
   const plan = useMemo(() => coldPlan(input, sheet, roomC, iceG), [input, sheet, roomC, iceG]);
   const { curve, safeIceG } = plan;
+  const units = useUnits();
   return (
     <section aria-label="Frozen food in the bath">
       <h3 className="text-lg">Frozen food in this bath</h3>
       <BathChart curve={curve} />
       <p role="status" data-figure="bath-curve">
         {curve.warmFromH === undefined
-          ? `The bath stays at or under 4 °C for all ${duration(plan.hours)}.`
-          : `The bath is above 4 °C from ${roughly(curve.warmFromH)} on.`}{" "}
+          ? `The bath stays at or under ${units.temperature(4)} for all ${duration(plan.hours)}.`
+          : `The bath is above ${units.temperature(4)} from ${roughly(curve.warmFromH)} on.`}{" "}
         {curve.thawedH === undefined
           ? `The middle is still frozen after ${duration(plan.hours)}.`
           : `The middle has thawed after ${roughly(curve.thawedH)}.`}
       </p>
       {curve.warmFromH !== undefined && (
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
-          Not this way. The same in the fridge at 4 °C or below, or in a cooler with a thermometer and{" "}
+          Not this way. The same in the fridge at {units.temperature(4)} or below, or in a cooler with a
+          thermometer and{" "}
           {safeIceG === undefined
             ? "more ice than this bath can hold"
             : `${grams(safeIceG)} g of ice in the bath, topped up`}
@@ -107,6 +110,7 @@ function FrozenInBath({
 }
 
 function BathChart({ curve }: { curve: FrozenBathCurve }) {
+  const units = useUnits();
   return (
     <div className="h-56" role="img" aria-label="Temperature of bath and food over the hours">
       <ResponsiveContainer>
@@ -119,7 +123,7 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
             unit=" h"
             tickFormatter={(h: number) => fixed(h, 0)}
           />
-          <YAxis tick={TICK} unit=" °C" width={60} />
+          <YAxis tick={TICK} width={60} tickFormatter={(c: number) => units.temperature(c)} />
           <ReferenceLine y={WARM_C} stroke="var(--color-error)" strokeDasharray="6 4" />
           <Line
             dataKey="bathC"
@@ -149,7 +153,7 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
         </LineChart>
       </ResponsiveContainer>
       <p className="sr-only">
-        Bath, surface and centre of the food; the dashed line is {fixed(WARM_C, 1)} °C.
+        Bath, surface and centre of the food; the dashed line is {units.reading(WARM_C)}.
       </p>
     </div>
   );

@@ -34,9 +34,8 @@ export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Prop
   return (
     <section className="mb-4" aria-label="Ways to get there" aria-busy={stale}>
       <h2 className="text-xl">Ways to get there by {by}</h2>
-      {ways.length === 0 && (
-        <p className="py-2 text-quiet">{stale ? "Working them out …" : "No way works out as it stands."}</p>
-      )}
+      {ways.length === 0 && !stale && <p className="py-2 text-quiet">No way works out as it stands.</p>}
+      {ways.length === 0 && stale && <RoomForWays />}
       <WayList ways={shown} {...list} stale={stale} />
       {others.length > 0 && (
         <details>
@@ -61,6 +60,20 @@ export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Prop
 }
 
 const SHOWN = 4;
+
+/** The room they will take: nothing below is pushed away from under a finger when they come. */
+function RoomForWays() {
+  return (
+    <>
+      <p className="sr-only">Working them out …</p>
+      <ul className="mt-1 mb-16 space-y-1.5" aria-hidden>
+        {Array.from({ length: SHOWN }, (_, i) => (
+          <li key={i} className="h-20 rounded-box border border-line bg-base-100 opacity-60" />
+        ))}
+      </ul>
+    </>
+  );
+}
 
 type ListProps = Pick<Props, "chosen" | "times" | "timeZone" | "onTake"> & { ways: Way[]; stale: boolean };
 

@@ -6,12 +6,14 @@ import type { Formulated } from "@/core/formula/formulate";
 import { COLD_LIMIT_C } from "@/core/safety/official";
 import { RANGES } from "@/core/formula/ranges";
 import { chilledToC, chillOf, HOT_C, ICE_C } from "@/core/formula/chill-brine";
-import { fixed, grams, percent } from "@/ui/format";
+import { grams, percent } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 
 /** Dissolve the salt in part of the water, hot; the rest goes in as ice and counts as water of the brine. */
 export function ChillDialog(props: { input: Formulation; sheet: Formulated; onClose: () => void }) {
+  const units = useUnits();
   const { input, sheet, onClose } = props;
   const [hotC, setHotC] = useState(HOT_C);
   const [iceC, setIceC] = useState(ICE_C);
@@ -53,7 +55,7 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
         <Part term="Ice, to finish" figure={`${grams(iceG)} g`} />
       </dl>
       <p className="mt-3" role="status">
-        It ends at <strong className="figure">{fixed(end.temperatureC, 1)} °C</strong>,{" "}
+        It ends at <strong className="figure">{units.reading(end.temperatureC)}</strong>,{" "}
         {percent(end.saltFraction)} %
         {end.iceLeftKg > 0.001 ? `, with ${grams(end.iceLeftKg * 1000)} g of ice left` : ", all ice melted"}.
       </p>
@@ -61,7 +63,7 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
           Not cold enough for raw food:{" "}
           {shortG > 0 ? `${grams(shortG)} g more ice of the same water, or ` : ""}
-          chill it in the fridge to {fixed(COLD_LIMIT_C, 1)} °C first.
+          chill it in the fridge to {units.reading(COLD_LIMIT_C)} first.
         </p>
       )}
       {!plan.dissolvesHot && (
@@ -73,7 +75,7 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
         Enthalpy balance: ice takes 333.55 kJ/kg to melt (CRC Handbook, from memory); no heat lost to air or
         vessel. The ice is part of the {grams(plainG)} g of water on the sheet.
         {otherG > 0 &&
-          ` The other ${grams(otherG)} g of liquid goes in at ${fixed(input.holding.temperatureC, 0)} °C and counts in both figures.`}
+          ` The other ${grams(otherG)} g of liquid goes in at ${units.temperature(input.holding.temperatureC)} and counts in both figures.`}
       </p>
     </Modal>
   );

@@ -6,7 +6,7 @@ import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView } from "@/contracts/views";
 import { choiceOf } from "@/core/formula/choice";
 import { duration, grams, percent, shortDate } from "@/ui/format";
-import { Also } from "@/ui/measures";
+import { Told } from "@/ui/measures";
 import { PREPARATION_NAME } from "@/ui/names";
 import { saltVerdict } from "@/ui/say";
 import { SaveProblem, useSave } from "@/ui/use-save";
@@ -48,7 +48,7 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
             {name}
           </Link>
           <p className="text-sm text-quiet">
-            {PREPARATION_NAME[choiceOf(preparation)]} · <Also>{`${grams(pieces.totalMassG)} g`}</Also>
+            {PREPARATION_NAME[choiceOf(preparation)]} · <Told>{`${grams(pieces.totalMassG)} g`}</Told>
             {pieces.count > 1 && ` in ${pieces.count} pieces`}
           </p>
         </div>

@@ -8,7 +8,7 @@ import { actsIn, programOf } from "@/core/program/program";
 import type { Step } from "@/core/program/step";
 import { duration, percent, shortDate } from "@/ui/format";
 import { SoakRail } from "@/ui/rail/soak-rail";
-import { Also } from "@/ui/measures";
+import { Told } from "@/ui/measures";
 import { saltVerdict } from "@/ui/say";
 import { Section } from "@/ui/section/section";
 import { unitsOf } from "@/ui/units";
@@ -79,7 +79,7 @@ const Act = ({ step }: { step: Step }) => (
   <li className="flex gap-3 border-b border-line py-1.5">
     <span className="figure w-28 shrink-0 text-sm leading-6">{when(step)}</span>
     <span>
-      <Also>{step.title}</Also>
+      <Told>{step.title}</Told>
     </span>
   </li>
 );

@@ -6,6 +6,7 @@ import { useState } from "react";
 import type { OwnKind } from "@/contracts/kitchen";
 import type { KitchenView, Uses } from "@/contracts/views";
 import { fixed, grams, percent } from "@/ui/format";
+import { Told } from "@/ui/measures";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { orMissing } from "@/ui/or-missing";
 
@@ -140,7 +141,7 @@ function OwnList({ title, add, rows, onAdd, onEdit, usedBy, onRemove, onPutAway 
                 <span className="font-semibold">{row.name}</span>
               )}
               <span className="block text-sm text-quiet">
-                {row.note}
+                <Told>{row.note}</Told>
                 {usedBy(row.id).length > 0 && ` · in ${usedBy(row.id).join(", ")}`}
               </span>
             </span>

@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
 import type { PlacedStep } from "@/core/program/at-work";
 import { duration } from "@/ui/format";
-import { Also, useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
   act: PlacedStep;
@@ -32,19 +32,19 @@ export function ActCard({ act, dish, nowMs, timeZone, onDone, onNotDone }: Props
         {act.minutes.likely > 0 && ` · ${duration(act.minutes.likely / 60)}`}
       </p>
       <h2 className="my-2 text-4xl leading-tight">
-        <Also>{act.title}</Also>
+        <Told>{act.title}</Told>
       </h2>
       {act.look && (
         <p className="text-2xl">
-          <Also>{act.look}</Also>
+          <Told>{act.look}</Told>
         </p>
       )}
       <p className="mt-2 text-lg text-quiet">
-        <Also>{act.why}</Also>
+        <Told>{act.why}</Told>
       </p>
       {act.late && due && untilH < -0.25 && (
         <p className="mt-2 border-l-4 border-warning pl-2 text-lg">
-          <Also>{act.late}</Also>
+          <Told>{act.late}</Told>
         </p>
       )}
       <div className="mt-4 flex flex-wrap gap-3">

@@ -3,7 +3,7 @@ import type { Exit } from "@/core/program/exits";
 import { climbText, plateText, timeText } from "@/core/program/probing";
 import { duration, fixed } from "@/ui/format";
 import type { Units } from "@/ui/units";
-import { Also, useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
   dish: string;
@@ -36,7 +36,7 @@ export function HeatCard(props: Props) {
     >
       <p className="text-lg">
         {named(props.dish, heat.exit)} · in the oven {duration((nowMs - heat.sinceMs) / HOUR_MS)},{" "}
-        <Also>{`${heat.exit.stages.at(-1)?.ovenC ?? ""} °C`}</Also>
+        <Told>{`${heat.exit.stages.at(-1)?.ovenC ?? ""} °C`}</Told>
       </p>
       <h2 className="my-2 text-5xl leading-tight">{headline(props, units)}</h2>
       <p className="text-2xl">
@@ -44,7 +44,7 @@ export function HeatCard(props: Props) {
       </p>
       {heat.exit.time && (
         <p className="mt-2 text-lg">
-          <Also>{`Under the official minimum.${timeText(heat.exit)} Follow your local food code.`}</Also>
+          <Told>{`Under the official minimum.${timeText(heat.exit)} Follow your local food code.`}</Told>
         </p>
       )}
       <div className="mt-6 flex flex-wrap gap-3">
@@ -91,23 +91,23 @@ function Reading({ heat: { core, exit } }: Props) {
   const figure = core.kind === "unread" ? undefined : `${fixed(core.coreC, 1)} °C`;
   const out = `out at ${exit.outC} °C`;
   const then = `It climbs ${climbText(exit)} more: ${plateText(exit)} on the plate.`;
-  if (figure === undefined) return <Also>{`Nothing read yet; ${out}. ${then}`}</Also>;
+  if (figure === undefined) return <Told>{`Nothing read yet; ${out}. ${then}`}</Told>;
   if (core.kind === "silent")
     return (
-      <Also>{`It last read ${figure}; ${out}. Nothing for ${duration(core.forMs / HOUR_MS)}: look at the plug, or read it by hand.`}</Also>
+      <Told>{`It last read ${figure}; ${out}. Nothing for ${duration(core.forMs / HOUR_MS)}: look at the plug, or read it by hand.`}</Told>
     );
   if (core.kind === "slipped")
     return (
-      <Also>{`It fell by ${fixed(core.byC, 0)} °C to ${figure}: meat does not cool in the heat. Put it back into the thickest part.`}</Also>
+      <Told>{`It fell by ${fixed(core.byC, 0)} °C to ${figure}: meat does not cool in the heat. Put it back into the thickest part.`}</Told>
     );
   const over = core.kind === "takeOut" && core.overC >= 0.5 ? `, ${fixed(core.overC, 1)} °C over` : "";
   return (
     <>
       The middle reads{" "}
       <span className="figure text-3xl" data-core-now>
-        <Also>{figure}</Also>
+        <Told>{figure}</Told>
       </span>
-      ; <Also>{`${out}${over}. ${then}`}</Also>
+      ; <Told>{`${out}${over}. ${then}`}</Told>
     </>
   );
 }

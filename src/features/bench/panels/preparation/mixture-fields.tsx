@@ -8,6 +8,7 @@ import type {
 } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { Choice, Select, Toggle } from "@/ui/choice";
+import { useTold } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
@@ -58,10 +59,11 @@ export function MarinadeFields(props: PanelProps & { preparation: MarinadePrepar
 const WANTED = [
   { value: "coats", label: "Coats", note: "1 mm" },
   { value: "clings", label: "Clings", note: "2 mm" },
-  { value: "ridges", label: "Ridges", note: "3–4 mm" },
+  { value: "ridges", label: "Ridges", note: "3 to 4 mm" },
 ] as const;
 
 export function PasteFields(props: PanelProps & { preparation: PastePreparation }) {
+  const told = useTold();
   const { preparation: p, change } = props;
   const { ingredients, ingredient } = usePantry();
   const set = (part: Partial<PastePreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
@@ -76,7 +78,12 @@ export function PasteFields(props: PanelProps & { preparation: PastePreparation 
         options={SALT_SCHOOLS}
         onChange={(school) => set({ school })}
       />
-      <Choice label="How thick" value={p.wanted} options={WANTED} onChange={(wanted) => set({ wanted })} />
+      <Choice
+        label="How thick"
+        value={p.wanted}
+        options={WANTED.map((w) => ({ ...w, note: told(w.note) }))}
+        onChange={(wanted) => set({ wanted })}
+      />
       <Select
         label="Bound with"
         value={p.binderId}
