@@ -70,7 +70,7 @@ export function ScoreView(props: Props) {
             className={
               paper
                 ? "px-1 py-1 text-sm leading-tight"
-                : "sticky top-0 z-20 truncate bg-base-200 px-1 py-1 text-lg"
+                : "sticky top-0 z-20 self-end bg-base-200 px-1 py-1 text-lg leading-tight"
             }
             style={{ gridRow: 1, gridColumn: i + 2 }}
             title={column.name}
