@@ -4,7 +4,7 @@ import { batchTime } from "@/core/program/batch-clock";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
-import { rehearsedBatches } from "./rehearsals";
+import { rehearsedBatches } from "./rehearsed";
 import { listSittings, loadSitting } from "./sittings";
 import { loadWork } from "./work";
 

@@ -4,6 +4,7 @@ import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
 import { loadOwn } from "./own-entries";
+import { notRehearsed } from "./rehearsed";
 import { batches } from "./schema";
 import { listSittings } from "./sittings";
 
@@ -58,6 +59,7 @@ function batchesNamed(db: Db, fits: (name: string) => boolean): Found[] {
   return db
     .select({ id: batches.id, name: batches.name, liftedAtMs: batches.liftedAtMs })
     .from(batches)
+    .where(notRehearsed(db))
     .orderBy(desc(batches.startedAtMs))
     .all()
     .filter((b) => fits(b.name))

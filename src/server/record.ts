@@ -18,6 +18,7 @@ import { remembered } from "@/core/remembered";
 import { saltAsLifted } from "./as-lifted";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
+import { notRehearsed } from "./rehearsed";
 import { batches, formulaVersions, outcomes } from "./schema";
 
 const HOUR_MS = 3_600_000;
@@ -56,6 +57,7 @@ const RECORD_COLUMNS = {
 export function listRecord(db: Db, query: RecordQuery): RecordPage {
   const wanted = and(
     isNotNull(batches.liftedAtMs),
+    notRehearsed(db),
     query.find ? sql`${like(batches.name, containing(query.find))} escape '\\'` : undefined,
     query.kind === "all" ? undefined : eq(batches.kind, query.kind),
     query.judged === "all"
@@ -90,7 +92,7 @@ export const batchesOfFormula = (db: Db, formulaId: string): FormulaBatch[] =>
     })
     .from(batches)
     .innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id))
-    .where(eq(formulaVersions.formulaId, formulaId))
+    .where(and(eq(formulaVersions.formulaId, formulaId), notRehearsed(db)))
     .orderBy(desc(batches.startedAtMs))
     .limit(MADE_MOST)
     .all();
@@ -105,6 +107,7 @@ export function madeOfFormulas(db: Db): Record<string, FormulaMade> {
     })
     .from(batches)
     .innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id))
+    .where(notRehearsed(db))
     .orderBy(asc(batches.startedAtMs))
     .all();
   const made: Record<string, FormulaMade> = {};
@@ -124,7 +127,7 @@ export const wholeRecord = (db: Db): RecordRow[] =>
   db
     .select(RECORD_COLUMNS)
     .from(batches)
-    .where(isNotNull(batches.liftedAtMs))
+    .where(and(isNotNull(batches.liftedAtMs), notRehearsed(db)))
     .orderBy(asc(batches.liftedAtMs))
     .all() as RecordRow[];
 
@@ -134,7 +137,7 @@ function experienceOf(db: Db, foodId: string, kind: string): Experience[] {
     .select({ batch: batches, body: outcomes.body })
     .from(outcomes)
     .innerJoin(batches, eq(outcomes.batchId, batches.id))
-    .where(and(eq(batches.foodId, foodId), eq(batches.kind, kind)))
+    .where(and(eq(batches.foodId, foodId), eq(batches.kind, kind), notRehearsed(db)))
     .orderBy(desc(outcomes.judgedAtMs))
     .limit(5)
     .all()
@@ -167,7 +170,7 @@ export function trendPoints(db: Db): TrendPoint[] {
   return db
     .select()
     .from(batches)
-    .where(isNotNull(batches.liftedAtMs))
+    .where(and(isNotNull(batches.liftedAtMs), notRehearsed(db)))
     .orderBy(desc(batches.liftedAtMs))
     .limit(TREND_POINTS)
     .all()

@@ -3,13 +3,15 @@ import { chops } from "@/core/formula/formulation.fixture";
 import type { SittingBody } from "@/contracts/sitting";
 import { batchTime } from "@/core/program/batch-clock";
 import { loadAtWorkView } from "./at-work";
+import { liftBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
+import { findAnything } from "./find";
 import { endRehearsal, paceRehearsal, rehearseSitting } from "./rehearsals";
 import { loadShelfView } from "./shelf";
 import { createSitting, loadSitting, planAgain } from "./sittings";
 import { TABLE_NAMES, TABLES } from "./safekeeping/tables";
-import { loadWork } from "./work";
-import { listRecord } from "./record";
+import { judgeBatch, loadWork } from "./work";
+import { listRecord, madeOfFormulas, nextTime, trendPoints, wholeRecord } from "./record";
 import { recordQuery } from "@/contracts/record";
 
 const NOW = Date.UTC(2026, 10, 27, 9);
@@ -89,7 +91,23 @@ test("the kitchen itself shows nothing of it, and it nothing of the kitchen", ()
   const rehearsed = loadAtWorkView(db, { rehearsalId: id }, NOW);
   expect(rehearsed.batches.map((b) => b.name)).toEqual([CHOPS.name]);
   expect(rehearsed.sittings.map((s) => s.id)).toEqual([id]);
+});
+
+test("lifted and judged in its rehearsal, a batch is in no record, no list and no advice", () => {
+  const { id } = rehearseSitting(db, realId, NOW);
+  const { body: copy, clock } = loadSitting(db, id, NOW);
+  const dish = copy.dishes.find((d) => d.kind === "running");
+  const batchId = dish?.kind === "running" ? dish.batchId : "";
+  const later = NOW + 10 * MIN;
+  liftBatch(db, batchId, Math.round(batchTime(clock, later)) - MIN, later);
+  judgeBatch(db, batchId, { salt: 2, faults: [], words: "" }, later);
   expect(listRecord(db, recordQuery.parse({})).total).toBe(0);
+  expect(trendPoints(db)).toEqual([]);
+  expect(wholeRecord(db)).toEqual([]);
+  expect(nextTime(db, CHOPS)).toEqual([]);
+  expect(madeOfFormulas(db)).toEqual({});
+  expect(findAnything(db, CHOPS.name).filter((f) => f.key.startsWith("batch"))).toEqual([]);
+  endRehearsal(db, id);
 });
 
 test("paced anew all of it keeps one time; ended, nothing of it is left", () => {

@@ -9,6 +9,7 @@ import { clockOf, clockRow } from "./clock";
 import type { Db } from "./database";
 import { attachProbe } from "./instruments";
 import { notFound, Refusal } from "./problem";
+import { batchesIn } from "./rehearsed";
 import {
   acknowledgements,
   batchActs,
@@ -149,9 +150,6 @@ function plugIn(db: Db, view: SittingView, tasks: readonly PlannedTask[]): void 
   }
 }
 
-const batchesIn = (body: SittingBody): Map<string, string> =>
-  new Map(body.dishes.flatMap((d) => (d.kind === "running" ? [[d.id, d.batchId] as const] : [])));
-
 /** Its clock, and that of all its batches. */
 function setClock(db: Db, id: string, clock: BatchClock): void {
   db.update(sittings).set(clockRow(clock)).where(eq(sittings.id, id)).run();
@@ -224,18 +222,4 @@ function rehearsalRow(db: Db, id: string) {
   const row = db.select().from(sittings).where(eq(sittings.id, id)).get();
   if (!row || row.clockFromMs === null) throw notFound("rehearsal");
   return row;
-}
-
-/** The rehearsed sitting a batch belongs to, by batch. */
-export function rehearsedBatches(db: Db): Map<string, string> {
-  return new Map(
-    db
-      .select()
-      .from(sittings)
-      .all()
-      .filter((row) => row.clockFromMs !== null)
-      .flatMap((row) =>
-        [...batchesIn(row.body as SittingBody).values()].map((batchId) => [batchId, row.id] as const),
-      ),
-  );
 }

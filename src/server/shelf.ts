@@ -14,7 +14,7 @@ import { finishedBatches, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
-import { rehearsedBatches } from "./rehearsals";
+import { rehearsedBatches } from "./rehearsed";
 import { batchActs, sittingActs, sittings } from "./schema";
 
 const MIN_MS = 60_000;

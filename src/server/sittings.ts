@@ -5,27 +5,23 @@ import type { z } from "zod";
 import { storedPlan, type StoredPlan } from "@/contracts/plan";
 import {
   sittingBody,
-  type Running,
   type SittingBody,
   type SittingHead,
   type SittingView,
   type sittingActRequest,
   type startDishRequest,
 } from "@/contracts/sitting";
-import { formulate } from "@/core/formula/formulate";
 import type { HeatHere } from "@/core/formula/model";
 import { withHeat } from "@/core/formula/with-own";
 import { batchTime } from "@/core/program/batch-clock";
-import { exitsOf } from "@/core/program/exits";
-import { foreseeDone } from "@/core/program/foresee";
-import { loadBatch, startBatch } from "./batches";
+import { startBatch } from "./batches";
 import { clockOf, clockRow } from "./clock";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
 import { planAnew, planOf } from "./plans";
 import { notFound, Refusal } from "./problem";
 import { batches, sittingActs, sittings } from "./schema";
-import { loadWork } from "./work";
+import { runningOf } from "./under-way";
 
 /** @param id chosen by who sends it: sent again, because its answer was lost, it is laid down once. @throws Refusal 409 */
 export function createSitting(
@@ -224,63 +220,4 @@ export function startDish(
     putBody(tx, id, { ...body, dishes }, baseRevision, nowMs);
     return loadSitting(tx, id, nowMs);
   });
-}
-
-const HOUR_MS = 3_600_000;
-
-/** A batch as the planner needs it: what was done, and what its probes foresee. Undefined where it is gone. */
-function runningOf(
-  db: Db,
-  { id, name, batchId }: Extract<SittingBody["dishes"][number], { kind: "running" }>,
-  { nowMs, ownMs }: { nowMs: number; ownMs: number },
-): Running | undefined {
-  try {
-    const batch = loadBatch(db, batchId);
-    const work = loadWork(db, batchId, nowMs);
-    const doneMs: Record<string, number> = { ...work.done };
-    for (const act of work.skipped) doneMs[act] = ownMs;
-    // Gone in by the clock, where nobody ticked it off; later than now, the plan may still move it.
-    if (batch.startedAtMs <= ownMs) doneMs.go_in ??= batch.startedAtMs;
-    if (work.liftedAtMs !== null) doneMs.lift_out ??= work.liftedAtMs;
-    const outMs = forecastsOf(batch.formulation, batch.rate.factor, doneMs, work.readings);
-    return {
-      kind: "batch",
-      id,
-      name,
-      batchId,
-      formulation: batch.formulation,
-      rateFactor: batch.rate.factor,
-      soakH: (batch.plannedLiftAtMs - batch.startedAtMs) / HOUR_MS,
-      doneMs,
-      ...(Object.keys(outMs).length > 0 && { outMs }),
-    };
-  } catch (error) {
-    if (error instanceof Refusal && error.status === 404) return undefined;
-    throw error;
-  }
-}
-
-/** When each exit that is in the heat is foretold to come out. */
-function forecastsOf(
-  formulation: Running["formulation"],
-  rateFactor: number,
-  doneMs: Record<string, number>,
-  readings: { channel: string; atMs: number; value: number }[],
-): Record<string, number> {
-  const crust = formulation.preparation.kind === "saltCrust";
-  const anyInMs =
-    doneMs.stage_1 ?? doneMs.p1_stage_1 ?? doneMs.p2_stage_1 ?? (crust ? doneMs.go_in : undefined);
-  if (anyInMs === undefined || readings.length === 0) return {};
-  const sheet = formulate(formulation, { rateFactor });
-  if (!sheet.ok) return {};
-  const apart = formulation.cook?.apart === true;
-  return Object.fromEntries(
-    exitsOf(formulation, sheet.value).flatMap((exit, i) => {
-      const inMs = apart ? doneMs[`p${i + 1}_stage_1`] : anyInMs;
-      const out = doneMs[apart ? `p${i + 1}_oven_out` : "oven_out"];
-      if (inMs === undefined || out !== undefined || (!apart && i > 0)) return [];
-      const { forecast } = foreseeDone(sheet.value, exit, inMs, readings);
-      return forecast ? [[exit.channel, Math.round(inMs + forecast.doneMin * 60_000)]] : [];
-    }),
-  );
 }

@@ -23,7 +23,7 @@ import { NearestScore } from "./nearest-score";
 import { KitchenPanel } from "./kitchen-panel";
 import { PlanView } from "./plan-view";
 import { Provisions } from "./provisions";
-import { sayMoved } from "./say";
+import { useMoves } from "./use-moves";
 import { SittingSentence } from "./sitting-sentence";
 import { useOffers } from "./use-plan";
 import { useSitting } from "./use-sitting";
@@ -246,18 +246,3 @@ const sayBetter = (better: NonNullable<SittingView["plan"]["better"]>): string =
   better.waitsLessMin > 0
     ? `There is a better plan now: hot food waits ${better.waitsLessMin} min less.`
     : "There is a better plan now: hours nearer to those you wanted.";
-
-const LOG_MOST = 8;
-
-/** What moved since the page was opened, newest first. */
-function useMoves(tasks: readonly PlannedTask[] | undefined): string[] {
-  const [log, setLog] = useState<string[]>([]);
-  const last = useRef<readonly PlannedTask[] | undefined>(undefined);
-  useEffect(() => {
-    if (!tasks) return;
-    const said = last.current && sayMoved(last.current, tasks);
-    last.current = tasks;
-    if (said) setLog((l) => [said, ...l].slice(0, LOG_MOST));
-  }, [tasks]);
-  return log;
-}

@@ -10,7 +10,7 @@ import { batchNote } from "@/ui/batch-words";
 import { orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
 import { useLasting } from "@/ui/use-lasting";
-import { Told, useUnits } from "@/ui/measures";
+import { Told } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
 import {
@@ -25,6 +25,7 @@ import {
 import { DishCard } from "./dish-card";
 import { DishPanels } from "./dish-panels";
 import { HandsFree } from "./hands-free";
+import { Notices } from "./notices";
 import { RehearsalNote } from "./rehearsal-note";
 import { Strip } from "./strip";
 import { SetAside, ThenList } from "./then-list";
@@ -55,7 +56,6 @@ export function AtWork({
     firstSittings,
     rehearsalId,
   );
-  const units = useUnits();
   const wallMs = useNow(serverNowMs, TICK_MS);
   const behind = useLasting(!connected || waiting > 0, SAID_AFTER_MS);
   const [focus, setFocus] = useState<string | null>(focusId);
@@ -156,34 +156,14 @@ export function AtWork({
       {rehearsalId !== null && (
         <RehearsalNote id={rehearsalId} sitting={sittings[0]} wallMs={wallMs} timeZone={kitchen.timeZone} />
       )}
-      {behind && (
-        <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
-          {connected ? "" : "The last known state is shown; taps are kept here. "}
-          {waiting > 0 && `${waiting} not sent yet.`}
-        </p>
-      )}
-      {problem && (
-        <p className="border-l-8 border-error bg-base-100 px-4 py-2" role="alert">
-          {problem}
-        </p>
-      )}
-      {sittings
-        .filter((s) => s.lateMin > 0)
-        .map((s) => (
-          <p key={s.id} className="border-l-8 border-warning bg-base-100 px-4 py-2 text-lg" role="status">
-            {s.name}: late by <b className="figure">{s.lateMin} min</b>, on the table at{" "}
-            <b className="figure">{units.dayAndClock(s.tableMs, kitchen.timeZone)}</b>.
-          </p>
-        ))}
-      {broken.map((b) => (
-        <p key={b.id} className="p-4">
-          The sums of {b.name} no longer work out; its sheet stands on{" "}
-          <Link className="underline" href={`/batch/${b.id}`}>
-            its own page
-          </Link>
-          .
-        </p>
-      ))}
+      <Notices
+        connected={!behind || connected}
+        waiting={behind ? waiting : 0}
+        problem={problem}
+        late={sittings.filter((sitting) => sitting.lateMin > 0)}
+        broken={broken}
+        timeZone={kitchen.timeZone}
+      />
       <Strip dishes={dishes} focus={chosen?.key} onFocus={setFocus} />
       {!chosen && (
         <p className="p-6 text-lg">
