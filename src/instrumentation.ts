@@ -3,6 +3,8 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
   const { database } = await import("@/server/database");
   const { startKeeping } = await import("@/server/safekeeping/keep");
+  const { log } = await import("@/server/log");
   database();
   startKeeping();
+  log.info("kitchen open");
 }

@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { create as contentDisposition } from "content-disposition";
 import { ZodError, type z } from "zod";
 import { boundedJson } from "./exchange/bounded-json";
+import { log } from "./log";
 import { Refusal, refusalFromIssues, storageProblem } from "./problem";
 
 const BODY_LIMIT_BYTES = 256 * 1024;
@@ -15,8 +16,7 @@ export async function answer(handler: () => Promise<Response> | Response): Promi
     const unwritten = storageProblem(error);
     if (unwritten) return problemResponse(unwritten);
     const id = randomUUID().slice(0, 8);
-    // eslint-disable-next-line no-console -- the server's own log is where its keeper looks for the number told
-    console.error(`fault ${id}:`, error);
+    log.error({ fault: id, err: error }, "fault");
     if (error instanceof ZodError)
       return problem(
         500,

@@ -1,4 +1,5 @@
 import { database, databaseFile } from "../database";
+import { log } from "../log";
 import { isAhead } from "./rotation";
 import { EVERY_MS, listSnapshots, rotate, snapshotFolder, takeSnapshot } from "./snapshots";
 import { thinSamples } from "./thin";
@@ -38,7 +39,6 @@ async function keepNow(nowMs: number): Promise<void> {
     rotate(folder, nowMs);
     thinSamples(database(), nowMs);
   } catch (error) {
-    // eslint-disable-next-line no-console -- the server's own log is where its keeper looks
-    console.error("Snapshot not taken:", error instanceof Error ? error.message : error);
+    log.error({ err: error }, "snapshot not taken");
   }
 }
