@@ -1,3 +1,4 @@
+import { shortened } from "@/core/shortened";
 import { randomUUID } from "node:crypto";
 import { and, eq } from "drizzle-orm";
 import type { SittingBody, SittingDish, SittingView } from "@/contracts/sitting";
@@ -41,7 +42,7 @@ const PLANNED_BEFORE_MS = 96 * HOUR_MS;
 /** The evening: acts within so long of the table. */
 const EVENING_MS = 8 * HOUR_MS;
 const BEGINS_BEFORE_MS = 5 * MIN_MS;
-export const REHEARSAL_SPEED = 60;
+const REHEARSAL_SPEED = 60;
 const WORDS = ", rehearsed";
 const NAME_MOST = 80;
 const REASON = "Rehearsed only: nobody eats it.";
@@ -85,7 +86,7 @@ function copied(db: Db, body: SittingBody): SittingBody {
     const { formulation, formulaId } = loadBatch(db, dish.batchId);
     return { kind: "formula", id: dish.id, name: dish.name, formulaId, formulation };
   });
-  return { ...body, dishes, name: `${body.name.slice(0, NAME_MOST - WORDS.length)}${WORDS}` };
+  return { ...body, dishes, name: `${shortened(body.name, NAME_MOST - WORDS.length)}${WORDS}` };
 }
 
 /** Starts every dish; a stop is passed, as nobody eats it. */

@@ -1,3 +1,5 @@
+import { shortened } from "../shortened";
+
 /** A recipe as somebody wrote it: its words in order, nothing worked out. */
 export interface LooseRecipe {
   name: string;
@@ -45,7 +47,7 @@ const parted = (sentence: string): string[] =>
 /** Keeps a recipe within its limits. */
 export const bounded = (recipe: LooseRecipe): LooseRecipe => ({
   ...recipe,
-  name: recipe.name.slice(0, 120),
+  name: shortened(recipe.name, 120),
   ingredients: recipe.ingredients
     .slice(0, RECIPE_LIMITS.ingredients)
     .map((line) => line.slice(0, RECIPE_LIMITS.lineCharacters)),

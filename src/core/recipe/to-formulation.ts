@@ -1,3 +1,4 @@
+import { shortened } from "../shortened";
 import { newFormulation, piecesOffered } from "../formula/defaults";
 import type { PreparationChoice } from "../formula/choice";
 import { likelyThicknessMm } from "../formula/flesh";
@@ -34,8 +35,8 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   return withOwn(
     {
       ...base,
-      name: settled.name.slice(0, NAME_MAX),
-      notes: settled.notes.slice(0, NOTES_MAX),
+      name: shortened(settled.name, NAME_MAX),
+      notes: shortened(settled.notes, NOTES_MAX),
       pieces: piecesFor(food, settled),
       ...(salt && { saltId: salt.id }),
       // A crust without salt said follows from its thickness.

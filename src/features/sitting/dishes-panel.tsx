@@ -1,3 +1,4 @@
+import { shortened } from "@/core/shortened";
 import { X } from "lucide-react";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
@@ -6,6 +7,9 @@ import type { BatchView, FormulaView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
 import { HoursChoice } from "./hours-choice";
 import { PlainDishForm } from "./plain-dish-form";
+
+/** Of a dish, in its sitting. */
+const NAME_MOST = 80;
 
 interface Props {
   /** This kitchen's usual oven, as one without a fan, °C. */
@@ -29,13 +33,16 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
     const { name, formulation } = formula;
     onChange([
       ...dishes,
-      { kind: "formula", id: newId(), name: name.slice(0, 80), formulaId: id, formulation },
+      { kind: "formula", id: newId(), name: shortened(name, NAME_MOST), formulaId: id, formulation },
     ]);
   };
   const addBatch = (id: string) => {
     const batch = running.find((b) => b.id === id);
     if (batch)
-      onChange([...dishes, { kind: "running", id: newId(), name: batch.name.slice(0, 80), batchId: id }]);
+      onChange([
+        ...dishes,
+        { kind: "running", id: newId(), name: shortened(batch.name, NAME_MOST), batchId: id },
+      ]);
   };
   return (
     <section aria-label="Dishes">

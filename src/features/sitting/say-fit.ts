@@ -12,7 +12,8 @@ export function sayAll(answer: Answer): string {
     case "planned":
       return [
         answer.late ? `Late by ${duration(answer.late.byMin / 60)}.` : "Everything fits.",
-        answer.parts.unloved > 0 ? sayUnloved(answer.parts.unloved) : "Nothing is done at night.",
+        sayNights(answer),
+        answer.parts.unloved > 0 && sayUnloved(answer.parts.unloved),
         answer.parts.hotWait > 0
           ? `Hot food waits ${duration(Math.max(1, Math.round(answer.parts.hotWait)) / 60)} in all.`
           : "Hot food comes straight to the table.",
@@ -21,6 +22,15 @@ export function sayAll(answer: Answer): string {
         .filter(Boolean)
         .join(" ");
   }
+}
+
+/** Who gets up, and how often. */
+function sayNights({ tasks, nights }: Extract<Answer, { status: "planned" }>): string {
+  const up = tasks.filter((t) => t.handsOn && nights.some((n) => t.startMs < n.toMs && t.endMs > n.fromMs));
+  if (up.length === 0) return "Nobody gets up in the night.";
+  return up.length === 1
+    ? "Somebody gets up once in the night."
+    : `Somebody gets up for ${up.length} acts in the night.`;
 }
 
 const sayUnloved = (acts: number): string =>

@@ -1,3 +1,4 @@
+import { shortened } from "@/core/shortened";
 import { CALENDAR } from "@/contracts/door";
 import { database, databaseFile } from "@/server/database";
 import { makeToken, tokensFile } from "@/server/door/tokens";
@@ -13,7 +14,7 @@ export const POST = (request: Request, { params }: Context) =>
     const { id, body } = loadSitting(database(), (await params).id, Date.now());
     const { secret } = makeToken(
       tokensFile(databaseFile()),
-      { name: `Calendar of ${body.name}`.slice(0, 60), scope: CALENDAR, sittingId: id },
+      { name: shortened(`Calendar of ${body.name}`, 60), scope: CALENDAR, sittingId: id },
       Date.now(),
     );
     return Response.json({ path: `/api/v1/feeds/${secret}.ics` }, { status: 201 });
