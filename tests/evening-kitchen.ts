@@ -1,11 +1,10 @@
 import { copyFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { pathToFileURL } from "node:url";
-import Database from "better-sqlite3";
 import type { PlannedTask } from "../src/core/schedule/planned-tasks";
 import type { SittingView } from "../src/contracts/sitting";
 import { expect, type Page } from "./kitchen";
-import { EXAMPLE, freshFile, openKitchen } from "./server";
+import { EXAMPLE, freshFile, openKitchen, removeBatches } from "./server";
 
 /** A whole evening on a clock that is wound on from act to act: the server's and the browser's together. */
 export class Evening {
@@ -21,15 +20,7 @@ export class Evening {
   static async open(page: Page, port: number, example = EXAMPLE): Promise<Evening> {
     const databasePath = freshFile();
     copyFileSync(example, databasePath);
-    const db = new Database(databasePath);
-    const ofBatches = db
-      .prepare<[], { name: string }>(
-        "SELECT m.name FROM sqlite_master m, pragma_table_info(m.name) c WHERE c.name = 'batch_id'",
-      )
-      .all();
-    db.pragma("foreign_keys = OFF");
-    for (const { name } of [...ofBatches, { name: "batches" }]) db.prepare(`DELETE FROM "${name}"`).run();
-    db.close();
+    removeBatches(databasePath);
     const clockFile = `${databasePath}.clock`;
     writeFileSync(clockFile, "0");
     const preload = pathToFileURL(path.resolve("tests/stepped-clock.mjs")).href;

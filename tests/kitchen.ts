@@ -25,7 +25,7 @@ export const test = base.extend<Mine, { kitchen: Kitchen; firstPort: number }>({
   ],
   kitchen: [
     async ({ firstPort }, give) => {
-      const kitchen = await openKitchen(firstPort, { example: true });
+      const kitchen = await openKitchen(firstPort, { example: "calm" });
       await give(kitchen);
       await kitchen.kill();
     },
@@ -42,7 +42,7 @@ export const test = base.extend<Mine, { kitchen: Kitchen; firstPort: number }>({
     await kitchen.kill();
   },
   exampleKitchen: async ({ otherPort }, give) => {
-    const kitchen = await openKitchen(otherPort(), { example: true });
+    const kitchen = await openKitchen(otherPort(), { example: "whole" });
     await give(kitchen);
     await kitchen.kill();
   },

@@ -208,18 +208,23 @@ test("pull now, while another dish is in hand: it stands above, and asks again",
     const value = Math.round((6 + 0.78 * m) * 10) / 10;
     await ok(
       page.request.post(`/api/batches/${id}/samples`, {
+        maxRetries: 3,
         data: { channel: "probe", atMs: now - (100 - m) * MIN, value },
       }),
     );
   }
   // The loin is being seen to.
   await page.goto("/work");
-  await page.getByRole("button", { name: /^Juniper pork loin/ }).click();
+  await page
+    .getByRole("button", { name: /^Juniper pork loin/ })
+    .first()
+    .click();
   await expect(page.locator("[data-act]").last()).toHaveAttribute("aria-label", /Juniper pork loin/);
   await expect(page.getByRole("alert").filter({ hasText: "Take it out now" })).toHaveCount(0);
 
   await ok(
     page.request.post(`/api/batches/${id}/samples`, {
+      maxRetries: 3,
       data: { channel: "probe", atMs: Date.now(), value: 87 },
     }),
   );

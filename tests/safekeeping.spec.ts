@@ -129,7 +129,7 @@ test("installed, it opens without a line as it was last known; a lift-out is kep
   otherPort,
 }) => {
   test.setTimeout(120_000);
-  const kitchen = await openKitchen(otherPort(), { example: true });
+  const kitchen = await openKitchen(otherPort(), { example: "whole" });
   const context = await browser.newContext({ serviceWorkers: "allow", reducedMotion: "reduce" });
   const page = await context.newPage();
   await page.goto(kitchen.url);

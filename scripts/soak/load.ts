@@ -25,7 +25,7 @@ const pause = (ms: number) => new Promise((wait) => setTimeout(wait, ms));
 /** Fifty devices reading and writing for a minute, each at its own moment. */
 export async function soakLoad(port: number): Promise<void> {
   for (const everyMs of [1000, EVERY_MS]) {
-    const kitchen = await openKitchen(port, { example: true });
+    const kitchen = await openKitchen(port, { example: "whole" });
     const { reads, writes } = await minute(kitchen, everyMs);
     await kitchen.kill();
     console.table([row(`reads, each device every ${everyMs} ms`, reads), row("writes", writes)]);
