@@ -10,7 +10,7 @@ test("the Shelf says what is to be done tonight and tomorrow, which tables are t
   const hours = await acts.getByRole("listitem").locator(".figure").allInnerTexts();
   expect(hours.length).toBeGreaterThan(3);
   await expect(acts).toContainText(/Mackerel|Grey mullet|Juniper pork loin|Duck legs/);
-  await expect(page.getByRole("region", { name: "Fridge" })).toContainText(/\d+ of \d+ L/);
+  await expect(page.getByRole("region", { name: "Fridge" })).toContainText(/\d+ L of \d+ L/);
   const soon = page.getByRole("region", { name: "Sittings to come" });
   await expect(soon.getByRole("listitem")).toHaveCount(2);
   await expect(soon).toContainText("does not fit");
