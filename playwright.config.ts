@@ -5,8 +5,8 @@ import { ZONE } from "./tests/kitchen-clock";
 export default defineConfig({
   testDir: "tests",
   globalSetup: "./tests/global-setup.ts",
-  // Each worker has a server and a kitchen of its own; three keep two cores busy while pages wait for one another.
-  workers: 3,
+  // Each worker has a server and a kitchen of its own. A third would only keep the unit tests from their core.
+  workers: 2,
   // The unit tests may still have a core to themselves.
   // Room for a host that takes the processor away for a while: what passes does not wait for it.
   timeout: 150_000,

@@ -246,7 +246,12 @@ test("the example kitchen loads once, into an empty kitchen only", () => {
     runningBatches(db)
       .map((b) => b.name)
       .sort(),
-  ).toEqual(["Buttermilk lamb shoulder", "Duck legs, dry brined", "Juniper pork loin"]);
+  ).toEqual([
+    "Duck legs, dry brined",
+    "Grey mullet in an egg-white crust",
+    "Juniper pork loin",
+    "Mackerel, half-hour cure",
+  ]);
   expect(listFormulas(db)).toHaveLength(8);
   expect(finishedBatches(db)).toHaveLength(12);
   expect(refusal(() => loadDemoKitchen(db, NOW))).toMatchObject({ status: 409 });
