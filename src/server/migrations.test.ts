@@ -2,6 +2,8 @@ import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { gunzipSync } from "node:zlib";
+import Database from "better-sqlite3";
+import { getTableColumns } from "drizzle-orm";
 import { loadBatch } from "./batches";
 import { openDatabase } from "./database";
 import { listFormulas } from "./formula-views";
@@ -19,11 +21,17 @@ const NOW = Date.UTC(2026, 10, 27, 20);
 /** A kitchen as a program of that day left it on the disk, each made by that program itself. */
 const stored = readdirSync(STORED).filter((name) => name.endsWith(".db.gz"));
 
-function opened(name: string) {
+function fileOf(name: string): string {
   const file = path.join(mkdtempSync(path.join(tmpdir(), "iron-crock-stored-")), "kitchen.db");
   writeFileSync(file, gunzipSync(readFileSync(path.join(STORED, name))));
-  return openDatabase(file);
+  return file;
 }
+
+const opened = (name: string) => openDatabase(fileOf(name));
+
+/** Archives began with this schema. */
+const ARCHIVES_FROM = 7;
+const archived = stored.filter((name) => Number(/\d+/.exec(name)?.[0]) >= ARCHIVES_FROM);
 
 test("there is one stored database for every schema before the newest", () => {
   const migrations = readdirSync("drizzle").filter((name) => name.endsWith(".sql"));
@@ -59,5 +67,22 @@ describe.each(stored)("%s", (name) => {
     );
     expect(saved.version).toBe(first.version + 1);
     expect(createFormula(db, first.formulation, "", NOW).version).toBe(1);
+  });
+});
+
+describe.each(archived)("an archive of %s", (name) => {
+  test("comes in still, with the columns that came later as they were then", () => {
+    const whole = opened(name);
+    const raw = new Database(fileOf(name));
+    for (const table of TABLE_NAMES) {
+      const had = raw.prepare(`SELECT name FROM pragma_table_info('${table}')`).pluck().all() as string[];
+      const columns = Object.entries(getTableColumns(TABLES[table]));
+      for (const row of whole.select().from(TABLES[table]).all()) {
+        const ofThen = columns.filter(([, column]) => had.includes(column.name));
+        const then = Object.fromEntries(ofThen.map(([key]) => [key, (row as Record<string, unknown>)[key]]));
+        expect(checkRow(table, then)).toEqual(row);
+      }
+    }
+    raw.close();
   });
 });

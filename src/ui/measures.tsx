@@ -31,7 +31,7 @@ export function useTold(): (text: string) => string {
 
 const asItIs = (text: string) => text;
 
-/** A text of the kitchen's work, with its temperatures as this kitchen reads them. */
+/** A text of this program's own, with its figures as this kitchen reads them. */
 export function Told({ children }: { children: string }) {
   return useTold()(children);
 }

@@ -10,7 +10,7 @@ const AMERICAN_STEP: Record<string, (shown: number) => number> = {
   in: () => LENGTH_MM.in / 8,
   "°F": (celsius) => (celsius < DIAL_FROM_C ? 1 : 5) / 1.8,
 };
-const DIAL_FROM_C = 93.3;
+const DIAL_FROM_C = 100.5;
 
 interface Props extends QuantityEntry {
   unit: string;

@@ -3,8 +3,8 @@ import { LENGTH_MM, MASS_G, VOLUME_ML } from "./units";
 
 /* Temperatures and lengths as an American dial, thermometer and ruler have them. */
 
-/** An oven's dial goes by fives above this, °F. *Practice*. */
-const DIAL_FROM_F = 200;
+/** An oven's dial goes by fives; what may be the middle of food, up to boiling, is told to the degree, °F. *Practice*. */
+const DIAL_FROM_F = 213;
 const EIGHTHS = 8;
 
 /**
@@ -49,15 +49,21 @@ export function cupsOrQuarts(ml: number): string {
 
 const tenths = (value: number): string => (Math.round(value * 10) / 10).toString();
 
-const NUMBER = String.raw`-?\d+(?:\.\d+)?`;
+/** With its thousands set apart by the thin space this program writes. */
+const NUMBER = String.raw`-?\d+(?:\u202f\d{3})*(?:\.\d+)?`;
+const BETWEEN = " to | and |–|-";
+const valueOf = (text: string): number => Number(text.replaceAll("\u202f", ""));
 /** One figure, or two ("63 to 65 °C", "4 and 60 °C"), with a unit; not part of another number or word. */
 const figures = (unit: string) =>
-  new RegExp(String.raw`(?<![\w.])(?:(${NUMBER})( to | and |–))?(${NUMBER})[ \u202f]${unit}(?![\w²³/])`, "g");
+  new RegExp(
+    String.raw`(?<![\w.\u202f])(?:(${NUMBER})(${BETWEEN}))?(${NUMBER})[ \u202f]${unit}(?![\w²³/])`,
+    "g",
+  );
 
 const CELSIUS = figures("°C");
 /** What the source tells in °F itself, as it has it. */
 const IN_BOTH = new RegExp(
-  String.raw`(?:${NUMBER}( to | and |–))?${NUMBER} °C \((${NUMBER})(?:-(${NUMBER}))? °F\)`,
+  String.raw`(?:${NUMBER}(${BETWEEN}))?${NUMBER} °C \((${NUMBER})(?:-(${NUMBER}))? °F\)`,
   "g",
 );
 /** Nothing is set to these: "20 °C less", "it climbs about 3 to 5 °C". */
@@ -73,14 +79,17 @@ const SIZES = new RegExp(String.raw`(?<![\w.])(${NUMBER}(?: × ${NUMBER})+) mm(?
 export function inAmerican(text: string): string {
   const each = (unit: string, told: (value: number) => string) => (said: string) =>
     said.replace(figures(unit), (_, first: string | undefined, between: string | undefined, last: string) => {
-      const end = told(Number(last));
+      const end = told(valueOf(last));
       if (first === undefined) return end;
-      const sign = end.slice(end.lastIndexOf(" "));
-      return `${told(Number(first)).replace(sign, "")}${between ?? ""}${end}`;
+      const start = told(valueOf(first));
+      const join = between === "-" ? " to " : between;
+      // "6 to 8 in", but "4 lb 7 oz to 5 lb 8 oz".
+      const [, figure, sign] = /^(\S+) (\S+)$/.exec(start) ?? [];
+      return `${sign !== undefined && end.endsWith(` ${sign}`) ? figure : start}${join}${end}`;
     });
   const lengths = (said: string) =>
     said.replace(SIZES, (_, sizes: string) => {
-      const inches = sizes.split(" × ").map((mm) => inchesOf(Number(mm)).replace(/ in$/, ""));
+      const inches = sizes.split(" × ").map((mm) => inchesOf(valueOf(mm)).replace(/ in$/, ""));
       return `${inches.join(" × ")} in`;
     });
   return [
@@ -99,7 +108,7 @@ function fahrenheitIn(text: string): string {
   const asSource = text.replace(
     IN_BOTH,
     (_, between: string | undefined, first: string, last: string | undefined) =>
-      `${first}${last === undefined ? "" : `${between ?? " to "}${last}`} °F`,
+      `${first}${last === undefined ? "" : `${!between || between === "-" ? " to " : between}${last}`} °F`,
   );
   return asSource.replace(
     CELSIUS,
@@ -108,8 +117,8 @@ function fahrenheitIn(text: string): string {
         DIFFERENCE_AFTER.test(asSource.slice(at + said.length)) ||
         DIFFERENCE_BEFORE.test(asSource.slice(0, at));
       const told = (celsius: string) =>
-        apart ? degreesApart(Number(celsius)) : fahrenheitOf(Number(celsius));
-      return `${first === undefined ? "" : `${told(first)}${between ?? ""}`}${told(last)} °F`;
+        apart ? degreesApart(valueOf(celsius)) : fahrenheitOf(valueOf(celsius));
+      return `${first === undefined ? "" : `${told(first)}${between === "-" ? " to " : between}`}${told(last)} °F`;
     },
   );
 }

@@ -5,7 +5,7 @@ import type { Formulation } from "@/core/formula/model";
 import type { SoakWindow } from "@/core/formula/window";
 import type { Sensitivity } from "@/core/formula/ensemble";
 import { capital, duration, percent, roughly } from "@/ui/format";
-import { useUnits } from "@/ui/measures";
+import { Told, useUnits } from "@/ui/measures";
 import type { Units } from "@/ui/units";
 import { stateWord } from "@/ui/rail/scale";
 import { SoakRail } from "@/ui/rail/soak-rail";
@@ -111,7 +111,7 @@ export function SoakPanel(props: Props) {
           className="order-last basis-full text-sm text-quiet sm:order-none sm:flex-1 sm:basis-0 sm:text-right"
           aria-live="polite"
         >
-          {sayDoubt(props)}
+          <Told>{sayDoubt(props)}</Told>
         </p>
         <div className="flex gap-2">
           {sheet.bake ? (

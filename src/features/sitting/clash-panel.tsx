@@ -1,5 +1,6 @@
 import type { Answer } from "@/core/schedule/answer";
 import { OfferList, type OfferListProps } from "./offer-list";
+import { Told } from "@/ui/measures";
 import { sayDemand } from "./say";
 
 interface Props extends OfferListProps {
@@ -19,7 +20,9 @@ export function ClashPanel({ answer, tablePast, ...offered }: Props) {
           <p className="text-lg">These wishes collide. Letting go of any one of them solves it:</p>
           <ul className="list-disc pl-6 text-lg">
             {answer.clash.map((facts, i) => (
-              <li key={i}>{sayDemand(facts)}</li>
+              <li key={i}>
+                <Told>{sayDemand(facts)}</Told>
+              </li>
             ))}
           </ul>
         </>

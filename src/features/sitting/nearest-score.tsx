@@ -1,5 +1,6 @@
 import type { SittingBody } from "@/contracts/sitting";
 import type { NearestPlan } from "@/core/schedule/answer";
+import { Told } from "@/ui/measures";
 import { ActsByTime } from "./acts-by-time";
 import { sayDemand } from "./say";
 import { ScoreView } from "./score-view";
@@ -20,7 +21,8 @@ export function NearestScore({ nearest, body, timeZone, nowMs }: Props) {
     <section aria-label="The plan that comes nearest" className="mt-4">
       <h3 className="text-xl">The plan that comes nearest</h3>
       <p>
-        All but this is kept: {sayDemand(nearest.letGo)}. <strong>In ember</strong>, what does not fit.
+        All but this is kept: <Told>{sayDemand(nearest.letGo)}</Told>. <strong>In ember</strong>, what does
+        not fit.
       </p>
       <ScoreView
         planned={nearest}

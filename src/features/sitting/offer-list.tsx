@@ -1,5 +1,5 @@
 import type { Offer } from "@/core/schedule/offers";
-import { useUnits } from "@/ui/measures";
+import { useTold, useUnits } from "@/ui/measures";
 import { sayOffer } from "./say";
 import type { Offers } from "./use-plan";
 
@@ -15,6 +15,7 @@ export interface OfferListProps {
 /** Changes that were tried and clear a clash: one tap shows the plan with it. */
 export function OfferList({ offers, timeZone, titleOf, looked, onLook }: OfferListProps) {
   const units = useUnits();
+  const told = useTold();
   return (
     <>
       {offers === "working" && <p role="status">Trying changes…</p>}
@@ -35,7 +36,7 @@ export function OfferList({ offers, timeZone, titleOf, looked, onLook }: OfferLi
                 aria-pressed={looked?.id === offer.id}
                 onClick={() => onLook(offer)}
               >
-                {offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(", and ")}
+                {told(offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(", and "))}
               </button>
             </li>
           ))}

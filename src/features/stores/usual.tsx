@@ -3,6 +3,7 @@
 import type { Usual } from "@/contracts/kitchen";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Toggle } from "@/ui/choice";
+import { useTold } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 
 const COUNT: QuantityRule = { dimension: "none", min: 0, max: 20, whole: true };
@@ -23,6 +24,7 @@ const ROWS: { key: keyof Usual["equipment"]; label: string; unit: string; rule: 
 
 /** What stands in this kitchen and when it sleeps: what a new sitting begins with. */
 export function UsualKitchen({ usual, onChange }: { usual: Usual; onChange: (usual: Usual) => void }) {
+  const told = useTold();
   const quiet = (label: string, key: "from" | "to") => (
     <div className="field-row">
       <label htmlFor={`quiet-${key}`}>{label}</label>
@@ -68,7 +70,7 @@ export function UsualKitchen({ usual, onChange }: { usual: Usual; onChange: (usu
         onChange={(setC) => onChange({ ...usual, oven: { ...usual.oven, setC } })}
       />
       <Toggle
-        label="With a fan: counts as 20 °C more"
+        label={told("With a fan: counts as 20 °C more")}
         value={usual.oven.fan}
         onChange={(fan) => onChange({ ...usual, oven: { ...usual.oven, fan } })}
       />

@@ -5,6 +5,7 @@ import type { Tasting } from "@/core/taste/tasting";
 import { SALTS } from "@/core/materials/lookup";
 import { Select } from "@/ui/choice";
 import { fixed, grams } from "@/ui/format";
+import { Told } from "@/ui/measures";
 import { CARRIER_HOW } from "./words";
 
 interface Props {
@@ -32,7 +33,9 @@ export function MakeUp({ tasting, samples, kitchen, ready, onReady }: Props) {
       <summary className="min-h-11 cursor-pointer text-xl font-semibold">
         Making up the five cups: by somebody who does not taste
       </summary>
-      <p className="mt-2">{CARRIER_HOW[tasting.carrier]}</p>
+      <p className="mt-2">
+        <Told>{CARRIER_HOW[tasting.carrier]}</Told>
+      </p>
       <Select
         label="Salt"
         value={saltId}

@@ -54,7 +54,7 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
       </div>
       <p className="text-lg">
         Out at <b className="figure">{told(`${exit.outC} °C`)}</b>, to end at{" "}
-        {told(`${fixed(exit.endC, 0)} °C`)} (it climbs {told(climbText(exit))}).
+        {told(`${fixed(exit.endC, 0)} °C`)} ({told(`it climbs ${climbText(exit)}`)}).
         {safeMinC !== null && (
           <>
             {" "}

@@ -1,5 +1,7 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventStatus } from "ical-generator";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
+import { inAmerican } from "@/core/quantity/american";
+import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Calendar } from "@/core/schedule/calendar";
 import type { Answer } from "@/core/schedule/answer";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
@@ -32,7 +34,12 @@ const unbroken = (text: string): string => text.replace(/\p{Cc}+/gu, "-");
  * iCalendar (RFC 5545) of the acts that want a hand, with an alarm before each. Instants in UTC: no zone to get wrong. The
  * same act keeps its uid; moved, its sequence rises; gone, it is cancelled: a calendar that has it already follows.
  */
-export function calendarOf({ id, body }: Pick<SittingView, "id" | "body">, acts: Calendar): string {
+export function calendarOf(
+  { id, body }: Pick<SittingView, "id" | "body">,
+  acts: Calendar,
+  measures: MeasureSystem = "metric",
+): string {
+  const told = (text: string) => (measures === "us" ? inAmerican(text) : text);
   const calendar = ical({
     name: unbroken(body.name),
     prodId: { company: "iron-crock", product: "sitting" },
@@ -47,12 +54,12 @@ export function calendarOf({ id, body }: Pick<SittingView, "id" | "body">, acts:
       lastModified: new Date(act.changedAtMs),
       start: new Date(act.startMs),
       end: new Date(act.endMs),
-      summary: act.summary,
-      description: act.description,
+      summary: told(act.summary),
+      description: told(act.description),
       status: act.cancelled ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
     });
     if (!act.cancelled)
-      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S, description: act.summary });
+      event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_S, description: told(act.summary) });
   }
   return `${calendar.toString().trimEnd()}\r\n`;
 }

@@ -81,7 +81,7 @@ const ROWS: Record<TableName, z.ZodType> = {
 const SINCE: Partial<Record<TableName, KitchenRow>> = {
   kitchen: { houseSalt: null, learned: null },
   batch_acts: { notDone: false },
-  sittings: { plan: null, calendar: null },
+  sittings: { plan: null, calendar: null, clockFromMs: null, clockOwnMs: null, clockSpeed: 1 },
 };
 
 const field = (row: unknown, name: string): unknown => (row as KitchenRow)[name];

@@ -31,11 +31,11 @@ const USUAL_OVEN_C = 180;
 /** Which of the usual ways a cook's stages are; "own" once they were changed by hand. */
 function dividedAs(cook: Cook): StagePreset | "own" {
   if (!cook.stages) return "one";
-  const written = told(cook.stages);
-  return PRESETS.find(({ value }) => told(stagesBy(value, cook)) === written)?.value ?? "own";
+  const written = asText(cook.stages);
+  return PRESETS.find(({ value }) => asText(stagesBy(value, cook)) === written)?.value ?? "own";
 }
 
-const told = (stages: Cook["stages"]) =>
+const asText = (stages: Cook["stages"]) =>
   JSON.stringify(stages?.map((s) => [s.ovenC, s.minutes, s.cover, s.action, s.everyMin, s.on]));
 
 const stagesBy = (preset: StagePreset, cook: Cook) =>

@@ -12,6 +12,7 @@ import { actsCsv, calendarOf, plannedNow, sittingFile } from "../../exchange/pla
 import { CALENDAR } from "@/contracts/door";
 import { databaseFile, type Db } from "../../database";
 import { tokenOf, tokensFile } from "../../door/tokens";
+import { loadKitchen } from "../../kitchen";
 import { calendarOfPlan } from "../../plans";
 import { notFound } from "../../problem";
 import { knownSitting } from "../../known-names";
@@ -48,7 +49,7 @@ const sittingAnswer = z.object({
 
 const calendarFile = (db: Db, sitting: SittingView, nowMs: number) =>
   new FileAnswer(
-    calendarOf(sitting, calendarOfPlan(db, sitting, nowMs)),
+    calendarOf(sitting, calendarOfPlan(db, sitting, nowMs), loadKitchen(db).measures),
     "text/calendar",
     `${sitting.body.name}.ics`,
   );

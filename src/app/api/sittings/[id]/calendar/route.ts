@@ -1,6 +1,7 @@
 import { database } from "@/server/database";
 import { calendarOf, plannedNow } from "@/server/exchange/plan-out";
 import { answer, download } from "@/server/http";
+import { loadKitchen } from "@/server/kitchen";
 import { calendarOfPlan } from "@/server/plans";
 import { loadSitting } from "@/server/sittings";
 
@@ -10,6 +11,7 @@ export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const sitting = loadSitting(database(), (await params).id, Date.now());
     plannedNow(sitting);
-    const text = calendarOf(sitting, calendarOfPlan(database(), sitting, Date.now()));
+    const { measures } = loadKitchen(database());
+    const text = calendarOf(sitting, calendarOfPlan(database(), sitting, Date.now()), measures);
     return download(text, "text/calendar", `${sitting.body.name}.ics`);
   });
