@@ -2,20 +2,9 @@ import fc from "fast-check";
 import { breaches } from "./limits";
 import { nearestTo } from "./nearest";
 import { clashOf } from "./clash";
-import type { Problem, Task } from "./model";
-import { smallProblem } from "./schedule.fixture";
+import type { Problem } from "./model";
+import { smallProblem, task } from "./schedule.fixture";
 
-const task = (id: string, minutes: number, part: Partial<Task> = {}): Task => ({
-  id,
-  dishId: id,
-  title: id,
-  minMin: minutes,
-  preferMin: minutes,
-  maxMin: minutes,
-  handsOn: false,
-  uses: [],
-  ...part,
-});
 const kitchen = (part: Partial<Problem>): Problem => ({
   tasks: [],
   links: [],

@@ -179,3 +179,16 @@ export function crowdedEvening(dishes: number, perDish: number, seed: number, ha
     horizonMin: TABLE_MIN + 120,
   };
 }
+
+/** A task of just so many minutes. */
+export const task = (id: string, minutes: number, part: Partial<Task> = {}): Task => ({
+  id,
+  dishId: id,
+  title: id,
+  minMin: minutes,
+  preferMin: minutes,
+  maxMin: minutes,
+  handsOn: false,
+  uses: [],
+  ...part,
+});

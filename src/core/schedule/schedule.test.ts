@@ -2,9 +2,9 @@ import fc from "fast-check";
 import { clashOf } from "./clash";
 import { costOf } from "./cost";
 import { breaches } from "./limits";
-import type { Problem, Task } from "./model";
+import type { Problem } from "./model";
 import { plan } from "./plan";
-import { anyPlan, cheapest, smallProblem } from "./schedule.fixture";
+import { anyPlan, cheapest, smallProblem, task } from "./schedule.fixture";
 import { search } from "./search";
 
 const RUNS = { numRuns: 300, seed: 1812 };
@@ -102,17 +102,6 @@ test("against trying everything, up to six tasks: never dearer than the stated g
   expect(over / planned).toBeLessThan(4);
 });
 
-const task = (id: string, minutes: number, part: Partial<Task> = {}): Task => ({
-  id,
-  dishId: id,
-  title: id,
-  minMin: minutes,
-  preferMin: minutes,
-  maxMin: minutes,
-  handsOn: false,
-  uses: [],
-  ...part,
-});
 const oven = (ovenC: number, amount = 1) => [{ resourceId: "oven", amount, ovenC }];
 const kitchen = (part: Partial<Problem>): Problem => ({
   tasks: [],

@@ -4,8 +4,7 @@ import { tableOf } from "@/contracts/plan";
 import { bodyFrom, type SittingBody } from "@/contracts/sitting";
 import type { Offer } from "@/core/schedule/offers";
 import { useUnits } from "@/ui/measures";
-import { ActsByTime } from "./acts-by-time";
-import { ScoreView } from "./score-view";
+import { ScoreLookedAt } from "./score-looked-at";
 import { usePreview } from "./use-plan";
 
 interface Props {
@@ -16,8 +15,6 @@ interface Props {
   onTake: () => void;
   onBack: () => void;
 }
-
-const NOTHING_PUT: ReadonlyMap<string, number> = new Map();
 
 /** The score as it would be with one change: looked at first, taken or left. */
 export function OfferPreview({ offer, body, timeZone, nowMs, onTake, onBack }: Props) {
@@ -49,20 +46,7 @@ export function OfferPreview({ offer, body, timeZone, nowMs, onTake, onBack }: P
         </button>
       </div>
       {planned && (
-        <>
-          <ScoreView
-            planned={planned}
-            dishes={then.dishes}
-            tableMs={tableMs}
-            fridgeL={then.kitchen.fridgeL}
-            timeZone={timeZone}
-            nowMs={nowMs}
-            pinned={NOTHING_PUT}
-          />
-          <div className="md:hidden">
-            <ActsByTime tasks={planned.tasks} dishes={new Map()} timeZone={timeZone} pinned={NOTHING_PUT} />
-          </div>
-        </>
+        <ScoreLookedAt planned={planned} body={then} tableMs={tableMs} timeZone={timeZone} nowMs={nowMs} />
       )}
     </section>
   );

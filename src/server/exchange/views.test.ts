@@ -96,6 +96,10 @@ test("the plan, its calendar and its CSV hold the program of the hours they plan
     acts.map((t) => [`Chops: ${t.title}`, Math.round(t.startMs / 60_000) * 60_000]),
   );
   expect(events.some((e) => /Heat the oven/.test(e.summary))).toBe(true);
+  // Where the kitchen's measures are American, its calendar's are.
+  const american = calendarOf(sitting, calendarOfPlan(db, sitting, NOW), "us").replace(/\r\n[ \t]/g, "");
+  expect(american).toMatch(/Heat the oven to \d+ °F/);
+  expect(american).not.toContain("°C");
   const { data } = Papa.parse<Record<string, string>>(actsCsv(sitting, tasks), { header: true });
   expect(data.map((row) => [row.act, row.start_utc])).toEqual(
     tasks.map((t) => [t.title, new Date(t.startMs).toISOString()]),
