@@ -5,6 +5,10 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { ZONE } from "./kitchen-clock";
 
+/** What asks for somebody before long: a cure that stands, and what is in the oven. */
+const ASKING =
+  "(lifted_at_ms IS NULL AND kind = 'cure') OR (lifted_at_ms IS NOT NULL AND id NOT IN (SELECT batch_id FROM outcomes))";
+
 /** Takes batches out of a kitchen's file, with all that belongs to them. @param which of them, as SQL */
 export function removeBatches(file: string, which = "1 = 1"): void {
   const db = new Database(file);
@@ -14,9 +18,11 @@ export function removeBatches(file: string, which = "1 = 1"): void {
     )
     .all();
   db.pragma("foreign_keys = OFF");
-  const gone = `SELECT id FROM batches WHERE ${which}`;
-  for (const { name } of ofBatches) db.exec(`DELETE FROM "${name}" WHERE batch_id IN (${gone})`);
-  db.exec(`DELETE FROM batches WHERE ${which}`);
+  const gone = db.prepare(`SELECT id FROM batches WHERE ${which}`).pluck().all() as string[];
+  for (const id of gone) {
+    for (const { name } of ofBatches) db.prepare(`DELETE FROM "${name}" WHERE batch_id = ?`).run(id);
+    db.prepare("DELETE FROM batches WHERE id = ?").run(id);
+  }
   db.close();
 }
 
@@ -48,8 +54,7 @@ export async function openKitchen(
 ): Promise<Kitchen> {
   if (example) copyFileSync(EXAMPLE, databasePath);
   // What is in the oven or late asks for somebody sooner or later, in the middle of whatever is being tried.
-  if (example === "calm")
-    removeBatches(databasePath, "lifted_at_ms IS NULL AND kind IN ('saltCrust', 'cure')");
+  if (example === "calm") removeBatches(databasePath, ASKING);
   const url = `http://127.0.0.1:${port}`;
   let server: ChildProcess | undefined;
   const kitchen: Kitchen = {

@@ -1,4 +1,4 @@
-import { startBatch } from "../batches";
+import { liftBatch, startBatch } from "../batches";
 import type { Db } from "../database";
 import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { changeKitchen } from "../kitchen";
@@ -21,14 +21,15 @@ import { formulate } from "@/core/formula/formulate";
 import { NOTHING_LEARNED } from "@/contracts/learned";
 import type { Formulation } from "@/core/formula/model";
 import { actsIn, programOf } from "@/core/program/program";
+import type { Program } from "@/core/program/step";
 import { DUCK_LEGS, PORK_LOIN } from "./brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "./fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "./mixtures";
 
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
-/** How long the fish has been in the oven, and by how much the cure is overdue. */
-const IN_OVEN_MS = 27 * MIN_MS;
+/** How long the lamb has been in the oven, and by how much the cure is overdue. */
+const IN_OVEN_MS = 75 * MIN_MS;
 const OVERDUE_MS = 6 * MIN_MS;
 
 /** Its own light flake salt by its own tablespoon, and the tub everything stands in. */
@@ -135,7 +136,8 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       const startedAtMs = startedFor(nowMs, "Europe/London", formulation.pullH, outHours);
       tickPast(tx, begin(ids[of], formulation, startedAtMs), formulation, { startedAtMs, untilMs: nowMs });
     }
-    inTheOven(tx, begin(mullet.formulaId, GREY_MULLET, nowMs - IN_OVEN_MS), nowMs);
+    const roastFromMs = Math.round(nowMs - IN_OVEN_MS - untilOvenMs(LAMB_SHOULDER));
+    inTheOven(tx, begin(lamb.formulaId, LAMB_SHOULDER, roastFromMs), { startedAtMs: roastFromMs, nowMs });
     const curedMs = nowMs - OVERDUE_MS - MACKEREL.pullH * HOUR_MS;
     const cured = begin(mackerel.formulaId, MACKEREL, curedMs);
     tickPast(tx, cured, MACKEREL, { startedAtMs: curedMs, untilMs: nowMs - OVERDUE_MS - MIN_MS });
@@ -148,11 +150,26 @@ export function loadPlannedDemo(db: Db, nowMs: number): void {
   for (const { id } of listSittings(db)) loadSitting(db, id, nowMs);
 }
 
-/** The fish in its crust: baked for a while, a probe through the crust since it went in. */
-function inTheOven(db: Db, batchId: string, nowMs: number): void {
-  const startedAtMs = nowMs - IN_OVEN_MS;
-  tickPast(db, batchId, GREY_MULLET, { startedAtMs, untilMs: nowMs });
-  attachInstrument(db, batchId, { channel: "probe", seed: 11 }, startedAtMs);
+/** From going into its marinade to going into the oven. */
+function untilOvenMs(formulation: Formulation): number {
+  const into = programFor(formulation).steps.find((step) => step.id === "stage_1");
+  if (!into) throw new Error(`${formulation.name} goes into no oven`);
+  return into.atMin * MIN_MS;
+}
+
+/** The lamb: marinated, taken out, in the oven for a while, with a probe in it since it went in. */
+function inTheOven(db: Db, batchId: string, at: { startedAtMs: number; nowMs: number }): void {
+  const { startedAtMs, nowMs } = at;
+  liftBatch(db, batchId, startedAtMs + LAMB_SHOULDER.pullH * HOUR_MS, nowMs);
+  tickPast(db, batchId, LAMB_SHOULDER, { startedAtMs, untilMs: nowMs });
+  // Of the seeds tried, the one whose roast keeps most nearly to its minutes.
+  attachInstrument(db, batchId, { channel: "probe", seed: 6 }, nowMs - IN_OVEN_MS);
+}
+
+function programFor(formulation: Formulation): Program {
+  const sheet = formulate(formulation);
+  if (!sheet.ok) throw new Error(`${formulation.name} does not work out`);
+  return programOf(formulation, sheet.value);
 }
 
 /** Acts of a running batch that were due by now are ticked off, as a canteen would have. */
@@ -162,9 +179,7 @@ function tickPast(
   formulation: Formulation,
   { startedAtMs, untilMs }: { startedAtMs: number; untilMs: number },
 ): void {
-  const sheet = formulate(formulation);
-  if (!sheet.ok) throw new Error(`${formulation.name} does not work out`);
-  for (const act of actsIn(programOf(formulation, sheet.value))) {
+  for (const act of actsIn(programFor(formulation))) {
     const atMs = Math.round(startedAtMs + act.atMin * 60_000);
     if (atMs <= untilMs) confirmAct(db, batchId, act.id, { atMs }, Math.max(atMs, untilMs));
   }
