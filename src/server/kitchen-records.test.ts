@@ -246,11 +246,7 @@ test("the example kitchen loads once, into an empty kitchen only", () => {
     runningBatches(db)
       .map((b) => b.name)
       .sort(),
-  ).toEqual([
-    "Duck legs, dry brined",
-    "Juniper pork loin",
-    "Mackerel, half-hour cure",
-  ]);
+  ).toEqual(["Duck legs, dry brined", "Juniper pork loin", "Mackerel, half-hour cure"]);
   expect(listFormulas(db)).toHaveLength(8);
   // Twelve judged, and the lamb in the oven.
   expect(finishedBatches(db)).toHaveLength(13);
