@@ -58,6 +58,11 @@ export class BenchPage {
     if ((await row.getAttribute("aria-expanded")) !== "true") await row.click();
   }
 
+  /** The figures are of what stands in the fields: nothing newer is being worked out. */
+  async settled(): Promise<void> {
+    await expect(this.page.locator('[aria-busy="true"]')).toHaveCount(0);
+  }
+
   async name(text: string): Promise<void> {
     await this.page.getByLabel("Name of the formula").fill(text);
   }
@@ -67,17 +72,19 @@ export class BenchPage {
     await (await this.shown(field)).fill(text);
     // A time is read when the field is left.
     if (TIMES.includes(label)) await field.press("Enter");
+    await this.settled();
   }
 
   async choose(label: string, option: string): Promise<void> {
     const field = await this.shown(this.page.getByLabel(label, { exact: true }));
     if ((await field.getAttribute("role")) !== "combobox") {
       await field.selectOption({ label: option });
-      return;
+      return this.settled();
     }
     // A field to search in: nothing is chosen until an entry is.
     await field.fill(option);
     await this.page.getByRole("option", { name: option, exact: true }).first().click();
+    await this.settled();
   }
 
   async school(
@@ -91,16 +98,19 @@ export class BenchPage {
       await choices.getByText(name, { exact: true }).click();
       await expect(chosen).toBeChecked({ timeout: 2000 });
     }).toPass();
+    await this.settled();
   }
 
   /** One of a few side by side, by its own words. */
   async pick(group: string, option: string): Promise<void> {
     const choices = this.page.getByRole("group", { name: group, exact: true, includeHidden: true });
     await (await this.shown(choices)).getByText(option, { exact: true }).click();
+    await this.settled();
   }
 
   async toggle(label: string): Promise<void> {
     await (await this.shown(this.page.getByLabel(label, { exact: true }))).click();
+    await this.settled();
   }
 
   async add(ingredient: string): Promise<void> {
@@ -116,18 +126,21 @@ export class BenchPage {
 
   /** The grams of salt that end in one place, as the ledger shows them. */
   async ledgerEnd(id: string): Promise<number> {
+    await this.settled();
     const text = await this.page.locator(`[data-end="${id}"] .figure`).first().innerText();
     return Number(text.replaceAll("\u202f", ""));
   }
 
   /** Grams on the weigh-out sheet for a line, as shown. */
   async grams(line: string): Promise<number> {
+    await this.settled();
     const text = await this.page.locator(`[data-line="${line}"]`).last().innerText();
     const shown = /([\d\u202f.]+)\s*g$/.exec(text.trim())?.[1] ?? "";
     return Number(shown.replaceAll("\u202f", ""));
   }
 
   async figure(name: FigureName | "ready"): Promise<string> {
+    await this.settled();
     return this.page.locator(`[data-figure="${name}"] p`).first().innerText();
   }
 

@@ -3,29 +3,36 @@ import { hoursOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
 
 test.describe("what-ifs on the Bench", () => {
-  test("“I have 4 hours” gives a strength; used, the window says four hours", async ({ page }) => {
+  test("so many hours: the strength follows at once; where none does, it says why and how far it gets", async ({
+    page,
+  }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await page.getByRole("button", { name: "I have … hours" }).click();
-    const dialog = page.getByRole("dialog", { name: "Work out one thing" });
-    await dialog.getByLabel("I have", { exact: true }).fill("6");
-    await expect(dialog.getByText(/a [\d.]+ % brine is ready in 6 h/)).toBeVisible();
-    await dialog.getByRole("button", { name: "Use this brine" }).click();
-    await expect(page.locator('[data-way="timed"]')).toHaveAttribute("aria-pressed", "true");
+    await bench.school("Timed");
+    await bench.enter("Hours in it", "6");
     await expect(page.getByRole("heading", { name: "In the vessel at 6 h" })).toBeVisible();
-    await expect(page.getByRole("slider")).toHaveAttribute("aria-valuetext", /^6 h, (nearly )?as wanted$/);
+    await expect.poll(() => bench.figureNumber("mean")).toBe(1.4);
+    await expect(page.locator('[data-way="timed"]')).toHaveAttribute("aria-pressed", "true");
+    await bench.enter("Thickness", "40");
+    await bench.enter("Hours in it", "10 min");
+    await expect(page.getByText(/In 10 min nothing that dissolves brings 1.4 %/)).toBeVisible();
+    const hours = await bench.field("Hours in it");
+    await hours.fill("soon");
+    await expect(
+      page.getByRole("alert").filter({ hasText: "does not read as an amount" }).first(),
+    ).toBeVisible();
   });
 
-  test("no answer says why and how far it gets", async ({ page }) => {
+  test("taken out as it stands: how long a rinse, how long a rest", async ({ page }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await bench.enter("Thickness", "40");
-    await page.getByRole("button", { name: "I have … hours" }).click();
-    const dialog = page.getByRole("dialog", { name: "Work out one thing" });
-    await dialog.getByLabel("I have", { exact: true }).fill("10 min");
-    await expect(dialog.getByText(/No brine does it: even saturated/)).toBeVisible();
-    await dialog.getByLabel("I have", { exact: true }).fill("soon");
-    await expect(dialog.getByRole("alert")).toContainText("does not read as an amount");
+    await bench.school("Timed");
+    await bench.enter("Brine strength", "10");
+    await bench.enter("Salt wanted", "1");
+    await page.getByRole("button", { name: "Rinse or rest" }).click();
+    const dialog = page.getByRole("dialog", { name: /Rinse or rest, taken out at/ });
+    await expect(dialog.getByRole("status")).toHaveCount(2);
+    await expect(dialog.getByText(/in the fridge, out of the salt|It is even already/)).toBeVisible();
   });
 
   test("on the plate: heat moves salt inward, the mean stays", async ({ page }) => {
@@ -49,15 +56,46 @@ test.describe("what-ifs on the Bench", () => {
     expect(plateCentre).toBeGreaterThanOrEqual(centre);
   });
 
-  test("compare draws two and three what-ifs with their figures", async ({ page }) => {
+  test("two drafts side by side: that is begun from this, worked on with every field, and undone with it", async ({
+    page,
+  }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await page.getByRole("button", { name: "Compare" }).click();
-    const dialog = page.getByRole("dialog", { name: /Compare, taken out at 24 h/ });
-    await expect(dialog.getByRole("row")).toHaveCount(3);
-    await dialog.getByRole("button", { name: "half as thick" }).click();
-    await expect(dialog.getByRole("row")).toHaveCount(4);
-    await expect(dialog.locator(".recharts-line-curve")).toHaveCount(6);
+    await page.getByRole("button", { name: "This or that" }).click();
+    const two = page.getByRole("region", { name: "This or that" });
+    await expect(two.getByRole("columnheader", { name: /^(This|That): Gentle brine$/ })).toHaveCount(2);
+
+    await two.getByRole("button", { name: "dry salt" }).click();
+    await expect(two.getByRole("columnheader", { name: "That: Dry salt" })).toBeVisible();
+    await expect(two.getByRole("row", { name: /^how strong/ })).toContainText(/% brine.*% of the meat/);
+    const salt = () =>
+      two
+        .getByRole("row", { name: /^salt to weigh/ })
+        .locator("td")
+        .allInnerTexts();
+    const [, before] = await salt();
+
+    // That is taken onto the Bench: its fields are the Bench's now, and this stands beside it.
+    await two.getByRole("button", { name: "Work on that" }).click();
+    await expect(two.getByRole("columnheader", { name: "This: Dry salt" })).toBeVisible();
+    await bench.enter("Weight of all pieces", "2 kg");
+    await expect.poll(async () => (await salt())[0]).not.toBe(before);
+    await expect(two.getByRole("columnheader", { name: "That: Gentle brine" })).toBeVisible();
+    await two.getByText("What differs, line by line").click();
+    await expect(two.locator("ins, del").first()).toBeVisible();
+    await two.getByText("Salt by depth and by the hour").click();
+    await expect(two.locator(".recharts-line-curve")).toHaveCount(4);
+
+    // Both outlive a reload; undone step by step, they are as they were.
+    await page.reload();
+    await expect(two.getByRole("columnheader", { name: "This: Dry salt" })).toBeVisible();
+    await two.getByRole("button", { name: "Work on that" }).click();
+    await expect(two.getByRole("columnheader", { name: "This: Gentle brine" })).toBeVisible();
+    await page.getByRole("button", { name: "Undo the last change" }).click();
+    await expect(two.getByRole("columnheader", { name: "This: Dry salt" })).toBeVisible();
+    await two.getByRole("button", { name: "Put that away" }).click();
+    await expect(two).toHaveCount(0);
+    await expect(page.getByRole("heading", { name: /^On the rack at/ })).toBeVisible();
   });
 
   test("the ensemble softens the edges and names what matters most", async ({ page }) => {

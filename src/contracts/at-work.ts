@@ -1,3 +1,6 @@
+import type { Formulated } from "@/core/formula/formulate";
+import type { Exit } from "@/core/program/exits";
+import type { Program } from "@/core/program/step";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { BatchClock } from "@/core/program/batch-clock";
 import type { PlainDish } from "@/core/schedule/dishes";
@@ -21,10 +24,19 @@ export interface SittingAtWork {
   plainDone: Record<string, Record<string, number>>;
 }
 
+/** What is derived of a batch once, whatever the clock says. */
+export interface DerivedBatch {
+  sheet: Pick<Formulated, "food" | "lines" | "crust">;
+  exits: Exit[];
+  program: Program;
+}
+
 /** Everything at work now: batches, and the sittings they are for. */
 export interface AtWorkView {
   kitchen: KitchenView;
   batches: BatchDetail[];
+  /** By batch; one whose sums no longer work out is not there. */
+  derived: Record<string, DerivedBatch>;
   works: WorkView[];
   sittings: SittingAtWork[];
   /** The batch the page was opened for; null for the whole kitchen. */

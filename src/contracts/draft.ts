@@ -9,6 +9,8 @@ export interface Draft {
   baseVersion: number | null;
   /** The saved version's text, to tell whether anything changed. */
   saved: Formulation | null;
+  /** A second one beside it, to choose between the two. */
+  other?: Formulation | null;
 }
 
 const storedDraft = z.object({
@@ -16,6 +18,7 @@ const storedDraft = z.object({
   formulaId: z.string().nullable(),
   baseVersion: z.number().nullable(),
   saved: formulationSchema.nullable(),
+  other: draftFormulationSchema.nullable().optional(),
 }) satisfies z.ZodType<Draft>;
 
 /** A draft as it was kept; undefined where it does not read, left by a version whose drafts were others. */

@@ -1,6 +1,7 @@
 import { chops } from "@/core/formula/formulation.fixture";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
-import { bodyFrom, requestOf, sittingBody, type SittingBody, type SittingView } from "./sitting";
+import { bodyFrom, requestOf } from "./sitting-request";
+import { sittingBody, type SittingBody, type SittingView } from "./sitting";
 
 const NOW = Date.UTC(2026, 10, 26, 9);
 

@@ -1,6 +1,10 @@
-import { planFollowed, tableOf } from "@/contracts/plan";
-import type { AtWorkView, SittingAtWork } from "@/contracts/at-work";
+import { planFollowed, tableOf } from "@/contracts/plan-followed";
+import type { AtWorkView, DerivedBatch, SittingAtWork } from "@/contracts/at-work";
+import type { BatchDetail } from "@/contracts/views";
+import { formulate } from "@/core/formula/formulate";
 import { batchTime } from "@/core/program/batch-clock";
+import { exitsOf } from "@/core/program/exits";
+import { programOf } from "@/core/program/program";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
@@ -30,15 +34,38 @@ export function loadAtWorkView(db: Db, { batchId: focusId, rehearsalId }: Focus,
     .map((b) => b.id)
     .filter((id) => rehearsed.get(id) === rehearsalId);
   const ids = focusId === undefined || open.includes(focusId) ? open : [focusId, ...open];
+  const batches = ids.map((id) => loadBatch(db, id));
   return {
     kitchen: loadKitchen(db),
-    batches: ids.map((id) => loadBatch(db, id)),
+    batches,
+    derived: derivedById(batches),
     works: ids.map((id) => loadWork(db, id, nowMs)),
     sittings: sittingsAtWork(db, nowMs, rehearsalId),
     focusId: focusId ?? null,
     rehearsalId: rehearsalId ?? null,
     nowMs,
   };
+}
+
+function derivedById(batches: readonly BatchDetail[]): Record<string, DerivedBatch> {
+  return Object.fromEntries(
+    batches.flatMap((batch) => {
+      const derived = derivedOf(batch);
+      return derived ? [[batch.id, derived]] : [];
+    }),
+  );
+}
+
+/** What is derived of a batch once; undefined where its sums no longer work out. */
+export function derivedOf(batch: BatchDetail): DerivedBatch | undefined {
+  const { formulation } = batch;
+  const result = formulate(formulation, { rateFactor: batch.rate.factor });
+  if (!result.ok) return undefined;
+  const sheet = result.value;
+  const exits = exitsOf(formulation, sheet);
+  const soakH = (batch.plannedLiftAtMs - batch.startedAtMs) / HOUR_MS;
+  const { food, lines, crust } = sheet;
+  return { sheet: { food, lines, crust }, exits, program: programOf(formulation, sheet, { soakH, exits }) };
 }
 
 /** Sittings somebody has begun, or is about to: their decided plans. Of a rehearsed one, it alone. */

@@ -1,4 +1,4 @@
-import { requestOf } from "@/contracts/sitting";
+import { requestOf } from "@/contracts/sitting-request";
 import { plainProgram } from "@/core/program/plain";
 import { chops } from "@/core/formula/formulation.fixture";
 import { withOwn } from "@/core/formula/with-own";

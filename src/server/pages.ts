@@ -1,7 +1,8 @@
+import { printedOf } from "@/contracts/printed";
 import { notFound as showNotFound } from "next/navigation";
 import { firstOffered } from "@/core/ways/first-offered";
 import { findFood } from "@/core/materials/lookup";
-import { loadAtWorkView } from "./at-work";
+import { derivedOf, loadAtWorkView } from "./at-work";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import { loadWork } from "./work";
 import { database, databaseFile } from "./database";
@@ -87,6 +88,7 @@ export function loadBatchPage(id: string) {
     kitchen: loadKitchen(db),
     batch,
     work,
+    derived: derivedOf(batch) ?? null,
     newest: { version: newest.version, formulation: newest.formulation },
     proposals: nextTime(db, newest.formulation),
     nowMs: Date.now(),
@@ -95,7 +97,10 @@ export function loadBatchPage(id: string) {
 
 /** A formula's sheet for printing; without one, the tab's own draft fills in. */
 export function loadPrintDraft(search: Search) {
-  return { kitchen: loadKitchen(database()), formula: chosenFormula(search) };
+  const kitchen = loadKitchen(database());
+  const formula = chosenFormula(search);
+  const saved = formula && printedOf(formula.formulation, kitchen.rates[formula.formulation.foodId]?.factor);
+  return { kitchen, formula, saved: saved ?? null };
 }
 
 export const loadRecord = (search: Search) => ({

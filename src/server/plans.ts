@@ -1,6 +1,8 @@
 import { eq } from "drizzle-orm";
-import { calendarSchema, planFollowed, type StoredPlan } from "@/contracts/plan";
-import { requestOf, type SittingView } from "@/contracts/sitting";
+import { planFollowed } from "@/contracts/plan-followed";
+import { calendarSchema, type StoredPlan } from "@/contracts/plan";
+import { requestOf } from "@/contracts/sitting-request";
+import type { SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import type { PlannedAnswer } from "@/core/schedule/as-it-was";
 import { calendarAfter, type Calendar } from "@/core/schedule/calendar";

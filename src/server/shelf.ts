@@ -1,13 +1,15 @@
 import { eq, gte } from "drizzle-orm";
 import type { KeptFood, ShelfAct, ShelfView, SittingSoon } from "@/contracts/shelf";
-import { planFollowed, storedPlan, tableOf, type StoredPlan } from "@/contracts/plan";
+import { planFollowed, tableOf } from "@/contracts/plan-followed";
+import { storedPlan, type StoredPlan } from "@/contracts/plan";
 import { sittingBody, type SittingBody } from "@/contracts/sitting";
 import type { BatchView } from "@/contracts/views";
 import { wallTime } from "@/core/program/batch-clock";
 import { formulate } from "@/core/formula/formulate";
 import { rawStorageLimitH } from "@/core/materials/lookup";
 import { pantryOf } from "@/core/materials/pantry";
-import { actsIn, programOf } from "@/core/program/program";
+import { programOf } from "@/core/program/program";
+import { actsIn } from "@/core/program/step";
 import type { Program } from "@/core/program/step";
 import { remembered } from "@/core/remembered";
 import { finishedBatches, runningBatches, unjudgedBatches } from "./batches";

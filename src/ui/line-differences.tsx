@@ -1,4 +1,7 @@
+"use client";
+
 import { diffArrays } from "diff";
+import { useTold } from "./measures";
 
 interface Props {
   before: string[];
@@ -7,7 +10,8 @@ interface Props {
 
 /** Two texts line by line: what went, what came; what stayed is folded away. */
 export function LineDifferences({ before, after }: Props) {
-  const parts = diffArrays(before, after);
+  const told = useTold();
+  const parts = diffArrays(before.map(told), after.map(told));
   if (parts.every((p) => !p.added && !p.removed)) return <p>Nothing differs between the two.</p>;
   return (
     <div className="font-mono text-[0.9375rem] leading-relaxed">

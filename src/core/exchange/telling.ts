@@ -4,7 +4,8 @@ import { SOAK_NAME } from "../program/soak";
 import type { Program, Step } from "../program/step";
 import type { Formulated } from "../formula/formulate";
 import { choiceOf } from "../formula/choice";
-import { cookOf, isOven, stagesOf } from "../formula/cook";
+import { cookOf, stagesOf } from "../formula/cook";
+import { isOven } from "../formula/cook-stages";
 import type { CookStage, Cover, Formulation } from "../formula/model";
 import { PREPARATION_NAME } from "./names";
 

@@ -11,38 +11,27 @@ import { choiceOf } from "./choice";
 export interface SoakCurve {
   byDepth: { depthMm: number; fraction: number }[];
   byHour: { hours: number; fraction: number }[];
-  readyH: number | undefined;
-  meanFraction: number;
-  centreFraction: number;
-  saltG: number;
 }
 
 const DEPTHS = 40;
 const FIRST_H = 0.15;
 
-/** The curves of some what-ifs; undefined for one the sums refuse. */
-export function compareSoaks(inputs: readonly Formulation[], rateFactor = 1): (SoakCurve | undefined)[] {
-  return inputs.map((input) => {
-    const result = formulate(input, { rateFactor });
-    if (!result.ok) return undefined;
-    const sheet = result.value;
-    const { run, body, window } = sheet.soak;
-    const outcome = outcomeAt(sheet, input.pullH, input.portions);
-    const w = sheet.flesh.waterFraction;
-    return {
-      byDepth: Array.from({ length: DEPTHS + 1 }, (_, i) => ({
-        depthMm: (i / DEPTHS) * body.halfThicknessM * 1000,
-        fraction: shareOfFinishedFlesh(perWaterAt(run.grid, outcome.moment, 1 - i / DEPTHS), w),
-      })),
-      byHour: run.moments
-        .filter((m) => m.timeS >= FIRST_H * HOUR_S)
-        .map((m) => ({ hours: m.timeS / HOUR_S, fraction: shareOfFinishedFlesh(m.mean, w) })),
-      readyH: window.ready.likely,
-      meanFraction: outcome.toHeat.meanFraction,
-      centreFraction: outcome.toHeat.centreFraction,
-      saltG: sheet.naclG,
-    };
-  });
+/** The curves of one soak; undefined where the sums refuse it. */
+export function soakCurve(input: Formulation, rateFactor = 1): SoakCurve | undefined {
+  const result = formulate(input, { rateFactor });
+  if (!result.ok) return undefined;
+  const { soak, flesh } = result.value;
+  const { moment } = outcomeAt(result.value, input.pullH, input.portions);
+  const share = (perWater: number) => shareOfFinishedFlesh(perWater, flesh.waterFraction);
+  return {
+    byDepth: Array.from({ length: DEPTHS + 1 }, (_, i) => ({
+      depthMm: (i / DEPTHS) * soak.body.halfThicknessM * 1000,
+      fraction: share(perWaterAt(soak.run.grid, moment, 1 - i / DEPTHS)),
+    })),
+    byHour: soak.run.moments
+      .filter((m) => m.timeS >= FIRST_H * HOUR_S)
+      .map((m) => ({ hours: m.timeS / HOUR_S, fraction: share(m.mean) })),
+  };
 }
 
 /** Something else that could be done with the same food. */

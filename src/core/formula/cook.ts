@@ -1,6 +1,7 @@
 import { cookMinutesFor, type CookMinutes } from "../heat/cook-minutes";
 import type { Food } from "../materials/types";
 import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "./model";
+import { isOven } from "./cook-stages";
 import { CRUST_OVEN_C } from "./prepare/salt-crust";
 
 /** Oven air where none was named, °C. *Practice*. */
@@ -63,8 +64,6 @@ export function stagesOf(input: Formulation, cook: Cook): CookStage[] {
 /** Minutes in the oven: pans and flames come before it. */
 export const ovenMinutes = (stages: readonly CookStage[]): number =>
   stages.filter(isOven).reduce((sum, s) => sum + s.minutes, 0);
-
-export const isOven = (stage: CookStage): boolean => (stage.on ?? "oven") === "oven";
 
 export const cookMinutes = (stages: readonly CookStage[]): number =>
   stages.reduce((sum, s) => sum + s.minutes, 0);

@@ -1,6 +1,6 @@
 import type { Pantry } from "../materials/pantry";
 import type { Formulation } from "./model";
-import { NO_BINDER } from "./prepare/paste";
+import { NO_BINDER } from "./no-binder";
 
 export interface NamesUsed {
   food: string;

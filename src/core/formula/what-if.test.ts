@@ -11,49 +11,27 @@ import { reachHours } from "./soak";
 import { aimOf } from "./aim";
 import { soakProblem } from "./soak-problem";
 import { rinsedMoment } from "./rinse";
-import { solve } from "./solve";
+import { hoursAfter } from "./rinse-or-rest";
 
 const loadOf = (f: Formulation) => worked(f).load;
 
-describe("solving for one unknown", () => {
-  const f = timed(0.06, { pullH: 20 });
-
-  test("the strength for four hours is ready at four hours", () => {
-    const answer = solve(f, loadOf(f), { unknown: "strength", hours: 4 });
-    if (!answer.ok) throw new Error(answer.why);
-    expect(worked(timed(answer.value)).soak.window.ready.likely).toBeCloseTo(4, 1);
-  });
-
-  test("no strength does it in a minute: says so, and how far saturated brine gets", () => {
-    const answer = solve(f, loadOf(f), { unknown: "strength", hours: 1 / 60 });
-    expect(answer).toMatchObject({
-      ok: false,
-      why: "too_slow_even_saturated",
-      nearest: expect.closeTo(0.263, 2),
-    });
-  });
-
-  test("the time is the window's own likely hour", () => {
-    const answer = solve(f, loadOf(f), { unknown: "time" });
-    expect(answer.ok && answer.value).toBeCloseTo(worked(f).soak.window.ready.likely ?? NaN, 1);
-  });
-
+describe("a rinse or a rest after it", () => {
   test("rinsed for the answer, an oversalted piece is back at its target", () => {
     const over = timed(0.08, { pullH: 12 });
-    const answer = solve(over, loadOf(over), { unknown: "rinse" });
+    const answer = hoursAfter(over, loadOf(over), "rinse");
     if (!answer.ok) throw new Error(answer.why);
-    const { shares } = rinsedMoment(worked(over), 12, answer.value * 60);
+    const { shares } = rinsedMoment(worked(over), 12, answer.hours * 60);
     expect(shares.meanFraction / over.preparation.targetFraction).toBeCloseTo(1, 2);
   });
 
   test("a rinse is not needed below the target; rest evens a thin piece within days", () => {
     const gentle = chops({ pullH: 6, pieces: { ...chops().pieces, shape: "slab" } });
-    expect(solve(gentle, loadOf(gentle), { unknown: "rinse" })).toMatchObject({
+    expect(hoursAfter(gentle, loadOf(gentle), "rinse")).toMatchObject({
       ok: false,
       why: "not_needed",
     });
-    const rest = solve(gentle, loadOf(gentle), { unknown: "rest" });
-    expect(rest.ok && rest.value).toBeGreaterThan(1);
+    const rest = hoursAfter(gentle, loadOf(gentle), "rest");
+    expect(rest.ok && rest.hours).toBeGreaterThan(1);
   });
 });
 

@@ -1,4 +1,5 @@
-import { FOODS, hazard, INGREDIENTS, rawStorageLimitH, SALTS } from "./lookup";
+import { hazard } from "./hazard";
+import { FOODS, INGREDIENTS, rawStorageLimitH, SALTS } from "./lookup";
 import { practiceFor } from "./practice";
 
 const unit = (value: number) => value >= 0 && value <= 1;

@@ -1,7 +1,6 @@
 import { RAW_STORAGE_H } from "../safety/official";
-import type { Food, Hazard, Ingredient, Salt } from "./types";
+import type { Food, Ingredient, Salt } from "./types";
 import { rows as foodRows } from "./tables/foods.table";
-import { rows as hazardRows } from "./tables/hazards.table";
 import { rows as ingredientRows } from "./tables/ingredients.table";
 import { rows as saltRows } from "./tables/salts.table";
 
@@ -13,18 +12,10 @@ const byId = <T extends { id: string }>(rows: readonly T[]) => new Map(rows.map(
 const foods = byId(FOODS);
 const salts = byId(SALTS);
 const ingredients = byId(INGREDIENTS);
-const hazards = byId(hazardRows);
 
 export const findFood = (id: string): Food | undefined => foods.get(id);
 export const findSalt = (id: string): Salt | undefined => salts.get(id);
 export const findIngredient = (id: string): Ingredient | undefined => ingredients.get(id);
-
-/** @throws when the hazard table lacks the id: a rule without its wording is a bug */
-export function hazard(id: string): Hazard {
-  const found = hazards.get(id);
-  if (!found) throw new Error(`no hazard "${id}"`);
-  return found;
-}
 
 export const isSeafood = (food: Food): boolean => food.group === "fish" || food.group === "shellfish";
 

@@ -1,4 +1,4 @@
-import { whitesSaid } from "../formula/prepare/salt-crust";
+import { whitesSaid } from "../formula/prepare/whites";
 import { chilledToC, chillOf } from "../formula/chill-brine";
 import type { SheetLine } from "../formula/lines";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";

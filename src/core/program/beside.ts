@@ -1,5 +1,5 @@
 import { bedBatches } from "../formula/companions";
-import { isOven } from "../formula/cook";
+import { isOven } from "../formula/cook-stages";
 import type { CookStage } from "../formula/model";
 import { glazeWindowMin } from "../heat/glaze";
 import type { WorkedDish } from "./dish";

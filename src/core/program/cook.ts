@@ -1,4 +1,5 @@
-import { isOven, stagesOf } from "../formula/cook";
+import { stagesOf } from "../formula/cook";
+import { isOven } from "../formula/cook-stages";
 import type { CookStage, Cover } from "../formula/model";
 import { preheatMin } from "../heat/oven";
 import { bedding, glazing } from "./beside";

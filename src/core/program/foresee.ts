@@ -1,6 +1,6 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { Formulated } from "../formula/formulate";
-import { isOven } from "../formula/cook";
+import { isOven } from "../formula/cook-stages";
 import { forecastDone, type Forecast } from "../heat/forecast";
 import type { Exit } from "./exits";
 

@@ -11,7 +11,8 @@ import { outcomeAt } from "../formula/outcome";
 import { withPreparation } from "../formula/offered";
 import { findFood } from "../materials/lookup";
 import { exitsOf } from "./exits";
-import { actsIn, programOf } from "./program";
+import { programOf } from "./program";
+import { actsIn } from "./step";
 import type { Program, Step } from "./step";
 
 function of(

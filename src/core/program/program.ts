@@ -8,7 +8,7 @@ import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
 import { exitsOf, type Exit } from "./exits";
 import { besideSteps, LEFTOVERS_MIN, servingSteps } from "./serve";
 import { soakSteps, tie } from "./soak";
-import { isAct, type Program, type Step, type Tie } from "./step";
+import type { Program, Step, Tie } from "./step";
 
 /** One thing of the getting ready may wait so long for the next, min. */
 const READY_GAP_MIN = 60;
@@ -154,6 +154,3 @@ const inOrder = (steps: readonly Step[]): Step[] =>
     .map((step, i) => ({ step, i }))
     .sort((a, b) => a.step.atMin - b.step.atMin || a.i - b.i)
     .map(({ step }) => step);
-
-/** What is ticked off by a hand. */
-export const actsIn = (program: Program): Step[] => program.steps.filter(isAct);

@@ -109,6 +109,9 @@ export interface Program {
 /** Ticked off by a hand. */
 export const isAct = (step: Pick<Step, "handsMin">): boolean => step.handsMin > 0;
 
+/** What is ticked off by a hand. */
+export const actsIn = (program: Program): Step[] => program.steps.filter(isAct);
+
 type Extra = Partial<Omit<Step, "id" | "kind" | "title" | "why">>;
 
 /** A step by hand: somebody stands by it all the time it takes. */

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { chops, worked } from "../formula/formulation.fixture";
 import { outcomeAt } from "../formula/outcome";
-import { bandOf, effectOf, judgeWeight, offBy, rebalanced, SCALED_MOST } from "./weigh-in";
+import { effectOf, rebalanced } from "./poured-over";
+import { bandOf, judgeWeight, offBy, SCALED_MOST } from "./weigh-in";
 
 describe("weighing in", () => {
   const f = chops();

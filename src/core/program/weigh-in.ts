@@ -1,16 +1,5 @@
-import { ok, type Result } from "../result";
-import type { SoakError } from "../diffusion/stages";
-import type { Formulated } from "../formula/formulate";
 import type { SheetLine } from "../formula/lines";
-import type { Formulation } from "../formula/model";
-import { RANGES } from "../formula/ranges";
-import { momentAt } from "../diffusion/moment";
-import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/equilibrium";
-import { computeSoak } from "../formula/soak";
-import { type SoakLoad } from "../formula/soak-problem";
-import type { SoakWindow } from "../formula/window";
 import { scaleStepG } from "../quantity/rounding";
-import { liquidLevel } from "../vessel/fit";
 
 /** How close a line must come, relative, by what it is for. *Practice*: salt decides, aromatics forgive. */
 const TOLERANCE: Record<SheetLine["role"], number> = {
@@ -45,89 +34,5 @@ export function offBy(line: Pick<SheetLine, "role" | "massG">, netG: number): nu
   return judgeWeight(line, netG) === "right" ? 0 : netG - line.massG;
 }
 
-/** Why not everything may be scaled up to the line that ran over. */
-export type ScalingRefusal =
-  /** The salt lies on the food, all of it: more of everything is more salt in the same food. */
-  | "saltsTheFood"
-  /** The vessel does not hold so much. */
-  | "overflows"
-  /** Past {@link SCALED_MOST}, or a line past what is weighed. */
-  | "tooMuch";
-
-export interface Rebalance {
-  /** Everything times this keeps the proportions: the most over-poured line decides. */
-  factor: number;
-  lines: { id: string; massG: number }[];
-  refused?: ScalingRefusal;
-}
-
 /** A batch is scaled up by no more than this. *Practice*. */
 export const SCALED_MOST = 10;
-
-/** Scales every line up to the one that was poured over, so that the strength of the liquid stays what it was. */
-export function rebalanced(input: Formulation, sheet: Formulated, real: RealWeights): Rebalance {
-  const factor = sheet.lines.reduce((most, l) => {
-    const poured = real[l.id];
-    return poured === undefined || l.massG <= 0 ? most : Math.max(most, poured / l.massG);
-  }, 1);
-  const lines = sheet.lines.map((l) => ({ id: l.id, massG: l.massG * factor }));
-  const refused = refusalOf(input, sheet, factor, lines);
-  return { factor, lines, ...(refused && { refused }) };
-}
-
-function refusalOf(
-  input: Formulation,
-  sheet: Formulated,
-  factor: number,
-  lines: Rebalance["lines"],
-): ScalingRefusal | undefined {
-  if (sheet.liquidMl <= 0) return "saltsTheFood";
-  const water = new Set(sheet.lines.flatMap((l) => (l.role === "water" ? [l.id] : [])));
-  const mostG = (id: string) => (water.has(id) ? RANGES.waterG.max : RANGES.lineG.max);
-  if (factor > SCALED_MOST || lines.some((l) => l.massG > mostG(l.id))) return "tooMuch";
-  return liquidLevel(input.vessel, sheet.fit, sheet.liquidMl * factor).overflowMl > 0
-    ? "overflows"
-    : undefined;
-}
-
-/** Every line of a sheet as it is after scaling up. */
-export const scaledWeights = (lines: Rebalance["lines"]): RealWeights =>
-  Object.fromEntries(lines.map((l) => [l.id, l.massG]));
-
-export interface AcceptedEffect {
-  /** Salt in the flesh at the planned pull, and in unlimited time; mass fractions. */
-  meanFraction: number;
-  endFraction: number;
-  window: SoakWindow;
-}
-
-/** What really going in changes: the same soak from the weights as poured. */
-export function effectOf(
-  input: Formulation,
-  sheet: Formulated,
-  real: RealWeights,
-): Result<AcceptedEffect, SoakError> {
-  const poured = (l: SheetLine) => real[l.id] ?? l.massG;
-  const saltOver = sheet.lines.reduce(
-    (sum, l) => sum + (poured(l) - l.massG) * (l.massG > 0 ? l.naclG / l.massG : 0),
-    0,
-  );
-  const waterOver = sheet.lines.reduce((sum, l) => sum + (l.role === "water" ? poured(l) - l.massG : 0), 0);
-  const load: SoakLoad = {
-    ...sheet.load,
-    saltG: Math.max(0, sheet.load.saltG + saltOver),
-    waterG: Math.max(
-      sheet.load.waterG > 0 ? 1 : 0,
-      sheet.load.waterG + (sheet.load.waterG > 0 ? waterOver : 0),
-    ),
-  };
-  const soak = computeSoak(input, load);
-  if (!soak.ok) return soak;
-  const w = sheet.flesh.waterFraction;
-  const moment = momentAt(soak.value.run, input.pullH * 3600);
-  return ok({
-    meanFraction: shareOfFinishedFlesh(moment.mean, w),
-    endFraction: shareOfFinishedFlesh(equilibriumPerWater(sheet.flesh, load.waterG, load.saltG), w),
-    window: soak.value.window,
-  });
-}

@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import { hazard } from "../materials/lookup";
+import { hazard } from "../materials/hazard";
 import type { SaidHeat, SaidStage } from "./method";
 import type { Contradiction } from "./reading";
 

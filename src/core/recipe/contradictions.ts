@@ -1,4 +1,4 @@
-import { hazard } from "../materials/lookup";
+import { hazard } from "../materials/hazard";
 import type { Severity } from "../safety/rule";
 import type { LooseRecipe } from "./loose";
 import { judged } from "./judged";

@@ -2,7 +2,7 @@ import { acidLimitH } from "../formula/keep-limit";
 import { practiceFor, type Method } from "../materials/practice";
 import type { Pantry } from "../materials/pantry";
 import type { Food } from "../materials/types";
-import { hazard } from "../materials/lookup";
+import { hazard } from "../materials/hazard";
 import { amountsIn, type Dialect } from "./amounts";
 import type { LooseRecipe } from "./loose";
 import type { Contradiction, ReadRecipe } from "./reading";

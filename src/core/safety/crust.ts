@@ -1,4 +1,4 @@
-import { whitesSaid } from "../formula/prepare/salt-crust";
+import { whitesSaid } from "../formula/prepare/whites";
 import { isPoor } from "../materials/facts";
 import { hazardRule, type Rule } from "./rule";
 

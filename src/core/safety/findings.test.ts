@@ -6,7 +6,8 @@ import { outcomeAt } from "../formula/outcome";
 import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
 import { withPreparation } from "../formula/offered";
 import { piecesOffered } from "../formula/defaults";
-import { findFood, hazard } from "../materials/lookup";
+import { hazard } from "../materials/hazard";
+import { findFood } from "../materials/lookup";
 import { rows as HAZARDS } from "../materials/tables/hazards.table";
 import { findingsFor, RULES } from "./findings";
 

@@ -1,5 +1,6 @@
 import { glazeWindowMin } from "../heat/glaze";
-import { isOven, minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
+import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
+import { isOven } from "../formula/cook-stages";
 import type { Cook, Formulation } from "../formula/model";
 import { spokenMinutes } from "../program/figures";
 import { exitsOf } from "../program/exits";

@@ -5,7 +5,7 @@ import type { Outcome } from "../formula/outcome";
 import { cookOf } from "../formula/cook";
 import type { Cook } from "../formula/model";
 import type { Ingredient } from "../materials/types";
-import { hazard } from "../materials/lookup";
+import { hazard } from "../materials/hazard";
 import { NO_LIMITS, type KitchenLimits } from "./limits";
 
 export type Severity = "stop" | "caution" | "tip";

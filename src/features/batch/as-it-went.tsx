@@ -4,8 +4,7 @@ import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import type { Formulated } from "@/core/formula/formulate";
-import { exitsOf } from "@/core/program/exits";
+import type { DerivedBatch } from "@/contracts/at-work";
 import { FAULT_NAME } from "@/core/journal/outcome";
 import { SaltFound } from "./salt-found";
 import { capital, grams } from "@/ui/format";
@@ -25,12 +24,12 @@ const MIN_MS = 60_000;
 export function AsItWent({
   batch,
   work,
-  sheet,
+  derived,
   toHeat,
 }: {
   batch: BatchDetail;
   work: WorkView;
-  sheet: Formulated | undefined;
+  derived: DerivedBatch | null;
   /** Salt it went to the heat with; left out where its sums no longer work out. */
   toHeat: number | undefined;
 }) {
@@ -39,7 +38,7 @@ export function AsItWent({
   const core = work.readings
     .filter((r) => r.channel === "probe" && r.atMs >= inMs)
     .map((r) => ({ atMin: (r.atMs - inMs) / MIN_MS, coreC: r.value }));
-  const exit = sheet && exitsOf(batch.formulation, sheet)[0];
+  const exit = derived?.exits[0];
   return (
     <>
       {weighed.length > 0 && (
@@ -69,7 +68,7 @@ export function AsItWent({
             forecast={[]}
             outC={exit?.outC ?? 60}
             endC={exit?.endC ?? 63}
-            safeMinC={sheet?.food.safeMinC ?? null}
+            safeMinC={derived?.sheet.food.safeMinC ?? null}
             sinceMs={inMs}
             timeZone={batch.timeZone}
           />

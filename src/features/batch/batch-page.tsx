@@ -1,6 +1,8 @@
 "use client";
 
 import Link from "next/link";
+import { Suspense } from "react";
+import type { DerivedBatch } from "@/contracts/at-work";
 import type { WorkView } from "@/contracts/work";
 import { batchTime } from "@/core/program/batch-clock";
 import type { Formulation } from "@/core/formula/model";
@@ -29,13 +31,24 @@ interface Props {
   kitchen: KitchenView;
   batch: BatchDetail;
   work: WorkView;
+  /** Left out where its sums no longer work out. */
+  derived: DerivedBatch | null;
   newest: { version: number; formulation: Formulation };
   proposals: Proposal[];
   nowMs: number;
 }
 
+/** As the server sent it, until its sums are worked out here too. */
+export function BatchPage(props: Props) {
+  return (
+    <Suspense fallback={null}>
+      <BatchNow {...props} />
+    </Suspense>
+  );
+}
+
 /** One batch: the food in it now (or when it came out), what was weighed, what happened. */
-export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serverNowMs }: Props) {
+function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: serverNowMs }: Props) {
   const units = useUnits();
   const nowMs = batchTime(batch.clock, useNow(serverNowMs));
   const atMs = batch.liftedAtMs ?? nowMs;
@@ -106,8 +119,8 @@ export function BatchPage({ kitchen, batch, work, newest, proposals, nowMs: serv
           {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}
-          <AsItWent batch={batch} work={work} sheet={sheet} toHeat={outcome?.toHeat.meanFraction} />
-          {sheet && <PlanAndReal batch={batch} work={work} sheet={sheet} />}
+          <AsItWent batch={batch} work={work} derived={derived} toHeat={outcome?.toHeat.meanFraction} />
+          {derived && <PlanAndReal batch={batch} work={work} program={derived.program} />}
           <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
           <Times batch={batch} />
           <BatchFiles batch={batch} />

@@ -3,7 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Formulation } from "@/core/formula/model";
-import { accepted, type Proposal } from "@/core/journal/next-time";
+import type { Proposal } from "@/core/journal/next-time";
 import { duration, percent } from "@/ui/format";
 import { sayHowSure, sayScore } from "@/ui/judged";
 import { send } from "@/ui/send";
@@ -24,6 +24,8 @@ export function NextTime({ formulaId, newest, proposals }: Props) {
   const router = useRouter();
   const [said, setSaid] = useState<string | null>(null);
   const accept = async (proposal: Proposal) => {
+    // Fetched when it is asked for: taking a proposal works the formula out.
+    const { accepted } = await import("@/core/journal/next-time");
     const { formulation, note } = accepted(newest.formulation, proposal);
     const sent = await send<{ version: number }>("POST", `/api/formulas/${formulaId}/versions`, {
       formulation,

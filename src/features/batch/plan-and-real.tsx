@@ -1,7 +1,6 @@
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import type { Formulated } from "@/core/formula/formulate";
-import { actsIn, programOf } from "@/core/program/program";
+import { actsIn, type Program } from "@/core/program/step";
 import { duration, shortDate } from "@/ui/format";
 import { Told } from "@/ui/measures";
 
@@ -10,12 +9,9 @@ const MIN_MS = 60_000;
 const NEAR_MIN = 5;
 
 /** Every act that was confirmed: when it was to be, when it was. */
-export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; sheet: Formulated }) {
-  const { batch, work, sheet } = props;
-  const soakH = (batch.plannedLiftAtMs - batch.startedAtMs) / (60 * MIN_MS);
-  const acts = actsIn(programOf(batch.formulation, sheet, { soakH })).filter(
-    (a) => work.done[a.id] !== undefined,
-  );
+export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program: Program }) {
+  const { batch, work, program } = props;
+  const acts = actsIn(program).filter((a) => work.done[a.id] !== undefined);
   if (acts.length === 0) return null;
   return (
     <section className="mt-6" aria-label="Plan and what was">

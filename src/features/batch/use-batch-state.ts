@@ -1,21 +1,24 @@
 import { useMemo } from "react";
 import type { BatchView } from "@/contracts/views";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
-import { batchOutcome, batchSheet, batchWindow, hoursIn } from "@/ui/batch-state";
+import { NO_LIMITS } from "@/core/safety/limits";
+import { batchWindow, hoursIn } from "@/ui/batch-window";
 import { stateAt, stateWord } from "@/ui/rail/scale";
+import { useWorked } from "@/ui/worked/use-worked";
 
 /** The food in a batch at an instant, computed anew from its formulation. */
 export function useBatchState(batch: BatchView, atMs: number) {
-  const sheet = useMemo(() => batchSheet(batch), [batch]);
   const hours = hoursIn(batch, atMs);
-  const outcome = useMemo(() => sheet && batchOutcome(batch, sheet, hours), [batch, sheet, hours]);
-  const window = batchWindow(batch, sheet);
-  const onRail = Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours));
+  const stood = Math.min(RAIL_TO_H, Math.max(0, hours));
+  const input = useMemo(() => ({ ...batch.formulation, pullH: stood }), [batch.formulation, stood]);
+  const { answer } = useWorked(input, batch.rate, NO_LIMITS);
+  const { sheet, outcome } = answer.ok ? answer : {};
+  const window = batchWindow(batch, sheet?.soak.window);
   return {
     sheet,
     outcome,
     hours,
-    onRail,
+    onRail: Math.max(RAIL_FROM_H, stood),
     state: stateWord(stateAt(window, Math.max(0, hours)), window),
     window,
   };

@@ -3,15 +3,16 @@
 import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
 import Link from "next/link";
-import { useCallback, useMemo, useState } from "react";
+import { Suspense, useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
-import type { Formulated } from "@/core/formula/formulate";
+import type { WorkedOut } from "@/core/bench/worked";
 import { choiceOf } from "@/core/formula/choice";
 import { withWay } from "@/core/ways/take";
 import { withOwn } from "@/core/formula/with-own";
 import { PantryProvider } from "@/ui/pantry";
+import { sayFormulationError } from "@/ui/say";
 import { Shell } from "@/ui/shell/shell";
 import { ColumnTabs, onlyOn, type Column } from "./column-tabs";
 import type { LineBases } from "./panels/line-row";
@@ -25,7 +26,7 @@ import { UndoButtons } from "./undo-buttons";
 import { useDraft } from "./use-draft";
 import { useTimes } from "./use-times";
 import { WaysPanel } from "./ways/ways-panel";
-import { useSheet } from "./use-sheet";
+import { useWorked } from "@/ui/worked/use-worked";
 import { WorkedColumns } from "./worked-columns";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
@@ -45,13 +46,16 @@ interface Props {
 export function Bench(props: Props) {
   return (
     <PantryProvider kitchen={props.kitchen}>
-      <BenchAtWork {...props} />
+      {/* As the server sent it, until the sums it was sent with are worked out here too. */}
+      <Suspense fallback={null}>
+        <BenchAtWork {...props} />
+      </Suspense>
     </PantryProvider>
   );
 }
 
 function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
-  const { draft, waiting, change, markSaved, rebase, clear, changed, past } = useDraft({
+  const { draft, waiting, change, setOther, swap, markSaved, rebase, clear, changed, past } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
     baseVersion: formula?.version ?? null,
@@ -62,10 +66,15 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     () => withOwn(draft.formulation, kitchen.own, kitchen.learned.heat),
     [draft.formulation, kitchen.own, kitchen.learned.heat],
   );
+  const that = useMemo(
+    () => (draft.other ? withOwn(draft.other, kitchen.own, kitchen.learned.heat) : null),
+    [draft.other, kitchen.own, kitchen.learned.heat],
+  );
   const rate = kitchen.rates[formulation.foodId];
-  const worked = useSheet(formulation, rate, kitchen.limits);
   const third = useThird(formulation, change, rate?.factor ?? 1);
-  const times = useTimes(formulation, (pullH) => third.set("hours", (f) => ({ ...f, pullH })), nowMs);
+  const { answer: worked, late } = useWorked(third.seen, rate, kitchen.limits);
+  const refusal = worked.ok ? undefined : sayFormulationError(worked.error);
+  const times = useTimes(formulation, (pullH) => void third.set("hours", (f) => ({ ...f, pullH })), nowMs);
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [column, setColumn] = useState<Column>("food");
   const [starting, setStarting] = useState(false);
@@ -89,7 +98,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     value: formulation,
     change,
     onValidity,
-    refusalFor: (field) => (!worked.ok && worked.refusal.field === field ? worked.refusal.text : undefined),
+    refusalFor: (field) => (refusal?.field === field ? refusal.text : undefined),
   };
 
   const onSaved = (formulaId: string, version: number) => {
@@ -97,7 +106,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
   };
 
-  const bases = worked.ok ? basesOf(formulation, worked.sheet) : undefined;
+  const bases = worked.ok ? basesOf(worked) : undefined;
 
   const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";
   return (
@@ -172,17 +181,17 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
               change((f) => withWay(f, way));
             }}
           />
-          <Groups
-            panel={panel}
-            worked={worked.ok ? { input: formulation, ...worked } : undefined}
-            bases={bases}
-          />
+          <Groups panel={panel} worked={worked.ok ? worked : undefined} cook={worked.cook} bases={bases} />
         </div>
         {worked.ok ? (
           <WorkedColumns
             kitchen={kitchen}
-            input={formulation}
             worked={worked}
+            late={late || third.seen !== formulation}
+            pullH={formulation.pullH}
+            that={that}
+            onThat={setOther}
+            onSwap={swap}
             rate={rate}
             startAtMs={times.inAtMs}
             change={change}
@@ -193,7 +202,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           <div className="p-6 lg:col-span-2">
             <h2 className="text-2xl">Cannot be worked out yet</h2>
             <p className="mt-2 max-w-prose" role="alert">
-              {worked.refusal.text}
+              {refusal?.text}
             </p>
             <p className="mt-2 max-w-prose text-quiet">Everything you entered is kept.</p>
           </div>
@@ -216,10 +225,8 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
       </div>
       {worked.ok && starting && (
         <StartDialog
-          formulation={formulation}
           formulaId={draft.formulaId}
-          findings={worked.findings}
-          sheet={worked.sheet}
+          worked={worked}
           timeZone={kitchen.timeZone}
           onStarted={clear}
           onClose={() => setStarting(false)}
@@ -232,13 +239,13 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
 const TABLE_RATE = { factor: 1 };
 
 /** What lines grow with in this batch: for entering an amount by what goes in rather than by the kilogram. */
-function basesOf(f: Formulation, sheet: Formulated): LineBases {
+function basesOf({ input, sheet }: WorkedOut): LineBases {
   return {
     foodG: sheet.foodG,
     surfaceDm2: sheet.surfaceDm2,
     liquidMl: sheet.mix?.volumeMl ?? sheet.waterG,
     saltG: sheet.naclG / sheet.salt.naclFraction,
-    pieces: f.pieces.count,
+    pieces: input.pieces.count,
   };
 }
 

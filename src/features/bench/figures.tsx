@@ -1,4 +1,4 @@
-import { fleshSaltAt } from "@/core/ways/flesh-salt";
+import type { WorkedOut } from "@/core/bench/worked";
 import { verdictOf } from "@/core/ways/verdict";
 import { fixed, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
@@ -9,9 +9,8 @@ import type { Figure } from "./explanations";
 import { WhyOf } from "./why-of";
 
 /** What will be, largest; then the centre, the sodium, and the figure that only this preparation has; each with its why. */
-export function Figures(worked: Worked) {
-  const { input, sheet, outcome } = worked;
-  const salt = fleshSaltAt(sheet, outcome, input.pullH);
+export function Figures({ worked }: { worked: WorkedOut }) {
+  const { input, outcome, salt } = worked;
   const wanted = input.preparation.targetFraction;
   const verdict = wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
   const [low, likely, high] = [salt.low, salt.fraction, salt.high].map((share) => percent(share, 1));

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { begun, changed, redone, undone, type History } from "./history";
+import { begun, changed, redone, stepped, undone, type History } from "./history";
 
 const SLOW_MS = 2000;
 const through = (values: readonly string[], gapMs = SLOW_MS): History<string> =>
@@ -29,6 +29,13 @@ test("a change after an undo forgets what was undone", () => {
   const h = changed(undone(through(["a", "b"])), "c", 1e9);
   expect(redone(h)).toBe(h);
   expect(undone(h).present).toBe("a");
+});
+
+test("a step stands alone, however soon it comes after another change", () => {
+  const h = stepped(through(["1", "12"], 100), "other");
+  expect(undone(h).present).toBe("12");
+  const after = changed(h, "typed", 101);
+  expect(undone(after).present).toBe("other");
 });
 
 test("all the way back and forth is where it was", () => {

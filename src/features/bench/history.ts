@@ -21,6 +21,14 @@ export function changed<T>(history: History<T>, present: T, nowMs: number): Hist
   return { past, present, future: [], atMs: nowMs };
 }
 
+/** A change of its own, however soon after another. */
+export const stepped = <T>(history: History<T>, present: T): History<T> => ({
+  past: [...history.past, history.present].slice(-MOST_KEPT),
+  present,
+  future: [],
+  atMs: -Infinity,
+});
+
 export function undone<T>(history: History<T>): History<T> {
   const before = history.past.at(-1);
   if (before === undefined) return history;

@@ -1,30 +1,25 @@
-import { useMemo } from "react";
-import { cutsFor } from "@/core/formula/advice";
+import type { WorkedOut } from "@/core/bench/worked";
 import { dishFacts } from "@/core/formula/dish-facts";
 import type { Formulation } from "@/core/formula/model";
 import type { MeasureSystem } from "@/core/quantity/spoons";
-import type { Finding } from "@/core/safety/rule";
 import { Findings } from "@/ui/findings";
 import { SaltLedger } from "@/ui/salt-ledger";
 import { WeighLines } from "@/ui/weigh-lines";
 import { DishFactsLine } from "./dish-facts-line";
 import { WhyOf } from "./why-of";
-import type { Worked } from "./worked";
 import { Steps } from "./steps";
 import { ToolButtons, type Tool } from "./tools/tools";
 
-interface Props extends Worked {
+interface Props {
+  worked: WorkedOut;
   measures: MeasureSystem;
-  findings: Finding[];
   change: (edit: (f: Formulation) => Formulation) => void;
   onTool: (tool: Tool) => void;
 }
 
 /** What to weigh out, where the salt ends, what to mind. */
-export function SheetPanel({ measures, findings, change, onTool, ...worked }: Props) {
-  const { input, sheet, outcome } = worked;
-  const wanted = input.preparation.targetFraction;
-  const cuts = useMemo(() => cutsFor(input, sheet, outcome, wanted), [input, sheet, outcome, wanted]);
+export function SheetPanel({ worked, measures, change, onTool }: Props) {
+  const { input, sheet, outcome, cuts, findings, practiceH } = worked;
   return (
     <>
       <div className="flex items-baseline justify-between">
@@ -40,7 +35,7 @@ export function SheetPanel({ measures, findings, change, onTool, ...worked }: Pr
           return role === "salt" ? <WhyOf figure="salt" worked={worked} /> : null;
         }}
       />
-      <Steps input={input} sheet={sheet} />
+      <Steps input={input} sheet={sheet} practiceH={practiceH} />
       <ToolButtons input={input} sheet={sheet} onTool={onTool} />
       <div className="mt-auto space-y-3 pt-4">
         <SaltLedger ledger={outcome.ledger} cuts={cuts} onCut={(cut) => change(() => cut.formula)} />

@@ -4,9 +4,7 @@ import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { v4 as newId } from "uuid";
 import type { Problem } from "@/contracts/requests";
-import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
-import type { Finding } from "@/core/safety/rule";
+import type { WorkedOut } from "@/core/bench/worked";
 import { programOf } from "@/core/program/program";
 import { Choice } from "@/ui/choice";
 import { FindingCard } from "@/ui/findings";
@@ -16,10 +14,8 @@ import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
 
 interface Props {
-  formulation: Formulation;
   formulaId: string | null;
-  findings: Finding[];
-  sheet: Formulated;
+  worked: WorkedOut;
   timeZone: string;
   onStarted: () => void;
   onClose: () => void;
@@ -34,15 +30,8 @@ const nextFive = (ms: number): number => Math.ceil(ms / FIVE_MS) * FIVE_MS;
 const REASON_MIN = 3;
 
 /** Starts a batch at a chosen time. A stop wants a reason, and the reason is kept with the batch. */
-export function StartDialog({
-  formulation,
-  formulaId,
-  findings,
-  sheet,
-  timeZone,
-  onStarted,
-  onClose,
-}: Props) {
+export function StartDialog({ formulaId, worked, timeZone, onStarted, onClose }: Props) {
+  const { input: formulation, sheet, findings } = worked;
   const router = useRouter();
   const program = useMemo(() => programOf(formulation, sheet), [formulation, sheet]);
   // The present when it is opened, not when the page was: and nothing goes in before it is got ready.

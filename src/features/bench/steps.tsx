@@ -1,15 +1,13 @@
-import { whitesSaid } from "@/core/formula/prepare/salt-crust";
-import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { WorkedOut } from "@/core/bench/worked";
+import { whitesSaid } from "@/core/formula/prepare/whites";
 import type { MixKind } from "@/core/formula/mix";
-import { practiceFor } from "@/core/materials/practice";
 import { duration, fixed, grams, percent } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 
 const USE = { sauce: "the sauce", glaze: "the glaze", baste: "basting", dressing: "the dressing" };
 
 /** How what was weighed comes together: what is set aside first, what goes in by steps, when to stop. */
-export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated }) {
+export function Steps({ input, sheet, practiceH }: Pick<WorkedOut, "input" | "sheet" | "practiceH">) {
   const units = useUnits();
   const told = useTold();
   const { reserve } = input;
@@ -55,7 +53,8 @@ export function Steps({ input, sheet }: { input: Formulation; sheet: Formulated 
       )}
       {snug && sheet.mix && (
         <Step>
-          {MARINADE_KIND[sheet.mix.kind]} By practice {hours(sheet)} for this food.
+          {MARINADE_KIND[sheet.mix.kind]} By practice {duration(practiceH.from)} to {duration(practiceH.to)}{" "}
+          for this food.
         </Step>
       )}
       {snug && (
@@ -76,12 +75,6 @@ const MARINADE_KIND: Record<MixKind, string> = {
   enzyme: "With an enzyme fruit: it softens the surface fast, then turns it to paste.",
   oil: "Oil and aromatics: mild; they stay at the surface, salt alone goes in.",
 };
-
-function hours(sheet: Formulated): string {
-  const practice = practiceFor(sheet.food, sheet.keep.method);
-  const limitH = Math.min(practice.maxH, sheet.keep.hours);
-  return `${duration(practice.minH)} to ${duration(limitH)}`;
-}
 
 const WANTED = {
   coats: "coats a spoon and runs off slowly",

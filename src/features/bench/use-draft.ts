@@ -4,14 +4,22 @@ import { useCallback, useEffect, useState } from "react";
 import type { Formulation } from "@/core/formula/model";
 import type { Draft } from "@/contracts/draft";
 import { dropDraft, holdsDraft, keepDraft, readDraft } from "@/ui/draft-storage";
-import { begun, changed as withChange, redone, undone, type History } from "./history";
+import { begun, changed as withChange, redone, stepped, undone, type History } from "./history";
+
+/** What is worked on, and what may stand beside it: both are undone together. */
+interface Two {
+  formulation: Formulation;
+  other: Formulation | null;
+}
+
+const twoOf = ({ formulation, other = null }: Draft): Two => ({ formulation, other });
 
 /**
  * Holds the draft, and keeps it through a reload or a step back in this tab. Each tab has its own Bench: two tabs
  * never overwrite each other's work. Every change can be undone.
  */
 export function useDraft(initial: Draft) {
-  const [{ draft, history }, set] = useState({ draft: initial, history: begun(initial.formulation) });
+  const [{ draft, history }, set] = useState({ draft: initial, history: begun(twoOf(initial)) });
 
   // Until what this tab holds is read, nothing is changed: it would be kept in its place.
   const [waiting, setWaiting] = useState(false);
@@ -21,7 +29,7 @@ export function useDraft(initial: Draft) {
     // eslint-disable-next-line react-hooks/set-state-in-effect -- the server cannot know this tab's storage
     setWaiting(true);
     void readDraft(initial).then((stored) => {
-      if (stored) set({ draft: stored, history: begun(stored.formulation) });
+      if (stored) set({ draft: stored, history: begun(twoOf(stored)) });
       setWaiting(false);
     });
     // Only when the Bench opens: later changes flow the other way.
@@ -29,16 +37,35 @@ export function useDraft(initial: Draft) {
   }, []);
 
   const go = useCallback(
-    (move: (h: History<Formulation>) => History<Formulation>) =>
+    (move: (h: History<Two>) => History<Two>) =>
       set((now) => {
         const next = move(now.history);
         if (next === now.history) return now;
-        return { draft: keepDraft({ ...now.draft, formulation: next.present }), history: next };
+        return { draft: keepDraft({ ...now.draft, ...next.present }), history: next };
       }),
     [],
   );
   const change = useCallback(
-    (edit: (f: Formulation) => Formulation) => go((h) => withChange(h, edit(h.present), Date.now())),
+    (edit: (f: Formulation) => Formulation) =>
+      go((h) => {
+        const formulation = edit(h.present.formulation);
+        if (formulation === h.present.formulation) return h;
+        return withChange(h, { ...h.present, formulation }, Date.now());
+      }),
+    [go],
+  );
+  /** Another one is put beside it, or put away. */
+  const setOther = useCallback(
+    (other: Formulation | null) => go((h) => stepped(h, { ...h.present, other })),
+    [go],
+  );
+  /** The other one is worked on, this one stands beside it. */
+  const swap = useCallback(
+    () =>
+      go((h) => {
+        const { formulation, other } = h.present;
+        return other ? stepped(h, { formulation: other, other: formulation }) : h;
+      }),
     [go],
   );
   const undo = useCallback(() => go(undone), [go]);
@@ -60,7 +87,7 @@ export function useDraft(initial: Draft) {
       set(({ draft: d, history: h }) => {
         dropDraft(d);
         const next = keepDraft({ ...d, formulation, baseVersion, saved });
-        return { draft: next, history: withChange(h, formulation, Date.now()) };
+        return { draft: next, history: withChange(h, { ...h.present, formulation }, Date.now()) };
       }),
     [],
   );
@@ -69,5 +96,5 @@ export function useDraft(initial: Draft) {
 
   const changed = JSON.stringify(draft.saved) !== JSON.stringify(draft.formulation);
   const past = { undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0 };
-  return { draft, waiting, change, markSaved, rebase, clear, changed, past };
+  return { draft, waiting, change, setOther, swap, markSaved, rebase, clear, changed, past };
 }

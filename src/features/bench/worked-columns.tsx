@@ -4,34 +4,38 @@ import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
 import { useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
+import type { WorkedOut } from "@/core/bench/worked";
+import { soakKey } from "@/core/bench/soak-key";
 import type { Formulation } from "@/core/formula/model";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { useSoftWindow } from "@/ui/what-if/use-soft-window";
 import { onlyOn, type Column } from "./column-tabs";
 import { SheetPanel } from "./sheet-panel";
 import { SoakPanel } from "./soak-panel";
-import { soakKey, type Sheet } from "./use-sheet";
 import { ToolDialog, type Tool } from "./tools/tools";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
-const CompareDialog = dynamic(
-  orMissing(async () => (await import("./what-if/compare-dialog")).CompareDialog),
-  {
-    ssr: false,
-  },
+const RinseOrRestDialog = dynamic(
+  orMissing(async () => (await import("./what-if/rinse-or-rest-dialog")).RinseOrRestDialog),
+  { ssr: false },
 );
-const SolveDialog = dynamic(
-  orMissing(async () => (await import("./what-if/solve-dialog")).SolveDialog),
-  {
-    ssr: false,
-  },
+const ThisOrThat = dynamic(
+  orMissing(async () => (await import("./this-or-that/this-or-that")).ThisOrThat),
+  { ssr: false, loading: () => <p className="h-96 text-quiet">fetching …</p> },
 );
 
 interface Props {
   kitchen: KitchenView;
-  input: Formulation;
-  worked: Sheet;
+  worked: WorkedOut;
+  /** A newer answer is on its way. */
+  late: boolean;
+  /** As it stands on the rail now: the figures are there a moment later. */
+  pullH: number;
   rate: Rate | undefined;
+  /** The other draft, where two stand side by side. */
+  that: Formulation | null;
+  onThat: (that: Formulation | null) => void;
+  onSwap: () => void;
   startAtMs: number;
   change: (edit: (f: Formulation) => Formulation) => void;
   unread: string[];
@@ -39,15 +43,19 @@ interface Props {
 }
 
 /** The middle and right of the Bench, where the sums have worked out. */
-export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change, unread, shown }: Props) {
-  const [open, setOpen] = useState<"solve" | "compare" | Tool | null>(null);
+export function WorkedColumns(props: Props) {
+  const { kitchen, worked, late, pullH, rate, that, startAtMs, change, unread, shown } = props;
+  const [open, setOpen] = useState<"after" | Tool | null>(null);
   const known = rate ?? { factor: 1 };
-  const { sheet, outcome, findings } = worked;
-  const soft = useSoftWindow(soakKey(input, rate), input, known, sheet.soak.window);
+  const { input, sheet } = worked;
+  const soft = useSoftWindow(soakKey(input, known.factor), input, known, sheet.soak.window);
   const close = () => setOpen(null);
   return (
     <>
-      <div className={`relative min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)}`}>
+      <div
+        aria-busy={late}
+        className={`relative min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)} ${late ? "late" : ""}`}
+      >
         {unread.length > 0 && (
           <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
             <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
@@ -55,40 +63,41 @@ export function WorkedColumns({ kitchen, input, worked, rate, startAtMs, change,
         )}
         {rate && <ReckonedHere rateFactor={rate.factor} />}
         <SoakPanel
-          input={input}
-          sheet={sheet}
-          outcome={outcome}
           worked={worked}
+          pullH={pullH}
           {...soft}
           startAtMs={startAtMs}
           timeZone={kitchen.timeZone}
           onPull={(pullH) => change((f) => ({ ...f, pullH }))}
-          onSolve={() => setOpen("solve")}
-          onCompare={() => setOpen("compare")}
+          onAfter={() => setOpen("after")}
+          onCompare={() => props.onThat(input)}
+          instead={
+            that && (
+              <ThisOrThat
+                worked={worked}
+                kitchen={kitchen}
+                that={that}
+                onThat={props.onThat}
+                onSwap={props.onSwap}
+              />
+            )
+          }
         />
       </div>
       <div
-        className={`relative min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)}`}
+        aria-busy={late}
+        className={`relative min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)} ${late ? "late" : ""}`}
       >
-        <SheetPanel
-          input={input}
-          sheet={sheet}
-          outcome={outcome}
-          findings={findings}
-          measures={kitchen.measures}
-          change={change}
-          onTool={setOpen}
-        />
+        <SheetPanel worked={worked} measures={kitchen.measures} change={change} onTool={setOpen} />
       </div>
       <ToolDialog
-        tool={open === "solve" || open === "compare" ? null : open}
+        tool={open === "after" ? null : open}
         input={input}
         sheet={sheet}
         change={change}
         onClose={close}
       />
-      {open === "solve" && <SolveDialog input={input} rate={known} change={change} onClose={close} />}
-      {open === "compare" && <CompareDialog input={input} rate={known} onClose={close} />}
+      {open === "after" && <RinseOrRestDialog input={input} rate={known} onClose={close} />}
     </>
   );
 }

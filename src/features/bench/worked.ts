@@ -1,10 +1,4 @@
-import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
-import type { Outcome } from "@/core/formula/outcome";
+import type { WorkedOut } from "@/core/bench/worked";
 
 /** A formulation whose sums have worked out, at its pull. */
-export interface Worked {
-  input: Formulation;
-  sheet: Formulated;
-  outcome: Outcome;
-}
+export type Worked = Pick<WorkedOut, "input" | "sheet" | "outcome">;

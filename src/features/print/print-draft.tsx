@@ -1,27 +1,27 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { snapshotOf } from "@/contracts/sheet";
+import type { Printed } from "@/contracts/printed";
 import type { FormulaView, KitchenView } from "@/contracts/views";
-import { formulate } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
-import { outcomeAt } from "@/core/formula/outcome";
-import { programOf } from "@/core/program/program";
 import { readDraft } from "@/ui/draft-storage";
 import { PrintPage } from "./print-page";
 
+interface Props {
+  kitchen: KitchenView;
+  formula: FormulaView | null;
+  /** The formula as it is saved. */
+  saved: Printed | null;
+}
+
 /** The sheet of what is on this tab's Bench, saved or not; else of the formula as saved. */
-export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula: FormulaView | null }) {
-  const [formulation, setFormulation] = useState<Formulation | null>(formula?.formulation ?? null);
+export function PrintDraft({ kitchen, formula, saved }: Props) {
+  const [draft, setDraft] = useState<Printed | null>(null);
   useEffect(() => {
-    void readDraft({ formulaId: formula?.id ?? null, baseVersion: formula?.version ?? null }).then(
-      (draft) => draft && setFormulation(draft.formulation),
-    );
-  }, [formula]);
+    void drawnUp(formula, kitchen.rates).then(setDraft);
+  }, [formula, kitchen.rates]);
   const back = formula ? `/bench?formula=${formula.id}&version=${formula.version}` : "/bench";
-  const rateFactor = formulation ? kitchen.rates[formulation.foodId]?.factor : undefined;
-  const result = formulation && formulate(formulation, { rateFactor });
-  if (!formulation || !result?.ok) {
+  const printed = draft ?? saved;
+  if (!printed) {
     return (
       <main className="p-6">
         <p className="text-lg">
@@ -33,13 +33,14 @@ export function PrintDraft({ kitchen, formula }: { kitchen: KitchenView; formula
       </main>
     );
   }
-  const sheet = snapshotOf(result.value, outcomeAt(result.value, formulation.pullH, formulation.portions));
   const { measures, name: kitchenName, timeZone } = kitchen;
-  const program = programOf(formulation, result.value);
-  return (
-    <PrintPage
-      data={{ formulation, sheet, program, measures, kitchenName, timeZone, rateFactor }}
-      back={back}
-    />
-  );
+  return <PrintPage data={{ ...printed, measures, kitchenName, timeZone }} back={back} />;
+}
+
+/** What this tab left on its Bench, worked out; null where it left nothing. The sums are fetched only then. */
+async function drawnUp(formula: FormulaView | null, rates: KitchenView["rates"]): Promise<Printed | null> {
+  const draft = await readDraft({ formulaId: formula?.id ?? null, baseVersion: formula?.version ?? null });
+  if (!draft) return null;
+  const { printedOf } = await import("@/contracts/printed");
+  return printedOf(draft.formulation, rates[draft.formulation.foodId]?.factor) ?? null;
 }

@@ -1,6 +1,9 @@
 import type { BatchView } from "@/contracts/views";
+import { formulate } from "@/core/formula/formulate";
+import { outcomeAt } from "@/core/formula/outcome";
+import { RAIL_TO_H } from "@/core/formula/window";
 import { batchTime } from "@/core/program/batch-clock";
-import { batchOutcome, batchSheet, batchWindow, hoursIn } from "@/ui/batch-state";
+import { batchWindow, hoursIn } from "@/ui/batch-window";
 import type { RailWindow } from "@/ui/rail/scale";
 import { Section } from "@/ui/section/section";
 
@@ -13,13 +16,15 @@ export interface CrockNow {
 }
 
 export function crockNow(batch: BatchView, nowMs: number): CrockNow {
-  const sheet = batchSheet(batch);
-  const outcome = sheet && batchOutcome(batch, sheet, hoursIn(batch, batchTime(batch.clock, nowMs)));
+  const { formulation, rate } = batch;
+  const result = formulate(formulation, { rateFactor: rate.factor });
+  if (!result.ok) return { picture: null, window: batchWindow(batch, undefined), meanFraction: null };
+  const sheet = result.value;
+  const stood = Math.min(RAIL_TO_H, Math.max(0, hoursIn(batch, batchTime(batch.clock, nowMs))));
+  const outcome = outcomeAt(sheet, stood, formulation.portions);
   return {
-    picture: sheet && outcome && (
-      <Section input={batch.formulation} sheet={sheet} outcome={outcome} compact />
-    ),
-    window: batchWindow(batch, sheet),
-    meanFraction: outcome?.meanFraction ?? null,
+    picture: <Section input={formulation} sheet={sheet} outcome={outcome} compact />,
+    window: batchWindow(batch, sheet.soak.window),
+    meanFraction: outcome.meanFraction,
   };
 }

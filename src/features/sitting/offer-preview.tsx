@@ -1,7 +1,8 @@
 "use client";
 
-import { tableOf } from "@/contracts/plan";
-import { bodyFrom, type SittingBody } from "@/contracts/sitting";
+import { tableOf } from "@/contracts/plan-followed";
+import { bodyFrom } from "@/contracts/sitting-request";
+import type { SittingBody } from "@/contracts/sitting";
 import type { Offer } from "@/core/schedule/offers";
 import { useUnits } from "@/ui/measures";
 import { ScoreLookedAt } from "./score-looked-at";

@@ -2,7 +2,7 @@
 
 import { Minus, Plus } from "lucide-react";
 import { useState } from "react";
-import { tableOf } from "@/contracts/plan";
+import { tableOf } from "@/contracts/plan-followed";
 import type { SittingBody } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";

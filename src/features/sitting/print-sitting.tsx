@@ -1,7 +1,8 @@
 "use client";
 
-import { tableOf } from "@/contracts/plan";
-import { requestOf, type SittingView } from "@/contracts/sitting";
+import { tableOf } from "@/contracts/plan-followed";
+import { requestOf } from "@/contracts/sitting-request";
+import type { SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
 import { fullDate } from "@/ui/format";
 import { ActsByTime } from "./acts-by-time";

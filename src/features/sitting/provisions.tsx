@@ -1,22 +1,19 @@
 "use client";
 
 import type { SittingRequest } from "@/core/schedule/request";
-import { provisionsOf } from "@/core/schedule/provisions";
 import { capital, grams } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
-import { useMemo } from "react";
+import { useProvisions } from "./use-provisions";
 
 const SHAPE_WORDS = Object.fromEntries(VESSEL_SHAPES.map(({ value, label }) => [value, label]));
 
 /** What to buy and weigh for all dishes together, and who must not eat which. */
 export function Provisions(props: { request: SittingRequest; soakH?: Readonly<Record<string, number>> }) {
   const { request, soakH } = props;
-  const { lines, foods, dishes, vessels, iceG } = useMemo(
-    () => provisionsOf(request, soakH),
-    [request, soakH],
-  );
-  if (foods.length === 0) return null;
+  const found = useProvisions(request, soakH);
+  if (!found || found.foods.length === 0) return null;
+  const { lines, foods, dishes, vessels, iceG } = found;
   return (
     <section aria-label="Shopping and weighing out" className="mt-6">
       <h2 className="text-xl">To buy and weigh, all together</h2>

@@ -13,15 +13,7 @@ import { useLasting } from "@/ui/use-lasting";
 import { Told } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
-import {
-  batchAtWork,
-  byUrgency,
-  onCard,
-  openActs,
-  plainAtWork,
-  workedBatch,
-  type DishAtWork,
-} from "./dish-at-work";
+import { batchAtWork, byUrgency, onCard, openActs, plainAtWork, type DishAtWork } from "./dish-at-work";
 import { DishCard } from "./dish-card";
 import { DishPanels } from "./dish-panels";
 import { HandsFree } from "./hands-free";
@@ -45,6 +37,7 @@ const PRESSING = 1;
 export function AtWork({
   kitchen,
   batches,
+  derived,
   works: first,
   sittings: firstSittings,
   focusId,
@@ -62,11 +55,14 @@ export function AtWork({
   const [shown, setShown] = useState<{ key: string; id: string } | null>(null);
   const [snoozed, setSnoozed] = useState<Record<string, number>>({});
   const [probeSetMs, setProbeSetMs] = useState<Record<string, number>>({});
-  const worked = useMemo(() => batches.map(workedBatch), [batches]);
+  const worked = useMemo(
+    () => batches.flatMap((batch) => (derived[batch.id] ? [{ batch, ...derived[batch.id] }] : [])),
+    [batches, derived],
+  );
   const dishes = useMemo(() => {
     const told = { sittings, probeSetMs, wallMs };
     const ofBatches = worked.flatMap((w) =>
-      w && works[w.batch.id] ? [batchAtWork(w, works[w.batch.id], told)] : [],
+      works[w.batch.id] ? [batchAtWork(w, works[w.batch.id], told)] : [],
     );
     return byUrgency([...ofBatches, ...sittings.flatMap((s) => plainAtWork(s, told, kitchen.timeZone))]);
   }, [worked, works, sittings, probeSetMs, wallMs, kitchen.timeZone]);
@@ -128,7 +124,7 @@ export function AtWork({
   );
   const asides = dishes.filter((d) => d.at.setAside.length > 0);
   const batch = chosen?.worked?.batch;
-  const broken = batches.filter((_, i) => !worked[i]);
+  const broken = batches.filter((b) => !derived[b.id]);
 
   return (
     <Shell

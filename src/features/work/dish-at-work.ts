@@ -1,8 +1,7 @@
-import type { SittingAtWork } from "@/contracts/at-work";
+import type { DerivedBatch, SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { batchTime } from "@/core/program/batch-clock";
-import { formulate, type Formulated } from "@/core/formula/formulate";
 import {
   atWork,
   urgencyOf,
@@ -11,21 +10,16 @@ import {
   type PlacedStep,
   type Urgency,
 } from "@/core/program/at-work";
-import { exitsOf, type Exit } from "@/core/program/exits";
+import type { Exit } from "@/core/program/exits";
 import { foreseeDone, type Foreseen } from "@/core/program/foresee";
 import { plainProgram } from "@/core/program/plain";
-import { programOf } from "@/core/program/program";
 import type { Program } from "@/core/program/step";
 
-const HOUR_MS = 3_600_000;
 const MIN_MS = 60_000;
 
-/** What is derived of a batch once, whatever the clock says. */
-export interface WorkedBatch {
+/** A batch with what is derived of it once. */
+export interface WorkedBatch extends DerivedBatch {
   batch: BatchDetail;
-  sheet: Formulated;
-  exits: Exit[];
-  program: Program;
 }
 
 /** One dish on the page at work. */
@@ -42,16 +36,6 @@ export interface DishAtWork {
   work?: WorkView;
   foreseen: Record<string, Foreseen>;
   plain?: { sittingId: string; dishId: string };
-}
-
-/** @returns undefined where its sums no longer work out */
-export function workedBatch(batch: BatchDetail): WorkedBatch | undefined {
-  const { formulation } = batch;
-  const sheet = formulate(formulation, { rateFactor: batch.rate.factor });
-  if (!sheet.ok) return undefined;
-  const exits = exitsOf(formulation, sheet.value);
-  const soakH = (batch.plannedLiftAtMs - batch.startedAtMs) / HOUR_MS;
-  return { batch, sheet: sheet.value, exits, program: programOf(formulation, sheet.value, { soakH, exits }) };
 }
 
 interface Told {

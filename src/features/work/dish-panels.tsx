@@ -29,7 +29,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
     <>
       {current?.kind === "weighOut" && (
         <WeighIn
-          input={batch.formulation}
+          batch={batch}
           sheet={sheet}
           weights={work.weights}
           scale={work.scale}
@@ -62,7 +62,6 @@ export function DishPanels({ dish, current, sent, act }: Props) {
       {(served || (!current && at.inHeat.length === 0)) && (
         <JudgePanel
           batch={batch}
-          sheet={sheet}
           work={work}
           sent={sent}
           onJudge={(judged) => act({ method: "PUT", path: "outcome", body: judged })}

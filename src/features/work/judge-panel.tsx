@@ -1,23 +1,23 @@
 "use client";
 
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import type { Formulated } from "@/core/formula/formulate";
-import { outcomeAt } from "@/core/formula/outcome";
-import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
-import { Told } from "@/ui/measures";
-import { ASKED, sayBorneOut, sayScore, SCORED } from "@/ui/judged";
+import { orMissing } from "@/ui/or-missing";
+import { ASKED, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
 import { Scores } from "./scores";
 import { Photos } from "./photos";
+
+/* Fetched when something went wrong. */
+const Causes = dynamic(orMissing(async () => (await import("./causes")).Causes));
 
 const NONE: Judged = { faults: [], words: "" };
 
 interface Props {
   batch: BatchDetail;
-  sheet: Formulated;
   work: WorkView;
   /** Everything tapped here is with the server. */
   sent: boolean;
@@ -25,7 +25,7 @@ interface Props {
 }
 
 /** How it was, in under a minute; faults with their likely causes from this batch's own numbers. */
-export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
+export function JudgePanel({ batch, work, sent, onJudge }: Props) {
   const [judged, setJudged] = useState<Judged>(work.judged ?? NONE);
   const [kept, setKept] = useState(work.judged !== null);
   const change = (part: Partial<Judged>) => {
@@ -80,7 +80,7 @@ export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
           </button>
         ))}
       </div>
-      <Causes batch={batch} sheet={sheet} work={work} faults={judged.faults} />
+      {judged.faults.length > 0 && <Causes batch={batch} work={work} faults={judged.faults} />}
       <Eaters eaters={judged.eaters ?? []} onChange={(eaters) => change({ eaters })} />
       <Photos batchId={batch.id} photos={work.photos} />
       <label className="mt-3 block">
@@ -110,40 +110,4 @@ export function JudgePanel({ batch, sheet, work, sent, onJudge }: Props) {
       )}
     </section>
   );
-}
-
-/** Why, by this batch's own figures, and what to change next time. */
-function Causes({
-  batch,
-  sheet,
-  work,
-  faults,
-}: Omit<Props, "onJudge" | "sent"> & { faults: readonly FaultId[] }) {
-  const hours =
-    work.liftedAtMs === null ? batch.formulation.pullH : (work.liftedAtMs - work.startedAtMs) / 3_600_000;
-  const salt = sheet.lines.find((l) => l.role === "salt");
-  const weighed = salt && work.weights[salt.id];
-  const cores = work.readings.filter((r) => r.channel === "probe").map((r) => r.value);
-  const real = {
-    input: batch.formulation,
-    sheet,
-    atLift: outcomeAt(sheet, Math.min(96, Math.max(0, hours)), batch.formulation.portions),
-    hours,
-    // As far as it ever went: after the heat it cools again.
-    ...(cores.length > 0 && { coreC: Math.max(...cores) }),
-    saltFactor: salt && weighed ? weighed / (salt.massG * work.scaledBy) : 1,
-  };
-  return faults.map((fault) => (
-    <div key={fault} className="mt-2 border-l-4 border-primary pl-3" data-fault={fault}>
-      <p className="font-semibold">Why {FAULT_NAME[fault]}?</p>
-      <ol>
-        {causesOf(fault, real).map((cause) => (
-          <li key={cause.id}>
-            <Told>{cause.text}</Told> <span className="text-quiet">({sayBorneOut(cause.strength)})</span>{" "}
-            <b>Next time:</b> <Told>{cause.change}</Told>
-          </li>
-        ))}
-      </ol>
-    </div>
-  ));
 }

@@ -1,21 +1,20 @@
 import type { Formulated } from "@/core/formula/formulate";
+import type { BatchDetail } from "@/contracts/views";
 import type { SheetLine } from "@/core/formula/lines";
 import type { Formulation } from "@/core/formula/model";
 import {
   effectOf,
-  offBy,
   rebalanced,
-  SCALED_MOST,
   scaledWeights,
   type AcceptedEffect,
-  type RealWeights,
   type ScalingRefusal,
-} from "@/core/program/weigh-in";
+} from "@/core/program/poured-over";
+import { offBy, SCALED_MOST, type RealWeights } from "@/core/program/weigh-in";
+import { useFormulated } from "./use-formulated";
 import { capital, grams, percent, roughly } from "@/ui/format";
 
 interface Props {
-  input: Formulation;
-  sheet: Formulated;
+  batch: BatchDetail;
   weights: RealWeights;
   over: readonly SheetLine[];
   onScale: (factor: number) => void;
@@ -28,7 +27,14 @@ const REFUSED: Record<ScalingRefusal, string> = {
 };
 
 /** Poured over: taken out again, everything else up in proportion, or what it means to leave it. */
-export function PouredOver({ input, sheet, weights, over, onScale }: Props) {
+export function PouredOver({ batch, ...props }: Props) {
+  const sheet = useFormulated(batch);
+  return sheet && <Ways input={batch.formulation} sheet={sheet} {...props} />;
+}
+
+type WaysProps = Omit<Props, "batch"> & { input: Formulation; sheet: Formulated };
+
+function Ways({ input, sheet, weights, over, onScale }: WaysProps) {
   const all = rebalanced(input, sheet, weights);
   const left = effectOf(input, sheet, weights);
   const scaled = effectOf(input, sheet, scaledWeights(all.lines));

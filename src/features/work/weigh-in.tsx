@@ -1,18 +1,23 @@
+import dynamic from "next/dynamic";
 import { useState } from "react";
+import type { BatchDetail } from "@/contracts/views";
 import type { Pan, WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
 import type { SheetLine } from "@/core/formula/lines";
-import type { Formulation } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { judgeWeight, type RealWeights } from "@/core/program/weigh-in";
 import { grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
-import { PouredOver } from "./poured-over";
+import { orMissing } from "@/ui/or-missing";
 import { WeighRow } from "./weigh-row";
 
+/* Fetched when a line ran over. */
+const PouredOver = dynamic(orMissing(async () => (await import("./poured-over")).PouredOver));
+
 interface Props {
-  input: Formulation;
-  sheet: Formulated;
+  batch: BatchDetail;
+  /** The lines of its sheet. */
+  sheet: Pick<Formulated, "lines">;
   weights: RealWeights;
   /** The scale's reading now; null where none is plugged in. */
   scale: WorkView["scale"];
@@ -25,7 +30,7 @@ interface Props {
 }
 
 /** Each line against the scale: tare, the band it must lie in, and what to do when it ran over. */
-export function WeighIn({ input, sheet, weights, scale, scaledBy, onScale, onWeigh, onPan }: Props) {
+export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWeigh, onPan }: Props) {
   const [tareG, setTareG] = useState(0);
   const [poured, setPoured] = useState<string | null>(null);
   const pour = (line: SheetLine) => {
@@ -91,9 +96,7 @@ export function WeighIn({ input, sheet, weights, scale, scaledBy, onScale, onWei
           </button>
         </p>
       )}
-      {over.length > 0 && (
-        <PouredOver input={input} sheet={sheet} weights={weights} over={over} onScale={onScale} />
-      )}
+      {over.length > 0 && <PouredOver batch={batch} weights={weights} over={over} onScale={onScale} />}
     </section>
   );
 }

@@ -14,7 +14,7 @@ import {
   soakAnswer,
   soakRequest,
 } from "@/contracts/compute";
-import { requestOf } from "@/contracts/sitting";
+import { requestOf } from "@/contracts/sitting-request";
 import { snapshotOf } from "@/contracts/sheet";
 import { chillBrine } from "@/core/formula/chill-brine";
 import { formulate, type Formulated } from "@/core/formula/formulate";

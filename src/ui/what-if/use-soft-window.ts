@@ -1,11 +1,12 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { softened, type Sensitivity } from "@/core/formula/ensemble";
+import type { Sensitivity } from "@/core/formula/ensemble";
 import type { Formulation } from "@/core/formula/model";
+import { softened } from "@/core/formula/softened";
 import type { SoakWindow } from "@/core/formula/window";
-import type { KnownRate } from "@/workers/what-if.worker";
-import { proxy, whatIfWorker } from "./client";
+import type { KnownRate } from "@/workers/sums.worker";
+import { proxy, whatIfWorker } from "./workers";
 
 /** After the last change, ms: a cook still typing does not want five hundred soaks a keystroke. */
 const PAUSE_MS = 200;

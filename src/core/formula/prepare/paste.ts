@@ -1,3 +1,4 @@
+import { NO_BINDER } from "../no-binder";
 import { err, ok, type Result } from "../../result";
 import { keepLimit } from "../keep-limit";
 import { hidingIn, ingredientLine } from "../lines";
@@ -26,9 +27,6 @@ const FREE_SHARE: Record<string, number> = { acid_dairy: 0.5, aromatic: 0.3, uma
 const STEP_SHARES = [0.5, 0.2, 0.15, 0.15];
 const PASTE_G_PER_ML = 1.1;
 const ML_PER_DM2_MM = 10;
-
-/** Chosen as the binder of a paste that clings by itself: oil and herbs, miso, mustard. */
-export const NO_BINDER = "none";
 
 /** Spice, garlic, ginger, acid and oil, bound with flour until it clings. */
 export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Prepared, FormulationError> {

@@ -156,9 +156,6 @@ function evenMm(wantedMl: number, shellAt: (mm: number) => number): number {
   return (low + high) / 2;
 }
 
-/** Egg whites as they are told everywhere, to a tenth: a cook may give them by weight. */
-export const whitesSaid = (whites: number): number => Math.round(whites * 10) / 10;
-
 /** In steps to the squeeze test, or all of what the cook gives at once, g. */
 function waterFor({ bound, school }: CrustPreparation, saltG: number): number[] {
   if (bound) return bound.waterG > 0 ? [bound.waterG] : [];

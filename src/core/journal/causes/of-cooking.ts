@@ -1,5 +1,6 @@
-import { whitesSaid } from "../../formula/prepare/salt-crust";
-import { cookOf as cookFor, isOven, stagesOf } from "../../formula/cook";
+import { whitesSaid } from "../../formula/prepare/whites";
+import { cookOf as cookFor, stagesOf } from "../../formula/cook";
+import { isOven } from "../../formula/cook-stages";
 import { splitProposed } from "../../formula/uneven";
 import { isPoor } from "../../materials/facts";
 import { cause, type RealBatch, type Weigh } from "./cause";

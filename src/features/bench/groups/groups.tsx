@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { cookOf } from "@/core/formula/cook";
+import type { Cook } from "@/core/formula/model";
 import { useUnits } from "@/ui/measures";
 import { orMissing } from "@/ui/or-missing";
 import { usePantry } from "@/ui/pantry";
@@ -30,17 +30,17 @@ interface Props {
   panel: PanelProps;
   /** Left out while the sums do not work out. */
   worked: Worked | undefined;
+  /** As entered, or as offered for the food; left out where the food is not known. */
+  cook: Cook | undefined;
   bases: LineBases | undefined;
 }
 
 /** What it is made of: closed, each group says in a line what is set; one is open at a time. */
-export function Groups({ panel, worked, bases }: Props) {
+export function Groups({ panel, worked, cook, bases }: Props) {
   const [open, setOpen] = useState<string | null>(null);
   const pantry = usePantry();
   const units = useUnits();
   const { value } = panel;
-  const food = worked?.sheet.food ?? pantry.food(value.foodId);
-  const cook = food && cookOf(value, food);
   const liquid = value.preparation.kind === "wetBrine" || value.preparation.kind === "marinade";
   const row = (title: string, said: string) => ({
     title,

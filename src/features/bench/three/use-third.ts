@@ -1,10 +1,12 @@
 "use client";
 
-import { useState } from "react";
-import { choiceOf } from "@/core/formula/choice";
+import { useRef, useState } from "react";
+import { followsByItself, withThird } from "@/core/bench/follow";
+import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
-import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
+import type { Third, ThirdAnswer } from "@/core/ways/third";
 import { duration, percent } from "@/ui/format";
+import { askQuickly } from "@/ui/what-if/workers";
 
 type Edit = (f: Formulation) => Formulation;
 
@@ -12,12 +14,20 @@ export interface ThirdHeld {
   follower: Third;
   /** What stands in the way where none can follow. */
   problem: string | null;
+  /** What the figures tell of: while the third is sought, what stood before, so that no half of a change is seen. */
+  seen: Formulation;
   /** The cook sets one of the three, wherever on the Bench: the one left alone longest follows. */
-  set: (which: Third, edit: Edit) => void;
+  set: (which: Third, edit: Edit) => Promise<void>;
 }
 
 /** Latest last: the first of them follows the other two. What is wanted on the plate is the last to give way. */
 const AT_FIRST: Third[] = ["strength", "hours", "salt"];
+
+interface Held {
+  choice: PreparationChoice;
+  order: Third[];
+  problem: string | null;
+}
 
 /**
  * Two figures are the cook's, the third is solved at once: whichever was left alone longest. What was saved stays as it is
@@ -25,33 +35,35 @@ const AT_FIRST: Third[] = ["strength", "hours", "salt"];
  */
 export function useThird(value: Formulation, change: (edit: Edit) => void, rateFactor: number): ThirdHeld {
   const choice = choiceOf(value.preparation);
-  const [held, setHeld] = useState({ choice, order: AT_FIRST, problem: null as string | null });
+  const [held, setHeld] = useState<Held>({ choice, order: AT_FIRST, problem: null });
+  const [before, setBefore] = useState<Formulation | null>(null);
+  const newest = useRef(0);
   // Another preparation begins anew.
   const { order, problem } = held.choice === choice ? held : { order: AT_FIRST, problem: null };
   const follower = order[0];
 
-  const set = (which: Third, edit: Edit) => {
+  const set = async (which: Third, edit: Edit) => {
+    const mine = ++newest.current;
     const next = [...order.filter((t) => t !== which), which];
     const edited = edit(value);
-    const answer = followed(edited, next[0], rateFactor);
-    setHeld({ choice: choiceOf(edited.preparation), order: next, problem: sayNone(answer, edited, next[0]) });
-    change(() => (answer.ok ? answer.input : edited));
+    const settled = { choice: choiceOf(edited.preparation), order: next };
+    change(edit);
+    if (followsByItself(edited, next[0])) {
+      setBefore(null);
+      setHeld({ ...settled, problem: null });
+      return;
+    }
+    setBefore((now) => now ?? value);
+    setHeld({ ...settled, problem });
+    const answer = await askQuickly<ThirdAnswer>(
+      async (sums) => await sums.third(edited, next[0], rateFactor),
+    ).catch((): ThirdAnswer => ({ ok: false, why: "refused" }));
+    if (mine !== newest.current) return;
+    setBefore(null);
+    setHeld({ ...settled, problem: sayNone(answer, edited, next[0]) });
+    if (answer.ok) change((f) => withThird(f, answer.input, next[0]));
   };
-  return { follower, problem, set };
-}
-
-/** An equilibrium brine and dry salt follow what is wanted by themselves: there is nothing to seek. */
-function followed(input: Formulation, which: Third, rateFactor: number): ThirdAnswer {
-  const choice = choiceOf(input.preparation);
-  // A rub that wants no salt seeks none.
-  const byItself =
-    choice === "equilibrium" ||
-    choice === "dry" ||
-    choice === "crust" ||
-    input.preparation.targetFraction <= 0;
-  if (which === "strength" && byItself) return { ok: true, input };
-  if (which === "hours" && choice === "equilibrium") return { ok: true, input };
-  return solveThird(input, which, { rateFactor });
+  return { follower, problem, seen: before ?? value, set };
 }
 
 function sayNone(answer: ThirdAnswer, input: Formulation, which: Third): string | null {

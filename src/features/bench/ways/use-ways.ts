@@ -3,8 +3,8 @@
 import { useEffect, useRef, useState } from "react";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/ways";
-import { whatIfWorker } from "@/ui/what-if/client";
-import type { KnownRate } from "@/workers/what-if.worker";
+import { whatIfWorker } from "@/ui/what-if/workers";
+import type { KnownRate } from "@/workers/sums.worker";
 
 /** After the last change, ms: whoever types a weight does not want all ways at every digit. */
 const PAUSE_MS = 120;

@@ -6,7 +6,7 @@ import type { Way } from "@/core/ways/ways";
 import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
-import type { KnownRate } from "@/workers/what-if.worker";
+import type { KnownRate } from "@/workers/sums.worker";
 import type { Times } from "../use-times";
 import { MiniSection } from "./mini-section";
 import { useWays } from "./use-ways";

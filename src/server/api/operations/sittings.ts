@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { planAnswer } from "@/contracts/compute";
+import { requestOf } from "@/contracts/sitting-request";
 import {
-  requestOf,
   sittingActRequest,
   sittingBody,
   sittingSave,

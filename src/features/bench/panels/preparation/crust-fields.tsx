@@ -1,5 +1,6 @@
 import type { CrustPreparation, CurePreparation } from "@/core/formula/model";
-import { RULE_RATIO, whitesSaid } from "@/core/formula/prepare/salt-crust";
+import { RULE_RATIO } from "@/core/formula/prepare/salt-crust";
+import { whitesSaid } from "@/core/formula/prepare/whites";
 import { RANGES } from "@/core/formula/ranges";
 import { roundForScale } from "@/core/quantity/rounding";
 import { isSeafood } from "@/core/materials/lookup";

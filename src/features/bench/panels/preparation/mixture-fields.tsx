@@ -1,4 +1,4 @@
-import { NO_BINDER } from "@/core/formula/prepare/paste";
+import { NO_BINDER } from "@/core/formula/no-binder";
 import type {
   FormulaLine,
   MarinadePreparation,

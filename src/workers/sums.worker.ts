@@ -1,12 +1,16 @@
 import { expose } from "comlink";
-import { compareSoaks, type SoakCurve } from "@/core/formula/compare";
+import { plateOf, type PlateShares } from "@/core/bench/plate";
+import { soakKey } from "@/core/bench/soak-key";
+import { workOut, type Asked, type Refused, type WorkedOut } from "@/core/bench/worked";
+import { soakCurve, type SoakCurve } from "@/core/formula/compare";
 import { ensembleSteps, sensitivities, type Sensitivity } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { rescues, type Rescue } from "@/core/formula/rescue";
-import { solve, type Answer, type Question } from "@/core/formula/solve";
+import { hoursAfter, type After, type AfterAnswer } from "@/core/formula/rinse-or-rest";
 import type { SoakLoad } from "@/core/formula/soak-problem";
 import type { SoakWindow } from "@/core/formula/window";
+import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
 import { waysFor, type Way } from "@/core/ways/ways";
 
 /** What is known of the food's rate beyond the table. */
@@ -30,7 +34,27 @@ function loadOf(input: Formulation, rate: KnownRate): SoakLoad | undefined {
   return sheet.ok ? sheet.value.load : undefined;
 }
 
-const whatIf = {
+/** The sheet is left out where the page has it: a pull that is dragged asks for its outcome alone. */
+export type Answered = (Omit<WorkedOut, "sheet"> & { sheet?: WorkedOut["sheet"] }) | Refused;
+
+const sums = {
+  /** @param has the soak whose sheet the page holds */
+  workOut(asked: Asked, has: string | undefined): Answered {
+    const answer = workOut(asked);
+    if (!answer.ok || has !== soakKey(asked.input, asked.rateFactor)) return answer;
+    const { sheet, ...rest } = answer;
+    void sheet;
+    return rest;
+  },
+
+  plate(input: Formulation, rateFactor: number): PlateShares | undefined {
+    return plateOf(input, rateFactor);
+  },
+
+  third(input: Formulation, which: Third, rateFactor: number): ThirdAnswer {
+    return solveThird(input, which, { rateFactor });
+  },
+
   /** The window's soft edges by the ensemble; undefined when a newer request has come, or the sums refuse. */
   async soften(
     input: Formulation,
@@ -54,9 +78,9 @@ const whatIf = {
     newest++;
   },
 
-  solve(input: Formulation, rate: KnownRate, question: Question): Answer | undefined {
+  after(input: Formulation, rate: KnownRate, after: After): AfterAnswer | undefined {
     const load = loadOf(input, rate);
-    return load && solve(input, load, question);
+    return load && hoursAfter(input, load, after);
   },
 
   ways(input: Formulation, hours: number, rate: KnownRate): Way[] {
@@ -68,11 +92,11 @@ const whatIf = {
     return load ? rescues(input, load, nowH, untilH) : [];
   },
 
-  compare(inputs: readonly Formulation[], rate: KnownRate): (SoakCurve | undefined)[] {
-    return compareSoaks(inputs, rate.factor);
+  curve(input: Formulation, rate: KnownRate): SoakCurve | undefined {
+    return soakCurve(input, rate.factor);
   },
 };
 
-export type WhatIfWorker = typeof whatIf;
+export type SumsWorker = typeof sums;
 
-expose(whatIf);
+expose(sums);

@@ -30,7 +30,7 @@ const HOURS = [0.25, 1, 4, 16, 96];
 const shown = (value: unknown) => `${Number(value).toFixed(2)} %`;
 
 /** Salt by depth when taken out, and mean salt by the hour. */
-export function CompareCharts({ series, pullH }: Props) {
+export function Curves({ series, pullH }: Props) {
   return (
     <div className="grid gap-4 lg:grid-cols-2">
       <Chart title="Salt by depth when taken out" x="mm from the face" domain={[0, "dataMax"]} scale="linear">

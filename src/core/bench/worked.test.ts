@@ -1,0 +1,93 @@
+import type { PreparationChoice } from "../formula/choice";
+import { chops } from "../formula/formulation.fixture";
+import { formulate } from "../formula/formulate";
+import type { Formulation } from "../formula/model";
+import { withPreparation } from "../formula/offered";
+import { outcomeAt } from "../formula/outcome";
+import { NO_LIMITS } from "../safety/limits";
+import { plateOf } from "./plate";
+import { soakKey } from "./soak-key";
+import { sheetOf, workOut } from "./worked";
+
+const CHOICES: PreparationChoice[] = [
+  "equilibrium",
+  "timed",
+  "dry",
+  "marinade",
+  "paste",
+  "rub",
+  "crust",
+  "cure",
+];
+const asked = (input: Formulation, rateFactor = 1) => ({ input, rateFactor, kitchen: NO_LIMITS });
+
+describe.each(CHOICES)("the Bench of a %s", (choice) => {
+  const input = withPreparation(chops(), choice);
+  const answer = workOut(asked(input));
+
+  test("goes from one thread to another as it is", () => {
+    expect(structuredClone(answer)).toEqual(answer);
+  });
+
+  test("is what the sums give one by one", () => {
+    const sheet = formulate(input);
+    if (!sheet.ok || !answer.ok) throw new Error("refused");
+    expect(answer.sheet).toEqual(sheet.value);
+    expect(answer.outcome).toEqual(outcomeAt(sheet.value, input.pullH, input.portions));
+    expect(answer.salt.fraction).toBe(answer.outcome.toHeat.meanFraction);
+  });
+
+  test("keeps its soak while only the pull, the portions and words change", () => {
+    const later = { ...input, pullH: input.pullH / 2, portions: 7, name: "Other", notes: "n" };
+    expect(sheetOf(later, 1)).toBe(sheetOf(input, 1));
+    const moved = workOut(asked(later));
+    if (!moved.ok || !answer.ok) throw new Error("refused");
+    expect(moved.outcome).toEqual(outcomeAt(answer.sheet, later.pullH, 7));
+  });
+});
+
+test("another rate, weight or strength is another soak", () => {
+  const f = chops();
+  const key = soakKey(f, 1);
+  expect(soakKey(f, 1.2)).not.toBe(key);
+  expect(soakKey({ ...f, pieces: { ...f.pieces, totalMassG: 1001 } }, 1)).not.toBe(key);
+  expect(soakKey({ ...f, cook: { toC: 70, minutes: 10, restMin: 3 } }, 1)).toBe(key);
+  const crust = withPreparation(f, "crust");
+  const hotter = { ...crust, cook: { toC: 70, minutes: 10, restMin: 3 } };
+  expect(soakKey(hotter, 1)).not.toBe(soakKey(crust, 1));
+});
+
+test("the kitchen's rate reaches the soak", () => {
+  const slow = workOut(asked(withPreparation(chops({ pullH: 2 }), "dry"), 0.5));
+  const quick = workOut(asked(withPreparation(chops({ pullH: 2 }), "dry"), 2));
+  if (!slow.ok || !quick.ok) throw new Error("refused");
+  expect(quick.outcome.centreFraction).toBeGreaterThan(slow.outcome.centreFraction);
+});
+
+test("what is refused still says how it would be cooked, if its food is known", () => {
+  const refused = workOut(asked(chops({ saltId: "nothing" })));
+  expect(refused).toMatchObject({ ok: false, error: { code: "unknown_salt" } });
+  expect(refused.cook?.toC).toBeGreaterThan(50);
+  expect(workOut(asked(chops({ foodId: "nothing" }))).cook).toBeUndefined();
+});
+
+test("acid is drawn only of what is sour, and deeper with the hours", () => {
+  const depth = (pullH: number) => {
+    const answer = workOut(asked({ ...withPreparation(chops(), "marinade"), pullH }));
+    return answer.ok ? answer.acidMm : NaN;
+  };
+  const plain = workOut(asked(chops({ pullH: 10 })));
+  expect(plain.ok && plain.acidMm).toBe(0);
+  expect(depth(8)).toBeGreaterThan(depth(2));
+  expect(depth(0)).toBe(0);
+});
+
+test("on the plate the salt is more even than when it was taken out", () => {
+  const f = withPreparation(chops({ pullH: 3 }), "dry");
+  const lifted = workOut(asked(f));
+  const plate = plateOf(f, 1);
+  if (!lifted.ok || !plate) throw new Error("refused");
+  expect(plate.evenness).toBeGreaterThan(lifted.outcome.evenness);
+  expect(plate.meanFraction).toBeCloseTo(lifted.outcome.meanFraction, 3);
+  expect(plateOf(chops({ saltId: "nothing" }), 1)).toBeUndefined();
+});

@@ -1,0 +1,2 @@
+/** Chosen as the binder of a paste that clings by itself: oil and herbs, miso, mustard. */
+export const NO_BINDER = "none";

@@ -1,0 +1,96 @@
+import { useState } from "react";
+import type { WorkedOut } from "@/core/bench/worked";
+import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
+import type { Formulation } from "@/core/formula/model";
+import { duration, percent, roughly } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
+import { Section } from "@/ui/section/section";
+import { Figures } from "./figures";
+import { usePlate } from "./use-plate";
+import type { Worked } from "./worked";
+import { YieldLine } from "./yield-line";
+
+const PLACE: Record<PreparationChoice, string> = {
+  equilibrium: "In the vessel",
+  timed: "In the vessel",
+  dry: "On the rack",
+  marinade: "In the marinade",
+  paste: "Under the paste",
+  rub: "Under the rub",
+  crust: "In the crust",
+  cure: "Under the cure",
+};
+
+const placeOf = (input: Formulation) => PLACE[choiceOf(input.preparation)];
+
+/** What will be: the figures and the section when it is taken out, or on the plate. */
+export function AtPull({ worked }: { worked: WorkedOut }) {
+  const { input, sheet, acidMm, cook } = worked;
+  const [asked, setAsked] = useState(false);
+  const plate = usePlate(worked, asked);
+  const served = plate !== undefined;
+  const outcome = { ...worked.outcome, ...plate };
+  const units = useUnits();
+  const title = served
+    ? `On the plate: cooked to ${units.temperature(cook.toC)}`
+    : `${placeOf(input)} at ${duration(input.pullH)}`;
+  // What the large figures do not say already.
+  const aside: [name: string, share: number, digits: number][] = [["surface", outcome.surfaceFraction, 1]];
+  if (served) aside.push(["mean", outcome.meanFraction, 1], ["centre", outcome.centreFraction, 1]);
+  aside.push(["evenness", outcome.evenness, 0]);
+  if (!served && outcome.bathFraction !== undefined)
+    aside.push([sheet.mix ? "mixture" : "bath", outcome.bathFraction, 1]);
+  return (
+    <>
+      <div className="flex flex-wrap items-center justify-between gap-x-4">
+        <h2 className="text-xl">{title}</h2>
+        {!sheet.bake && (
+          <button
+            type="button"
+            className="btn min-h-11"
+            aria-pressed={asked}
+            onClick={() => setAsked((now) => !now)}
+          >
+            {served ? "Back to the soak" : "On the plate"}
+          </button>
+        )}
+      </div>
+      <Figures worked={worked} />
+      <p className="pt-1 text-sm text-quiet">
+        {aside.map(([name, share, digits], i) => (
+          <span key={name} className="whitespace-nowrap">
+            {i > 0 && " · "}
+            {name} <span className="figure">{percent(share, digits)}</span> %{" "}
+          </span>
+        ))}
+        {acidMm > 0 && (
+          <span className="whitespace-nowrap">
+            · acid <span className="figure">{units.length(acidMm, 1)}</span> deep (hatched)
+          </span>
+        )}
+      </p>
+      <YieldLine {...worked} />
+      <OtherSizes {...worked} />
+      <div className="min-h-52 flex-1">
+        <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} units={units} />
+      </div>
+    </>
+  );
+}
+
+/** Pieces of other sizes in the same vessel, each with its own figures. */
+function OtherSizes({ input, sheet, outcome }: Worked) {
+  const units = useUnits();
+  return outcome.alongside.map((other, i) => {
+    const size = input.alongside?.[i];
+    const { readyH } = sheet.soak.alongside[i];
+    return (
+      <p key={i} className="text-sm" data-size={i + 2}>
+        Size {i + 2}, {size && units.length(size.thicknessMm)}: mean{" "}
+        <span className="figure">{percent(other.meanFraction)}</span> % · centre{" "}
+        <span className="figure">{percent(other.centreFraction)}</span> % · ready{" "}
+        {readyH === undefined ? "not within 4 days" : `from ${roughly(readyH)}`}
+      </p>
+    );
+  });
+}

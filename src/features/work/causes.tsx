@@ -1,0 +1,51 @@
+import type { BatchDetail } from "@/contracts/views";
+import type { WorkView } from "@/contracts/work";
+import type { Formulated } from "@/core/formula/formulate";
+import { outcomeAt } from "@/core/formula/outcome";
+import { causesOf } from "@/core/journal/causes";
+import { FAULT_NAME, type FaultId } from "@/core/journal/outcome";
+import { sayBorneOut } from "@/ui/judged";
+import { Told } from "@/ui/measures";
+import { useFormulated } from "./use-formulated";
+
+interface Props {
+  batch: BatchDetail;
+  work: WorkView;
+  faults: readonly FaultId[];
+}
+
+/** Why, by this batch's own figures, and what to change next time. */
+export function Causes(props: Props) {
+  const sheet = useFormulated(props.batch);
+  return sheet && <Likely {...props} sheet={sheet} />;
+}
+
+function Likely({ batch, sheet, work, faults }: Props & { sheet: Formulated }) {
+  const hours =
+    work.liftedAtMs === null ? batch.formulation.pullH : (work.liftedAtMs - work.startedAtMs) / 3_600_000;
+  const salt = sheet.lines.find((l) => l.role === "salt");
+  const weighed = salt && work.weights[salt.id];
+  const cores = work.readings.filter((r) => r.channel === "probe").map((r) => r.value);
+  const real = {
+    input: batch.formulation,
+    sheet,
+    atLift: outcomeAt(sheet, Math.min(96, Math.max(0, hours)), batch.formulation.portions),
+    hours,
+    // As far as it ever went: after the heat it cools again.
+    ...(cores.length > 0 && { coreC: Math.max(...cores) }),
+    saltFactor: salt && weighed ? weighed / (salt.massG * work.scaledBy) : 1,
+  };
+  return faults.map((fault) => (
+    <div key={fault} className="mt-2 border-l-4 border-primary pl-3" data-fault={fault}>
+      <p className="font-semibold">Why {FAULT_NAME[fault]}?</p>
+      <ol>
+        {causesOf(fault, real).map((cause) => (
+          <li key={cause.id}>
+            <Told>{cause.text}</Told> <span className="text-quiet">({sayBorneOut(cause.strength)})</span>{" "}
+            <b>Next time:</b> <Told>{cause.change}</Told>
+          </li>
+        ))}
+      </ol>
+    </div>
+  ));
+}
