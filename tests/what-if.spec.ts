@@ -27,12 +27,14 @@ test.describe("what-ifs on the Bench", () => {
     const bench = new BenchPage(page);
     await bench.open();
     await bench.school("Timed");
-    await bench.enter("Brine strength", "10");
-    await bench.enter("Salt wanted", "1");
+    await bench.enter("Hours in it", "4");
+    // Forgotten in it: longer by the rail, the strength as it is.
+    await page.getByRole("slider", { name: "out at" }).focus();
+    for (let i = 0; i < 4; i++) await page.keyboard.press("Shift+ArrowRight");
     await page.getByRole("button", { name: "Rinse or rest" }).click();
-    const dialog = page.getByRole("dialog", { name: /Rinse or rest, taken out at/ });
-    await expect(dialog.getByRole("status")).toHaveCount(2);
-    await expect(dialog.getByText(/in the fridge, out of the salt|It is even already/)).toBeVisible();
+    const dialog = page.getByRole("dialog", { name: "Rinse or rest, taken out at 14 h" });
+    await expect(dialog.getByText(/ in plenty of cold water$/)).toBeVisible();
+    await expect(dialog.getByText(/ in the fridge, out of the salt$/)).toBeVisible();
   });
 
   test("on the plate: heat moves salt inward, the mean stays", async ({ page }) => {

@@ -23,7 +23,10 @@ export function verdictSaid({ input, salt }: WorkedOut): string {
 export const rowsFor = (units: Units): Row[] => [
   {
     name: "give or take",
-    say: ({ salt }) => `${percent(salt.low, 1)} to ${percent(salt.high, 1)} %`,
+    say: ({ salt }) => {
+      const [low, high] = [percent(salt.low, 1), percent(salt.high, 1)];
+      return low === high ? "less than shows" : `${low} to ${high} %`;
+    },
   },
   { name: "in the middle", say: ({ outcome }) => `${percent(outcome.centreFraction, 1)} %` },
   { name: "as wanted from", say: readySaid },

@@ -55,13 +55,13 @@ export function ThisOrThat({ worked, kitchen, that, onThat, onSwap }: Props) {
           Put that away
         </button>
       </div>
-      <p className="flex flex-wrap items-center gap-x-3 text-sm">
+      <p className="flex flex-wrap items-center gap-x-3 pb-1 text-sm leading-tight">
         <span className="text-quiet">Begin that as</span>
         {whatIfsFor(worked.input).map(({ id, input }) => (
           <button
             key={id}
             type="button"
-            className="min-h-11 cursor-pointer underline"
+            className="min-h-8 cursor-pointer underline"
             onClick={() => onThat(input)}
           >
             {BEGINNINGS[id]}
@@ -89,7 +89,7 @@ function Two({ one, other }: { one: WorkedOut; other: WorkedOut }) {
       <table className="w-full table-fixed border border-line bg-base-100">
         <thead>
           <tr className="border-b border-line align-bottom">
-            <td className="w-[22%]" />
+            <td className="w-[20%]" />
             <th scope="col" className="p-2 text-left font-semibold">
               This: {wayOf(one)}
             </th>
