@@ -8,6 +8,7 @@ import { outcomeAt, type Outcome } from "../formula/outcome";
 import { spreadOf } from "../formula/soak";
 import { RAIL_FROM_H } from "../formula/window";
 import { pantryOf } from "../materials/pantry";
+import { handsToTheHeat } from "../program/hands";
 import { fleshSaltAt, type FleshSalt } from "./flesh-salt";
 import { choicesFor } from "./serves";
 import { solveThird } from "./third";
@@ -39,6 +40,8 @@ export interface WayCost {
   /** Salt weighed out that nobody eats, g of NaCl. */
   lostSaltG: number;
   sodiumMgPerPortion: number;
+  /** By hand until it goes to the heat, min. */
+  handsMin: number;
   /** Bare skin and flesh dry on a rack, or come out wet. */
   surface: "dry" | "wet" | "coated" | "baked";
 }
@@ -162,6 +165,7 @@ function judged({ input, short }: Solved, sheet: Formulated, outcome: Outcome, w
       tubMl: sheet.liquidMl,
       lostSaltG: Math.max(0, outcome.ledger.totalG - outcome.ledger.eatenG),
       sodiumMgPerPortion: outcome.ledger.sodiumMgPerPortion,
+      handsMin: handsToTheHeat(input, sheet),
       surface: surfaceOf(input),
     },
   };

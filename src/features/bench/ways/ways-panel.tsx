@@ -4,7 +4,7 @@ import type { PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/ways";
 import { useMeasures, useUnits } from "@/ui/measures";
-import { percent } from "@/ui/format";
+import { duration, percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
 import type { KnownRate } from "@/workers/sums.worker";
 import type { Times } from "../use-times";
@@ -121,7 +121,10 @@ function WayCard({ way, chosen, inAt, onTake }: CardProps) {
     >
       <MiniSection profile={way.profile} wanted={way.wanted} />
       <span className="min-w-0 flex-1">
-        <span className="block leading-tight font-semibold">{WAY_NAME[way.choice]}</span>
+        <span className="block leading-tight">
+          <span className="font-semibold">{WAY_NAME[way.choice]}</span>{" "}
+          <span className="text-sm text-quiet">{duration(way.cost.handsMin / 60)} by hand</span>
+        </span>
         <span className="block text-sm leading-tight text-quiet">{facts.join(" · ")}</span>
         {sayShort(way) && <span className="block text-sm leading-tight text-quiet">{sayShort(way)}</span>}
       </span>
