@@ -26,10 +26,7 @@ async function metricOn(page: Page): Promise<string[]> {
       .filter(shown)
       .map((e) => e.getAttribute("aria-label") ?? "");
     const drawn = [...document.querySelectorAll("svg text")].map((e) => e.textContent ?? "");
-    // The tables behind the sums hold their sources' own figures.
-    const tables = [...document.querySelectorAll<HTMLElement>("[data-sources]")].map((e) => e.innerText);
-    const text = tables.reduce((all, table) => all.replace(table, ""), document.body.innerText);
-    return [text, ...fields, ...told, ...drawn].join("\n");
+    return [document.body.innerText, ...fields, ...told, ...drawn].join("\n");
   });
   return [...new Set(said.split("\n").map((line) => line.trim()))].filter((line) => METRIC.test(line));
 }
@@ -46,6 +43,15 @@ test("no station shows a figure in the wrong measures", async ({ page, exampleKi
     await page.goto(url + path);
     await expect(page.locator("[inert]")).toHaveCount(0);
     await seen.look(page, path);
+  }
+  // What the sums stand on, table by table.
+  const tables = page.locator("#tables details");
+  await expect(tables.first()).toBeVisible();
+  for (const table of await tables.all()) {
+    await table.locator("summary").click();
+    await expect(table.getByRole("table")).toBeVisible();
+    await seen.look(page, await table.locator("summary").innerText());
+    await table.locator("summary").click();
   }
   // A sitting, its clash, a batch and its sheet on paper.
   for (const name of [/at the lock/, /Harvest supper/]) {
@@ -78,6 +84,13 @@ test("nor does the Bench, in any of its groups, for any preparation", async ({ p
       await bench.group(group);
       await expect(page.locator(`section[data-group="${group}"] [data-fields] > *`).first()).toBeAttached();
       await seen.look(page, `${school}: ${group}`);
+    }
+    for (const why of await page.getByRole("button", { name: /^Why\? / }).all()) {
+      await why.click();
+      const dialog = page.getByRole("dialog");
+      await expect(dialog.getByText("Source", { exact: true })).toBeVisible();
+      await seen.look(page, `${school}: ${await why.getAttribute("aria-label")}`);
+      await dialog.getByRole("button", { name: "Close" }).click();
     }
   }
   seen.none();

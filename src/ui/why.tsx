@@ -2,7 +2,7 @@
 
 import { CircleQuestionMark } from "lucide-react";
 import { useState } from "react";
-import { Told } from "./measures";
+import { Told, useTold } from "./measures";
 import { Modal } from "./modal";
 
 /** How a figure came about: the sum with these numbers, the convention, the source, the other school. */
@@ -55,19 +55,35 @@ export function Why({ title, explain }: Props) {
 }
 
 function Said({ sum, convention, source, otherSchool }: Explanation) {
+  const told = useTold();
+  const here = sum.map(told);
   return (
     <>
-      <div className="mb-4 space-y-1 border-l-4 border-primary bg-base-200 px-3 py-2 font-mono text-sm">
-        {sum.map((line) => (
-          <p key={line}>{line}</p>
-        ))}
-      </div>
+      <Sum lines={here} />
+      {here.some((line, i) => line !== sum[i]) && (
+        <details className="mb-4">
+          <summary className="min-h-11 cursor-pointer py-2">
+            The same to do again: as it was worked out
+          </summary>
+          <Sum lines={sum} />
+        </details>
+      )}
       <dl className="space-y-3">
         <Entry term="By what convention" text={convention} />
         {otherSchool && <Entry term="The other school" text={otherSchool} />}
         <Entry term="Source" text={source} />
       </dl>
     </>
+  );
+}
+
+function Sum({ lines }: { lines: string[] }) {
+  return (
+    <div className="mb-4 space-y-1 border-l-4 border-primary bg-base-200 px-3 py-2 font-mono text-sm">
+      {lines.map((line) => (
+        <p key={line}>{line}</p>
+      ))}
+    </div>
   );
 }
 

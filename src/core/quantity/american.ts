@@ -95,6 +95,7 @@ export function inAmerican(text: string): string {
   return [
     fahrenheitIn,
     lengths,
+    each("cm²", (cm2) => `${tenths(cm2 / SQUARE_INCH_CM2)} in²`),
     each("mm", inchesOf),
     each("cm", (cm) => inchesOf(cm * 10)),
     each("kg", (kg) => poundsOf(kg * 1000)),
@@ -122,6 +123,8 @@ function fahrenheitIn(text: string): string {
     },
   );
 }
+
+const SQUARE_INCH_CM2 = (LENGTH_MM.in / 10) ** 2;
 
 /** A difference of temperatures, °F, to the degree. */
 const degreesApart = (celsius: number): number => Math.round(celsius * 1.8);

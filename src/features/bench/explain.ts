@@ -43,7 +43,7 @@ export function whyWater({ input, sheet }: Worked): Explanation {
       ? [
           input.vessel.shape === "pail" || input.vessel.shape === "bag"
             ? `to stand ${COVER_MM} mm over ${fixed(sheet.fit.foodHeightMm, 0)} mm of food${round}: ${exact(sheet.liquidMl, 6)} ml of brine`
-            : `${exact(sheet.fit.floorMm2 / 100)} cm² × (${exact(sheet.fit.foodHeightMm / 10)} + ${COVER_MM / 10}) cm − ${exact(sheet.fit.foodMl)} ml of food = ${fixed(sheet.liquidMl, 0)} ml of brine`,
+            : `${exact(sheet.fit.floorMm2 / 100)} cm² × ${exact((sheet.fit.foodHeightMm + COVER_MM) / 10)} cm (the food and ${COVER_MM} mm over it) − ${exact(sheet.fit.foodMl)} ml of food = ${fixed(sheet.liquidMl, 0)} ml of brine`,
           `of which water ${grams(sheet.waterG)} g: dissolved salt takes room too`,
           ...fromLines,
         ]
