@@ -1,5 +1,6 @@
 import { BenchPage } from "./bench-page";
 import { expect, test } from "./kitchen";
+import { pick } from "./pick";
 
 const PASSPHRASE = "barley wharf lantern 7";
 
@@ -33,7 +34,7 @@ test("a tablet on the network, without TLS: it signs in, and all that a cook doe
 
   await tablet.goto(`${address}/sitting`);
   await tablet.getByRole("button", { name: "Plan a sitting" }).click();
-  await tablet.getByLabel("Add from a formula").selectOption({ label: "Juniper pork loin" });
+  await pick(tablet, "Add from a formula", "Juniper pork loin");
   await expect(tablet.getByRole("region", { name: "Plan", exact: true })).toContainText("Juniper pork loin");
 
   const bench = new BenchPage(tablet);

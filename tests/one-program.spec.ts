@@ -3,6 +3,7 @@ import { BenchPage } from "./bench-page";
 import { daysOn } from "./kitchen-clock";
 import { expect, test, type Page } from "./kitchen";
 import { enterWhen } from "./when-entry";
+import { pick } from "./pick";
 
 /* What the Bench decides is what is planned, done and printed. */
 
@@ -26,7 +27,7 @@ async function begun(page: Page, name: string, clock: string): Promise<void> {
   await page.goto("/sitting");
   await page.getByRole("button", { name: "Plan a sitting" }).click();
   await enterWhen(page, "We eat at", daysOn(2, clock));
-  await page.getByLabel("Add from a formula").selectOption({ label: name });
+  await pick(page, "Add from a formula", name);
 }
 
 async function sittingOf(page: Page, name: string, clock: string): Promise<SittingView> {

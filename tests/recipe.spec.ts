@@ -2,6 +2,7 @@ import { BenchPage } from "./bench-page";
 import { expect, test } from "./kitchen";
 import { RecipePage } from "./recipe-page";
 import { upTo } from "./work-page";
+import { pick } from "./pick";
 
 const RECIPE = `Lock-keeper's pork loin
 
@@ -114,7 +115,7 @@ test("two lines are mended by hand, one is entered as our own, and the started b
   await recipe.choose(dust, "wassail dust", "Add “wassail dust” as our own …");
   const own = page.getByRole("dialog", { name: "An ingredient of our own" });
   await expect(own.getByLabel("Name")).toHaveValue("wassail dust");
-  await own.getByLabel("Most like").selectOption({ label: "allspice, ground" });
+  await pick(own, "Most like", "allspice, ground");
   await own.getByRole("button", { name: "Keep it" }).click();
   await expect(recipe.thing(dust)).toHaveValue("wassail dust");
   await expect(page.getByLabel(`Grams of ${dust}`)).toHaveValue("14");

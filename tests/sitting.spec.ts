@@ -1,6 +1,7 @@
 import { expect, test, type Page } from "./kitchen";
 import { enterWhen } from "./when-entry";
 import { daysOn } from "./kitchen-clock";
+import { pick } from "./pick";
 
 async function fresh(page: Page): Promise<void> {
   await page.goto("/sitting");
@@ -23,7 +24,7 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
   await page.getByLabel("Name of the sitting").fill("Lock-keepers' supper");
   await page.getByLabel("Name of the sitting").blur();
   await enterWhen(page, "We eat at", daysOn(2, "18:00"));
-  await page.getByLabel("Add from a formula").selectOption({ label: "Juniper pork loin" });
+  await pick(page, "Add from a formula", "Juniper pork loin");
   await page.getByRole("button", { name: "Add something plain" }).click();
   await page.getByLabel("Called").fill("Roots");
   await page.getByLabel("Cooks for, part 1").fill("50");
@@ -141,7 +142,7 @@ test("one oven at two heats: the clash says so, a change is looked at, left, and
 
 test("a table in the past is said to be, with the earliest that would work", async ({ page }) => {
   await fresh(page);
-  await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
+  await pick(page, "Add from a formula", "Duck legs, dry brined");
   await enterWhen(page, "We eat at", daysOn(-1, "18:00"));
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("That hour is past");
@@ -153,7 +154,7 @@ test("a table in the past is said to be, with the earliest that would work", asy
 test("a dish is started from its sitting, and its acts done at work move the plan", async ({ page }) => {
   await fresh(page);
   await enterWhen(page, "We eat at", daysOn(2, "18:00"));
-  await page.getByLabel("Add from a formula").selectOption({ label: "Duck legs, dry brined" });
+  await pick(page, "Add from a formula", "Duck legs, dry brined");
   await expect(plan(page)).toBeVisible();
   await page.getByRole("button", { name: "Start", exact: true }).click();
   await expect(page.locator('[data-dish="Duck legs, dry brined"]')).toContainText("under way");

@@ -5,6 +5,7 @@ import { v4 as newId } from "uuid";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { BatchView, FormulaView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
+import { PickRow, pickable } from "@/ui/pick-row";
 import { HoursChoice } from "./hours-choice";
 import { PlainDishForm } from "./plain-dish-form";
 
@@ -87,11 +88,11 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
         ))}
       </ul>
       {formulas.length > 0 && (
-        <Select
+        <PickRow
           label="Add from a formula"
-          value=""
-          options={[{ value: "", label: "choose" }, ...formulas.map((f) => ({ value: f.id, label: f.name }))]}
-          onChange={addFormula}
+          items={pickable(formulas, "Formulas")}
+          placeholder="choose"
+          onPick={addFormula}
         />
       )}
       {free.length > 0 && (

@@ -9,6 +9,7 @@ import type { QuantityRule } from "@/core/quantity/parse";
 import type { WordAmounts } from "@/core/quantity/words";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { Select, Toggle } from "@/ui/choice";
+import { PickRow } from "@/ui/pick-row";
 import { QuantityField } from "@/ui/quantity-field";
 import { Eaters } from "./eaters";
 import { UsualKitchen } from "./usual";
@@ -50,11 +51,11 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         ]}
         onChange={(measures) => save({ measures })}
       />
-      <Select
+      <PickRow
         label="Time zone"
-        value={kitchen.timeZone}
-        options={known.map((zone) => ({ value: zone, label: zone }))}
-        onChange={(timeZone) => save({ timeZone })}
+        items={known.map((zone) => ({ id: zone, name: zone, group: zone.split("/")[0] }))}
+        chosenId={kitchen.timeZone}
+        onPick={(timeZone) => save({ timeZone })}
       />
       <FridgeShelf limits={kitchen.limits} onChange={(limits) => save({ limits })} />
       <Toggle

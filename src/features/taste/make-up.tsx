@@ -3,7 +3,7 @@ import type { KitchenView } from "@/contracts/views";
 import { carrierOf, saltWaterToAdd, sodiumOfTasting, type Sample } from "@/core/taste/samples";
 import type { Tasting } from "@/core/taste/tasting";
 import { SALTS } from "@/core/materials/lookup";
-import { Select } from "@/ui/choice";
+import { PickRow, pickable } from "@/ui/pick-row";
 import { fixed, grams } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { CARRIER_HOW } from "./words";
@@ -36,12 +36,7 @@ export function MakeUp({ tasting, samples, kitchen, ready, onReady }: Props) {
       <p className="mt-2">
         <Told>{CARRIER_HOW[tasting.carrier]}</Told>
       </p>
-      <Select
-        label="Salt"
-        value={saltId}
-        options={salts.map((s) => ({ value: s.id, label: s.name }))}
-        onChange={setSaltId}
-      />
+      <PickRow label="Salt" items={pickable(salts, "Salts")} chosenId={saltId} onPick={setSaltId} />
       <table className="mt-2 w-full text-left text-lg">
         <thead className="text-sm text-quiet">
           <tr>

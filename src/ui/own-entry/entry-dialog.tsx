@@ -1,8 +1,9 @@
 "use client";
 
-import { useState, type ReactNode } from "react";
+import { useMemo, useState, type ReactNode } from "react";
 import { v4 as newId } from "uuid";
 import type { Food, Ingredient } from "@/core/materials/types";
+import { PickRow, pickable } from "@/ui/pick-row";
 import { QuantityField } from "@/ui/quantity-field";
 import { Modal } from "@/ui/modal";
 import { SaveProblem, useSave } from "@/ui/use-save";
@@ -36,6 +37,8 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
   const { kind, like, entry, fields, facts: Facts, onClose, onKept } = props;
   const near = like.find((row) => row.id === props.likeId) ?? like[0];
   const [draft, setDraft] = useState<T>(() => entry ?? own(near, props.name ?? ""));
+  const [likeId, setLikeId] = useState(near.id);
+  const likes = useMemo(() => pickable(like, "In the tables"), [like]);
   const [unread, setUnread] = useState<string[]>([]);
   const { save, problem } = useSave();
   const named = draft.name.trim() !== "";
@@ -59,26 +62,18 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
         />
       </div>
       {!entry && (
-        <div className="field-row">
-          <label htmlFor="own-like">Most like</label>
-          <select
-            id="own-like"
-            className="entry min-w-0 cursor-pointer font-semibold"
-            defaultValue={near.id}
-            onChange={(event) => {
-              const row = like.find((r) => r.id === event.target.value);
-              if (!row) return;
-              setDraft(own(row, draft.name));
-              setUnread([]);
-            }}
-          >
-            {like.map((row) => (
-              <option key={row.id} value={row.id}>
-                {row.name}
-              </option>
-            ))}
-          </select>
-        </div>
+        <PickRow
+          label="Most like"
+          items={likes}
+          chosenId={likeId}
+          onPick={(id) => {
+            const row = like.find((r) => r.id === id);
+            if (!row) return;
+            setLikeId(id);
+            setDraft(own(row, draft.name));
+            setUnread([]);
+          }}
+        />
       )}
       {fields.map((field) => {
         const value = draft[field.key as keyof T] as number | null;

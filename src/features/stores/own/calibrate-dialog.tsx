@@ -7,6 +7,7 @@ import type { QuantityRule } from "@/core/quantity/parse";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { Select } from "@/ui/choice";
+import { PickRow, pickable } from "@/ui/pick-row";
 import { fixed, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
@@ -36,12 +37,7 @@ export function CalibrateDialog({ measures, onClose }: { measures: MeasureSystem
   const doubtful = apart < 0.5 || apart > 1.6;
   return (
     <Modal title="Weigh our salt" onClose={onClose}>
-      <Select
-        label="Salt"
-        value={saltId}
-        options={SALTS.map((s) => ({ value: s.id, label: s.name }))}
-        onChange={setSaltId}
-      />
+      <PickRow label="Salt" items={pickable(SALTS, "Salts")} chosenId={saltId} onPick={setSaltId} />
       <Select
         label="One level"
         value={spoon}
