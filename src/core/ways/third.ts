@@ -31,6 +31,8 @@ export interface ThirdOptions {
   rateFactor?: number;
   /** The strongest that is still offered: salt over solution, or dose over the meat. */
   strongest?: number;
+  /** Nearly: a strength corrected once is not tried again, its asker works the whole sheet out anyway. */
+  nearly?: boolean;
 }
 
 /** How near is near enough, relative. */
@@ -161,6 +163,7 @@ function strengthNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer 
   for (let i = 0; i < ROUNDS; i++) {
     const rough = roughStrength(lever, aim, options);
     if (!rough) return { ok: false, why: "refused" };
+    if (options.nearly && i > 0 && !rough.end) return { ok: true, input: rough.input };
     const now = tried(rough.input, options);
     if (!now) return { ok: false, why: "refused" };
     const off = now.fraction / target - 1;

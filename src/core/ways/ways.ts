@@ -138,7 +138,7 @@ function strengthened(timed: Solved, { rateFactor }: WaysOptions): Solved {
   const { kind } = timed.input.preparation;
   if (kind === "cure" || kind === "dryBrine") return timed;
   const strongest = kind === "wetBrine" ? STRONGEST_BRINE : LARGEST_DOSE;
-  const answer = solveThird(timed.input, "strength", { rateFactor, strongest });
+  const answer = solveThird(timed.input, "strength", { rateFactor, strongest, nearly: true });
   if (answer.ok) return { ...timed, input: answer.input };
   if (answer.why !== "too_slow" || !answer.nearest) return timed;
   return { input: answer.nearest.input, short: timed.short ?? "too_slow" };

@@ -53,8 +53,10 @@ export class FieldSimulation {
         cells: axes.length === 1 ? Math.min(options.cells ?? usual.cells, usual.cells) : usual.cells,
       };
       const { faces } = gradedGrid("slab", grading.cells, 0, grading.power);
-      return new SolidBody(axes, grading, (shell) =>
-        typeof start === "number" ? start : start(faces[shell], faces[shell + 1]),
+      return new SolidBody(
+        axes,
+        grading,
+        typeof start === "number" ? start : (shell) => start(faces[shell], faces[shell + 1]),
       );
     });
     this.moments = bodies.map(() => []);
@@ -193,6 +195,7 @@ export class FieldSimulation {
   /** Every mode decays by its own rate; a limited bath weakens along a straight line that keeps the salt in all. */
   private advance(diffusivity: number, seconds: number): void {
     this.steps++;
+    for (const solid of this.solids) solid.moved();
     const decays = this.solids.map((solid) => solid.decayed(diffusivity * seconds));
     if (this.outside.kind !== "limited") {
       this.solids.forEach(({ state }, j) => {

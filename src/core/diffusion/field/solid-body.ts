@@ -47,32 +47,56 @@ export class SolidBody {
   rate: Float64Array;
   one: Float64Array;
   private readonly decay: Float64Array;
+  /** The difference while it is the same throughout: nothing has moved in it yet, and no mode need be asked. */
+  private level: number | undefined;
 
+  /** @param initial strength throughout, or by shell from the middle out */
   constructor(
     private readonly axes: readonly SolidAxis[],
     private readonly grading: Grading,
-    initial: (shell: number) => number,
+    initial: number | ((shell: number) => number),
   ) {
     const power = axes.reduce((sum, axis) => sum + (axis.kind === "radius" ? 2 : 1), 0);
     this.grid = gradedGrid("slab", grading.cells, power - 1, grading.power);
     this.bare = this.cut(0, true);
     this.lengths = [this.bare[0].count, this.bare[1].count, this.bare[2].count];
     this.basis = this.basisFor(0, true);
-    const cellsOf = new Float64Array(this.lengths[0] * this.lengths[1] * this.lengths[2]);
+    [this.rate, this.one] = this.spread();
+    this.decay = new Float64Array(this.one.length);
+    if (typeof initial === "number") {
+      this.level = initial;
+      this.state = this.one.map((one) => one * initial);
+    } else this.state = this.toModes(this.byShell(initial));
+  }
+
+  private byShell(strengthOf: (shell: number) => number): Float64Array {
     const [a, b, c] = this.bare;
+    const strengths = new Float64Array(a.count * b.count * c.count);
     let at = 0;
     for (let i = 0; i < a.count; i++)
       for (let j = 0; j < b.count; j++)
         for (let k = 0; k < c.count; k++)
-          cellsOf[at++] = initial(Math.max(a.shell[i], b.shell[j], c.shell[k]));
-    this.state = this.toModes(cellsOf);
-    this.decay = new Float64Array(cellsOf.length);
-    [this.rate, this.one] = this.spread();
+          strengths[at++] = strengthOf(Math.max(a.shell[i], b.shell[j], c.shell[k]));
+    return strengths;
+  }
+
+  /** From now on its modes go their own ways. */
+  moved(): void {
+    this.level = undefined;
   }
 
   /** Changes what stands outside: strengths stay, the modes are those of the new exchange. */
   exchangeWith(outside: number, next: number, extraM: number, sealed: boolean): void {
     const basis = this.basisFor(extraM, sealed);
+    if (this.level !== undefined) {
+      this.level += outside - next;
+      if (basis !== this.basis) {
+        this.basis = basis;
+        [this.rate, this.one] = this.spread();
+      }
+      for (let k = 0; k < this.state.length; k++) this.state[k] = this.one[k] * this.level;
+      return;
+    }
     if (basis === this.basis) {
       for (let k = 0; k < this.state.length; k++) this.state[k] += this.one[k] * (outside - next);
       return;
