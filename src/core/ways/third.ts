@@ -31,7 +31,10 @@ export interface ThirdOptions {
   rateFactor?: number;
   /** The strongest that is still offered: salt over solution, or dose over the meat. */
   strongest?: number;
-  /** Nearly: a strength corrected once is not tried again, its asker works the whole sheet out anyway. */
+  /**
+   * Nearly: hours are read between few moments, and a strength that was corrected once is not tried again. For who works the
+   * whole sheet out anyway, and shows one decimal.
+   */
   nearly?: boolean;
 }
 
@@ -40,6 +43,8 @@ const CLOSE = 2e-4;
 const ROUNDS = 8;
 /** While a strength is being sought a coarser run does: it lies within a thousandth of the fine one. */
 const TRIAL = { cells: 60, stepTolerance: 5e-5 };
+/** From ten minutes to the end of the rail, each a third more than the one before. */
+const FEW_HOURS = Array.from({ length: 24 }, (_, i) => Math.min(RAIL_TO_H, RAIL_FROM_H * (4 / 3) ** i));
 const SHORTEST_H = 1 / 60;
 const WEAKEST = 0.002;
 /** More salt by the weight of the meat than anyone puts on to eat. *Practice*. */
@@ -104,7 +109,8 @@ function saltThatComes(input: Formulation, options: ThirdOptions): ThirdAnswer {
 
 /** The hour at which the flesh holds what is wanted; where it only ever comes near, the hour at which it is seasoned. */
 function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
-  const sheet = formulate(input, { rateFactor: options.rateFactor });
+  const readAtH = options.nearly ? FEW_HOURS : undefined;
+  const sheet = formulate(input, { rateFactor: options.rateFactor, ...(readAtH && { readAtH }) });
   if (!sheet.ok) return { ok: false, why: "refused" };
   const { soak, flesh, load } = sheet.value;
   if (load.bake) return at(input, load.bake.likelyH);
@@ -199,7 +205,7 @@ function roughStrength(lever: Lever, aim: number, options: ThirdOptions): RoughS
     },
     lever.least,
     lever.most,
-    { closeTo0: (aim * CLOSE) / 4, relative: 1e-6 },
+    { closeTo0: (aim * (options.nearly ? 10 * CLOSE : CLOSE)) / 4, relative: 1e-6 },
   );
   return best;
 }

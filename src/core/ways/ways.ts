@@ -119,7 +119,7 @@ function hoursFor(input: Formulation, hours: number, options: WaysOptions): Solv
   if (bake) return { input: { ...input, pullH: bake.likelyH } };
   const most = OF_ITS_LIMIT * keep.hours;
   if (input.preparation.kind === "cure") {
-    const answer = solveThird(input, "hours", options);
+    const answer = solveThird(input, "hours", { ...options, nearly: true });
     const needed = answer.ok ? answer.input.pullH : most;
     return needed > Math.min(hours, most)
       ? cut(input, Math.min(hours, most), most)

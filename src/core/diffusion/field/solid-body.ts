@@ -1,6 +1,7 @@
 import { gradedGrid, type Grid } from "../grid";
 import type { SectionGrid } from "../run";
-import { axisCells, axisModes, type AxisCells, type AxisModes, type Grading, type SolidAxis } from "./axis";
+import type { AxisCells, AxisModes, Grading, SolidAxis } from "./axis";
+import { axisBasis, NOWHERE, rowOf, type AxisBasis } from "./axis-basis";
 import { along, contracted, outer, type Lengths } from "./tensor";
 
 type Three<T> = readonly [T, T, T];
@@ -8,26 +9,13 @@ type Three<T> = readonly [T, T, T];
 /** What has decayed by e to this power is nothing: numbers that small are slow to reckon with. */
 const GONE = 60;
 
-/** A direction the solid does not have: one cell, no exchange. */
-const NOWHERE: AxisCells = {
-  count: 1,
-  power: 1,
-  mass: Float64Array.of(1),
-  shell: Uint8Array.of(0),
-  link: new Float64Array(0),
-  low: 0,
-  high: 0,
-};
-
 /** The solid in the modes of one kind of exchange. */
 interface Basis {
   modes: Three<AxisModes>;
-  /** Modes by cells: what a cell adds to each mode. */
   back: Three<Float64Array>;
-  /** From a shell inwards, along each direction: sums of mass by mode, row after row of shells. */
   within: Three<Float64Array>;
-  /** The middle by mode, corrected for the width of its cell; and the outermost cell of the thickness. */
   middle: Three<Float64Array>;
+  /** The outermost cell of the thickness, by mode. */
   outermost: Float64Array;
 }
 
@@ -58,7 +46,8 @@ export class SolidBody {
   ) {
     const power = axes.reduce((sum, axis) => sum + (axis.kind === "radius" ? 2 : 1), 0);
     this.grid = gradedGrid("slab", grading.cells, power - 1, grading.power);
-    this.bare = this.cut(0, true);
+    const [a, b, c] = this.bases(0, true);
+    this.bare = [a.cells, b.cells, c.cells];
     this.lengths = [this.bare[0].count, this.bare[1].count, this.bare[2].count];
     this.basis = this.basisFor(0, true);
     [this.rate, this.one] = this.spread();
@@ -184,11 +173,10 @@ export class SolidBody {
     return { lengths: this.lengths, strengths: this.fromModes().map((u) => u + outside) };
   }
 
-  private cut(extraM: number, sealed: boolean): Three<AxisCells> {
-    const at = (i: number) => {
-      const axis = this.axes.at(i);
-      return axis && i < this.axes.length ? axisCells(axis, this.grading, extraM, sealed) : NOWHERE;
-    };
+  /** Every direction for one kind of exchange; one that is not there has a single cell. */
+  private bases(extraM: number, sealed: boolean): Three<AxisBasis> {
+    const at = (i: number) =>
+      i < this.axes.length ? axisBasis(this.axes[i], this.grading, extraM, sealed) : NOWHERE;
     return [at(0), at(1), at(2)];
   }
 
@@ -196,19 +184,19 @@ export class SolidBody {
     const key = sealed ? "sealed" : String(extraM);
     const known = this.kept.get(key);
     if (known) return known;
-    const cut = this.cut(extraM, sealed);
-    const modes: Three<AxisModes> = [axisModes(cut[0]), axisModes(cut[1]), axisModes(cut[2])];
-    const of = <T>(make: (cells: AxisCells, m: AxisModes) => T): Three<T> => [
-      make(cut[0], modes[0]),
-      make(cut[1], modes[1]),
-      make(cut[2], modes[2]),
+    const three = this.bases(extraM, sealed);
+    const of = <K extends keyof AxisBasis>(part: K): Three<AxisBasis[K]> => [
+      three[0][part],
+      three[1][part],
+      three[2][part],
     ];
+    const [thickness] = three;
     const basis: Basis = {
-      modes,
-      back: of((c, m) => cellsToModes(c, m)),
-      within: of((c, m) => withinShells(c, m, this.grading.cells)),
-      middle: of((c, m) => middleRow(c, m, this.grid)),
-      outermost: rowOf(modes[0], cut[0].count - 1),
+      modes: of("modes"),
+      back: of("back"),
+      within: of("within"),
+      middle: of("middle"),
+      outermost: rowOf(thickness.modes, thickness.cells.count - 1),
     };
     this.kept.set(key, basis);
     return basis;
@@ -245,47 +233,6 @@ export class SolidBody {
   }
 }
 
-function cellsToModes({ count, mass }: AxisCells, { shape }: AxisModes): Float64Array {
-  const back = new Float64Array(count * count);
-  for (let cell = 0; cell < count; cell++)
-    for (let mode = 0; mode < count; mode++)
-      back[mode * count + cell] = mass[cell] * shape[cell * count + mode];
-  return back;
-}
-
 /** Where a shell's row begins; a direction that is not there has one row for all. */
 const rowStart = (rows: Float64Array, length: number, shell: number): number =>
   Math.min(shell, rows.length / length - 1) * length;
-
-const rowOf = ({ shape, count }: AxisModes, cell: number): Float64Array =>
-  shape.slice(cell * count, (cell + 1) * count);
-
-/** For each shell, what lies within it along one direction: sums of mass times mode. A direction that is not there has one row. */
-function withinShells({ count, mass, shell }: AxisCells, { shape }: AxisModes, shells: number): Float64Array {
-  const rows = count === 1 ? 1 : shells;
-  const sums = new Float64Array(rows * count);
-  for (let s = 0; s < rows; s++)
-    for (let cell = 0; cell < count; cell++) {
-      if (shell[cell] > s) continue;
-      for (let mode = 0; mode < count; mode++)
-        sums[s * count + mode] += mass[cell] * shape[cell * count + mode];
-    }
-  return sums;
-}
-
-/** The very middle: an even parabola through the first two cells, on either side of it where there are two. */
-function middleRow({ count, shell, power: p }: AxisCells, modes: AxisModes, grid: Grid): Float64Array {
-  if (count === 1) return Float64Array.of(1);
-  const meanSquare = (i: number) =>
-    ((grid.faces[i + 1] ** (p + 2) - grid.faces[i] ** (p + 2)) * (p / (p + 2))) /
-    (grid.faces[i + 1] ** p - grid.faces[i] ** p);
-  const part = meanSquare(0) / (meanSquare(1) - meanSquare(0));
-  const row = new Float64Array(count);
-  const sides = shell[0] === 0 ? 1 : 2;
-  for (let cell = 0; cell < count; cell++) {
-    const weight = shell[cell] === 0 ? 1 + part : shell[cell] === 1 ? -part : 0;
-    if (weight === 0) continue;
-    for (let mode = 0; mode < count; mode++) row[mode] += (weight / sides) * modes.shape[cell * count + mode];
-  }
-  return row;
-}
