@@ -27,6 +27,7 @@ test.describe("what-ifs on the Bench", () => {
     const bench = new BenchPage(page);
     await bench.open();
     await bench.school("Timed");
+    await bench.enter("Thickness", "14");
     await bench.enter("Hours in it", "4");
     // Forgotten in it: longer by the rail, the strength as it is.
     await page.getByRole("slider", { name: "out at" }).focus();

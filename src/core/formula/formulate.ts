@@ -55,16 +55,17 @@ export interface Formulated extends Prepared {
  * Works a formulation out: what to weigh, how strong, where the salt ends, and when it is ready.
  * Pure: the same input gives the same sheet.
  * @param options.rateFactor diffusivity here over the table's, as this kitchen's readings taught it; 0.25 to 4
+ * @param options.fieldCells for a quick answer: how finely a field is cut along each direction at most
  * @param options.readAtH for a quick answer: only these hours will be read, and the window is left unknown
  */
 export function formulate(
   input: Formulation,
-  options: { rateFactor?: number; readAtH?: readonly number[] } = {},
+  options: { rateFactor?: number; readAtH?: readonly number[]; fieldCells?: number } = {},
 ): Result<Formulated, FormulationError> {
   const weighed = weighOut(input, options);
   if (!weighed.ok) return weighed;
   const { c, p, load } = weighed.value;
-  const soak = computeSoak(input, load, options.readAtH);
+  const soak = computeSoak(input, load, options.readAtH, options.fieldCells);
   if (!soak.ok) return err({ code: "soak", error: soak.error });
   return ok({
     ...p,

@@ -41,11 +41,12 @@ export function computeSoak(
   input: Formulation,
   load: SoakLoad,
   readAtH?: readonly number[],
+  fieldCells?: number,
 ): Result<Soak, SoakError> {
   const problem = soakProblem(input, load);
   const aim = readAtH ? soakAimOf(input, load) : aimOf(input, load);
   const shares = sharesOf(input, load);
-  const ran = runSizes(input, load, problem, shares, readAtH);
+  const ran = runSizes(input, load, problem, shares, { readAtH, fieldCells });
   if (!ran.ok) return ran;
   const [run, ...others] = ran.value;
   const { readyS, overS } = windowOf(run, aim);
@@ -80,12 +81,13 @@ function runSizes(
   load: SoakLoad,
   main: SoakProblem,
   shares: readonly number[],
-  readAtH?: readonly number[],
+  { readAtH, fieldCells }: { readAtH?: readonly number[]; fieldCells?: number },
 ): Result<SoakRun[], SoakError> {
   const read = readAtH?.map((h) => h * HOUR_S).sort((a, b) => a - b);
   const stage = { ...main.stage, ...(read && { durationS: read[read.length - 1] }) };
   const options: SoakOptions = {
     initialPerWater: main.initialPerWater,
+    fieldCells,
     outputTimesS:
       read ??
       railTimesS(

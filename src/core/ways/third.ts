@@ -7,7 +7,7 @@ import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
 import { rinseStage } from "../formula/plate";
-import { reducedProblem, soakProblem } from "../formula/soak-problem";
+import { reducedProblem, soakProblem, type SoakProblem } from "../formula/soak-problem";
 import { RANGES } from "../formula/ranges";
 import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";
@@ -43,6 +43,17 @@ const CLOSE = 2e-4;
 const ROUNDS = 8;
 /** While a strength is being sought a coarser run does: it lies within a thousandth of the fine one. */
 const TRIAL = { cells: 60, stepTolerance: 5e-5 };
+/** As coarsely a field may be cut where one decimal is shown, and salt has gone so far in: root of D t over the half thickness. */
+const FEW_CELLS = 9;
+const FAR_IN = 0.12;
+
+/** How finely a field is cut at most where one decimal is shown; undefined where salt still lies in the outside. */
+export function fewCells(problem: SoakProblem, hours: number): number | undefined {
+  const { body, diffusivityM2PerS } = problem;
+  const reach = Math.sqrt(diffusivityM2PerS * hours * HOUR_S) / body.halfThicknessM;
+  return reach < FAR_IN ? undefined : FEW_CELLS;
+}
+
 /** From ten minutes to the end of the rail, each a third more than the one before. */
 const FEW_HOURS = Array.from({ length: 24 }, (_, i) => Math.min(RAIL_TO_H, RAIL_FROM_H * (4 / 3) ** i));
 const SHORTEST_H = 1 / 60;
@@ -73,7 +84,7 @@ interface Tried {
  * Salt in the flesh when it goes to the heat, by one run that goes no further than it must.
  * @param roughly by the nearest body of one direction: quick, and off by much the same at every strength
  */
-function tried(input: Formulation, { rateFactor }: ThirdOptions, roughly = false): Tried | undefined {
+function tried(input: Formulation, { rateFactor, nearly }: ThirdOptions, roughly = false): Tried | undefined {
   if (input.alongside?.length) return triedWhole(input, rateFactor);
   const weighed = weighOut(input, { rateFactor });
   if (!weighed.ok) return undefined;
@@ -84,6 +95,7 @@ function tried(input: Formulation, { rateFactor }: ThirdOptions, roughly = false
   const soak = { ...problem.stage, durationS: Math.max(input.pullH, SHORTEST_H) * HOUR_S };
   const ran = simulateSoak(problem.body, [soak, ...rinse], {
     ...TRIAL,
+    ...(nearly && { fieldCells: fewCells(problem, input.pullH) }),
     initialPerWater: problem.initialPerWater,
   });
   if (!ran.ok) return undefined;

@@ -1,4 +1,6 @@
+import { workOut } from "../bench/worked";
 import { newFormulation } from "../formula/defaults";
+import { NO_LIMITS } from "../safety/limits";
 import { findFood, FOODS } from "../materials/lookup";
 import { firstOffered } from "./first-offered";
 import { choicesFor } from "./serves";
@@ -41,6 +43,17 @@ describe("ways for every food of the table at two hours, six, overnight, a day a
         expect(stepsOff(ways[0].verdict)).toBeLessThanOrEqual(stepsOff(way.verdict));
         if (way.choice !== "crust") expect(way.hours).toBeLessThanOrEqual(hours + 1e-9);
       }
+    }
+  });
+
+  test("the first comes without a stop, and within what its sheet comes to", () => {
+    for (const { id, hours, ways } of all) {
+      const [{ input, salt }] = ways;
+      const whole = workOut({ input, rateFactor: 1, kitchen: NO_LIMITS });
+      if (!whole.ok) throw new Error(`${id} ${hours} h: ${whole.error.code}`);
+      expect(whole.findings.filter((f) => f.severity === "stop")).toEqual([]);
+      // The ways are worked out quickly: they show one decimal of a per cent.
+      expect(Math.abs(salt.fraction - whole.salt.fraction)).toBeLessThan(0.0005);
     }
   });
 

@@ -6,12 +6,13 @@ import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt, type Outcome } from "../formula/outcome";
 import { spreadOf } from "../formula/soak";
+import { soakProblem } from "../formula/soak-problem";
 import { RAIL_FROM_H } from "../formula/window";
 import { pantryOf } from "../materials/pantry";
 import { handsToTheHeat } from "../program/hands";
 import { fleshSaltAt, type FleshSalt } from "./flesh-salt";
 import { choicesFor } from "./serves";
-import { solveThird } from "./third";
+import { fewCells, solveThird } from "./third";
 import { stepsOff, verdictOf, type Verdict } from "./verdict";
 
 /** One preparation worked out for this food and these hours. */
@@ -100,7 +101,11 @@ function wayOf(
   if (!weighed.ok) return [];
   const at = solved.input.pullH;
   const { quick, slow } = spreadOf(solved.input, weighed.value.load);
-  const sheet = formulate(solved.input, { ...options, readAtH: [at / slow, at, at / quick] });
+  const sheet = formulate(solved.input, {
+    ...options,
+    readAtH: [at / slow, at, at / quick],
+    fieldCells: fewCells(soakProblem(solved.input, weighed.value.load), at),
+  });
   if (!sheet.ok) return [];
   const outcome = outcomeAt(sheet.value, solved.input.pullH, solved.input.portions);
   return [judged(solved, sheet.value, outcome, wanted)];

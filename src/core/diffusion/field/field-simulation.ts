@@ -50,7 +50,7 @@ export class FieldSimulation {
       const usual = GRADINGS[axes.length];
       const grading = {
         ...usual,
-        cells: axes.length === 1 ? Math.min(options.cells ?? usual.cells, usual.cells) : usual.cells,
+        cells: Math.min(usual.cells, (axes.length === 1 ? options.cells : options.fieldCells) ?? usual.cells),
       };
       const { faces } = gradedGrid("slab", grading.cells, 0, grading.power);
       return new SolidBody(
