@@ -90,7 +90,8 @@ test("nor does the Bench, in any of its groups, for any preparation", async ({ p
       const dialog = page.getByRole("dialog");
       await expect(dialog.getByText("Source", { exact: true })).toBeVisible();
       await seen.look(page, `${school}: ${await why.getAttribute("aria-label")}`);
-      await dialog.getByRole("button", { name: "Close" }).click();
+      await page.keyboard.press("Escape");
+      await expect(dialog).toHaveCount(0);
     }
   }
   seen.none();
