@@ -54,8 +54,9 @@ export function WorkedColumns(props: Props) {
     <>
       <div
         aria-busy={late}
-        className={`relative min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)} ${late ? "late" : ""}`}
+        className={`relative min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)}`}
       >
+        <Late />
         {unread.length > 0 && (
           <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
             <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
@@ -86,7 +87,7 @@ export function WorkedColumns(props: Props) {
       </div>
       <div
         aria-busy={late}
-        className={`relative min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)} ${late ? "late" : ""}`}
+        className={`relative min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)}`}
       >
         <SheetPanel worked={worked} measures={kitchen.measures} change={change} onTool={setOpen} />
       </div>
@@ -101,3 +102,13 @@ export function WorkedColumns(props: Props) {
     </>
   );
 }
+
+/** Said once it has taken a moment: what stands below is of what was typed before. */
+const Late = () => (
+  <span
+    className="late-note pointer-events-none absolute top-0 right-4 z-10 bg-base-content px-2 text-sm text-base-100"
+    aria-hidden
+  >
+    working it out …
+  </span>
+);

@@ -1,15 +1,20 @@
 "use client";
 
-import { use, useDeferredValue, useMemo } from "react";
+import { use, useEffect, useMemo, useState } from "react";
 import { worked } from "#sums";
 import type { Rate } from "@/contracts/views";
 import type { Asked, Refused, WorkedOut } from "@/core/bench/worked";
 import type { Formulation } from "@/core/formula/model";
 import type { KitchenLimits } from "@/core/safety/limits";
 
+interface Held {
+  asked: Asked;
+  answer: WorkedOut | Refused;
+}
+
 /**
- * A formulation worked out: by the server for the page as it comes, by the worker once it is alive. While a newer
- * answer is on its way the last one stands, all of it, with the formulation it was worked out from; `late` says so.
+ * A formulation worked out: by the server for the page as it comes, by the worker once it is alive. While a newer answer is
+ * on its way the last one stands, all of it, with the formulation it was worked out from; `late` says so.
  */
 export function useWorked(
   input: Formulation,
@@ -18,7 +23,23 @@ export function useWorked(
 ): { answer: WorkedOut | Refused; late: boolean } {
   const rateFactor = rate?.factor ?? 1;
   const asked = useMemo<Asked>(() => ({ input, rateFactor, kitchen }), [input, rateFactor, kitchen]);
-  const settled = useDeferredValue(asked);
-  const found = worked(settled);
-  return { answer: found instanceof Promise ? use(found) : found, late: settled !== asked };
+  // The page waits for its first answer as it was sent; later ones come to a page that goes on.
+  const [first] = useState(asked);
+  const [held, setHeld] = useState<Held | null>(null);
+  const found = held ? held.answer : worked(first);
+  const answer = found instanceof Promise ? use(found) : found;
+  useEffect(() => {
+    let stale = false;
+    void Promise.resolve(worked(asked)).then(
+      (next) => !stale && setHeld({ asked, answer: next }),
+      (fault: unknown) =>
+        setHeld(() => {
+          throw fault;
+        }),
+    );
+    return () => {
+      stale = true;
+    };
+  }, [asked]);
+  return { answer, late: (held?.asked ?? first) !== asked };
 }
