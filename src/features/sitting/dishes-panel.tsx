@@ -4,7 +4,6 @@ import { useState } from "react";
 import { v4 as newId } from "uuid";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { BatchView, FormulaView } from "@/contracts/views";
-import { Select } from "@/ui/choice";
 import { PickRow, pickable } from "@/ui/pick-row";
 import { HoursChoice } from "./hours-choice";
 import { PlainDishForm } from "./plain-dish-form";
@@ -96,11 +95,11 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
         />
       )}
       {free.length > 0 && (
-        <Select
+        <PickRow
           label="Add what is running"
-          value=""
-          options={[{ value: "", label: "choose" }, ...free.map((b) => ({ value: b.id, label: b.name }))]}
-          onChange={addBatch}
+          items={pickable(free, "Under way")}
+          placeholder="choose"
+          onPick={addBatch}
         />
       )}
       {plain ? (

@@ -53,6 +53,12 @@ export function sayCost({ cost }: Way, units: Units): string[] {
   ].filter(Boolean);
 }
 
+const TO_FIVE_MIN = 5;
+
+/** What it takes of a cook until it goes to the heat, to five minutes. */
+export const sayHands = ({ cost }: Way): string =>
+  `${duration((TO_FIVE_MIN * Math.round(cost.handsMin / TO_FIVE_MIN)) / 60)} by hand`;
+
 /** Why it is not better, in a sentence; undefined where it is as wanted all through. */
 export function sayShort(way: Way): string | undefined {
   switch (way.short) {

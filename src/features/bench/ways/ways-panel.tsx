@@ -4,13 +4,13 @@ import type { PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/ways";
 import { useMeasures, useUnits } from "@/ui/measures";
-import { duration, percent } from "@/ui/format";
+import { percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
 import type { KnownRate } from "@/workers/sums.worker";
 import type { Times } from "../use-times";
 import { MiniSection } from "./mini-section";
 import { useWays } from "./use-ways";
-import { sayCost, sayShort, sayStrength, VERDICT_WORD, WAY_NAME } from "./way-words";
+import { sayCost, sayHands, sayShort, sayStrength, VERDICT_WORD, WAY_NAME } from "./way-words";
 
 interface Props {
   input: Formulation;
@@ -106,9 +106,8 @@ interface CardProps {
 
 function WayCard({ way, chosen, inAt, onTake }: CardProps) {
   const units = useUnits();
-  const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way, units)]
-    .filter(Boolean)
-    .slice(0, 3);
+  const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way, units)].filter(Boolean);
+  const told = [...facts.slice(0, 3), sayHands(way)];
   const { salt, verdict } = way;
   const good = verdict === "asWanted";
   return (
@@ -121,11 +120,8 @@ function WayCard({ way, chosen, inAt, onTake }: CardProps) {
     >
       <MiniSection profile={way.profile} wanted={way.wanted} />
       <span className="min-w-0 flex-1">
-        <span className="block leading-tight">
-          <span className="font-semibold">{WAY_NAME[way.choice]}</span>{" "}
-          <span className="text-sm text-quiet">{duration(way.cost.handsMin / 60)} by hand</span>
-        </span>
-        <span className="block text-sm leading-tight text-quiet">{facts.join(" · ")}</span>
+        <span className="block leading-tight font-semibold">{WAY_NAME[way.choice]}</span>
+        <span className="block text-sm leading-tight text-quiet">{told.join(" · ")}</span>
         {sayShort(way) && <span className="block text-sm leading-tight text-quiet">{sayShort(way)}</span>}
       </span>
       <span className="shrink-0 text-right">
