@@ -74,7 +74,8 @@ async function next(): Promise<void> {
 /** The page stands as it is, seen to wait, until the server is back. */
 async function away(job: Job): Promise<void> {
   await new Promise((over) => setTimeout(over, AGAIN_MS));
-  waiting ??= job;
+  if (waiting) kept.delete(job.key);
+  else waiting = job;
 }
 
 async function ask(asked: Asked): Promise<Answer> {

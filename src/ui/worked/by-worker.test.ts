@@ -1,0 +1,124 @@
+import { chops } from "@/core/formula/formulation.fixture";
+import { NO_LIMITS } from "@/core/safety/limits";
+import { soakKey } from "@/core/bench/soak-key";
+import { workOut, type Asked } from "@/core/bench/worked";
+import { askQuickly, SumsAway } from "../what-if/workers";
+import { worked } from "./by-worker";
+
+jest.mock("../what-if/workers", () => ({ SumsAway: class SumsAway extends Error {}, askQuickly: jest.fn() }));
+
+/** The worker as it is, its answers given when the test says so. */
+const asked: { of: Asked; has: string | undefined; answer: () => void; away: () => void }[] = [];
+
+beforeEach(() => {
+  jest.useFakeTimers();
+  asked.length = 0;
+  jest.mocked(askQuickly).mockImplementation((question) => {
+    let settle: { answer: (value: unknown) => void; away: (why: Error) => void };
+    const promise = new Promise((answer, away) => {
+      settle = { answer, away };
+    });
+    return question({
+      workOut: (of: Asked, has: string | undefined) => {
+        const whole = workOut(of);
+        asked.push({
+          of,
+          has,
+          // As the worker does: the sheet is left out where the page has it.
+          answer: () => settle.answer(has === soakKey(of.input, 1) ? { ...whole, sheet: undefined } : whole),
+          away: () => settle.away(new SumsAway()),
+        });
+        return promise;
+      },
+    } as never);
+  });
+});
+
+let grams = 1000;
+/** Every test asks something that was not asked before. */
+const question = (): Asked => ({
+  input: chops({ pieces: { ...chops().pieces, totalMassG: grams++ } }),
+  rateFactor: 1,
+  kitchen: NO_LIMITS,
+});
+const turn = async () => {
+  for (let i = 0; i < 10; i++) await Promise.resolve();
+};
+
+test("the same question is asked once, and known at once when it has been answered", async () => {
+  const q = question();
+  const first = worked(q);
+  expect(worked({ ...q })).toBe(first);
+  expect(asked).toHaveLength(1);
+  asked[0].answer();
+  const answer = await first;
+  await turn();
+  expect(worked({ ...q })).toBe(answer);
+});
+
+test("one is under way and the newest waits: what was typed over is never asked", async () => {
+  const [one, two, three] = [question(), question(), question()];
+  void worked(one);
+  void worked(two);
+  const last = worked(three);
+  expect(asked).toHaveLength(1);
+  asked[0].answer();
+  await turn();
+  expect(asked.map((a) => a.of)).toEqual([one, three]);
+  asked[1].answer();
+  expect(await last).toMatchObject({ ok: true, input: three.input });
+  // Typed again, it is asked after all.
+  void worked(two);
+  await turn();
+  expect(asked.at(-1)?.of).toEqual(two);
+  asked.at(-1)?.answer();
+  await turn();
+});
+
+test("another pull of the same soak is answered without its sheet, and has it", async () => {
+  const q = question();
+  const first = worked(q);
+  asked[0].answer();
+  const whole = await first;
+  await turn();
+  const later = worked({ ...q, input: { ...q.input, pullH: 3 } });
+  expect(asked[1].has).toBe(soakKey(q.input, 1));
+  asked[1].answer();
+  const moved = await later;
+  if (!whole.ok || !moved.ok) throw new Error("refused");
+  expect(moved.sheet).toBe(whole.sheet);
+  expect(moved.outcome).not.toEqual(whole.outcome);
+  await turn();
+});
+
+test("while the server is away it is asked again every two seconds, and then answered", async () => {
+  const q = question();
+  const answer = worked(q);
+  asked[0].away();
+  await turn();
+  expect(asked).toHaveLength(1);
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(asked.map((a) => a.of)).toEqual([q, q]);
+  asked[1].answer();
+  expect(await answer).toMatchObject({ ok: true });
+  await turn();
+});
+
+test("away, and meanwhile something newer is asked: that goes first, the older one is asked when it comes again", async () => {
+  const [older, newer] = [question(), question()];
+  void worked(older);
+  asked[0].away();
+  await turn();
+  const last = worked(newer);
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(asked.at(-1)?.of).toEqual(newer);
+  asked.at(-1)?.answer();
+  expect(await last).toMatchObject({ input: newer.input });
+  await turn();
+  const again = worked(older);
+  await turn();
+  expect(asked.at(-1)?.of).toEqual(older);
+  asked.at(-1)?.answer();
+  expect(await again).toMatchObject({ input: older.input });
+  await turn();
+});
