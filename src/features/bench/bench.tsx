@@ -55,7 +55,7 @@ export function Bench(props: Props) {
 }
 
 function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
-  const { draft, waiting, change, setOther, swap, markSaved, rebase, clear, changed, past } = useDraft({
+  const { draft, waiting, change, step, setOther, swap, markSaved, rebase, clear, changed, past } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
     baseVersion: formula?.version ?? null,
@@ -178,7 +178,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
             timeZone={kitchen.timeZone}
             onTake={(way) => {
               times.hold(way.hours);
-              change((f) => withWay(f, way));
+              step((f) => withWay(f, way));
             }}
           />
           <Groups panel={panel} worked={worked.ok ? worked : undefined} cook={worked.cook} bases={bases} />

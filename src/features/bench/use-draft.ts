@@ -54,6 +54,12 @@ export function useDraft(initial: Draft) {
       }),
     [go],
   );
+  /** A change that is undone for itself, however soon after another: a way that is taken. */
+  const step = useCallback(
+    (edit: (f: Formulation) => Formulation) =>
+      go((h) => stepped(h, { ...h.present, formulation: edit(h.present.formulation) })),
+    [go],
+  );
   /** Another one is put beside it, or put away. */
   const setOther = useCallback(
     (other: Formulation | null) => go((h) => stepped(h, { ...h.present, other })),
@@ -96,5 +102,5 @@ export function useDraft(initial: Draft) {
 
   const changed = JSON.stringify(draft.saved) !== JSON.stringify(draft.formulation);
   const past = { undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0 };
-  return { draft, waiting, change, setOther, swap, markSaved, rebase, clear, changed, past };
+  return { draft, waiting, change, step, setOther, swap, markSaved, rebase, clear, changed, past };
 }
