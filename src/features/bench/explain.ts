@@ -37,13 +37,18 @@ export function whyWater({ input, sheet }: Worked): Explanation {
   const plainG = sheet.liquids?.plainG ?? sheet.waterG;
   const linesG = sheet.waterG - plainG;
   const fromLines = linesG > 0.5 ? [`with ${grams(linesG)} g of water that the other lines bring`] : [];
+  /** Its shape is not a floor times a height. */
+  const own = input.vessel.shape === "pail" || input.vessel.shape === "bag";
   const round = input.vessel.shape === "pail" ? " (a pail widens: its own shape is reckoned)" : "";
   return {
     sum: toCover
       ? [
-          input.vessel.shape === "pail" || input.vessel.shape === "bag"
+          own
             ? `to stand ${COVER_MM} mm over ${fixed(sheet.fit.foodHeightMm, 0)} mm of food${round}: ${exact(sheet.liquidMl, 6)} ml of brine`
-            : `${exact(sheet.fit.floorMm2 / 100)} cm² × ${exact((sheet.fit.foodHeightMm + COVER_MM) / 10)} cm (the food and ${COVER_MM} mm over it) − ${exact(sheet.fit.foodMl)} ml of food = ${fixed(sheet.liquidMl, 0)} ml of brine`,
+            : `${exact(sheet.fit.floorMm2 / 100)} cm² × ${exact((sheet.fit.foodHeightMm + COVER_MM) / 10)} cm − ${exact(sheet.fit.foodMl)} ml of food = ${fixed(sheet.liquidMl, 0)} ml of brine`,
+          ...(own
+            ? []
+            : [`the food stands ${fixed(sheet.fit.foodHeightMm, 0)} mm high, with ${COVER_MM} mm over it`]),
           `of which water ${grams(sheet.waterG)} g: dissolved salt takes room too`,
           ...fromLines,
         ]
