@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/choice";
+import { PREPARATION_CHOICES } from "../formula/choice";
 import { chops } from "../formula/formulation.fixture";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
@@ -9,19 +9,9 @@ import { plateOf } from "./plate";
 import { soakKey } from "./soak-key";
 import { sheetOf, workOut } from "./worked";
 
-const CHOICES: PreparationChoice[] = [
-  "equilibrium",
-  "timed",
-  "dry",
-  "marinade",
-  "paste",
-  "rub",
-  "crust",
-  "cure",
-];
 const asked = (input: Formulation, rateFactor = 1) => ({ input, rateFactor, kitchen: NO_LIMITS });
 
-describe.each(CHOICES)("the Bench of a %s", (choice) => {
+describe.each(PREPARATION_CHOICES)("the Bench of a %s", (choice) => {
   const input = withPreparation(chops(), choice);
   const answer = workOut(asked(input));
 

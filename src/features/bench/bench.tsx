@@ -72,7 +72,8 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   );
   const rate = kitchen.rates[formulation.foodId];
   const third = useThird(formulation, change, rate?.factor ?? 1);
-  const { answer: worked, late } = useWorked(third.seen, rate, kitchen.limits);
+  const { answer: worked, late: behind } = useWorked(third.seen, rate, kitchen.limits);
+  const late = behind || third.seen !== formulation;
   const refusal = worked.ok ? undefined : sayFormulationError(worked.error);
   const times = useTimes(formulation, (pullH) => void third.set("hours", (f) => ({ ...f, pullH })), nowMs);
   const [problems, setProblems] = useState<Record<string, string>>({});
@@ -187,7 +188,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           <WorkedColumns
             kitchen={kitchen}
             worked={worked}
-            late={late || third.seen !== formulation}
+            late={late}
             pullH={formulation.pullH}
             that={that}
             onThat={setOther}
@@ -227,6 +228,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
         <StartDialog
           formulaId={draft.formulaId}
           worked={worked}
+          late={late}
           timeZone={kitchen.timeZone}
           onStarted={clear}
           onClose={() => setStarting(false)}

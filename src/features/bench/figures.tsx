@@ -1,18 +1,16 @@
 import type { WorkedOut } from "@/core/bench/worked";
-import { verdictOf } from "@/core/ways/verdict";
 import { fixed, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { stateAt } from "@/ui/rail/scale";
 import type { Worked } from "./worked";
-import { VERDICT_WORD } from "./ways/way-words";
+import { sayVerdict, VERDICT_WORD } from "./ways/way-words";
 import type { Figure } from "./explanations";
 import { WhyOf } from "./why-of";
 
 /** What will be, largest; then the centre, the sodium, and the figure that only this preparation has; each with its why. */
 export function Figures({ worked }: { worked: WorkedOut }) {
-  const { input, outcome, salt } = worked;
-  const wanted = input.preparation.targetFraction;
-  const verdict = wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
+  const { outcome, salt } = worked;
+  const verdict = sayVerdict(worked);
   const [low, likely, high] = [salt.low, salt.fraction, salt.high].map((share) => percent(share, 1));
   return (
     <ul className="mt-1 grid grid-cols-2 border border-line bg-base-100 sm:grid-cols-[1.7fr_1fr_1fr_1.3fr]">

@@ -16,6 +16,8 @@ import { send } from "@/ui/send";
 interface Props {
   formulaId: string | null;
   worked: WorkedOut;
+  /** A newer answer is on its way: what stands here is not yet what was typed last. */
+  late: boolean;
   timeZone: string;
   onStarted: () => void;
   onClose: () => void;
@@ -30,7 +32,7 @@ const nextFive = (ms: number): number => Math.ceil(ms / FIVE_MS) * FIVE_MS;
 const REASON_MIN = 3;
 
 /** Starts a batch at a chosen time. A stop wants a reason, and the reason is kept with the batch. */
-export function StartDialog({ formulaId, worked, timeZone, onStarted, onClose }: Props) {
+export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onClose }: Props) {
   const { input: formulation, sheet, findings } = worked;
   const router = useRouter();
   const program = useMemo(() => programOf(formulation, sheet), [formulation, sheet]);
@@ -135,7 +137,7 @@ export function StartDialog({ formulaId, worked, timeZone, onStarted, onClose }:
         <button
           type="button"
           className="btn btn-primary min-h-11"
-          disabled={busy || open.length > 0 || startAtMs === undefined}
+          disabled={busy || late || open.length > 0 || startAtMs === undefined}
           onClick={begin}
         >
           {busy ? "Starting…" : "Start this batch"}

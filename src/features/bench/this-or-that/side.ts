@@ -1,9 +1,8 @@
 import type { WorkedOut } from "@/core/bench/worked";
 import { choiceOf } from "@/core/formula/choice";
-import { verdictOf } from "@/core/ways/verdict";
 import { fixed, grams, percent, roughly } from "@/ui/format";
 import type { Units } from "@/ui/units";
-import { VERDICT_WORD, WAY_NAME } from "../ways/way-words";
+import { WAY_NAME } from "../ways/way-words";
 
 /** One row of the two: what it tells of, and what each side says. */
 export interface Row {
@@ -13,11 +12,6 @@ export interface Row {
 
 /** What the way is called; two of one kind are told apart by what differs below. */
 export const wayOf = ({ input }: WorkedOut): string => WAY_NAME[choiceOf(input.preparation)];
-
-export function verdictSaid({ input, salt }: WorkedOut): string {
-  const wanted = input.preparation.targetFraction;
-  return wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
-}
 
 /** The figures by which a cook chooses between two. */
 export const rowsFor = (units: Units): Row[] => [

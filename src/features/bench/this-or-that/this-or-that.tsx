@@ -13,7 +13,8 @@ import { useUnits } from "@/ui/measures";
 import { orMissing } from "@/ui/or-missing";
 import { sayFormulationError } from "@/ui/say";
 import { Section } from "@/ui/section/section";
-import { rowsFor, verdictSaid, wayOf } from "./side";
+import { sayVerdict } from "../ways/way-words";
+import { rowsFor, wayOf } from "./side";
 import { useCurves, useThat } from "./use-that";
 
 const Curves = dynamic(
@@ -109,7 +110,7 @@ function Two({ one, other }: { one: WorkedOut; other: WorkedOut }) {
                   {percent(side.salt.fraction, 1)}
                   <span className="ml-1 font-sans text-sm">%</span>
                 </span>
-                <strong>{verdictSaid(side)}</strong> after {duration(side.input.pullH)}
+                <strong>{sayVerdict(side)}</strong> after {duration(side.input.pullH)}
                 <span className="block h-28">
                   <Section {...side} units={units} compact />
                 </span>

@@ -1,5 +1,6 @@
 import type { PreparationChoice } from "@/core/formula/choice";
-import type { Verdict } from "@/core/ways/verdict";
+import type { WorkedOut } from "@/core/bench/worked";
+import { verdictOf, type Verdict } from "@/core/ways/verdict";
 import type { Way } from "@/core/ways/ways";
 import { duration, fixed, percent } from "@/ui/format";
 import type { Units } from "@/ui/units";
@@ -22,6 +23,12 @@ export const VERDICT_WORD: Record<Verdict, string> = {
   littleSalty: "a little salty",
   salty: "salty",
 };
+
+/** How the salt that comes stands to what was wanted. */
+export function sayVerdict({ input, salt }: Pick<WorkedOut, "input" | "salt">): string {
+  const wanted = input.preparation.targetFraction;
+  return wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
+}
 
 /** What the way is, in figures: its strength or its dose. */
 export function sayStrength({ input }: Way): string | undefined {
