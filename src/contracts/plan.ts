@@ -29,8 +29,10 @@ const task = z.object({
   uses: z.array(z.object({ resourceId: z.string(), amount: z.number(), ovenC: z.number().optional() })),
 });
 
+const demands = z.array(z.looseObject({ kind: z.string() }));
 const clashFacts = {
-  clash: z.array(z.looseObject({ kind: z.string() })),
+  clash: demands,
+  besides: z.array(demands).optional(),
   demands: z.array(z.string()),
   unsure: z.boolean(),
 };
@@ -45,7 +47,11 @@ const answer = z.discriminatedUnion("status", [
     soakH: z.record(z.string(), z.number()),
     late: z.object({ byMin: minutesOf, ...clashFacts }).optional(),
   }),
-  z.object({ status: z.literal("clash"), ...clashFacts }),
+  z.object({
+    status: z.literal("clash"),
+    ...clashFacts,
+    nearest: z.looseObject({ letGo: demands }).optional(),
+  }),
   z.object({ status: z.literal("broken"), dish: z.string() }),
 ]);
 

@@ -1,4 +1,4 @@
-import { clashOf, type Clash } from "./clash";
+import { clashesOf } from "./clash";
 import { costParts, type CostParts } from "./cost";
 import { nightsBetween } from "./hours";
 import type { Problem } from "./model";
@@ -11,7 +11,11 @@ import { settledHours, withTurns } from "./settle";
 import { demandFacts, type DemandFacts, type Sitting } from "./sitting";
 
 export interface ClashFacts {
+  /** What collides, in as few demands as do. */
   clash: DemandFacts[];
+  /** Where more collides that has nothing to do with it, each so too. */
+  besides?: DemandFacts[][];
+  /** Of all of them. */
   demands: string[];
   /** Not all possibilities were tried. */
   unsure: boolean;
@@ -22,11 +26,11 @@ export interface Night {
   toMs: number;
 }
 
-/** What comes nearest where no plan is whole: one wish let go, and the tasks that go against it. */
+/** What comes nearest where no plan is whole: one wish of each clash let go, and the tasks that go against it. */
 export interface NearestPlan {
   tasks: PlannedTask[];
   nights: Night[];
-  letGo: DemandFacts;
+  letGo: DemandFacts[];
   /** Ids of the tasks that do not fit. */
   misfits: string[];
 }
@@ -91,18 +95,24 @@ const nightsOf = ({ timeZone, quiet }: SittingRequest, { horizonMin }: Problem, 
   }));
 
 function clashing(request: SittingRequest, sitting: Sitting, problem: Problem, nowMs: number): Answer {
-  const clash: Clash = clashOf(problem) ?? { demands: [], unsure: true };
-  const near = nearestTo(problem, clash.demands);
+  const clashes = clashesOf(problem);
+  const near = nearestTo(
+    problem,
+    clashes.map((c) => c.demands),
+  );
+  const facts = (id: string) => demandFacts(sitting, problem, id);
+  const [first = [], ...besides] = clashes.map((c) => c.demands.map(facts));
   return {
     status: "clash",
-    demands: clash.demands,
-    unsure: clash.unsure,
-    clash: clash.demands.map((id) => demandFacts(sitting, problem, id)),
+    demands: clashes.flatMap((c) => c.demands),
+    unsure: clashes.length === 0 || clashes.some((c) => c.unsure),
+    clash: first,
+    ...(besides.length > 0 && { besides }),
     ...(near && {
       nearest: {
         tasks: plannedTasks(sitting, problem, { times: near.plan, nowMs }),
         nights: nightsOf(request, problem, nowMs),
-        letGo: demandFacts(sitting, problem, near.letGo),
+        letGo: near.letGo.map(facts),
         misfits: near.misfits,
       },
     }),

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { breaches } from "./limits";
 import { nearestTo } from "./nearest";
-import { clashOf } from "./clash";
+import { clashesOf } from "./clash";
 import type { Problem } from "./model";
 import { smallProblem, task } from "./schedule.fixture";
 
@@ -29,13 +29,17 @@ test("but for the tasks it names, the nearest plan keeps everything", () => {
   let clashes = 0;
   fc.assert(
     fc.property(smallProblem(7), (problem) => {
-      const clash = clashOf(problem, 20_000);
-      if (!clash || clash.unsure) return;
-      const near = nearestTo(problem, clash.demands);
-      // Two things clash that have nothing to do with one another: no one wish let go is enough.
+      const found = clashesOf(problem, 20_000);
+      if (found.some((c) => c.unsure)) return;
+      const near = nearestTo(
+        problem,
+        found.map((c) => c.demands),
+      );
+      // What hangs together by more than the first thing let go.
       if (!near) return;
       clashes++;
-      expect(clash.demands).toContain(near.letGo);
+      expect(near.letGo).toHaveLength(found.length);
+      found.forEach((c, i) => expect(c.demands).toContain(near.letGo[i]));
       expect(near.misfits.length).toBeGreaterThan(0);
       expect(breaches(problem, near.plan).length).toBeGreaterThan(0);
       expect(breaches(without(problem, near.misfits), near.plan)).toEqual([]);
@@ -50,12 +54,12 @@ test("two heats at once: the kitchen gives way, not the food; who comes second i
     task("ribs", 180, { uses: oven(140), demand: "ribs" }),
     task("loaf", 40, { uses: oven(220), demand: "loaf", hot: true }),
   ];
-  const near = nearestTo(kitchen({ tasks }), ["loaf", "resource:oven", "ribs"]);
-  expect(near).toMatchObject({ letGo: "resource:oven", misfits: ["loaf"] });
+  const near = nearestTo(kitchen({ tasks }), [["loaf", "resource:oven", "ribs"]]);
+  expect(near).toMatchObject({ letGo: ["resource:oven"], misfits: ["loaf"] });
   // Heats a few degrees apart are one; a third tray is one too many.
   const alike = tasks.map((t) => ({ ...t, uses: oven(t.id === "ribs" ? 140 : 145) }));
   const third = [...alike, task("tart", 170, { uses: oven(140), demand: "tart" })];
-  expect(nearestTo(kitchen({ tasks: third }), ["resource:oven"])?.misfits).toHaveLength(1);
+  expect(nearestTo(kitchen({ tasks: third }), [["resource:oven"]])?.misfits).toHaveLength(1);
 });
 
 test("of two wishes of the kitchen the one that costs fewer minutes is let go", () => {
@@ -65,14 +69,35 @@ test("of two wishes of the kitchen the one that costs fewer minutes is let go", 
     { fromMin: 105, toMin: 140, demand: "quiet" },
   ];
   const first = kitchen({ tasks: [act], closed: closed.slice(0, 1) });
-  expect(nearestTo(first, ["absence:0"])).toMatchObject({ letGo: "absence:0", misfits: ["turn"] });
+  expect(nearestTo(first, [["absence:0"]])).toMatchObject({ letGo: ["absence:0"], misfits: ["turn"] });
   const pinned = kitchen({
     tasks: [task("rest", 20, { fromMin: 50, demand: "rest" })],
     pins: [{ taskId: "rest", atMin: 40, demand: "pinned:rest" }],
   });
-  expect(nearestTo(pinned, ["rest", "pinned:rest"])).toMatchObject({
-    letGo: "pinned:rest",
+  expect(nearestTo(pinned, [["rest", "pinned:rest"]])).toMatchObject({
+    letGo: ["pinned:rest"],
     misfits: ["rest"],
   });
   expect(nearestTo(kitchen({ tasks: [act] }), [])).toBeUndefined();
+});
+
+test("two clashes that have nothing to do with one another: each is told, and one wish of each is let go", () => {
+  const tasks = [
+    task("ribs", 180, { uses: oven(140), demand: "ribs" }),
+    task("loaf", 40, { uses: oven(220), demand: "loaf", hot: true }),
+    task("turn", 30, { handsOn: true, fromMin: 100, untilMin: 130, demand: "turn" }),
+  ];
+  const both = kitchen({ tasks, closed: [{ fromMin: 90, toMin: 110, demand: "absence:0" }] });
+  const found = clashesOf(both).map((c) => [...c.demands].sort());
+  expect(found).toHaveLength(2);
+  expect(found).toContainEqual(["absence:0", "turn"]);
+  expect(found).toContainEqual(["loaf", "resource:oven", "ribs"]);
+  // Letting go of one of them alone is no plan.
+  for (const one of found) expect(nearestTo(both, [one])).toBeUndefined();
+  const near = nearestTo(both, found);
+  expect([...(near?.letGo ?? [])].sort()).toEqual(["absence:0", "resource:oven"]);
+  expect([...(near?.misfits ?? [])].sort()).toEqual(["loaf", "turn"]);
+  // One clash alone stays one.
+  expect(clashesOf(kitchen({ tasks: tasks.slice(0, 2) }))).toHaveLength(1);
+  expect(clashesOf(kitchen({ tasks: tasks.slice(0, 1) }))).toEqual([]);
 });

@@ -12,50 +12,60 @@ import {
 } from "./model";
 import { search } from "./search";
 
-/** A plan that keeps everything but one demand. */
+/** A plan that keeps everything but what is let go: one demand of each clash. */
 export interface Nearest {
   plan: Plan;
-  letGo: string;
+  letGo: string[];
   /** Ids of the tasks that go against what was let go. */
   misfits: string[];
 }
 
 /** Tries for each of them: what clashes was found with about as many. */
 const BUDGET = 400;
+/** Ways of letting go one of each clash that are tried. */
+const WAYS_MOST = 40;
 
 /**
- * Of the plans that let go one of the demands that clash, the one in which the least goes against it, in minutes. What is
- * the kitchen's gives way before what is the food's: half-cooked, or late, is no plan to look at.
- * @returns undefined where no one of them is enough
+ * Of the plans that let go one demand of each clash, the one in which the least goes against them, in minutes. What is the
+ * kitchen's gives way before what is the food's: half-cooked, or late, is no plan to look at.
+ * @param clashes demands of clashes that have nothing to do with one another  @returns undefined where that is not enough
  */
-export function nearestTo(problem: Problem, demands: readonly string[]): Nearest | undefined {
+export function nearestTo(problem: Problem, clashes: readonly (readonly string[])[]): Nearest | undefined {
+  if (clashes.length === 0) return undefined;
   const ofFood = new Set([...problem.tasks, ...problem.links].map((part) => part.demand));
-  return (
-    leastAgainst(
-      problem,
-      demands.filter((d) => !ofFood.has(d)),
-    ) ??
-    leastAgainst(
-      problem,
-      demands.filter((d) => ofFood.has(d)),
-    )
-  );
+  const ways = oneOfEach(clashes).map((letGo) => ({
+    letGo,
+    ofFood: letGo.filter((d) => ofFood.has(d)).length,
+  }));
+  for (const least of [...new Set(ways.map((w) => w.ofFood))].sort((a, b) => a - b)) {
+    const alike = ways.filter((w) => w.ofFood === least).map((w) => w.letGo);
+    const found = leastAgainst(problem, alike.slice(0, WAYS_MOST));
+    if (found) return found;
+  }
+  return undefined;
 }
 
-function leastAgainst(problem: Problem, demands: readonly string[]): Nearest | undefined {
+const oneOfEach = (clashes: readonly (readonly string[])[]): string[][] =>
+  clashes.reduce<string[][]>((ways, one) => ways.flatMap((way) => one.map((d) => [...way, d])), [[]]);
+
+function leastAgainst(problem: Problem, ways: readonly string[][]): Nearest | undefined {
   let best: (Nearest & { againstMin: number }) | undefined;
-  for (const letGo of demands) {
-    const found = search(problem, { without: new Set([letGo]), budget: BUDGET });
+  for (const letGo of ways) {
+    const found = search(problem, { without: new Set(letGo), budget: BUDGET });
     if (found.status !== "found") continue;
-    const against = againstIt(problem, found.plan, letGo);
+    const each = letGo.map((demand) => againstIt(problem, found.plan, demand));
     // A plan in which nothing that is shown goes against it says nothing.
-    if (against.size === 0) continue;
-    const againstMin = [...against.values()].reduce((sum, min) => sum + min, 0);
+    if (each.some((against) => against.size === 0)) continue;
+    const againstMin = each.reduce((sum, against) => sum + total(against), 0);
     if (best && againstMin >= best.againstMin) continue;
-    best = { plan: found.plan, letGo, misfits: [...against.keys()], againstMin };
+    const misfits = [...new Set(each.flatMap((against) => [...against.keys()]))];
+    best = { plan: found.plan, letGo, misfits, againstMin };
   }
   return best && { plan: best.plan, letGo: best.letGo, misfits: best.misfits };
 }
+
+const total = (against: ReadonlyMap<string, number>): number =>
+  [...against.values()].reduce((sum, min) => sum + min, 0);
 
 /** Tasks that go against a demand in a plan made without it, and by how many minutes. */
 function againstIt(problem: Problem, plan: Plan, demand: string): Map<string, number> {

@@ -68,8 +68,11 @@ export class Network {
     return this.from.length - 1;
   }
 
-  /** Lets the latest times fall until every constraint holds. */
-  private settle(fresh: readonly number[]): boolean {
+  /**
+   * Lets the latest times fall until every constraint holds.
+   * @param still the point a single fresh constraint leaves: should that point fall, it pulls on itself, and never ends
+   */
+  private settle(fresh: readonly number[], still = 0): boolean {
     const queue: number[] = [];
     const waiting = new Uint8Array(this.points);
     const fell = new Uint16Array(this.points);
@@ -78,7 +81,7 @@ export class Network {
       const to = this.to[e];
       if (reach >= this.latest[to]) return true;
       // The origin stands still: whoever would pull it back contradicts it.
-      if (to === 0) return false;
+      if (to === 0 || to === still) return false;
       // A point that falls more often than there are points is on a circle that never ends (Bellman and Ford).
       if (waiting[to] === 0 && ++fell[to] > this.points) return false;
       this.latest[to] = reach;
@@ -108,7 +111,7 @@ export class Network {
       this.out[from].pop();
       this.latest = before;
     };
-    if (this.settle([e])) return back;
+    if (this.settle([e], from)) return back;
     back();
     return undefined;
   }

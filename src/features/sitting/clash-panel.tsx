@@ -17,14 +17,20 @@ export function ClashPanel({ answer, tablePast, ...offered }: Props) {
       </div>
       {!tablePast && answer.clash.length > 0 && (
         <>
-          <p className="text-lg">These wishes collide. Letting go of any one of them solves it:</p>
-          <ul className="list-disc pl-6 text-lg">
-            {answer.clash.map((facts, i) => (
-              <li key={i}>
-                <Told>{sayDemand(facts)}</Told>
-              </li>
-            ))}
-          </ul>
+          <p className="text-lg">
+            {answer.besides
+              ? "More than one thing does not fit. These wishes collide, and one of them has to go:"
+              : "These wishes collide. Letting go of any one of them solves it:"}
+          </p>
+          <Wishes of={answer.clash} />
+          {answer.besides?.map((wishes, i) => (
+            <div key={i}>
+              <p className="text-lg">
+                And these, which have nothing to do with the others: of them, too, one has to go.
+              </p>
+              <Wishes of={wishes} />
+            </div>
+          ))}
         </>
       )}
       {answer.unsure && <p className="text-sm text-quiet">Too many possibilities to check them all.</p>}
@@ -33,3 +39,13 @@ export function ClashPanel({ answer, tablePast, ...offered }: Props) {
     </section>
   );
 }
+
+const Wishes = ({ of: wishes }: { of: Props["answer"]["clash"] }) => (
+  <ul className="list-disc pl-6 text-lg">
+    {wishes.map((facts, i) => (
+      <li key={i}>
+        <Told>{sayDemand(facts)}</Told>
+      </li>
+    ))}
+  </ul>
+);

@@ -17,8 +17,8 @@ export function NearestScore({ nearest, body, timeZone, nowMs }: Props) {
     <section aria-label="The plan that comes nearest" className="mt-4">
       <h3 className="text-xl">The plan that comes nearest</h3>
       <p>
-        All but this is kept: <Told>{sayDemand(nearest.letGo)}</Told>. <strong>In ember</strong>, what does
-        not fit.
+        All but this is kept: <Told>{nearest.letGo.map(sayDemand).join("; ")}</Told>.{" "}
+        <strong>In ember</strong>, what does not fit.
       </p>
       <ScoreLookedAt
         planned={nearest}

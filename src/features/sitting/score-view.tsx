@@ -61,6 +61,7 @@ export function ScoreView(props: Props) {
       <div
         role="group"
         aria-label="The plan, by time"
+        data-score
         className={`relative grid ${paper ? "gap-x-1" : "gap-x-1.5"}`}
         style={grid}
       >
@@ -97,7 +98,7 @@ export function ScoreView(props: Props) {
               block={block}
               column={i + 2}
               timeZone={timeZone}
-              putMs={pinned.get(block.task.id)}
+              pinned={pinned}
               misfit={misfits?.has(block.task.id)}
               onMove={onMove}
             />

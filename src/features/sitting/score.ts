@@ -12,6 +12,8 @@ export interface ScoreBlock {
   depth: number;
   /** Others stand on it: its words go along its edge. */
   under: boolean;
+  /** The acts a stretch begins and ends with: moved, it is longer or shorter. */
+  edges: { from?: PlannedTask; till?: PlannedTask };
 }
 
 export interface Score {
@@ -61,10 +63,23 @@ export function scoreOf(
     columns: dishes.map(({ id, name }) => ({
       id,
       name,
-      blocks: nested(tasks.filter((t) => t.dishId === id).map(place)),
+      blocks: nested(
+        tasks
+          .filter((t) => t.dishId === id)
+          .map((task, _, ofDish) => ({ ...place(task), edges: edgesOf(task, ofDish) })),
+      ),
     })),
     loads: loadsOf(tasks, rows),
   };
+}
+
+/** Only what stretches has edges: a bake of forty minutes ends when it ends. */
+function edgesOf(task: PlannedTask, ofDish: readonly PlannedTask[]): ScoreBlock["edges"] {
+  if (!task.elastic) return {};
+  const acts = ofDish.filter((t) => t !== task && t.handsOn && !t.elastic);
+  const from = acts.findLast((t) => t.endMs === task.startMs);
+  const till = acts.find((t) => t.startMs === task.endMs);
+  return { ...(from && { from }), ...(till && { till }) };
 }
 
 function rowsOf(tasks: readonly PlannedTask[], nights: readonly Night[], endMs: number): ScoreRow[] {

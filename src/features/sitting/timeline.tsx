@@ -1,6 +1,7 @@
 "use client";
 
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
+import { useDrag } from "@use-gesture/react";
+import { useState, type KeyboardEvent } from "react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration } from "@/ui/format";
 import type { Lane } from "./lanes";
@@ -151,7 +152,6 @@ interface BarProps extends Props {
 function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
   const units = useUnits();
   const [pulled, setPulled] = useState<number | null>(null);
-  const from = useRef(0);
   const shiftMs = pulled ?? 0;
   // Put somewhere, it lies there at once; the rest follows when the plan has been made.
   const startMs = putMs ?? task.startMs;
@@ -166,20 +166,14 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
       : task.handsOn
         ? "var(--color-neutral)"
         : "var(--color-base-300)";
-  const grab = (event: PointerEvent<SVGRectElement>) => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    from.current = event.clientX;
-    setPulled(0);
-  };
-  const pull = (event: PointerEvent<SVGRectElement>) => {
-    if (pulled === null) return;
-    const ms = ((event.clientX - from.current) / pxPerMin) * MIN_MS;
-    setPulled(Math.round(ms / SNAP_MS) * SNAP_MS);
-  };
-  const drop = () => {
-    if (pulled) onMove(task, startMs + pulled);
-    setPulled(null);
-  };
+  const bind = useDrag(
+    ({ last, canceled, movement: [px] }) => {
+      const ms = Math.round(((px / pxPerMin) * MIN_MS) / SNAP_MS) * SNAP_MS;
+      setPulled(last ? null : ms);
+      if (last && !canceled && ms !== 0) onMove(task, startMs + ms);
+    },
+    { pointer: { capture: true, keys: false } },
+  );
   const nudge = (event: KeyboardEvent) => {
     const step = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
     if (step === undefined) return;
@@ -202,6 +196,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
         />
       )}
       <rect
+        {...bind()}
         tabIndex={0}
         role="button"
         aria-label={said}
@@ -213,10 +208,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
         fill={fill}
         stroke={putMs !== undefined ? "var(--color-warning)" : "var(--color-base-content)"}
         strokeWidth={putMs !== undefined ? 3 : 1}
-        className="cursor-grab focus-visible:outline-3 focus-visible:outline-primary"
-        onPointerDown={grab}
-        onPointerMove={pull}
-        onPointerUp={drop}
+        className="cursor-grab touch-none focus-visible:outline-3 focus-visible:outline-primary"
         onKeyDown={nudge}
       >
         <title>{said}</title>

@@ -1,0 +1,50 @@
+"use client";
+
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
+import { useTold, useUnits } from "@/ui/measures";
+import { useOverRows } from "./use-over-rows";
+
+interface Props {
+  /** The stretch whose edge it is. */
+  of: PlannedTask;
+  /** The act it begins or ends with, which is what is moved. */
+  act: PlannedTask;
+  end: "from" | "till";
+  putMs: number | undefined;
+  timeZone: string;
+  onMove: (act: PlannedTask, startMs: number) => void;
+}
+
+/** The edge of a stretch: dragged, the act it begins or ends with is put there, and the stretch is longer or shorter by that. */
+export function BlockEdge({ of, act, end, putMs, timeZone, onMove }: Props) {
+  const units = useUnits();
+  const told = useTold();
+  // What it begins with takes its time before it.
+  const aheadMs = (end === "from" ? of.startMs : of.endMs) - act.startMs;
+  const atMs = (putMs ?? act.startMs) + aheadMs;
+  const { dragged, overMs } = useOverRows({
+    atMs,
+    by: end === "from" ? "top" : "bottom",
+    onPut: (ms) => onMove(act, ms - aheadMs),
+  });
+  const said = units.dayAndClock(overMs ?? atMs, timeZone);
+  return (
+    <div
+      {...dragged}
+      role="button"
+      tabIndex={0}
+      data-edge={end}
+      aria-label={told(`${of.dish}: ${of.title}: ${end} ${said}`)}
+      className={`absolute inset-x-0 z-10 flex h-3 cursor-ns-resize touch-none items-center justify-center ${end === "from" ? "top-0" : "bottom-0"}`}
+    >
+      <span className="h-1 w-10 rounded-full bg-primary" />
+      {overMs !== undefined && (
+        <b
+          className={`pointer-events-none absolute right-1 bg-[var(--brine-pale)] px-1 text-sm ${end === "from" ? "top-2" : "bottom-2"}`}
+        >
+          {end} {said}
+        </b>
+      )}
+    </div>
+  );
+}
