@@ -1,5 +1,6 @@
 "use client";
 
+import type { CSSProperties } from "react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { useTold, useUnits } from "@/ui/measures";
 import { useOverRows } from "./use-over-rows";
@@ -10,13 +11,18 @@ interface Props {
   /** The act it begins or ends with, which is what is moved. */
   act: PlannedTask;
   end: "from" | "till";
+  /** Where the stretch stands in the grid. */
+  style: CSSProperties;
   putMs: number | undefined;
   timeZone: string;
   onMove: (act: PlannedTask, startMs: number) => void;
 }
 
+/** What stands on the stretch to its very end does not cover its edge. */
+const ABOVE_ALL = 19;
+
 /** The edge of a stretch: dragged, the act it begins or ends with is put there, and the stretch is longer or shorter by that. */
-export function BlockEdge({ of, act, end, putMs, timeZone, onMove }: Props) {
+export function BlockEdge({ of, act, end, putMs, timeZone, style, onMove }: Props) {
   const units = useUnits();
   const told = useTold();
   // What it begins with takes its time before it.
@@ -35,7 +41,8 @@ export function BlockEdge({ of, act, end, putMs, timeZone, onMove }: Props) {
       tabIndex={0}
       data-edge={end}
       aria-label={told(`${of.dish}: ${of.title}: ${end} ${said}`)}
-      className={`absolute inset-x-0 z-10 flex h-3 cursor-ns-resize touch-none items-center justify-center ${end === "from" ? "top-0" : "bottom-0"}`}
+      className={`relative flex h-3 cursor-ns-resize touch-none items-center justify-center ${end === "from" ? "self-start" : "self-end"}`}
+      style={{ ...style, zIndex: ABOVE_ALL }}
     >
       <span className="h-1 w-10 rounded-full bg-primary" />
       {overMs !== undefined && (

@@ -50,18 +50,9 @@ export function ScoreBlock({
     atMs: startMs,
     ...(onMove && { onPut: (ms: number) => onMove(task, ms) }),
   });
+  const place = { ...lines(from, to), gridColumn: column, marginLeft: depth * INDENT_PX };
   return (
-    <div
-      className="relative"
-      style={{
-        ...lines(from, to),
-        gridColumn: column,
-        marginLeft: depth * INDENT_PX,
-        zIndex: 10 + depth,
-        // Written upright it takes the room it is given, and stretches no hour.
-        ...(under && to - from > 1 && { contain: "size" }),
-      }}
-    >
+    <>
       <div
         {...dragged}
         role={onMove ? "button" : "group"}
@@ -70,7 +61,13 @@ export function ScoreBlock({
         aria-label={told(
           `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}${misfit ? ", does not fit" : ""}`,
         )}
-        className={`h-[calc(100%-0.25rem)] overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
+        className={`mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
+        style={{
+          ...place,
+          zIndex: 10 + depth,
+          // Written upright it takes the room it is given, and stretches no hour.
+          ...(under && to - from > 1 && { contain: "size" }),
+        }}
       >
         <span
           className={`block text-sm leading-tight ${under ? "-ml-1 h-full w-5 whitespace-nowrap" : ""}`}
@@ -89,19 +86,14 @@ export function ScoreBlock({
           </span>
         </span>
       </div>
-      {onMove && <Edges {...{ task, edges, pinned, timeZone, onMove }} />}
-    </div>
+      {onMove &&
+        (["from", "till"] as const).map((end) => {
+          const edge = { of: task, act: edges[end], end, timeZone, onMove, style: place };
+          return edge.act && <BlockEdge key={end} {...edge} act={edge.act} putMs={pinned.get(edge.act.id)} />;
+        })}
+    </>
   );
 }
-
-type EdgesProps = Required<Pick<Props, "pinned" | "timeZone" | "onMove">> & Pick<Placed, "task" | "edges">;
-
-const Edges = ({ task, edges, pinned, timeZone, onMove }: EdgesProps) =>
-  (["from", "till"] as const).map((end) => {
-    const act = edges[end];
-    const edge = { of: task, act, end, timeZone, onMove };
-    return act && <BlockEdge key={end} {...edge} act={act} putMs={pinned.get(act.id)} />;
-  });
 
 /** A stretch says till when, an act how long; a soak's own words have its hours already. */
 function sayTakes(task: PlannedTask, takes: string, until: string): string {

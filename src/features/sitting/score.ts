@@ -73,9 +73,12 @@ export function scoreOf(
   };
 }
 
-/** Only what stretches has edges: a bake of forty minutes ends when it ends. */
+/**
+ * Only what stretches has edges: a bake of forty minutes ends when it ends. An act that stands on the stretch is taken hold of
+ * itself.
+ */
 function edgesOf(task: PlannedTask, ofDish: readonly PlannedTask[]): ScoreBlock["edges"] {
-  if (!task.elastic) return {};
+  if (!task.elastic && task.kind !== "soak") return {};
   const acts = ofDish.filter((t) => t !== task && t.handsOn && !t.elastic);
   const from = acts.findLast((t) => t.endMs === task.startMs);
   const till = acts.find((t) => t.startMs === task.endMs);

@@ -6,9 +6,9 @@ import { attachInstrument } from "../instruments";
 import { keepOwn } from "../own-entries";
 import { Refusal } from "../problem";
 import { createSitting, listSittings, loadSitting } from "../sittings";
-import { startedFor } from "./hours";
+import { comingSaturdays, startedFor, startedForDay } from "./hours";
 import { demoSeason, firstTryOf } from "./season";
-import { demoSittings } from "./sittings";
+import { demoSittings, type Named } from "./sittings";
 import { confirmAct } from "../work";
 import { batches, formulas } from "../schema";
 import type { OwnEntryRequest } from "@/contracts/kitchen";
@@ -27,6 +27,7 @@ import { DUCK_LEGS, PORK_LOIN } from "./brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "./fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "./mixtures";
 
+const ZONE = "Europe/London";
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
 /** How long the lamb has been in the oven, and by how much the cure is overdue. */
@@ -66,10 +67,10 @@ const CANTEEN: KitchenLimits = {
   thermometer: true,
 };
 
-/** What is soaking when the example is loaded, and at which half hours it may come out. */
+/** What is soaking when the example is loaded, at which half hours it may come out, and at which for a Saturday's table. */
 export const DEMO_SOAKS = [
-  { of: "loin", formulation: PORK_LOIN, outHours: [11] },
-  { of: "duck", formulation: DUCK_LEGS, outHours: [14, 16, 18] },
+  { of: "loin", formulation: PORK_LOIN, outHours: [11], saturdayHours: [8, 11] },
+  { of: "duck", formulation: DUCK_LEGS, outHours: [14, 16, 18], saturdayHours: [12, 14] },
 ] as const;
 
 /**
@@ -83,7 +84,7 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
   db.transaction((tx) => {
     changeKitchen(tx, {
       name: "Tarrow Lock Canteen",
-      timeZone: "Europe/London",
+      timeZone: ZONE,
       measures: "metric",
       limits: CANTEEN,
       learned: {
@@ -117,26 +118,27 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
       [mullet.formulaId, ["fish", "oven"]],
     ];
     for (const [id, tags] of tagged) shelveFormula(tx, id, { tags }, nowMs);
-    const fits = [
-      { formulaId: loin.formulaId, formulation: PORK_LOIN },
-      { formulaId: duck.formulaId, formulation: DUCK_LEGS },
-    ];
-    for (const body of demoSittings(nowMs, "Europe/London", fits, [lamb, ribs, mullet, celeriac]))
-      createSitting(tx, body, nowMs);
-
     const begin = (formulaId: string, formulation: Formulation, startAtMs: number) =>
       startBatch(tx, { formulaId, formulation, startAtMs, acknowledgements: [] }, startAtMs).id;
-    demoSeason(tx, nowMs, "Europe/London", {
+    demoSeason(tx, nowMs, ZONE, {
       firstLoin: { formulaId: loin.formulaId, formulation: firstTry },
       loin: { formulaId: loin.formulaId, formulation: PORK_LOIN },
       duck: { formulaId: duck.formulaId, formulation: DUCK_LEGS },
       ...{ lamb, ribs, tofu, mackerel, mullet, celeriac },
     });
     const ids = { loin: loin.formulaId, duck: duck.formulaId };
-    for (const { of, formulation, outHours } of DEMO_SOAKS) {
-      const startedAtMs = startedFor(nowMs, "Europe/London", formulation.pullH, outHours);
-      tickPast(tx, begin(ids[of], formulation, startedAtMs), formulation, { startedAtMs, untilMs: nowMs });
+    const saturdays = comingSaturdays(nowMs, ZONE);
+    const fits: Named[] = [];
+    for (const { of, formulation, outHours, saturdayHours } of DEMO_SOAKS) {
+      const soak = { soakH: formulation.pullH, outHours: saturdayHours };
+      const forTable = startedForDay(saturdays.tableMs, nowMs, ZONE, soak);
+      const startedAtMs = forTable ?? startedFor(nowMs, ZONE, formulation.pullH, outHours);
+      const batchId = begin(ids[of], formulation, startedAtMs);
+      tickPast(tx, batchId, formulation, { startedAtMs, untilMs: nowMs });
+      fits.push({ formulaId: ids[of], formulation, ...(forTable !== undefined && { batchId }) });
     }
+    for (const body of demoSittings(nowMs, saturdays, fits, [lamb, ribs, mullet, celeriac]))
+      createSitting(tx, body, nowMs);
     const roastFromMs = Math.round(nowMs - IN_OVEN_MS - untilOvenMs(LAMB_SHOULDER));
     inTheOven(tx, begin(lamb.formulaId, LAMB_SHOULDER, roastFromMs), { startedAtMs: roastFromMs, nowMs });
     const curedMs = nowMs - OVERDUE_MS - MACKEREL.pullH * HOUR_MS;

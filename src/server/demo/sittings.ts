@@ -1,11 +1,8 @@
-import { TZDate } from "@date-fns/tz";
-import { addDays, isSaturday, nextSaturday } from "date-fns";
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
 import type { Formulation } from "@/core/formula/model";
 
-const TABLE_HOUR = 18;
-/** The loin wants two nights, its hour before them, and daylight to get ready. */
-const HOURS_AHEAD = 50;
+/** What asks too much of one oven is to clash for that, and not for want of hours to soak in. */
+const CLASHES_AHEAD_MS = 50 * 3_600_000;
 
 const ROOTS: SittingDish = {
   kind: "plain",
@@ -23,15 +20,16 @@ const ROOTS: SittingDish = {
 export interface Named {
   formulaId: string;
   formulation: Formulation;
+  /** It is soaking for that table already. */
+  batchId?: string;
 }
 
-const dishOf = ({ formulaId, formulation }: Named, i: number): SittingDish => ({
-  kind: "formula",
-  id: `dish-${i + 1}`,
-  name: formulation.name,
-  formulaId,
-  formulation,
-});
+function dishOf({ formulaId, formulation, batchId }: Named, i: number): SittingDish {
+  const dish = { id: `dish-${i + 1}`, name: formulation.name };
+  return batchId === undefined
+    ? { kind: "formula", ...dish, formulaId, formulation }
+    : { kind: "running", ...dish, batchId };
+}
 
 const LOCK_KITCHEN = {
   kitchen: { fridgeL: 140, ovens: 1, shelves: 4, rings: 4, coolers: 1, trays: 6, vessels: 4, cooks: 2 },
@@ -41,31 +39,21 @@ const LOCK_KITCHEN = {
   getsUp: false,
 };
 
-/** The coming Saturday, as far ahead as its dishes need: one sitting that fits, and one that asks too much of a single oven. */
+/** The coming Saturday's sitting, which fits; and one that asks too much of a single oven, then or a week later. */
 export function demoSittings(
   nowMs: number,
-  timeZone: string,
+  { tableMs, afterMs }: { tableMs: number; afterMs: number },
   fits: Named[],
   clashes: Named[],
 ): SittingBody[] {
-  const soonest = new TZDate(nowMs + HOURS_AHEAD * 3_600_000, timeZone);
-  const morrow = soonest.getHours() < TABLE_HOUR ? soonest : addDays(soonest, 1);
-  const day = isSaturday(morrow) ? morrow : nextSaturday(morrow);
-  const tableMs = new TZDate(
-    day.getFullYear(),
-    day.getMonth(),
-    day.getDate(),
-    TABLE_HOUR,
-    0,
-    timeZone,
-  ).getTime();
+  const clashesMs = tableMs - nowMs >= CLASHES_AHEAD_MS ? tableMs : afterMs;
   return [
+    { name: "Saturday at the lock", tableMs, dishes: [...fits.map(dishOf), ROOTS], ...LOCK_KITCHEN },
     {
-      name: "Saturday at the lock",
-      tableMs,
-      dishes: [...fits.map(dishOf), ROOTS],
+      name: "Harvest supper",
+      tableMs: clashesMs,
+      dishes: [...clashes.map(dishOf), ROOTS],
       ...LOCK_KITCHEN,
     },
-    { name: "Harvest supper", tableMs, dishes: [...clashes.map(dishOf), ROOTS], ...LOCK_KITCHEN },
   ];
 }

@@ -1,5 +1,6 @@
 import ICAL from "ical.js";
 import Papa from "papaparse";
+import { comingSaturdays } from "../demo/hours";
 import { demoSittings } from "../demo/sittings";
 import { PORK_LOIN } from "../demo/brines";
 import { openDatabase, type WholeDb } from "../database";
@@ -13,7 +14,8 @@ const NOW = Date.UTC(2026, 9, 23, 9);
 function saturday(name = "Saturday at the lock") {
   const db = openDatabase(":memory:");
   const loin = { formulaId: "loin", formulation: PORK_LOIN };
-  const [body] = demoSittings(NOW, "Europe/London", [loin], []);
+  const { afterMs } = comingSaturdays(NOW, "Europe/London");
+  const [body] = demoSittings(NOW, { tableMs: afterMs, afterMs }, [loin], []);
   const { id } = createSitting(db, { ...body, name }, NOW);
   return { db, id, sitting: loadSitting(db, id, NOW) };
 }
