@@ -77,7 +77,7 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
     "soak",
     "soak",
     minutes,
-    `In its ${SOAK_NAME[dish.input.preparation.kind]}, ${lasting(minutes)}`,
+    soakTitle(dish.input.preparation.kind, minutes),
     `${PLACE[place]} at ${oneDigit(dish.input.holding.temperatureC)} °C, ${dish.input.holding.covered ? "covered" : "bare, so that the surface dries"}.`,
     { occupies: standsIn(dish), figures: [{ what: "stands", value: dish.soakH, unit: "h" }] },
   );
@@ -100,6 +100,10 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
     ],
   };
 }
+
+/** What a soak of so many minutes is called. */
+export const soakTitle = (kind: keyof typeof SOAK_NAME, minutes: number): string =>
+  `In its ${SOAK_NAME[kind]}, ${lasting(minutes)}`;
 
 const PLACE = { fridge: "In the fridge", cooler: "In a cooler with ice", counter: "On the counter" } as const;
 

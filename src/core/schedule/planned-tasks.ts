@@ -1,4 +1,5 @@
 import type { Figure, StepKind } from "../program/step";
+import { soakTitle } from "../program/soak";
 import { isHelper, taskIdOf } from "./dish-tasks";
 import { OVEN } from "./dishes";
 import { STAYS_HOT_MIN } from "./hot-ovens";
@@ -50,6 +51,9 @@ export function plannedTasks(
   const steps = new Map(
     sitting.dishes.flatMap((d) => d.program.steps.map((s) => [taskIdOf(d.id, s.id), s] as const)),
   );
+  const soaking = new Map(
+    sitting.dishes.flatMap((d) => (d.batch ? [[d.id, d.batch.input.preparation.kind] as const] : [])),
+  );
   const names = new Map(sitting.dishes.map((d) => [d.id, d.name]));
   const needless = needlessPreheats(problem, times);
   return problem.tasks
@@ -57,17 +61,23 @@ export function plannedTasks(
     .map((task): PlannedTask => {
       const step = steps.get(task.id);
       const { start, end } = times[task.id];
+      const startMs = at(task.beganMin ?? start);
+      const kind = soaking.get(task.dishId);
       return {
         id: task.id,
         dishId: task.dishId,
         dish: names.get(task.dishId) ?? "",
         stepId: step?.id ?? task.id,
         kind: step?.kind ?? "clean",
-        title: task.title,
+        // Where no plan is whole, it stands for other hours than those it was reckoned with.
+        title:
+          step?.kind === "soak" && kind !== undefined && end - start !== task.preferMin
+            ? soakTitle(kind, (at(end) - startMs) / MIN_MS)
+            : task.title,
         why: step?.why ?? "",
         ...(step?.look && { look: step.look }),
         figures: step?.figures ?? [],
-        startMs: at(task.beganMin ?? start),
+        startMs,
         endMs: at(end),
         earliestMs: at(slack?.[task.id].earliest ?? start),
         latestMs: at(slack?.[task.id].latest ?? start),

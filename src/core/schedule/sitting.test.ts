@@ -10,6 +10,7 @@ import { breaches } from "./limits";
 import { offersFor } from "./offers";
 import { provisionsOf } from "./provisions";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";
+import { lasting } from "../program/figures";
 import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const MIN = 60_000;
@@ -158,6 +159,25 @@ describe("no plan: what clashes, and the least that helps", () => {
     expect(kinds).toContain("laterTable");
     for (const offer of offers) expect(canBeHad(offer.request, NOW)).toBe(true);
     expect([...offers].sort((a, b) => a.cost - b.cost)).toEqual(offers);
+  });
+
+  test("the plan that comes nearest says the hours it has a thing stand, not those it was reckoned with", () => {
+    // Oven and hands want it at another heat than the tart; its own hours may be four to sixteen.
+    const hours = { mode: "stretch", leastH: 4, mostH: 16 } as const;
+    const chopsWith = { ...batch("chops").formulation, hours };
+    const tart = tray("tart", 60, 140);
+    const request = sitting([batch("chops", { formulation: chopsWith }), { ...tart, holdMin: 0 }]);
+    const pins = [
+      { taskId: "chops/go_in", startMs: NOW + 10 * HOUR },
+      { taskId: "tart/tray_0", startMs: request.tableMs - 70 * MIN },
+    ];
+    const answer = answerSitting({ ...request, pins }, NOW);
+    if (answer.status !== "clash") throw new Error(answer.status);
+    const stands = answer.nearest?.tasks.find((t) => t.kind === "soak");
+    if (!stands) throw new Error("it stands in no plan");
+    const minutes = (stands.endMs - stands.startMs) / MIN;
+    expect(minutes).not.toBe(8 * 60);
+    expect(stands.title).toBe(`In its salt, ${lasting(minutes)}`);
   });
 
   test("one oven at two heats at once: one dish at the other's heat, with its minutes", () => {
