@@ -2,6 +2,8 @@ import { Pin } from "lucide-react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration, inZone } from "@/ui/format";
 import { format } from "date-fns";
+import { dishColour } from "./dish-colour";
+import { sayMovedBy } from "./say";
 import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
@@ -10,6 +12,8 @@ interface Props {
   timeZone: string;
   /** What the cook put where it is. */
   pinned: { has: (taskId: string) => boolean };
+  /** How far acts moved with the last change, by id, min. */
+  moved?: ReadonlyMap<string, number>;
   /** Acts that do not fit, where no plan is whole. */
   misfits?: ReadonlySet<string>;
   onUnpin?: (taskId: string) => void;
@@ -18,18 +22,20 @@ interface Props {
 const HOUR_MS = 3_600_000;
 
 /** Every act by the clock, day by day: what a phone shows, and what is read in the kitchen. */
-export function ActsByTime({ tasks, dishes, timeZone, pinned, misfits, onUnpin }: Props) {
+export function ActsByTime({ tasks, dishes, timeZone, pinned, moved, misfits, onUnpin }: Props) {
   const units = useUnits();
   const days = new Map<string, PlannedTask[]>();
   for (const task of tasks) {
     const day = format(inZone(task.startMs, timeZone), "EEEE d MMMM");
     days.set(day, [...(days.get(day) ?? []), task]);
   }
+  const places = [...dishes.keys()];
   return [...days].map(([day, acts]) => (
     <section key={day} aria-label={day}>
       <h3 className="mt-3 text-lg">{day}</h3>
       <ol>
         {acts.map((task) => {
+          const movedMin = moved?.get(task.id);
           const batchId = dishes.get(task.dishId)?.batchId;
           return (
             <li
@@ -37,6 +43,11 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, misfits, onUnpin }
               className={`flex items-baseline gap-3 border-b border-dotted border-line py-1 ${misfits?.has(task.id) ? "border-l-8 border-l-accent pl-2" : ""}`}
             >
               <span className="figure w-16 shrink-0 text-xl">{units.clock(task.startMs, timeZone)}</span>
+              <span
+                className="w-1.5 shrink-0 self-stretch"
+                style={{ background: dishColour(places.indexOf(task.dishId)) }}
+                aria-hidden
+              />
               <span className="flex-1">
                 <b>{task.dish}</b>:{" "}
                 {batchId ? (
@@ -46,6 +57,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, misfits, onUnpin }
                 ) : (
                   <Told>{task.title}</Told>
                 )}
+                {movedMin !== undefined && <strong> · {sayMovedBy(movedMin)}</strong>}
                 {misfits?.has(task.id) && <strong> · does not fit</strong>}
                 {task.endMs > task.startMs && (
                   <span className="text-quiet"> · {duration((task.endMs - task.startMs) / HOUR_MS)}</span>

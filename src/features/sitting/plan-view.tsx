@@ -10,6 +10,7 @@ import { Choice } from "@/ui/choice";
 import { ActsByTime } from "./acts-by-time";
 import { lanesByDish, lanesByResource } from "./lanes";
 import { ScoreView } from "./score-view";
+import type { Moves } from "./use-moves";
 import { laneTops, Timeline } from "./timeline";
 import { useUnits } from "@/ui/measures";
 
@@ -19,7 +20,7 @@ interface Props {
   timeZone: string;
   nowMs: number;
   working: boolean;
-  log: readonly string[];
+  moves: Moves;
   onMove: (task: PlannedTask, startMs: number) => void;
   onUnpin: (taskId: string) => void;
 }
@@ -34,7 +35,7 @@ const FITS_PX = 1000;
 /** The plan: drawn by time, and as a list of acts. */
 export function PlanView(props: Props) {
   const units = useUnits();
-  const { planned, body, timeZone, nowMs, working, log, onMove, onUnpin } = props;
+  const { planned, body, timeZone, nowMs, working, moves, onMove, onUnpin } = props;
   const tableMs = tableOf(body.tableMs, planned);
   const [by, setBy] = useState<"score" | "dish" | "resource">("score");
   const [chosen, setChosen] = useState<number | null>(null);
@@ -97,6 +98,7 @@ export function PlanView(props: Props) {
           timeZone={timeZone}
           nowMs={nowMs}
           pinned={pinned}
+          moved={moves.last}
           onMove={onMove}
         />
       ) : (
@@ -123,11 +125,11 @@ export function PlanView(props: Props) {
           />
         </div>
       )}
-      {log.length > 0 && (
+      {moves.log.length > 0 && (
         <div className="mt-3" aria-live="polite">
           <h3 className="text-lg">What moved</h3>
           <ul className="text-sm">
-            {log.map((said, i) => (
+            {moves.log.map((said, i) => (
               <li key={i} className={i === 0 ? "font-semibold" : "text-quiet"}>
                 {said}
               </li>
@@ -140,6 +142,7 @@ export function PlanView(props: Props) {
         dishes={dishes}
         timeZone={timeZone}
         pinned={pinned}
+        moved={moves.last}
         onUnpin={onUnpin}
       />
     </section>

@@ -44,7 +44,7 @@ export function PrintSitting({ sitting, planned }: Props) {
           <h2 className="mt-6 text-2xl break-before-page">Act by act</h2>
           <ActsByTime
             tasks={planned.tasks}
-            dishes={new Map()}
+            dishes={new Map(sitting.body.dishes.map((d) => [d.id, {}]))}
             timeZone={sitting.timeZone}
             pinned={NOTHING_PUT}
           />

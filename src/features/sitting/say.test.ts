@@ -1,7 +1,7 @@
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { lanesByDish, lanesByResource, rowsOf } from "./lanes";
 import { unitsOf } from "@/ui/units";
-import { sayDemand, sayMoved, sayOffer } from "./say";
+import { movedBy, sayDemand, sayMoved, sayMovedBy, sayOffer } from "./say";
 
 const MIN = 60_000;
 const task = (id: string, startMin: number, minutes = 10, part: Partial<PlannedTask> = {}): PlannedTask => ({
@@ -100,4 +100,15 @@ describe("lanes", () => {
     ]);
     expect(lanesByResource(tasks, 0).map((l) => l.name)).toEqual(["Oven 2"]);
   });
+});
+
+test("how far each act moved is marked, from two minutes on; what is new has not moved", () => {
+  const before = [task("a", 100), task("b", 150), task("c", 200)];
+  const after = [task("a", 102), task("b", 149), task("c", 130), task("d", 10)];
+  expect([...movedBy(before, after)]).toEqual([
+    ["a", 2],
+    ["c", -70],
+  ]);
+  expect(sayMovedBy(2)).toBe("2 min later");
+  expect(sayMovedBy(-70)).toMatch(/earlier$/);
 });

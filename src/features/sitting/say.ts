@@ -101,13 +101,30 @@ function sayBy(minutes: number): string {
 const TELL_MIN = 2;
 const TOLD_MOST = 4;
 
+/** How far acts moved between two plans, by id, min: those that moved by enough to tell. */
+export function movedBy(
+  before: readonly PlannedTask[],
+  after: readonly PlannedTask[],
+): ReadonlyMap<string, number> {
+  const was = new Map(before.map((t) => [t.id, t.startMs]));
+  return new Map(
+    after.flatMap(({ id, startMs }) => {
+      const byMin = Math.round((startMs - (was.get(id) ?? startMs)) / 60_000);
+      return Math.abs(byMin) >= TELL_MIN ? [[id, byMin] as const] : [];
+    }),
+  );
+}
+
+export const sayMovedBy = (byMin: number): string =>
+  `${hours(Math.abs(byMin))} ${byMin > 0 ? "later" : "earlier"}`;
+
 /** What moved between two plans: "Take it out 25 min later; nothing else moves". Undefined where nothing did. */
 export function sayMoved(before: readonly PlannedTask[], after: readonly PlannedTask[]): string | undefined {
-  const was = new Map(before.map((t) => [t.id, t]));
+  const was = new Set(before.map((t) => t.id));
+  const by = movedBy(before, after);
   const moved = after.flatMap((task) => {
-    const old = was.get(task.id);
-    const byMin = old ? Math.round((task.startMs - old.startMs) / 60_000) : 0;
-    return Math.abs(byMin) >= TELL_MIN ? [{ title: `${task.dish}: ${task.title}`, byMin }] : [];
+    const byMin = by.get(task.id);
+    return byMin === undefined ? [] : [{ title: `${task.dish}: ${task.title}`, byMin }];
   });
   const gone = before.filter((t) => !after.some((a) => a.id === t.id)).length;
   const come = after.filter((t) => !was.has(t.id)).length;
@@ -115,7 +132,7 @@ export function sayMoved(before: readonly PlannedTask[], after: readonly Planned
   const told = moved
     .sort((a, b) => Math.abs(b.byMin) - Math.abs(a.byMin))
     .slice(0, TOLD_MOST)
-    .map(({ title, byMin }) => `${title} ${hours(Math.abs(byMin))} ${byMin > 0 ? "later" : "earlier"}`);
+    .map(({ title, byMin }) => `${title} ${sayMovedBy(byMin)}`);
   const rest = moved.length - told.length;
   return [
     ...told,

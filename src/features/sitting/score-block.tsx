@@ -5,6 +5,7 @@ import { duration } from "@/ui/format";
 import { Told, useTold, useUnits } from "@/ui/measures";
 import { BlockEdge } from "./block-edge";
 import { lines, type ScoreBlock as Placed } from "./score";
+import { sayMovedBy } from "./say";
 import { useOverRows } from "./use-over-rows";
 
 const MIN_MS = 60_000;
@@ -17,6 +18,8 @@ interface Props {
   timeZone: string;
   /** Where the cook put a task, by its id. */
   pinned: ReadonlyMap<string, number>;
+  /** So far the last change moved it, min. */
+  movedMin?: number;
   /** It goes against something: drawn in ember, and said. */
   misfit?: boolean;
   /** Left out, it stays where it is. */
@@ -29,6 +32,7 @@ export function ScoreBlock({
   column,
   timeZone,
   pinned,
+  movedMin,
   misfit = false,
   onMove,
 }: Props) {
@@ -46,6 +50,7 @@ export function ScoreBlock({
         ? "border-accent bg-[color-mix(in_oklab,var(--color-accent)_18%,var(--color-base-100))]"
         : "border-[var(--iron)] bg-base-100";
 
+  const moved = movedMin === undefined ? undefined : sayMovedBy(movedMin);
   const { dragged, overMs } = useOverRows({
     atMs: startMs,
     ...(onMove && { onPut: (ms: number) => onMove(task, ms) }),
@@ -59,7 +64,7 @@ export function ScoreBlock({
         tabIndex={onMove && 0}
         data-task={task.id}
         aria-label={told(
-          `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}${misfit ? ", does not fit" : ""}`,
+          `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}${moved ? `, ${moved}` : ""}${misfit ? ", does not fit" : ""}`,
         )}
         className={`mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
         style={{
@@ -84,6 +89,7 @@ export function ScoreBlock({
               sayTakes(task, takes, units.dayAndClock(task.endMs, timeZone))
             )}
           </span>
+          {moved && <b className={`text-base-content ${under ? "" : "block"}`}> ← {moved}</b>}
         </span>
       </div>
       {onMove &&

@@ -30,7 +30,7 @@ export function ScoreLookedAt({ planned, body, tableMs, timeZone, nowMs, misfits
         nowMs={nowMs}
       />
       <div className="md:hidden">
-        <ActsByTime {...shared} tasks={planned.tasks} dishes={new Map()} />
+        <ActsByTime {...shared} tasks={planned.tasks} dishes={new Map(body.dishes.map((d) => [d.id, {}]))} />
       </div>
     </>
   );

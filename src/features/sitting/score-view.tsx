@@ -6,6 +6,7 @@ import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration, fixed } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 import { lines, scoreOf, type Load, type ScoreRow } from "./score";
+import { dishColour } from "./dish-colour";
 import { ScoreBlock } from "./score-block";
 
 interface Props {
@@ -17,6 +18,8 @@ interface Props {
   nowMs: number;
   /** Where the cook put a task, by its id. */
   pinned: ReadonlyMap<string, number>;
+  /** How far acts moved with the last change, by id, min. */
+  moved?: ReadonlyMap<string, number>;
   /** Acts that do not fit, where no plan is whole. */
   misfits?: ReadonlySet<string>;
   /** Left out, it is only looked at. */
@@ -25,6 +28,8 @@ interface Props {
   paper?: boolean;
 }
 
+/** So many columns stand side by side on a tablet held upright. */
+const FIT_A_TABLET = 3;
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
 
@@ -39,6 +44,7 @@ export function ScoreView(props: Props) {
     nowMs,
     pinned,
     misfits,
+    moved,
     onMove,
     paper = false,
   } = props;
@@ -54,7 +60,12 @@ export function ScoreView(props: Props) {
   };
   return (
     <div
-      className={paper ? "score-on-paper" : "hidden overflow-x-auto md:block"}
+      className={
+        paper
+          ? "score-on-paper"
+          : // The names stay in sight while it is scrolled, wherever all of it is as wide as the page.
+            `hidden md:block lg:overflow-visible ${columns.length > FIT_A_TABLET ? "overflow-x-auto" : ""}`
+      }
       // Only looked at, nothing in it takes the focus: it is scrolled by the keyboard all the same.
       {...(!onMove && !paper && { tabIndex: 0, role: "group", "aria-label": "The plan, drawn" })}
     >
@@ -65,24 +76,31 @@ export function ScoreView(props: Props) {
         className={`relative grid ${paper ? "gap-x-1" : "gap-x-1.5"}`}
         style={grid}
       >
+        {!paper && (
+          <div
+            className="sticky top-0 z-19 bg-base-200 lg:-top-4"
+            style={{ gridRow: 1, gridColumn: "1 / -1" }}
+          />
+        )}
         {columns.map((column, i) => (
           <h3
             key={column.id}
             className={
               paper
                 ? "px-1 py-1 text-sm leading-tight"
-                : "sticky top-0 z-20 self-end bg-base-200 px-1 py-1 text-lg leading-tight"
+                : "sticky top-0 z-20 self-end px-1 py-1 text-lg leading-tight lg:-top-4"
             }
             style={{ gridRow: 1, gridColumn: i + 2 }}
             title={column.name}
           >
+            <span className="mb-0.5 block h-1 w-10" style={{ background: dishColour(i) }} aria-hidden />
             {column.name}
           </h3>
         ))}
         {loads.map((load, i) => (
           <span
             key={load.id}
-            className="truncate py-2 text-center text-sm text-quiet"
+            className={`truncate py-2 text-center text-sm text-quiet ${paper ? "" : "sticky top-0 z-20 self-end lg:-top-4"}`}
             style={{ gridRow: 1, gridColumn: columns.length + 2 + i }}
           >
             {LOAD_NAME[load.id] ?? load.id.replace(/^oven(\d)$/, "oven $1")}
@@ -99,6 +117,7 @@ export function ScoreView(props: Props) {
               column={i + 2}
               timeZone={timeZone}
               pinned={pinned}
+              movedMin={moved?.get(block.task.id)}
               misfit={misfits?.has(block.task.id)}
               onMove={onMove}
             />
@@ -170,14 +189,15 @@ function sayFold({ fromMs, toMs, nights }: Extract<ScoreRow, { kind: "fold" }>):
 function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL: number }) {
   const told = useTold();
   return load.spans.map(({ from, to, amount, ovenC }) => {
+    const litres = told(`${fixed(amount, 0)} L`);
     const text =
       load.id === "fridge"
-        ? `${told(`${fixed(amount, 0)} L`)} of ${told(`${fridgeL} L`)}`
+        ? `${litres} of ${told(`${fridgeL} L`)}`
         : ovenC !== undefined
           ? told(`${ovenC} °C`)
-          : amount > 1
-            ? String(amount)
-            : "";
+          : String(amount);
+    // One row has room for the figure alone.
+    const short = load.id === "fridge" ? litres : text;
     const look =
       load.id === "fridge"
         ? "bg-primary text-primary-content"
@@ -187,11 +207,11 @@ function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL:
     return (
       <div
         key={from}
-        className={`mx-2 mb-1 flex justify-center overflow-hidden py-1 text-sm ${look}`}
+        className={`mx-2 mb-1 flex justify-center overflow-hidden text-sm whitespace-nowrap ${to - from > 1 ? "py-1" : ""} ${look}`}
         style={{ ...lines(from, to), gridColumn: column, writingMode: "vertical-rl", contain: "size" }}
         title={text}
       >
-        {to - from > 1 ? text : ""}
+        {to - from > 1 ? text : short}
       </div>
     );
   });

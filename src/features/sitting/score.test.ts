@@ -96,3 +96,18 @@ test("every act has its block, none is without a row, and no two of one depth ov
     { seed: 6, numRuns: 100 },
   );
 });
+
+test("a stretch is taken hold of by the acts it begins and ends with; what does not stretch is not", () => {
+  const into = task("go in", 20, 5);
+  const out = task("take out", 20 * 60 + 20, 5);
+  const edgesOf = (acts: PlannedTask[], of: string) =>
+    scoreOf(acts, LOIN, [], TABLE).columns[0].blocks.find((b) => b.task.id === `loin/${of}`)?.edges;
+  expect(edgesOf([into, soak, out], "soak")).toEqual({ from: into, till: out });
+  // What was done before it ends where it begins.
+  const weigh = task("weigh", 10, 10);
+  expect(edgesOf([weigh, soak], "soak")).toEqual({ from: weigh });
+  expect(edgesOf([task("early", 0, 5), soak, task("late", 20 * 60 + 21, 5)], "soak")).toEqual({});
+  expect(edgesOf([into, { ...soak, elastic: false }, out], "soak")).toEqual({});
+  expect(edgesOf([into, { ...soak, elastic: false, kind: "soak" }, out], "soak")?.till).toBe(out);
+  expect(edgesOf([{ ...into, handsOn: false }, soak, { ...out, dishId: "duck" }], "soak")).toEqual({});
+});

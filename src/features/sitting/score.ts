@@ -80,7 +80,7 @@ export function scoreOf(
 function edgesOf(task: PlannedTask, ofDish: readonly PlannedTask[]): ScoreBlock["edges"] {
   if (!task.elastic && task.kind !== "soak") return {};
   const acts = ofDish.filter((t) => t !== task && t.handsOn && !t.elastic);
-  const from = acts.findLast((t) => t.endMs === task.startMs);
+  const from = acts.find((t) => t.startMs === task.startMs) ?? acts.findLast((t) => t.endMs === task.startMs);
   const till = acts.find((t) => t.startMs === task.endMs);
   return { ...(from && { from }), ...(till && { till }) };
 }

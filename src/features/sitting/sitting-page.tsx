@@ -51,7 +51,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
   const working = kept === "keeping";
   const offers = useOffers(request, answer.status === "clash" ? answer : undefined, nowMs);
   const planned = answer.status === "planned" ? answer : undefined;
-  const log = useMoves(planned?.tasks);
+  const moves = useMoves(planned?.tasks);
   const [problem, setProblem] = useState<string | null>(null);
   const [kitchenOpen, setKitchenOpen] = useState(false);
   /** The change that is looked at, before it is taken. */
@@ -171,7 +171,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           />
         </div>
         <div
-          className="min-w-0 p-4 lg:overflow-y-auto"
+          className="min-w-0 p-4 lg:overflow-auto"
           // Scrolled by the keyboard too, where nothing in it takes the focus.
           tabIndex={0}
           role="group"
@@ -228,7 +228,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
               timeZone={timeZone}
               nowMs={nowMs}
               working={working}
-              log={log}
+              moves={moves}
               onMove={move}
               onUnpin={(taskId) => change((b) => ({ ...b, pins: b.pins.filter((p) => p.taskId !== taskId) }))}
             />
