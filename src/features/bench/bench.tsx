@@ -92,7 +92,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
     [],
   );
 
-  const unread = Object.keys(problems);
+  const unread = useMemo(() => Object.keys(problems), [problems]);
   const named = formulation.name.trim() !== "";
   const blocked = unread.length > 0 || !worked.ok || !named;
   const panel: PanelProps = {

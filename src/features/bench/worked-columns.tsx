@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
-import { useState } from "react";
+import { memo, useCallback, useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
 import { soakKey } from "@/core/bench/soak-key";
@@ -43,13 +43,15 @@ interface Props {
 }
 
 /** The middle and right of the Bench, where the sums have worked out. */
-export function WorkedColumns(props: Props) {
-  const { kitchen, worked, late, pullH, rate, that, startAtMs, change, unread, shown } = props;
+export function WorkedColumns({ late, shown, ...props }: Props) {
+  const { kitchen, worked, rate, change } = props;
   const [open, setOpen] = useState<"after" | Tool | null>(null);
   const known = rate ?? { factor: 1 };
   const { input, sheet } = worked;
   const soft = useSoftWindow(soakKey(input, known.factor), input, known, sheet.soak.window);
   const close = () => setOpen(null);
+  const onTool = useCallback((tool: Tool) => setOpen(tool), []);
+  const onAfter = useCallback(() => setOpen("after"), []);
   return (
     <>
       <div
@@ -57,39 +59,13 @@ export function WorkedColumns(props: Props) {
         className={`relative min-h-0 flex-col p-4 lg:flex lg:overflow-y-auto ${onlyOn("soak", shown)}`}
       >
         <Late />
-        {unread.length > 0 && (
-          <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
-            <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
-          </p>
-        )}
-        {rate && <ReckonedHere rateFactor={rate.factor} />}
-        <SoakPanel
-          worked={worked}
-          pullH={pullH}
-          {...soft}
-          startAtMs={startAtMs}
-          timeZone={kitchen.timeZone}
-          onPull={(pullH) => change((f) => ({ ...f, pullH }))}
-          onAfter={() => setOpen("after")}
-          onCompare={() => props.onThat(input)}
-          instead={
-            that && (
-              <ThisOrThat
-                worked={worked}
-                kitchen={kitchen}
-                that={that}
-                onThat={props.onThat}
-                onSwap={props.onSwap}
-              />
-            )
-          }
-        />
+        <Soak {...props} {...soft} onAfter={onAfter} />
       </div>
       <div
         aria-busy={late}
         className={`relative min-h-0 flex-col border-line bg-base-100 p-4 lg:flex lg:overflow-y-auto lg:border-l ${onlyOn("sheet", shown)}`}
       >
-        <SheetPanel worked={worked} measures={kitchen.measures} change={change} onTool={setOpen} />
+        <Sheet worked={worked} measures={kitchen.measures} change={change} onTool={onTool} />
       </div>
       <ToolDialog
         tool={open === "after" ? null : open}
@@ -102,6 +78,47 @@ export function WorkedColumns(props: Props) {
     </>
   );
 }
+
+type SoakProps = Omit<Props, "late" | "shown"> & ReturnType<typeof useSoftWindow> & { onAfter: () => void };
+
+/* Drawn anew only when they have something else to show: that an answer is on its way is said beside them. */
+const Soak = memo(function Soak({ kitchen, worked, rate, that, change, unread, ...props }: SoakProps) {
+  return (
+    <>
+      {unread.length > 0 && (
+        <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
+          <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
+        </p>
+      )}
+      {rate && <ReckonedHere rateFactor={rate.factor} />}
+      <SoakPanel
+        worked={worked}
+        pullH={props.pullH}
+        window={props.window}
+        sensitivities={props.sensitivities}
+        progress={props.progress}
+        startAtMs={props.startAtMs}
+        timeZone={kitchen.timeZone}
+        onPull={(pullH) => change((f) => ({ ...f, pullH }))}
+        onAfter={props.onAfter}
+        onCompare={() => props.onThat(worked.input)}
+        instead={
+          that && (
+            <ThisOrThat
+              worked={worked}
+              kitchen={kitchen}
+              that={that}
+              onThat={props.onThat}
+              onSwap={props.onSwap}
+            />
+          )
+        }
+      />
+    </>
+  );
+});
+
+const Sheet = memo(SheetPanel);
 
 /** Said once it has taken a moment: what stands below is of what was typed before. */
 const Late = () => (

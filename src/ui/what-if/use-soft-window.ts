@@ -1,6 +1,6 @@
 "use client";
 
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import type { Sensitivity } from "@/core/formula/ensemble";
 import type { Formulation } from "@/core/formula/model";
 import { softened } from "@/core/formula/softened";
@@ -40,7 +40,12 @@ export function useSoftWindow(key: string, input: Formulation, rate: KnownRate, 
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the soak depends on
   }, [key]);
-  if (held?.key === key)
-    return { window: softened(likely, held.window), sensitivities: held.sensitivities, progress: undefined };
-  return { window: likely, sensitivities: [], progress: progress?.key === key ? progress.share : 0 };
+  const share = progress?.key === key ? progress.share : 0;
+  return useMemo(
+    () =>
+      held?.key === key
+        ? { window: softened(likely, held.window), sensitivities: held.sensitivities, progress: undefined }
+        : { window: likely, sensitivities: [], progress: share },
+    [held, key, likely, share],
+  );
 }

@@ -1,5 +1,6 @@
 "use client";
 
+import { memo } from "react";
 import type { PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/ways";
@@ -7,6 +8,7 @@ import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
 import type { KnownRate } from "@/workers/sums.worker";
+import { useSteady } from "@/ui/use-steady";
 import type { Times } from "../use-times";
 import { MiniSection } from "./mini-section";
 import { useWays } from "./use-ways";
@@ -30,7 +32,7 @@ export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Prop
   const near = (way: Way, i: number) => i < SHOWN || way.choice === chosen;
   const shown = ways.filter(near);
   const others = ways.filter((way, i) => !near(way, i));
-  const list = { chosen, times, timeZone, onTake };
+  const list = { chosen, times, timeZone, onTake: useSteady(onTake) };
   return (
     <section className="mb-4" aria-label="Ways to get there" aria-busy={stale}>
       <h2 className="text-xl">Ways to get there by {by}</h2>
@@ -85,7 +87,7 @@ function WayList({ ways, chosen, times, timeZone, onTake, stale }: ListProps) {
     <ul className={`mt-1 space-y-1.5 ${stale ? "opacity-60" : ""}`}>
       {ways.map((way) => (
         <li key={way.choice}>
-          <WayCard way={way} chosen={way.choice === chosen} inAt={inAt(way)} onTake={() => onTake(way)} />
+          <WayCard way={way} chosen={way.choice === chosen} inAt={inAt(way)} onTake={onTake} />
         </li>
       ))}
     </ul>
@@ -101,10 +103,11 @@ interface CardProps {
   chosen: boolean;
   /** When it goes in, where that is later than now. */
   inAt: string | undefined;
-  onTake: () => void;
+  onTake: (way: Way) => void;
 }
 
-function WayCard({ way, chosen, inAt, onTake }: CardProps) {
+/** Drawn anew only when it says something else: a letter typed elsewhere waits for none of them. */
+const WayCard = memo(function WayCard({ way, chosen, inAt, onTake }: CardProps) {
   const units = useUnits();
   const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way, units)].filter(Boolean);
   const told = [...facts.slice(0, 3), sayHands(way)];
@@ -116,7 +119,7 @@ function WayCard({ way, chosen, inAt, onTake }: CardProps) {
       aria-pressed={chosen}
       data-way={way.choice}
       className={`flex w-full cursor-pointer items-center gap-3 rounded-box border bg-base-100 p-2 text-left ${chosen ? "border-2 border-primary" : "border-line"}`}
-      onClick={onTake}
+      onClick={() => onTake(way)}
     >
       <MiniSection profile={way.profile} wanted={way.wanted} />
       <span className="min-w-0 flex-1">
@@ -140,4 +143,4 @@ function WayCard({ way, chosen, inAt, onTake }: CardProps) {
       </span>
     </button>
   );
-}
+});
