@@ -7,6 +7,7 @@ import type { KitchenView, Rate } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
 import { soakKey } from "@/core/bench/soak-key";
 import type { Formulation } from "@/core/formula/model";
+import { Late } from "@/ui/late";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { useSoftWindow } from "@/ui/what-if/use-soft-window";
 import { onlyOn, type Column } from "./column-tabs";
@@ -119,13 +120,3 @@ const Soak = memo(function Soak({ kitchen, worked, rate, that, change, unread, .
 });
 
 const Sheet = memo(SheetPanel);
-
-/** Said once it has taken a moment: what stands below is of what was typed before. */
-const Late = () => (
-  <span
-    className="late-note pointer-events-none absolute top-0 right-4 z-10 bg-base-content px-2 text-sm text-base-100"
-    aria-hidden
-  >
-    working it out …
-  </span>
-);

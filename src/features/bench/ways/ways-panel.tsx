@@ -8,6 +8,7 @@ import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
 import type { KnownRate } from "@/workers/sums.worker";
+import { Late } from "@/ui/late";
 import { useSteady } from "@/ui/use-steady";
 import type { Times } from "../use-times";
 import { MiniSection } from "./mini-section";
@@ -34,17 +35,18 @@ export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Prop
   const others = ways.filter((way, i) => !near(way, i));
   const list = { chosen, times, timeZone, onTake: useSteady(onTake) };
   return (
-    <section className="mb-4" aria-label="Ways to get there" aria-busy={stale}>
+    <section className="relative mb-4" aria-label="Ways to get there" aria-busy={stale}>
+      <Late />
       <h2 className="text-xl">Ways to get there by {by}</h2>
       {ways.length === 0 && !stale && <p className="py-2 text-quiet">No way works out as it stands.</p>}
       {ways.length === 0 && stale && <RoomForWays />}
-      <WayList ways={shown} {...list} stale={stale} />
+      <WayList ways={shown} {...list} />
       {others.length > 0 && (
         <details>
           <summary className="cursor-pointer py-1.5 text-quiet">
             {others.length === 1 ? "Another way" : `${others.length} other ways`}, further off
           </summary>
-          <WayList ways={others} {...list} stale={stale} />
+          <WayList ways={others} {...list} />
         </details>
       )}
       {ways.length > 0 && (
@@ -77,14 +79,14 @@ function RoomForWays() {
   );
 }
 
-type ListProps = Pick<Props, "chosen" | "times" | "timeZone" | "onTake"> & { ways: Way[]; stale: boolean };
+type ListProps = Pick<Props, "chosen" | "times" | "timeZone" | "onTake"> & { ways: Way[] };
 
-function WayList({ ways, chosen, times, timeZone, onTake, stale }: ListProps) {
+function WayList({ ways, chosen, times, timeZone, onTake }: ListProps) {
   const measures = useMeasures();
   const inAt = (way: Way) =>
     laterIn(way, times) ? sayWhen(inAtOf(way, times), times.nowMs, timeZone, measures) : undefined;
   return (
-    <ul className={`mt-1 space-y-1.5 ${stale ? "opacity-60" : ""}`}>
+    <ul className="mt-1 space-y-1.5">
       {ways.map((way) => (
         <li key={way.choice}>
           <WayCard way={way} chosen={way.choice === chosen} inAt={inAt(way)} onTake={onTake} />
