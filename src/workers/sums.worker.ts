@@ -11,7 +11,8 @@ import { hoursAfter, type After, type AfterAnswer } from "@/core/formula/rinse-o
 import type { SoakLoad } from "@/core/formula/soak-problem";
 import type { SoakWindow } from "@/core/formula/window";
 import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
-import { waysFor, type Way } from "@/core/ways/ways";
+import { waysFor } from "@/core/ways/ways";
+import type { Way } from "@/core/ways/way";
 
 /** What is known of the food's rate beyond the table. */
 export interface KnownRate {
@@ -83,8 +84,8 @@ const sums = {
     return load && hoursAfter(input, load, after);
   },
 
-  ways(input: Formulation, hours: number, rate: KnownRate): Way[] {
-    return waysFor(input, hours, { rateFactor: rate.factor });
+  ways(input: Formulation, hours: number, rate: KnownRate, part: { at: number; of: number }): Way[] {
+    return waysFor(input, hours, { rateFactor: rate.factor, part });
   },
 
   rescues(input: Formulation, rate: KnownRate, nowH: number, untilH: number): Rescue[] {

@@ -2,7 +2,7 @@ import { nameOffered } from "../formula/defaults";
 import { choiceOf } from "../formula/choice";
 import type { Formulation } from "../formula/model";
 import { pantryOf } from "../materials/pantry";
-import type { Way } from "./ways";
+import type { Way } from "./way";
 
 /**
  * The Bench once a way is taken. Ways were worked out a moment ago: a name or a note typed since stays.

@@ -3,6 +3,7 @@ import { newFormulation } from "../formula/defaults";
 import { NO_LIMITS } from "../safety/limits";
 import { findFood, FOODS } from "../materials/lookup";
 import { firstOffered } from "./first-offered";
+import { bestFirst } from "./best-first";
 import { choicesFor } from "./serves";
 import { withWay } from "./take";
 import { stepsOff } from "./verdict";
@@ -54,6 +55,14 @@ describe("ways for every food of the table at two hours, six, overnight, a day a
       expect(whole.findings.filter((f) => f.severity === "stop")).toEqual([]);
       // The ways are worked out quickly: they show one decimal of a per cent.
       expect(Math.abs(salt.fraction - whole.salt.fraction)).toBeLessThan(0.0005);
+    }
+  });
+
+  test("worked out in two parts and put together, they are the same in the same order", () => {
+    for (const { id, hours, ways } of all.slice(0, 12)) {
+      const parts = [0, 1].map((at) => waysFor(newFormulation(food(id)), hours, { part: { at, of: 2 } }));
+      expect(parts.every((part) => part.length < ways.length)).toBe(true);
+      expect(bestFirst(parts.flat())).toEqual(ways);
     }
   });
 

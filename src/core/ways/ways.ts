@@ -10,42 +10,12 @@ import { soakProblem } from "../formula/soak-problem";
 import { RAIL_FROM_H } from "../formula/window";
 import { pantryOf } from "../materials/pantry";
 import { handsToTheHeat } from "../program/hands";
-import { fleshSaltAt, type FleshSalt } from "./flesh-salt";
+import { fleshSaltAt } from "./flesh-salt";
 import { choicesFor } from "./serves";
 import { fewCells, solveThird } from "./third";
-import { stepsOff, verdictOf, type Verdict } from "./verdict";
-
-/** One preparation worked out for this food and these hours. */
-export interface Way {
-  choice: PreparationChoice;
-  /** What the Bench becomes when it is taken. */
-  input: Formulation;
-  /** Hours it stands itself; less than there are where it should not stand longer: it goes in later. */
-  hours: number;
-  salt: FleshSalt;
-  /** What it is judged by, share of finished flesh. */
-  wanted: number;
-  verdict: Verdict;
-  /** Centre over mean, 0 to 1. */
-  evenness: number;
-  /** Salt from the face to the middle, for a small drawing: shares of finished flesh. */
-  profile: number[];
-  /** What stands in the way of "as wanted". */
-  short?: "too_slow" | "too_much" | "keeps_no_longer" | "outside_only";
-  cost: WayCost;
-}
-
-export interface WayCost {
-  /** Room in the tub, mL; 0 where there is none. */
-  tubMl: number;
-  /** Salt weighed out that nobody eats, g of NaCl. */
-  lostSaltG: number;
-  sodiumMgPerPortion: number;
-  /** By hand until it goes to the heat, min. */
-  handsMin: number;
-  /** Bare skin and flesh dry on a rack, or come out wet. */
-  surface: "dry" | "wet" | "coated" | "baked";
-}
+import { bestFirst } from "./best-first";
+import { verdictOf } from "./verdict";
+import type { Way, WayCost } from "./way";
 
 /** The strongest brine offered unasked, salt over solution. *Practice*: more makes the outside salty. */
 const STRONGEST_BRINE = 0.12;
@@ -61,6 +31,8 @@ const WANTED_OF_NONE = 0.012;
 
 export interface WaysOptions {
   rateFactor?: number;
+  /** Which of so many parts, where several work at it side by side: put together by `bestFirst`. */
+  part?: { at: number; of: number };
 }
 
 /**
@@ -73,11 +45,13 @@ export function waysFor(input: Formulation, hours: number, options: WaysOptions 
   if (!food) return [];
   const own = choiceOf(input.preparation);
   const wanted = input.preparation.targetFraction || WANTED_OF_NONE;
-  return choicesFor(food)
-    .flatMap((choice) =>
+  const { at, of } = options.part ?? { at: 0, of: 1 };
+  const choices = choicesFor(food).filter((_, i) => i % of === at);
+  return bestFirst(
+    choices.flatMap((choice) =>
       wayOf(choice === own ? input : offered(input, choice), hours, options, choice === own, wanted),
-    )
-    .sort(better);
+    ),
+  );
 }
 
 function offered(input: Formulation, choice: PreparationChoice): Formulation {
@@ -200,29 +174,3 @@ function surfaceOf(input: Formulation): WayCost["surface"] {
       return "wet";
   }
 }
-
-/** How much there is to do and to wash up; a bath that is watched is more than one that is left. *Practice*. */
-const FUSS: Record<PreparationChoice, number> = {
-  dry: 1,
-  equilibrium: 1,
-  timed: 2,
-  rub: 2,
-  cure: 2,
-  marinade: 3,
-  paste: 3,
-  crust: 4,
-};
-
-/** In words on the screen: nearest to what is wanted, salted to the middle, least fuss, most even, least salt thrown away. */
-function better(a: Way, b: Way): number {
-  return (
-    stepsOff(a.verdict) - stepsOff(b.verdict) ||
-    (a.verdict === "asWanted" ? 0 : farOff(a) - farOff(b)) ||
-    Number(a.short === "outside_only") - Number(b.short === "outside_only") ||
-    FUSS[a.choice] - FUSS[b.choice] ||
-    b.evenness - a.evenness ||
-    a.cost.lostSaltG - b.cost.lostSaltG
-  );
-}
-
-const farOff = (way: Way): number => Math.abs(Math.log(Math.max(way.salt.fraction, 1e-6) / way.wanted));

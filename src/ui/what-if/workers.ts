@@ -8,6 +8,7 @@ const begun = (): Worker =>
 
 let quick: { worker: Worker; remote: Remote<SumsWorker> } | undefined;
 let slow: Remote<SumsWorker> | undefined;
+let beside: Remote<SumsWorker> | undefined;
 
 /** The script of the sums could not be fetched: the server is away. */
 export class SumsAway extends Error {}
@@ -42,4 +43,10 @@ export async function askQuickly<T>(question: (sums: Remote<SumsWorker>) => Prom
 export function whatIfWorker(): Remote<SumsWorker> {
   slow ??= wrap<SumsWorker>(begun());
   return slow;
+}
+
+/** The ways have two at work on them, half each: the second is begun for them alone. */
+export function waysWorkers(): Remote<SumsWorker>[] {
+  beside ??= wrap<SumsWorker>(begun());
+  return [whatIfWorker(), beside];
 }

@@ -2,8 +2,9 @@
 
 import { useEffect, useRef, useState } from "react";
 import type { Formulation } from "@/core/formula/model";
-import type { Way } from "@/core/ways/ways";
-import { whatIfWorker } from "@/ui/what-if/workers";
+import { bestFirst } from "@/core/ways/best-first";
+import type { Way } from "@/core/ways/way";
+import { waysWorkers } from "@/ui/what-if/workers";
 import type { KnownRate } from "@/workers/sums.worker";
 
 /** After the last change, ms: whoever types a weight does not want all ways at every digit. */
@@ -26,10 +27,11 @@ export function useWays(input: Formulation, hours: number, rate: KnownRate): Sho
   useEffect(() => {
     newest.current = key;
     const timer = setTimeout(async () => {
-      const ways = await whatIfWorker()
-        .ways(input, minutes / 60, rate)
-        .catch(() => []);
-      if (newest.current === key) setHeld({ key, ways });
+      const workers = waysWorkers();
+      const parts = await Promise.all(
+        workers.map((sums, at) => sums.ways(input, minutes / 60, rate, { at, of: workers.length })),
+      ).catch(() => []);
+      if (newest.current === key) setHeld({ key, ways: bestFirst(parts.flat()) });
     }, PAUSE_MS);
     return () => clearTimeout(timer);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the question depends on

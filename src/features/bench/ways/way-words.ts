@@ -1,7 +1,7 @@
 import type { PreparationChoice } from "@/core/formula/choice";
 import type { WorkedOut } from "@/core/bench/worked";
 import { verdictOf, type Verdict } from "@/core/ways/verdict";
-import type { Way } from "@/core/ways/ways";
+import type { Way } from "@/core/ways/way";
 import { duration, fixed, percent } from "@/ui/format";
 import type { Units } from "@/ui/units";
 

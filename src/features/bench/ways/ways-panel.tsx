@@ -3,7 +3,7 @@
 import { memo } from "react";
 import type { PreparationChoice } from "@/core/formula/choice";
 import type { Formulation } from "@/core/formula/model";
-import type { Way } from "@/core/ways/ways";
+import type { Way } from "@/core/ways/way";
 import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";
 import { sayWhen } from "@/ui/when";
