@@ -8,8 +8,10 @@ test("dragging the pull marker moves the figures and the shading", async ({ page
   const before = await bench.figureNumber("mean");
   const colours = () =>
     page
-      .locator("[data-cut] rect")
-      .evaluateAll((cells) => cells.map((c) => (c as SVGRectElement).style.fill));
+      .locator("[data-cut] path")
+      .evaluateAll((shades) =>
+        shades.map((s) => `${(s as SVGPathElement).style.fill} ${s.getAttribute("d")?.length}`),
+      );
   const shades = await colours();
 
   // The soft edges have settled by then: they decide how much the rail shows.

@@ -1,7 +1,7 @@
 import { shareOfFinishedFlesh } from "@/core/formula/equilibrium";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Outcome } from "@/core/formula/outcome";
-import { FULL_COLOUR_AT, saltColour } from "./shading";
+import { colourOf, FULL_COLOUR_AT, strengthOf } from "./shading";
 
 /** A piece cut through its middle, as it was solved: saltier at its corners and edges, fainter under skin. */
 export interface Cut {
@@ -36,29 +36,43 @@ export function onCentreLine({ deep, across, fractions }: Cut, position: number)
   return fractions[Math.max(0, row) * (across.length - 1)];
 }
 
-/** Drawn once, from -1 to 1 either way, and stretched over every piece. @param oneFace only the upper half was solved, down to a face that is shut */
+/**
+ * Drawn once, from -1 to 1 either way, and stretched over every piece: one outline for all cells of a shade, as a few dozen
+ * shades are told apart and a cut has a thousand cells.
+ * @param oneFace only the upper half was solved, down to a face that is shut
+ */
 export function CutSymbol({ cut, oneFace }: { cut: Cut; oneFace: boolean }) {
-  const { deep, across, fractions, full, id } = cut;
-  const columns = across.length - 1;
-  const whole = deep[0] < 0;
   return (
-    <g id={id} data-cut>
-      {fractions.map((fraction, i) => {
-        const [row, column] = [Math.floor(i / columns), i % columns];
-        const [from, to] = oneFace ? [2 * deep[row] - 1, 2 * deep[row + 1] - 1] : [deep[row], deep[row + 1]];
-        const style = { fill: saltColour(fraction / full) };
-        const box = { width: across[column + 1] - across[column] + SEAM, height: to - from + SEAM };
-        const sides = columns === 1 ? [-1] : [across[column], -across[column + 1]];
-        const width = columns === 1 ? 2 : box.width;
-        return sides.flatMap((x) =>
-          (whole || oneFace ? [-to] : [-to, from]).map((y) => (
-            <rect key={`${i}/${x}/${y}`} x={x} y={y} width={width} height={box.height} style={style} />
-          )),
-        );
-      })}
+    <g id={cut.id} data-cut>
+      {[...outlinesOf(cut, oneFace)].map(([strength, d]) => (
+        <path key={strength} d={d} style={{ fill: colourOf(strength) }} />
+      ))}
     </g>
   );
 }
+
+/** The cells of each shade as one path, mirrored to the sides that were not solved. */
+function outlinesOf({ deep, across, fractions, full }: Cut, oneFace: boolean): Map<number, string> {
+  const columns = across.length - 1;
+  const whole = deep[0] < 0;
+  const outlines = new Map<number, string>();
+  fractions.forEach((fraction, i) => {
+    const [row, column] = [Math.floor(i / columns), i % columns];
+    const [from, to] = oneFace ? [2 * deep[row] - 1, 2 * deep[row + 1] - 1] : [deep[row], deep[row + 1]];
+    const width = columns === 1 ? 2 : across[column + 1] - across[column] + SEAM;
+    const height = to - from + SEAM;
+    const strength = strengthOf(fraction / full);
+    let d = outlines.get(strength) ?? "";
+    for (const x of columns === 1 ? [-1] : [across[column], -across[column + 1]])
+      for (const y of whole || oneFace ? [-to] : [-to, from])
+        d += `M${short(x)} ${short(y)}h${short(width)}v${short(height)}h${short(-width)}z`;
+    outlines.set(strength, d);
+  });
+  return outlines;
+}
+
+/** A piece is a few hundred pixels wide: more digits cannot be seen. */
+const short = (length: number): number => Math.round(length * 1e4) / 1e4;
 
 /** Cells lap by a hair, so that no line of the ground shows between them. */
 const SEAM = 0.006;

@@ -28,7 +28,10 @@ export function shadesOf(sheet: Formulated, outcome: Outcome): Shade[] {
 }
 
 /** Flesh to brine colour; @param share of full colour, clamped to 0..1 */
-export function saltColour(share: number): string {
-  const strength = Math.round(Math.min(1, Math.max(0, share)) * 100);
-  return `color-mix(in oklab, var(--color-primary) ${strength}%, var(--flesh))`;
-}
+export const saltColour = (share: number): string => colourOf(strengthOf(share));
+
+/** How much of the full colour, in whole per cent: finer cannot be told apart. */
+export const strengthOf = (share: number): number => Math.round(Math.min(1, Math.max(0, share)) * 100);
+
+export const colourOf = (strength: number): string =>
+  `color-mix(in oklab, var(--color-primary) ${strength}%, var(--flesh))`;
