@@ -1,7 +1,7 @@
 "use client";
 
 import { useDrag } from "@use-gesture/react";
-import { useRef, useState, type KeyboardEvent } from "react";
+import { memo, useRef, useState, type KeyboardEvent } from "react";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
 import { duration } from "../format";
 import { useUnits } from "../measures";
@@ -33,6 +33,12 @@ interface Props {
   compact?: boolean;
 }
 
+/** What a drag began with: how long the rail was, and how far from the marker's middle it was taken. */
+interface Held {
+  spanH: number;
+  off: number;
+}
+
 const NUDGE_MIN = 15;
 /** Under this a bake or a dip: minutes count. */
 const SHORT_H = 1.5;
@@ -41,7 +47,7 @@ const SHORT_H = 1.5;
 export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact = false }: Props) {
   const bar = useRef<HTMLDivElement>(null);
   // While the marker is dragged the rail stands still under it, and the marker keeps its distance from the finger.
-  const [held, setHeld] = useState<{ spanH: number; off: number }>();
+  const [held, setHeld] = useState<Held>();
   const spanH = held?.spanH ?? spanOf(window, hours);
   const at = positionOf(hours, spanH);
   const state = stateWord(stateAt(window, hours), window);
@@ -51,11 +57,11 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
     return box ? (px - box.left) / box.width : at;
   };
   const bind = useDrag(
-    ({ first, last, event, xy: [px], memo }) => {
+    ({ first, last, event, xy: [px], memo: before }) => {
       if (!onHours) return;
       const under = positionOfPx(px);
       const onMarker = (event.target as HTMLElement).closest("[role=slider]") !== null;
-      const taken = first ? { spanH, off: onMarker ? under - at : 0 } : (memo as typeof held & object);
+      const taken = first ? { spanH, off: onMarker ? under - at : 0 } : (before as Held);
       setHeld(last ? undefined : taken);
       // Touched on the marker it stays; beside it, the marker comes.
       if (last || (first && onMarker)) return taken;
@@ -113,14 +119,21 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
           )}
         </div>
       </div>
-      {!compact && <Clock spanH={spanH} start={start} />}
+      {!compact && <Clock spanH={spanH} startAtMs={start?.atMs} timeZone={start?.timeZone} />}
     </div>
   );
 }
 
-/** The hours under the rail, and its nights. */
-function Clock({ spanH, start }: { spanH: number; start: Props["start"] }) {
+interface ClockProps {
+  spanH: number;
+  startAtMs: number | undefined;
+  timeZone: string | undefined;
+}
+
+/** The hours under the rail, and its nights: they stand still while the marker is dragged. */
+const Clock = memo(function Clock({ spanH, startAtMs, timeZone }: ClockProps) {
   const units = useUnits();
+  const start = startAtMs !== undefined && timeZone !== undefined ? { atMs: startAtMs, timeZone } : undefined;
   return (
     <div className="relative h-11">
       {start &&
@@ -144,7 +157,7 @@ function Clock({ spanH, start }: { spanH: number; start: Props["start"] }) {
       ))}
     </div>
   );
-}
+});
 
 /** How long it keeps is not how salty it is: a mark of its own. */
 function Keeps({ at }: { at: number }) {
