@@ -77,10 +77,26 @@ export const fullDate = (atMs: number, timeZone: string): string =>
 export const shortDate = (atMs: number, timeZone: string): string =>
   format(inZone(atMs, timeZone), "d MMM yyyy, HH:mm");
 
-/** "06:40" today, "Sat 06:40" on another day. */
-export function whenFrom(atMs: number, nowMs: number, timeZone: string): string {
-  const sameDay = isSameDay(inZone(atMs, timeZone), inZone(nowMs, timeZone));
-  return sameDay ? clock(atMs, timeZone) : dayAndClock(atMs, timeZone);
+const DAY_MS = 24 * 3_600_000;
+/** From so far away the name of a day might be taken for this week's. */
+const NAMED_WITHIN_MS = 6 * DAY_MS;
+
+/** "06:40" today, "Sat 06:40" on another day, "Sat 5 Dec, 06:40" where Saturday might be another one. */
+export const whenFrom = (atMs: number, nowMs: number, timeZone: string): string =>
+  whenBy(clock, atMs, nowMs, timeZone);
+
+/** The same by another clock. */
+export function whenBy(
+  clockOf: (atMs: number, timeZone: string) => string,
+  atMs: number,
+  nowMs: number,
+  timeZone: string,
+): string {
+  const [at, now] = [atMs, nowMs].map((ms) => inZone(ms, timeZone));
+  const time = clockOf(atMs, timeZone);
+  if (isSameDay(at, now)) return time;
+  const far = Math.abs(atMs - nowMs) >= NAMED_WITHIN_MS;
+  return far ? `${format(at, "EEE d MMM")}, ${time}` : `${format(at, "EEE")} ${time}`;
 }
 
 /** For a datetime-local field, in the kitchen's zone. */

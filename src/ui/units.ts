@@ -1,7 +1,7 @@
-import { format, isSameDay } from "date-fns";
+import { format } from "date-fns";
 import { cupsOrQuarts, fahrenheitOf, inchesOf, poundsOf } from "@/core/quantity/american";
 import type { MeasureSystem } from "@/core/quantity/spoons";
-import { clock, dayAndClock, fixed, grams, inZone, litres, whenFrom } from "./format";
+import { clock, dayAndClock, fixed, grams, inZone, litres, whenBy, whenFrom } from "./format";
 
 /** How a kitchen reads lengths, volumes, weights and its clock. Weigh-outs stay in grams: the scale has them. */
 export interface Units {
@@ -53,8 +53,7 @@ const US: Units = {
   difference: (celsius) => `${fixed(celsius * 1.8, 0)} °F`,
   clock: clock12,
   dayAndClock: dayAndClock12,
-  when: (atMs, nowMs, timeZone) =>
-    (isSameDay(inZone(atMs, timeZone), inZone(nowMs, timeZone)) ? clock12 : dayAndClock12)(atMs, timeZone),
+  when: (atMs, nowMs, timeZone) => whenBy(clock12, atMs, nowMs, timeZone),
 };
 
 export const unitsOf = (measures: MeasureSystem): Units => (measures === "us" ? US : METRIC);

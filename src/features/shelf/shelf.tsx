@@ -62,7 +62,7 @@ export function Shelf({ crocks, ...view }: Props) {
           </div>
           <aside className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
             <ActsLine acts={acts} nowMs={nowMs} timeZone={kitchen.timeZone} />
-            <SittingsSoon sittings={sittings} timeZone={kitchen.timeZone} />
+            <SittingsSoon sittings={sittings} timeZone={kitchen.timeZone} nowMs={nowMs} />
             <FridgeRoom {...fridge} />
           </aside>
         </div>

@@ -6,6 +6,7 @@ import { RehearseButton } from "./rehearse-button";
 interface Props {
   sittings: readonly SittingSoon[];
   timeZone: string;
+  nowMs: number;
 }
 
 const SAID: Record<SittingSoon["state"], { words: string; tone: string }> = {
@@ -16,7 +17,7 @@ const SAID: Record<SittingSoon["state"], { words: string; tone: string }> = {
 };
 
 /** Tables still to be laid, the next first. */
-export function SittingsSoon({ sittings, timeZone }: Props) {
+export function SittingsSoon({ sittings, timeZone, nowMs }: Props) {
   const units = useUnits();
   return (
     <section aria-label="Sittings to come" className="mt-6">
@@ -37,7 +38,7 @@ export function SittingsSoon({ sittings, timeZone }: Props) {
             >
               <span className="flex items-baseline justify-between gap-3">
                 <span className="font-semibold">{name}</span>
-                <span className="figure shrink-0">{units.dayAndClock(tableMs, timeZone)}</span>
+                <span className="figure shrink-0">{units.when(tableMs, nowMs, timeZone)}</span>
               </span>
               <span className="text-sm">
                 <span className={rehearsal ? "font-bold text-primary" : SAID[state].tone}>

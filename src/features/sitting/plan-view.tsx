@@ -53,7 +53,7 @@ export function PlanView(props: Props) {
     <section aria-label="Plan" aria-busy={working}>
       {next && (
         <p className="text-2xl">
-          Next: <b className="figure">{units.dayAndClock(next.startMs, timeZone)}</b> {next.dish}:{" "}
+          Next: <b className="figure">{units.when(next.startMs, nowMs, timeZone)}</b> {next.dish}:{" "}
           {next.title}
         </p>
       )}
