@@ -1,0 +1,158 @@
+/** @jest-environment jsdom */
+import { act, renderHook, waitFor } from "@testing-library/react";
+import type { SittingBody, SittingView } from "@/contracts/sitting";
+import { useSitting } from "./use-sitting";
+
+const PATH = "/api/sittings/s1";
+const body = (name: string): SittingBody => ({ name, dishes: [], pins: [] }) as unknown as SittingBody;
+const viewOf = (name: string, revision: number, plan = "as sent") =>
+  ({ id: "s1", revision, body: body(name), plan }) as unknown as SittingView;
+
+interface Asked {
+  method: string;
+  name?: string;
+  baseRevision?: number;
+}
+
+/** A server of one sitting: what reached it, and how it answers the next saves. */
+function server(start: SittingView) {
+  const held = { view: start, asked: [] as Asked[], gates: [] as Promise<void>[], refuse: [] as number[] };
+  global.fetch = (async (path: string, init?: RequestInit) => {
+    expect(path).toBe(PATH);
+    const sent = init?.body
+      ? (JSON.parse(String(init.body)) as { body: SittingBody; baseRevision: number })
+      : undefined;
+    held.asked.push({
+      method: init?.method ?? "GET",
+      ...(sent && { name: sent.body.name, baseRevision: sent.baseRevision }),
+    });
+    await held.gates.shift();
+    const status = sent ? held.refuse.shift() : undefined;
+    if (status === 0) throw new TypeError("Failed to fetch");
+    if (status) return answer({ title: "No", status, detail: `no: ${status}`, issues: [] }, status);
+    if (sent) held.view = viewOf(sent.body.name, held.view.revision + 1, "planned anew");
+    return answer(held.view);
+  }) as unknown as typeof fetch;
+  return held;
+}
+
+/** As much of an answer as is read. */
+const answer = (value: unknown, status = 200) => ({
+  ok: status < 400,
+  status,
+  json: async () => JSON.parse(JSON.stringify(value)) as unknown,
+});
+
+function gate() {
+  let open = () => {};
+  const shut = new Promise<void>((done) => (open = done));
+  return { shut, open: () => open() };
+}
+
+const opened = (start = viewOf("Supper", 4)) => {
+  const at = server(start);
+  return { at, ...renderHook(() => useSitting(start)) };
+};
+
+afterEach(() => jest.useRealTimers());
+
+test("a change is seen at once, saved at once, and the server's plan stands behind it", async () => {
+  const { at, result } = opened();
+  act(() => result.current.change({ name: "Dinner" }));
+  expect(result.current.view.body.name).toBe("Dinner");
+  expect(result.current.view.plan).toBe("as sent");
+  expect(result.current.kept).toBe("keeping");
+  await waitFor(() => expect(result.current.kept).toBe("kept"));
+  expect(result.current.view.plan).toBe("planned anew");
+  expect(at.asked).toEqual([{ method: "PUT", name: "Dinner", baseRevision: 4 }]);
+});
+
+test("what is changed while a save is on its way goes after it, on its revision, and is not undone by its answer", async () => {
+  const { at, result } = opened();
+  const first = gate();
+  at.gates = [first.shut];
+  act(() => result.current.change({ name: "One" }));
+  act(() => result.current.change({ name: "Two" }));
+  act(() => result.current.change((b) => ({ ...b, name: `${b.name} and three` })));
+  await act(async () => first.open());
+  await waitFor(() => expect(result.current.kept).toBe("kept"));
+  expect(result.current.view.body.name).toBe("Two and three");
+  expect(at.asked).toEqual([
+    { method: "PUT", name: "One", baseRevision: 4 },
+    { method: "PUT", name: "Two and three", baseRevision: 5 },
+  ]);
+});
+
+test("whoever must have it saved first waits for it, and is told the revision", async () => {
+  const { at, result } = opened();
+  const first = gate();
+  at.gates = [first.shut];
+  act(() => result.current.change({ name: "One" }));
+  let revision: number | undefined;
+  const waited = result.current.settled().then((r) => (revision = r));
+  await act(async () => {});
+  expect(revision).toBeUndefined();
+  await act(async () => {
+    first.open();
+    await waited;
+  });
+  expect(revision).toBe(5);
+});
+
+test("overtaken by another device, it waits for the cook: mine stands over theirs", async () => {
+  jest.useFakeTimers();
+  const { at, result } = opened();
+  at.refuse = [409];
+  await act(async () => result.current.change({ name: "Mine" }));
+  expect(result.current.kept).toEqual({ problem: "no: 409", conflict: true });
+  expect(result.current.view.body.name).toBe("Mine");
+  at.view = viewOf("Theirs", 9);
+  // However long it takes the cook, it is not sent by itself.
+  await act(async () => jest.advanceTimersByTimeAsync(30_000));
+  expect(at.asked.filter((a) => a.method === "PUT")).toHaveLength(1);
+  expect(result.current.view.body.name).toBe("Mine");
+  await act(async () => result.current.keepMine());
+  expect(at.asked.at(-1)).toEqual({ method: "PUT", name: "Mine", baseRevision: 9 });
+  expect(result.current.kept).toBe("kept");
+});
+
+test("overtaken by another device: theirs is taken, and the next change goes from it", async () => {
+  const { at, result } = opened();
+  at.refuse = [409];
+  await act(async () => result.current.change({ name: "Mine" }));
+  at.view = viewOf("Theirs", 9);
+  await act(async () => result.current.takeTheirs());
+  expect(result.current.view.body.name).toBe("Theirs");
+  expect(result.current.kept).toBe("kept");
+  await act(async () => result.current.change((b) => ({ ...b, name: `${b.name}, later` })));
+  expect(at.asked.at(-1)).toEqual({ method: "PUT", name: "Theirs, later", baseRevision: 9 });
+});
+
+test("with no line it is kept here and said, and goes by itself when the line is back", async () => {
+  jest.useFakeTimers();
+  const { at, result } = opened();
+  at.refuse = [0];
+  await act(async () => result.current.change({ name: "Dinner" }));
+  expect(result.current.kept).toMatchObject({
+    conflict: false,
+    problem: expect.stringContaining("No answer came"),
+  });
+  await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  expect(result.current.kept).toBe("kept");
+  expect(at.view.body.name).toBe("Dinner");
+});
+
+test("what another device saved is looked for, and shown; an answer to something else is taken too", async () => {
+  jest.useFakeTimers();
+  const { at, result } = opened();
+  at.view = viewOf("Theirs", 5);
+  await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  expect(result.current.view.body.name).toBe("Theirs");
+  // Nothing saved, but time went on: the plan is the server's to say.
+  at.view = viewOf("Theirs", 5, "a later plan");
+  await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  expect(result.current.view.plan).toBe("a later plan");
+  act(() => result.current.take(viewOf("Started", 7)));
+  await act(async () => result.current.change((b) => ({ ...b, name: `${b.name}!` })));
+  expect(at.asked.at(-1)).toEqual({ method: "PUT", name: "Started!", baseRevision: 7 });
+});

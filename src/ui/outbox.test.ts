@@ -1,0 +1,119 @@
+/** @jest-environment jsdom */
+import { act, renderHook, waitFor } from "@testing-library/react";
+import { KITCHEN_OUTBOX, sendOrKeep, useOutbox } from "./outbox";
+import { kept, type Entry } from "./outbox-queue";
+
+const entry = (n: number): Entry => ({ method: "PUT", path: `/api/batches/b/acts/${n}`, body: { atMs: n } });
+const numbers = (entries: readonly Entry[]) => entries.map((e) => Number(e.path.split("/").at(-1)));
+
+/** A server that can be reached or not, and may refuse. */
+function server() {
+  const at = { line: true, refuse: new Map<number, string>(), reached: [] as number[] };
+  global.fetch = (async (path: string) => {
+    if (!at.line) throw new TypeError("Failed to fetch");
+    const n = Number(path.split("/").at(-1));
+    const detail = at.refuse.get(n);
+    if (detail !== undefined)
+      return { ok: false, status: 422, json: async () => ({ title: "No", status: 422, detail, issues: [] }) };
+    at.reached.push(n);
+    return { ok: true, status: 200, json: async () => ({}) };
+  }) as unknown as typeof fetch;
+  return at;
+}
+
+beforeEach(() => {
+  localStorage.clear();
+  jest.useFakeTimers();
+});
+afterEach(() => jest.useRealTimers());
+
+test("what is tapped goes at once, and is waited for until the server has it", async () => {
+  const at = server();
+  const sent: number[] = [];
+  const { result } = renderHook(() => useOutbox("work", onSent));
+  function onSent(e: Entry) {
+    sent.push(...numbers([e]));
+  }
+  act(() => result.current.add(entry(1)));
+  expect(numbers(result.current.waiting)).toEqual([1]);
+  await act(async () => jest.advanceTimersByTimeAsync(0));
+  expect(result.current.waiting).toEqual([]);
+  expect(at.reached).toEqual([1]);
+  expect(sent).toEqual([1]);
+});
+
+test("with no line it is kept, in order, and goes when the browser says the line is back, or two seconds later", async () => {
+  const at = server();
+  at.line = false;
+  const { result } = renderHook(() => useOutbox("work"));
+  await act(async () => result.current.add(entry(1)));
+  await act(async () => result.current.add(entry(2)));
+  expect(numbers(kept("work"))).toEqual([1, 2]);
+  at.line = true;
+  await act(async () => void window.dispatchEvent(new Event("online")));
+  await act(async () => jest.advanceTimersByTimeAsync(0));
+  expect(at.reached).toEqual([1, 2]);
+  at.line = false;
+  await act(async () => result.current.add(entry(3)));
+  at.line = true;
+  await act(async () => jest.advanceTimersByTimeAsync(1900));
+  expect(at.reached).toEqual([1, 2]);
+  await act(async () => jest.advanceTimersByTimeAsync(100));
+  expect(at.reached).toEqual([1, 2, 3]);
+  expect(result.current.waiting).toEqual([]);
+});
+
+test("a refusal is said and not tried for ever; what comes after it goes, and takes the word away", async () => {
+  const at = server();
+  at.refuse.set(1, "That act is not of this batch.");
+  const { result } = renderHook(() => useOutbox("work"));
+  await act(async () => result.current.add(entry(1)));
+  await act(async () => jest.advanceTimersByTimeAsync(0));
+  expect(result.current.problem).toBe("That act is not of this batch.");
+  expect(kept("work")).toEqual([]);
+  await act(async () => result.current.add(entry(2)));
+  await act(async () => jest.advanceTimersByTimeAsync(0));
+  expect(at.reached).toEqual([2]);
+  expect(result.current.problem).toBeNull();
+});
+
+test("what was left by an earlier page goes when a page is opened; closed, a page looks no more", async () => {
+  const at = server();
+  localStorage.setItem("work", JSON.stringify([entry(5)]));
+  const { unmount } = renderHook(() => useOutbox("work"));
+  await act(async () => jest.advanceTimersByTimeAsync(0));
+  expect(at.reached).toEqual([5]);
+  unmount();
+  localStorage.setItem("work", JSON.stringify([entry(6)]));
+  await jest.advanceTimersByTimeAsync(10_000);
+  expect(at.reached).toEqual([5]);
+});
+
+describe("sent from any page", () => {
+  test("taken or refused, nothing is kept", async () => {
+    const at = server();
+    expect(await sendOrKeep(entry(1))).toEqual({ kept: false, problem: null });
+    at.refuse.set(2, "Not so.");
+    expect(await sendOrKeep(entry(2))).toEqual({ kept: false, problem: "Not so." });
+    expect(kept(KITCHEN_OUTBOX)).toEqual([]);
+  });
+
+  test("with no line it is kept and said; the next one never overtakes it, and an open page sends both", async () => {
+    const at = server();
+    at.line = false;
+    expect(await sendOrKeep(entry(1))).toMatchObject({
+      kept: true,
+      problem: expect.stringContaining("Kept"),
+    });
+    at.line = true;
+    expect(await sendOrKeep(entry(2))).toMatchObject({ kept: true });
+    expect(at.reached).toEqual([]);
+    jest.useRealTimers();
+    const { result } = renderHook(() => useOutbox(KITCHEN_OUTBOX));
+    await waitFor(() => expect(at.reached).toEqual([1, 2]));
+    await waitFor(() => expect(result.current.waiting).toEqual([]));
+    at.line = false;
+    await act(async () => void (await sendOrKeep(entry(3))));
+    await waitFor(() => expect(numbers(result.current.waiting)).toEqual([3]));
+  });
+});
