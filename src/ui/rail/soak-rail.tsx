@@ -1,7 +1,6 @@
 "use client";
 
-import { useDrag } from "@use-gesture/react";
-import { memo, useRef, useState, type KeyboardEvent } from "react";
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
 import { duration } from "../format";
 import { useUnits } from "../measures";
@@ -52,25 +51,25 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
   const at = positionOf(hours, spanH);
   const state = stateWord(stateAt(window, hours), window);
 
-  const positionOfPx = (px: number) => {
+  const positionUnder = (event: PointerEvent) => {
     const box = bar.current?.getBoundingClientRect();
-    return box ? (px - box.left) / box.width : at;
+    return box ? (event.clientX - box.left) / box.width : at;
   };
-  const bind = useDrag(
-    ({ first, last, event, xy: [px], memo: before }) => {
-      if (!onHours) return;
-      const under = positionOfPx(px);
-      const onMarker = (event.target as HTMLElement).closest("[role=slider]") !== null;
-      const taken = first ? { spanH, off: onMarker ? under - at : 0 } : (before as Held);
-      setHeld(last ? undefined : taken);
-      // Touched on the marker it stays; beside it, the marker comes.
-      if (last || (first && onMarker)) return taken;
-      const position = Math.min(1, Math.max(0, under - taken.off));
-      onHours(tidy(hoursAt(position, taken.spanH)));
-      return taken;
-    },
-    { enabled: onHours !== undefined, pointer: { capture: true, keys: false } },
-  );
+  const take = (event: PointerEvent<HTMLDivElement>) => {
+    if (!onHours) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    const onMarker = (event.target as HTMLElement).closest("[role=slider]") !== null;
+    const off = onMarker ? positionUnder(event) - at : 0;
+    setHeld({ spanH, off });
+    // Touched on the marker it stays; beside it, the marker comes.
+    if (!onMarker) onHours(tidy(hoursAt(positionUnder(event), spanH)));
+  };
+  const follow = (event: PointerEvent<HTMLDivElement>) => {
+    if (!onHours || !held || !event.currentTarget.hasPointerCapture(event.pointerId)) return;
+    const position = Math.min(1, Math.max(0, positionUnder(event) - held.off));
+    onHours(tidy(hoursAt(position, held.spanH)));
+  };
+  const letGo = () => setHeld(undefined);
   const nudge = (event: KeyboardEvent) => {
     const ends: Record<string, number> = { Home: RAIL_FROM_H, End: RAIL_TO_H };
     const direction = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
@@ -85,9 +84,12 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
   return (
     <div className={compact ? "pt-3" : "px-4 pt-9"}>
       <div
-        {...bind()}
         ref={bar}
         className={`relative border-2 border-[var(--iron)] bg-base-100 ${compact ? "h-5" : "h-9"} ${onHours ? "cursor-ew-resize touch-none" : ""}`}
+        onPointerDown={take}
+        onPointerMove={follow}
+        onPointerUp={letGo}
+        onPointerCancel={letGo}
       >
         <ZoneBars zones={zonesOf(window, spanH)} window={window} labelled={!compact} />
         {keepsH !== undefined && keepsH < spanH && !compact && <Keeps at={positionOf(keepsH, spanH)} />}
