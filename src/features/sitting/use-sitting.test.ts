@@ -69,12 +69,15 @@ test("a change is seen at once, saved at once, and the server's plan stands behi
 
 test("what is changed while a save is on its way goes after it, on its revision, and is not undone by its answer", async () => {
   const { at, result } = opened();
-  const first = gate();
-  at.gates = [first.shut];
+  const [first, second] = [gate(), gate()];
+  at.gates = [first.shut, second.shut];
   act(() => result.current.change({ name: "One" }));
   act(() => result.current.change({ name: "Two" }));
   act(() => result.current.change((b) => ({ ...b, name: `${b.name} and three` })));
   await act(async () => first.open());
+  await waitFor(() => expect(at.asked).toHaveLength(2));
+  expect(result.current.view.body.name).toBe("Two and three");
+  await act(async () => second.open());
   await waitFor(() => expect(result.current.kept).toBe("kept"));
   expect(result.current.view.body.name).toBe("Two and three");
   expect(at.asked).toEqual([
@@ -138,6 +141,20 @@ test("with no line it is kept here and said, and goes by itself when the line is
     problem: expect.stringContaining("No answer came"),
   });
   await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  expect(result.current.kept).toBe("kept");
+  expect(at.view.body.name).toBe("Dinner");
+});
+
+test("looking while a save is on its way takes nothing back", async () => {
+  jest.useFakeTimers();
+  const { at, result } = opened();
+  const save = gate();
+  at.gates = [save.shut];
+  await act(async () => result.current.change({ name: "Dinner" }));
+  await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  expect(at.asked.map((a) => a.method)).toEqual(["PUT", "GET"]);
+  expect(result.current.view.body.name).toBe("Dinner");
+  await act(async () => save.open());
   expect(result.current.kept).toBe("kept");
   expect(at.view.body.name).toBe("Dinner");
 });
