@@ -7,6 +7,8 @@ import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
 import { kitchenMeasures } from "@/server/pages";
 import { MeasuresProvider } from "@/ui/measures";
+import { UnreadableNotice } from "@/ui/shell/unreadable-notice";
+import { unreadable } from "@/server/unreadable";
 import { letters } from "./fonts";
 import { Installed } from "@/ui/shell/installed";
 import { themeFrom } from "@/ui/shell/theme";
@@ -26,6 +28,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   return (
     <html lang="en" data-theme={theme} className={letters}>
       <body>
+        <UnreadableNotice rows={unreadable()} />
         <MeasuresProvider measures={kitchenMeasures()}>{children}</MeasuresProvider>
         <Installed />
       </body>

@@ -32,6 +32,7 @@ import {
   outcomes,
   readings,
 } from "./schema";
+import { ifReadable } from "./unreadable";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -236,6 +237,8 @@ function viewOf({ batches: b, formula_versions: v, readingCount }: JoinedRow): B
   };
 }
 
+const viewIfReadable = (row: JoinedRow): BatchView[] => ifReadable("batches", row.batches, () => viewOf(row));
+
 const joined = (db: Db) =>
   db
     .select({
@@ -248,7 +251,11 @@ const joined = (db: Db) =>
 
 /** Batches not lifted yet, the next to lift first. */
 export function runningBatches(db: Db): BatchView[] {
-  return joined(db).where(isNull(batches.liftedAtMs)).orderBy(asc(batches.plannedLiftAtMs)).all().map(viewOf);
+  return joined(db)
+    .where(isNull(batches.liftedAtMs))
+    .orderBy(asc(batches.plannedLiftAtMs))
+    .all()
+    .flatMap(viewIfReadable);
 }
 
 /** Batches lifted out, newest first. */
@@ -258,7 +265,7 @@ export function finishedBatches(db: Db, limit = 200): BatchView[] {
     .orderBy(desc(batches.liftedAtMs))
     .limit(limit)
     .all()
-    .map(viewOf);
+    .flatMap(viewIfReadable);
 }
 
 /** Batches out of their soak that nobody has judged yet: still to be cooked, or eaten. Newest first. */
@@ -269,7 +276,7 @@ export function unjudgedBatches(db: Db, limit: number): BatchView[] {
     .orderBy(desc(batches.liftedAtMs))
     .limit(limit)
     .all()
-    .map(viewOf);
+    .flatMap(viewIfReadable);
 }
 
 export function loadBatch(db: Db, batchId: string): BatchDetail {

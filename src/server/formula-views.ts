@@ -5,6 +5,7 @@ import type { FormulaHead, FormulaView } from "@/contracts/views";
 import type { Db } from "./database";
 import { notFound } from "./problem";
 import { formulas, formulaVersions } from "./schema";
+import { ifReadable } from "./unreadable";
 
 /* Formulas as pages and files read them. What changes them stands in formulas.ts. */
 
@@ -102,7 +103,10 @@ export function listFormulas(db: Db, { archived = false } = {}): FormulaView[] {
   );
   return heads.flatMap((head) => {
     const wanted = newest.get(head.id);
-    return wanted ? [viewOf(head, wanted, told.get(head.id) ?? [], from.get(head.branchedFrom ?? ""))] : [];
+    if (!wanted) return [];
+    return ifReadable("formulas", head, () =>
+      viewOf(head, wanted, told.get(head.id) ?? [], from.get(head.branchedFrom ?? "")),
+    );
   });
 }
 
@@ -121,12 +125,14 @@ export function formulaHeads(db: Db, { archived = false } = {}): FormulaHead[] {
     .groupBy(formulas.id)
     .orderBy(asc(formulas.name))
     .all()
-    .map(({ archivedAtMs, version, tags, ...head }) => ({
-      ...head,
-      tags: tagsSchema.parse(tags),
-      archived: archivedAtMs !== null,
-      version: version ?? 1,
-    }))
+    .flatMap(({ archivedAtMs, version, tags, ...head }) =>
+      ifReadable("formulas", head, () => ({
+        ...head,
+        tags: tagsSchema.parse(tags),
+        archived: archivedAtMs !== null,
+        version: version ?? 1,
+      })),
+    )
     .filter((head) => archived || !head.archived);
 }
 

@@ -9,6 +9,7 @@ import { NO_LIMITS } from "@/core/safety/limits";
 import type { Db } from "./database";
 import { loadOwn } from "./own-entries";
 import { kitchen, rates } from "./schema";
+import { settingOr } from "./unreadable";
 
 const NEW_KITCHEN = { id: 1, name: "This kitchen", measures: "metric" as const };
 
@@ -19,12 +20,22 @@ export function loadKitchen(db: Db): KitchenView {
     name: row.name,
     timeZone: row.timeZone,
     measures: row.measures,
-    limits: row.limits === null ? NO_LIMITS : limitsSchema.parse(row.limits),
-    words: row.words === null ? USUAL_WORDS : wordsSchema.parse(row.words),
-    usual: row.usual === null ? USUAL : usualSchema.parse(row.usual),
+    limits:
+      row.limits === null
+        ? NO_LIMITS
+        : settingOr("eaters and limits", NO_LIMITS, () => limitsSchema.parse(row.limits)),
+    words:
+      row.words === null ? USUAL_WORDS : settingOr("words", USUAL_WORDS, () => wordsSchema.parse(row.words)),
+    usual:
+      row.usual === null
+        ? USUAL
+        : settingOr("equipment and hours", USUAL, () => usualSchema.parse(row.usual)),
     rates: loadRates(db),
     houseSalt: row.houseSalt,
-    learned: row.learned === null ? NOTHING_LEARNED : learnedSchema.parse(row.learned),
+    learned:
+      row.learned === null
+        ? NOTHING_LEARNED
+        : settingOr("what was learnt", NOTHING_LEARNED, () => learnedSchema.parse(row.learned)),
     ...loadOwn(db),
   };
 }

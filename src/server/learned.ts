@@ -23,6 +23,7 @@ import { Refusal } from "./problem";
 import { readingsOf } from "./readings";
 import { roastOf } from "./roasts-seen";
 import { batches, formulas, formulaVersions, readings } from "./schema";
+import { ifReadable } from "./unreadable";
 
 /** So many finished batches are looked at, the newest: a kitchen changes. */
 const LOOKED_AT_MOST = 80;
@@ -155,11 +156,15 @@ export function takeRate(db: Db, foodId: string, nowMs: number): void {
   keepRate(db, foodId, { factor: rate.learnt.factor, doubt: rate.learnt.doubt }, nowMs);
 }
 
+const bodyOf = (table: "batches" | "formulas", { id, body }: { id: string; body: unknown }): Formulation[] =>
+  ifReadable(table, { id }, () => formulationSchema.parse(body));
+
 const sheets = remembered<Omit<Finished, "row"> | undefined>(LOOKED_AT_MOST);
 
 const workedOut = ({ id, body }: Row) =>
   sheets(`${id} ${JSON.stringify(body)}`, () => {
-    const asCooked = formulationSchema.parse(body);
+    const [asCooked] = bodyOf("batches", { id, body });
+    if (!asCooked) return undefined;
     const formulation = withHeat(asCooked, {});
     const sheet = formulate(formulation);
     return sheet.ok ? { formulation, sheet: sheet.value, asCooked } : undefined;
@@ -190,7 +195,7 @@ function ratesOf(db: Db, kitchen: KitchenView, leftOut: ReadonlySet<string>): Ra
     .all();
   const formulasOf = latestFormulas(db);
   const foods = new Map<string, Food>();
-  for (const f of [...read.map(({ row }) => formulationSchema.parse(row.body)), ...formulasOf.values()]) {
+  for (const f of [...read.flatMap(({ row }) => bodyOf("batches", row)), ...formulasOf.values()]) {
     const food = pantryOf(f.own).food(f.foodId);
     if (food) foods.set(food.id, food);
   }
@@ -218,7 +223,7 @@ function ratesOf(db: Db, kitchen: KitchenView, leftOut: ReadonlySet<string>): Ra
 function latestFormulas(db: Db): Map<string, Formulation> {
   const ids = db.select({ id: formulas.id }).from(formulas).where(isNull(formulas.archivedAtMs)).all();
   const versions = db
-    .select({ body: formulaVersions.body })
+    .select({ id: formulaVersions.formulaId, body: formulaVersions.body })
     .from(formulaVersions)
     .where(
       inArray(
@@ -229,10 +234,7 @@ function latestFormulas(db: Db): Map<string, Formulation> {
     .orderBy(asc(formulaVersions.createdAtMs))
     .all();
   return new Map(
-    versions.map(({ body }) => {
-      const formulation = formulationSchema.parse(body);
-      return [formulation.foodId, formulation];
-    }),
+    versions.flatMap((version) => bodyOf("formulas", version).map((f) => [f.foodId, f] as const)),
   );
 }
 

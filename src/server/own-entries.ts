@@ -3,6 +3,7 @@ import { ownEntryRequest, type OwnEntryRequest, type OwnKind } from "@/contracts
 import type { KitchenView } from "@/contracts/views";
 import type { Db } from "./database";
 import { ownEntries } from "./schema";
+import { ifReadable } from "./unreadable";
 
 /** Everything the kitchen added to the tables or measured anew. */
 export function loadOwn(db: Db): Pick<KitchenView, "own" | "vessels" | "putAway"> {
@@ -13,7 +14,8 @@ export function loadOwn(db: Db): Pick<KitchenView, "own" | "vessels" | "putAway"
     putAway: [],
   };
   for (const { kind, id, body, archivedAtMs } of rows) {
-    const read = ownEntryRequest.parse({ kind, entry: body });
+    const [read] = ifReadable("own_entries", { id }, () => ownEntryRequest.parse({ kind, entry: body }));
+    if (!read) continue;
     if (archivedAtMs !== null) view.putAway.push({ kind, id, name: read.entry.name });
     else if (read.kind === "food") view.own.foods.push(read.entry);
     else if (read.kind === "salt") view.own.salts.push(read.entry);

@@ -20,6 +20,7 @@ import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
 import { notRehearsed } from "./rehearsed";
 import { batches, formulaVersions, outcomes } from "./schema";
+import { ifReadable } from "./unreadable";
 
 const HOUR_MS = 3_600_000;
 const TREND_POINTS = 200;
@@ -141,11 +142,13 @@ function experienceOf(db: Db, foodId: string, kind: string): Experience[] {
     .orderBy(desc(outcomes.judgedAtMs))
     .limit(5)
     .all()
-    .map(({ batch, body }) => ({
-      heldFraction: saltAsLifted(batch),
-      hours: ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / HOUR_MS,
-      judged: judgedSchema.parse(body),
-    }));
+    .flatMap(({ batch, body }) =>
+      ifReadable("outcomes", batch, () => ({
+        heldFraction: saltAsLifted(batch),
+        hours: ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / HOUR_MS,
+        judged: judgedSchema.parse(body),
+      })),
+    );
 }
 
 /** What this kitchen's own record proposes for a formulation. */

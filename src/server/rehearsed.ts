@@ -1,7 +1,8 @@
 import { isNotNull, notInArray, type SQL } from "drizzle-orm";
-import type { SittingBody } from "@/contracts/sitting";
+import { sittingBody, type SittingBody } from "@/contracts/sitting";
 import type { Db } from "./database";
 import { batches, sittings } from "./schema";
+import { ifReadable } from "./unreadable";
 
 /** Which batch each dish of a sitting is, of those under way. */
 export const batchesIn = (body: SittingBody): Map<string, string> =>
@@ -16,7 +17,9 @@ export function rehearsedBatches(db: Db): Map<string, string> {
       .where(isNotNull(sittings.clockFromMs))
       .all()
       .flatMap(({ id, body }) =>
-        [...batchesIn(body as SittingBody).values()].map((batchId) => [batchId, id] as const),
+        ifReadable("sittings", { id }, () => batchesIn(sittingBody.parse(body))).flatMap((of) =>
+          [...of.values()].map((batchId) => [batchId, id] as const),
+        ),
       ),
   );
 }

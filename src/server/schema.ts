@@ -2,6 +2,7 @@ import { sql } from "drizzle-orm";
 import {
   blob,
   check,
+  customType,
   index,
   integer,
   primaryKey,
@@ -10,6 +11,22 @@ import {
   text,
   uniqueIndex,
 } from "drizzle-orm/sqlite-core";
+
+/**
+ * JSON as text. What is no JSON reads as undefined, which no contract takes: the row is then the one that does not read, and not
+ * the whole question it was asked for in.
+ */
+const json = customType<{ data: unknown; driverData: string }>({
+  dataType: () => "text",
+  toDriver: (value) => JSON.stringify(value),
+  fromDriver(text) {
+    try {
+      return JSON.parse(text) as unknown;
+    } catch {
+      return undefined;
+    }
+  },
+});
 
 /** One row: the kitchen this database belongs to. */
 export const kitchen = sqliteTable(
@@ -20,15 +37,15 @@ export const kitchen = sqliteTable(
     timeZone: text("time_zone").notNull(),
     measures: text("measures", { enum: ["us", "metric"] }).notNull(),
     /** Eaters, fridge shelf, thermometer: what the rules ask of a kitchen. Null until somebody said. */
-    limits: text("limits", { mode: "json" }),
+    limits: json("limits"),
     /** What a pinch, a dash and "to taste" stand for here. Null for the usual. */
-    words: text("words", { mode: "json" }),
+    words: json("words"),
     /** Ovens, shelves, hands and quiet hours a new sitting begins with. Null for the usual. */
-    usual: text("usual", { mode: "json" }),
+    usual: json("usual"),
     /** The wanted salt this kitchen has taken for its own, share of finished flesh. Null for the usual. */
     houseSalt: real("house_salt"),
     /** What was decided about what it has learnt. Null until something was. */
-    learned: text("learned", { mode: "json" }),
+    learned: json("learned"),
   },
   (t) => [check("kitchen_single", sql`${t.id} = 1`)],
 );
@@ -40,7 +57,7 @@ export const ownEntries = sqliteTable(
     kind: text("kind", { enum: ["food", "salt", "ingredient", "vessel"] }).notNull(),
     id: text("id").notNull(),
     /** The entry as JSON, checked by its contract on the way in and out. */
-    body: text("body", { mode: "json" }).notNull(),
+    body: json("body").notNull(),
     changedAtMs: integer("changed_at_ms").notNull(),
     /** Archived: kept, and no longer offered. */
     archivedAtMs: integer("archived_at_ms"),
@@ -53,7 +70,7 @@ export const formulas = sqliteTable("formulas", {
   name: text("name").notNull(),
   createdAtMs: integer("created_at_ms").notNull(),
   /** Words it is found by, as a JSON list. */
-  tags: text("tags", { mode: "json" }).notNull().default([]),
+  tags: json("tags").notNull().default([]),
   /** Archived: kept with its batches, and no longer offered. */
   archivedAtMs: integer("archived_at_ms"),
   /** The version it was branched from; null where it began here. */
@@ -70,7 +87,7 @@ export const formulaVersions = sqliteTable(
       .references(() => formulas.id),
     version: integer("version").notNull(),
     /** Formulation as JSON, checked by its contract on the way in and out. */
-    body: text("body", { mode: "json" }).notNull(),
+    body: json("body").notNull(),
     note: text("note").notNull(),
     createdAtMs: integer("created_at_ms").notNull(),
   },
@@ -85,8 +102,8 @@ export const batches = sqliteTable(
       .notNull()
       .references(() => formulaVersions.id),
     name: text("name").notNull(),
-    body: text("body", { mode: "json" }).notNull(),
-    sheet: text("sheet", { mode: "json" }).notNull(),
+    body: json("body").notNull(),
+    sheet: json("sheet").notNull(),
     startedAtMs: integer("started_at_ms").notNull(),
     plannedLiftAtMs: integer("planned_lift_at_ms").notNull(),
     liftedAtMs: integer("lifted_at_ms"),
@@ -168,7 +185,7 @@ export const readings = sqliteTable(
       .notNull()
       .references(() => batches.id),
     /** The reading as its contract has it; its hours follow from `atMs`. */
-    body: text("body", { mode: "json" }).notNull(),
+    body: json("body").notNull(),
     atMs: integer("at_ms").notNull(),
     recordedAtMs: integer("recorded_at_ms").notNull(),
   },
@@ -187,7 +204,7 @@ export const rates = sqliteTable("rates", {
 export const tastings = sqliteTable("tastings", {
   id: text("id").primaryKey(),
   /** The tasting as JSON, checked by its contract on the way in and out. */
-  body: text("body", { mode: "json" }).notNull(),
+  body: json("body").notNull(),
   startedAtMs: integer("started_at_ms").notNull(),
 });
 
@@ -246,7 +263,7 @@ export const instrumentSessions = sqliteTable(
     channel: text("channel").notNull(),
     kind: text("kind", { enum: ["scale", "probe", "fridge", "salinity"] }).notNull(),
     /** What stands on a simulated scale, and since when. */
-    pan: text("pan", { mode: "json" }),
+    pan: json("pan"),
     panSinceMs: integer("pan_since_ms"),
     seed: integer("seed").notNull(),
     /** In the batch's own time. */
@@ -262,7 +279,7 @@ export const outcomes = sqliteTable("outcomes", {
     .primaryKey()
     .references(() => batches.id),
   /** Judgement as JSON, checked by its contract on the way in and out. */
-  body: text("body", { mode: "json" }).notNull(),
+  body: json("body").notNull(),
   judgedAtMs: integer("judged_at_ms").notNull(),
 });
 
@@ -286,14 +303,14 @@ export const photos = sqliteTable(
 export const sittings = sqliteTable("sittings", {
   id: text("id").primaryKey(),
   /** The sitting as JSON, checked by its contract on the way in and out. */
-  body: text("body", { mode: "json" }).notNull(),
+  body: json("body").notNull(),
   revision: integer("revision").notNull(),
   tableMs: integer("table_ms").notNull(),
   changedAtMs: integer("changed_at_ms").notNull(),
   /** The plan as it was decided, with what it was made from; null until one is asked for. */
-  plan: text("plan", { mode: "json" }),
+  plan: json("plan"),
   /** Its acts as calendars were told of them; null until one was planned. */
-  calendar: text("calendar", { mode: "json" }),
+  calendar: json("calendar"),
   /** A rehearsed evening's clock, which its batches share: as a batch's own. Null: as everybody's. */
   clockFromMs: integer("clock_from_ms"),
   clockOwnMs: integer("clock_own_ms"),

@@ -18,6 +18,7 @@ import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
 import { rehearsedBatches } from "./rehearsed";
 import { batchActs, sittingActs, sittings } from "./schema";
+import { ifReadable } from "./unreadable";
 
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
@@ -126,8 +127,10 @@ function sittingsSoon(db: Db, nowMs: number): Soon[] {
     .orderBy(sittings.tableMs)
     .limit(SITTINGS_MOST)
     .all()
-    .map(({ id, body, plan, clockFromMs }) => {
-      const { name, tableMs, dishes } = sittingBody.parse(body);
+    .flatMap(({ id, body, plan, clockFromMs }) => {
+      const [kept] = ifReadable("sittings", { id }, () => sittingBody.parse(body));
+      if (!kept) return [];
+      const { name, tableMs, dishes } = kept;
       // One that does not read any more is as none.
       const stored = storedPlan.safeParse(plan).success ? (plan as StoredPlan) : null;
       const goesBy = stored && planFollowed(stored);

@@ -22,6 +22,7 @@ import { planAnew, planOf } from "./plans";
 import { notFound, Refusal } from "./problem";
 import { batches, sittingActs, sittings } from "./schema";
 import { runningOf } from "./under-way";
+import { ifReadable } from "./unreadable";
 
 /** @param id chosen by who sends it: sent again, because its answer was lost, it is laid down once. @throws Refusal 409 */
 export function createSitting(
@@ -86,11 +87,14 @@ export const listSittings = (db: Db): SittingHead[] =>
     .from(sittings)
     .orderBy(desc(sittings.tableMs))
     .all()
-    .map((row) => {
-      const { name, tableMs, dishes } = sittingBody.parse(row.body);
-      const begun = dishes.some((d) => d.kind === "running") || Object.keys(plainDone(db, row.id)).length > 0;
-      return { id: row.id, name, tableMs, dishes: dishes.map((d) => d.name), begun, clock: clockOf(row) };
-    });
+    .flatMap((row) =>
+      ifReadable("sittings", row, () => {
+        const { name, tableMs, dishes } = sittingBody.parse(row.body);
+        const begun =
+          dishes.some((d) => d.kind === "running") || Object.keys(plainDone(db, row.id)).length > 0;
+        return { id: row.id, name, tableMs, dishes: dishes.map((d) => d.name), begun, clock: clockOf(row) };
+      }),
+    );
 
 export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
   const { sitting, stored, ownMs } = withoutPlan(db, id, nowMs);

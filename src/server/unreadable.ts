@@ -1,0 +1,52 @@
+import { ZodError } from "zod";
+import type { Unreadable } from "@/contracts/unreadable";
+import { log } from "./log";
+
+/*
+ * A row that its contract does not read (a disk's fault, a hand in the file) takes no page with it: lists go on without it,
+ * and every page says which it is until it reads again.
+ */
+
+const WHAT = {
+  batches: "batch",
+  formulas: "formula",
+  sittings: "sitting",
+  own_entries: "own entry",
+  outcomes: "judgement",
+  kitchen: "settings",
+} as const satisfies Record<string, Unreadable["what"]>;
+type Table = keyof typeof WHAT;
+
+const found = new Map<string, Unreadable>();
+
+/** Rows that were met and did not read, by what they are. */
+export const unreadable = (): Unreadable[] => [...found.values()];
+
+/**
+ * What a row reads as, or nothing: for lists, by `flatMap`.
+ * @throws whatever is not the stored row's own fault
+ */
+export function ifReadable<View>(
+  table: Table,
+  { id, name }: { id: string; name?: string },
+  read: () => View,
+): View[] {
+  const key = `${table} ${id}`;
+  try {
+    const view = read();
+    found.delete(key);
+    return [view];
+  } catch (error) {
+    if (!(error instanceof ZodError)) throw error;
+    const before = found.get(key);
+    if (!before) log.error({ err: error, table, id }, "a stored row does not read");
+    const called = name ?? before?.name;
+    const field = error.issues[0]?.path.join(".") ?? "";
+    found.set(key, { what: WHAT[table], id, ...(called !== undefined && { name: called }), field });
+    return [];
+  }
+}
+
+/** A setting as it was kept, or the usual one where it does not read: that is said as well. */
+export const settingOr = <Value>(name: string, usual: Value, read: () => Value): Value =>
+  ifReadable("kitchen", { id: name, name }, read)[0] ?? usual;
