@@ -20,22 +20,12 @@ export function loadKitchen(db: Db): KitchenView {
     name: row.name,
     timeZone: row.timeZone,
     measures: row.measures,
-    limits:
-      row.limits === null
-        ? NO_LIMITS
-        : settingOr("eaters and limits", NO_LIMITS, () => limitsSchema.parse(row.limits)),
-    words:
-      row.words === null ? USUAL_WORDS : settingOr("words", USUAL_WORDS, () => wordsSchema.parse(row.words)),
-    usual:
-      row.usual === null
-        ? USUAL
-        : settingOr("equipment and hours", USUAL, () => usualSchema.parse(row.usual)),
+    limits: settingOr("eaters and limits", NO_LIMITS, limitsSchema, row.limits),
+    words: settingOr("words", USUAL_WORDS, wordsSchema, row.words),
+    usual: settingOr("equipment and hours", USUAL, usualSchema, row.usual),
     rates: loadRates(db),
     houseSalt: row.houseSalt,
-    learned:
-      row.learned === null
-        ? NOTHING_LEARNED
-        : settingOr("what was learnt", NOTHING_LEARNED, () => learnedSchema.parse(row.learned)),
+    learned: settingOr("what was learnt", NOTHING_LEARNED, learnedSchema, row.learned),
     ...loadOwn(db),
   };
 }

@@ -1,4 +1,4 @@
-import { ZodError } from "zod";
+import { ZodError, type z } from "zod";
 import type { Unreadable } from "@/contracts/unreadable";
 import { log } from "./log";
 
@@ -47,6 +47,13 @@ export function ifReadable<View>(
   }
 }
 
-/** A setting as it was kept, or the usual one where it does not read: that is said as well. */
-export const settingOr = <Value>(name: string, usual: Value, read: () => Value): Value =>
-  ifReadable("kitchen", { id: name, name }, read)[0] ?? usual;
+/** A setting as it was kept; the usual one where nobody has set it, or where it does not read, which is said as well. */
+export function settingOr<Value>(
+  name: string,
+  usual: Value,
+  contract: z.ZodType<Value>,
+  kept: unknown,
+): Value {
+  if (kept === null) return usual;
+  return ifReadable("kitchen", { id: name, name }, () => contract.parse(kept))[0] ?? usual;
+}
