@@ -6,13 +6,13 @@ import { finishedBatches, liftBatch, runningBatches, startBatch, unjudgedBatches
 import { openDatabase } from "./database";
 import { createFormula } from "./formulas";
 import { formulaHeads, listFormulas } from "./formula-views";
-import { loadKitchen } from "./kitchen";
+import { changeKitchen, loadKitchen } from "./kitchen";
 import { loadLearned } from "./learned";
 import { listRecord } from "./record";
 import { recordQuery } from "@/contracts/record";
 import { loadShelfView } from "./shelf";
 import { createSitting, listSittings } from "./sittings";
-import { ifReadable, unreadable } from "./unreadable";
+import { forgetUnreadable, ifReadable, unreadable } from "./unreadable";
 
 const NOW = Date.UTC(2026, 10, 28, 15);
 const HOUR = 3_600_000;
@@ -48,13 +48,7 @@ function kitchen() {
 
 const namesOf = (rows: readonly { name: string }[]) => rows.map((r) => r.name);
 const told = () => unreadable().map(({ what, id }) => `${what} ${id}`);
-/** Forgets what earlier tests met. */
-const forget = () => {
-  const tables = { batch: "batches", formula: "formulas", sitting: "sittings", settings: "kitchen" } as const;
-  for (const { what, id } of unreadable())
-    ifReadable(tables[what as keyof typeof tables], { id }, () => undefined);
-};
-afterEach(forget);
+afterEach(forgetUnreadable);
 
 /* JSON that breaks its contract, and what is no JSON at all. */
 test.each(['{"name":"Bad"}', '{"name":"Ba', "null"])(
@@ -109,6 +103,18 @@ test("settings that do not read give way to the usual ones, and that is said of 
     ["settings", "eaters and limits"],
     ["settings", "equipment and hours"],
   ]);
+  // Changing another loses neither, and nothing is less said for it; set anew, it reads.
+  changeKitchen(db, { name: "The lock" });
+  const kept = db.get<{ limits: string; usual: string; name: string }>(
+    sql`select limits, usual, name from kitchen`,
+  );
+  expect(kept).toEqual({ limits: '{"eaters":7}', usual: "oven", name: "The lock" });
+  expect(loadKitchen(db).name).toBe("The lock");
+  expect(unreadable()).toHaveLength(2);
+  changeKitchen(db, {});
+  changeKitchen(db, { limits: NO_LIMITS });
+  expect(loadKitchen(db).limits).toEqual(NO_LIMITS);
+  expect(unreadable().map((row) => row.name)).toEqual(["equipment and hours"]);
 });
 
 test("what is not the row's own fault is not swallowed", () => {

@@ -22,6 +22,9 @@ const found = new Map<string, Unreadable>();
 /** Rows that were met and did not read, by what they are. */
 export const unreadable = (): Unreadable[] => [...found.values()];
 
+/** Another kitchen's rows stand there now. */
+export const forgetUnreadable = (): void => found.clear();
+
 /**
  * What a row reads as, or nothing: for lists, by `flatMap`.
  * @throws whatever is not the stored row's own fault

@@ -2,6 +2,7 @@ import { getTableColumns } from "drizzle-orm";
 import type { Db } from "../database";
 import type { KitchenRow } from "./rows";
 import { TABLE_NAMES, TABLES, type TableName } from "./tables";
+import { forgetUnreadable } from "../unreadable";
 
 /** SQLite binds at most so many values to a statement. */
 const VALUES_MOST = 30_000;
@@ -19,4 +20,5 @@ export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): v
           .run();
     }
   });
+  forgetUnreadable();
 }
