@@ -53,7 +53,7 @@ export function ScoreView(props: Props) {
   const nowRow = rows.findIndex((row) => (row.kind === "moment" ? row.atMs : row.toMs) >= nowMs);
   const [timeW, dishW, loadW, rowH] = paper
     ? ["4.75rem", "minmax(0, 1fr)", "1.5rem", "minmax(1.75rem, auto)"]
-    : ["7rem", "minmax(9rem, 1fr)", "2.75rem", "minmax(3.25rem, auto)"];
+    : ["7rem", "minmax(7rem, 1fr)", "2.75rem", "minmax(3.25rem, auto)"];
   const grid = {
     gridTemplateColumns: `${timeW} repeat(${columns.length}, ${dishW}) repeat(${loads.length}, ${loadW})`,
     gridTemplateRows: `auto ${rows.map((row) => (row.kind === "fold" ? "1.75rem" : rowH)).join(" ")}`,
@@ -100,8 +100,12 @@ export function ScoreView(props: Props) {
         {loads.map((load, i) => (
           <span
             key={load.id}
-            className={`truncate py-2 text-center text-sm text-quiet ${paper ? "" : "sticky top-0 z-20 self-end lg:-top-4"}`}
-            style={{ gridRow: 1, gridColumn: columns.length + 2 + i }}
+            className={`text-center text-sm text-quiet ${paper ? "self-end justify-self-center py-1" : "sticky top-0 z-20 self-end truncate py-2 lg:-top-4"}`}
+            style={{
+              gridRow: 1,
+              gridColumn: columns.length + 2 + i,
+              ...(paper && { writingMode: "vertical-rl" as const }),
+            }}
           >
             {LOAD_NAME[load.id] ?? load.id.replace(/^oven(\d)$/, "oven $1")}
           </span>
@@ -124,7 +128,13 @@ export function ScoreView(props: Props) {
           )),
         )}
         {loads.map((load, i) => (
-          <Strip key={load.id} load={load} column={columns.length + 2 + i} fridgeL={fridgeL} />
+          <Strip
+            key={load.id}
+            load={load}
+            column={columns.length + 2 + i}
+            fridgeL={fridgeL}
+            rowsForAll={paper ? 4 : 2}
+          />
         ))}
         {nowRow >= 0 && !paper && (
           <div
@@ -185,8 +195,16 @@ function sayFold({ fromMs, toMs, nights }: Extract<ScoreRow, { kind: "fold" }>):
   return nights === 0 ? hours : `${hours}, ${nights === 1 ? "one night" : `${nights} nights`}`;
 }
 
+interface StripProps {
+  load: Load;
+  column: number;
+  fridgeL: number;
+  /** Rows that have room for all its words; fewer have it for the figure alone. */
+  rowsForAll: number;
+}
+
 /** What is in use, as strips: litres of the fridge, the oven's heats, hands. */
-function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL: number }) {
+function Strip({ load, column, fridgeL, rowsForAll }: StripProps) {
   const told = useTold();
   return load.spans.map(({ from, to, amount, ovenC }) => {
     const litres = told(`${fixed(amount, 0)} L`);
@@ -196,7 +214,6 @@ function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL:
         : ovenC !== undefined
           ? told(`${ovenC} °C`)
           : String(amount);
-    // One row has room for the figure alone.
     const short = load.id === "fridge" ? litres : text;
     const look =
       load.id === "fridge"
@@ -211,7 +228,7 @@ function Strip({ load, column, fridgeL }: { load: Load; column: number; fridgeL:
         style={{ ...lines(from, to), gridColumn: column, writingMode: "vertical-rl", contain: "size" }}
         title={text}
       >
-        {to - from > 1 ? text : short}
+        {to - from >= rowsForAll ? text : short}
       </div>
     );
   });
