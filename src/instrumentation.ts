@@ -2,9 +2,17 @@
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
   const { database } = await import("@/server/database");
+  const { startInstruments } = await import("@/server/keep-instruments");
+  const { watchClock } = await import("@/server/clock-watch");
+  const { endStreams } = await import("@/server/live/streams");
   const { startKeeping } = await import("@/server/safekeeping/keep");
   const { log } = await import("@/server/log");
   database();
   startKeeping();
+  startInstruments();
+  watchClock();
+  // The server waits for what is under way before it goes; a stream never ends by itself.
+  process.once("SIGTERM", endStreams);
+  process.once("SIGINT", endStreams);
   log.info("kitchen open");
 }

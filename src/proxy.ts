@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from "next/server";
+import { KITCHEN_TIME } from "@/contracts/live";
 import { admit } from "@/server/door/admit";
 import { problemResponse } from "@/server/http";
 import { Refusal } from "@/server/problem";
@@ -26,6 +27,7 @@ export async function proxy(request: NextRequest): Promise<Response> {
   headers.set("content-security-policy", policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set("content-security-policy", policy);
+  response.headers.set(KITCHEN_TIME, String(Date.now()));
   // Behind TLS it stays behind TLS: a year, by the words of the proxy before it.
   if (request.headers.get("x-forwarded-proto")?.startsWith("https"))
     response.headers.set("strict-transport-security", "max-age=31536000");

@@ -11,9 +11,9 @@ test("a line lost for a while: taps are kept here, said to be, and sent when it 
   await context.setOffline(true);
   await page.getByRole("button", { name: "Done", exact: true }).click();
   await expect(card(page)).not.toHaveAttribute("data-act", first);
-  await expect(page.getByText(/not sent yet/)).toBeVisible();
+  await expect(page.getByText(/kept here and sent/)).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText(/not sent yet/)).toHaveCount(0, { timeout: 15_000 });
+  await expect(page.getByText(/kept here and sent/)).toHaveCount(0, { timeout: 15_000 });
   await page.reload();
   await expect(card(page)).not.toHaveAttribute("data-act", first);
 });
@@ -38,15 +38,17 @@ test("two tabs without a line: each shows what was tapped in the other, and all 
     acts.push(act);
     await done(where, act);
     for (const each of [page, tab])
-      await expect(each.getByText(`${acts.length} not sent yet.`)).toBeVisible();
+      await expect(
+        each.getByText(acts.length === 1 ? /One entry is kept/ : `${acts.length} entries are kept`),
+      ).toBeVisible();
   }
   for (const each of [page, tab]) each.on("requestfinished", note);
   await context.setOffline(false);
-  for (const each of [page, tab]) await expect(each.getByText(/not sent yet/)).toHaveCount(0);
+  for (const each of [page, tab]) await expect(each.getByText(/kept here and sent/)).toHaveCount(0);
   expect(order).toEqual(acts);
-  const kept = (await (await page.request.get(url.replace("/work/", "/api/batches/") + "/work")).json()) as {
-    done: Record<string, number>;
-  };
+  const { work: kept } = (await (
+    await page.request.get(url.replace("/work/", "/api/batches/") + "/work")
+  ).json()) as { work: { done: Record<string, number> } };
   expect(Object.keys(kept.done).sort()).toEqual([...acts].sort());
   await tab.close();
 });
@@ -54,12 +56,22 @@ test("two tabs without a line: each shows what was tapped in the other, and all 
 test("a tap that was taken stays taken, though an older word of the stream's comes after it", async ({
   page,
 }) => {
-  let old: string | undefined;
+  let version: string | undefined;
   let told = 0;
-  await page.route("**/api/work/stream?*", async (route) => {
-    const id = /\/work\/([\w-]+)/.exec(page.url())?.[1];
-    old ??= await (await page.request.get(`/api/batches/${id}/work`)).text();
-    await route.fulfill({ contentType: "text/event-stream", body: `retry: 200\ndata: ${old}\n\n` });
+  // Every word on the line says, as the newest there is, that nothing was done.
+  await page.route("**/api/live", async (route) => {
+    const id = /\/work\/([\w-]+)/.exec(page.url())?.[1] ?? "";
+    if (!id) return route.fulfill({ contentType: "text/event-stream", body: "retry: 200\n\n" });
+    const answer = await page.request.get(`/api/batches/${id}/work`);
+    version ??= ((await answer.json()) as { version: string }).version;
+    const [process, n] = version.split(".");
+    const to = `${process}.${Number(n) + 1}`;
+    const word = { kind: "work", batchId: id, from: version, to, delta: { set: { done: {} } } };
+    version = to;
+    await route.fulfill({
+      contentType: "text/event-stream",
+      body: `retry: 200\ndata: ${JSON.stringify(word)}\n\n`,
+    });
     told++;
   });
   await startedBatch(page, "Late stream chops", (bench) => bench.school("Dry"));

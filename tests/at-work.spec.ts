@@ -128,9 +128,9 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await pace(page, 1);
   await expect(page.getByRole("button", { name: "5 min more" })).toBeVisible();
   // The probe fell silent now and then, and went on: readings half a minute apart, with gaps.
-  const state = (await (await page.request.get(url.replace("/work/", "/api/batches/") + "/work")).json()) as {
-    readings: { channel: string; atMs: number }[];
-  };
+  const { work: state } = (await (
+    await page.request.get(url.replace("/work/", "/api/batches/") + "/work")
+  ).json()) as { work: { readings: { channel: string; atMs: number }[] } };
   const probe = state.readings.filter((r) => r.channel === "probe").map((r) => r.atMs);
   const gaps = probe.slice(1).map((at, i) => at - probe[i]);
   expect(Math.min(...gaps)).toBe(30_000);

@@ -83,7 +83,7 @@ test("the bridges: a probe in °F, a scale on a line and a fridge sensor reach t
     work.readings.filter((r: { channel: string }) => r.channel === channel).at(-1)?.value;
   expect(last("probe")).toBeCloseTo(41.5, 6);
   expect(last("fridge")).toBeCloseTo(3.125, 6);
-  const shown = await (await page.request.get(`${url}/api/batches/${BATCH}/work`)).json();
+  const { work: shown } = await (await page.request.get(`${url}/api/batches/${BATCH}/work`)).json();
   expect(shown.scale.grams).toBeCloseTo(14.55 * 28.349523, 1);
 
   // Taken back, it opens nothing any more.

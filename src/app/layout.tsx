@@ -7,6 +7,8 @@ import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
 import { kitchenMeasures } from "@/server/pages";
 import { MeasuresProvider } from "@/ui/measures";
+import { clockJumped } from "@/server/clock-watch";
+import { ClockNotice } from "@/ui/shell/clock-notice";
 import { UnreadableNotice } from "@/ui/shell/unreadable-notice";
 import { unreadable } from "@/server/unreadable";
 import { letters } from "./fonts";
@@ -29,6 +31,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
     <html lang="en" data-theme={theme} className={letters}>
       <body>
         <UnreadableNotice rows={unreadable()} />
+        <ClockNotice byMs={clockJumped()} />
         <MeasuresProvider measures={kitchenMeasures()}>{children}</MeasuresProvider>
         <Installed />
       </body>

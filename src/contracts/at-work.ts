@@ -5,7 +5,7 @@ import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { BatchClock } from "@/core/program/batch-clock";
 import type { PlainDish } from "@/core/schedule/dishes";
 import type { BatchDetail, KitchenView } from "./views";
-import type { WorkView } from "./work";
+import type { WorkNow } from "./live";
 
 /** What the page at work is told of a sitting: its decided plan, and what of its plain dishes was ticked off. */
 export interface SittingAtWork {
@@ -37,7 +37,8 @@ export interface AtWorkView {
   batches: BatchDetail[];
   /** By batch; one whose sums no longer work out is not there. */
   derived: Record<string, DerivedBatch>;
-  works: WorkView[];
+  /** Each with the version that the line goes on from. */
+  works: WorkNow[];
   sittings: SittingAtWork[];
   /** The batch the page was opened for; null for the whole kitchen. */
   focusId: string | null;

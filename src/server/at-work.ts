@@ -5,12 +5,12 @@ import { formulate } from "@/core/formula/formulate";
 import { batchTime } from "@/core/program/batch-clock";
 import { exitsOf } from "@/core/program/exits";
 import { programOf } from "@/core/program/program";
-import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
+import { loadBatch, runningBatches, UNJUDGED_AT_WORK, unjudgedBatches } from "./batches";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
+import { hubOf } from "./live/hub";
 import { rehearsedBatches } from "./rehearsed";
 import { listSittings, loadSitting } from "./sittings";
-import { loadWork } from "./work";
 
 const HOUR_MS = 3_600_000;
 /** A sitting is at work from so long before its table to so long after. */
@@ -18,8 +18,6 @@ const BEFORE_MS = 72 * HOUR_MS;
 const AFTER_MS = 6 * HOUR_MS;
 /** What is only cooked is shown on the day itself. */
 const PLAIN_BEFORE_MS = 12 * HOUR_MS;
-const UNJUDGED = 6;
-
 interface Focus {
   /** The batch the page was opened for. */
   batchId?: string;
@@ -30,7 +28,7 @@ interface Focus {
 /** Everything at work now, and the batch that was asked for with it. @throws Refusal 404 where that is not there */
 export function loadAtWorkView(db: Db, { batchId: focusId, rehearsalId }: Focus, nowMs: number): AtWorkView {
   const rehearsed = rehearsedBatches(db);
-  const open = [...runningBatches(db), ...unjudgedBatches(db, UNJUDGED)]
+  const open = [...runningBatches(db), ...unjudgedBatches(db, UNJUDGED_AT_WORK)]
     .map((b) => b.id)
     .filter((id) => rehearsed.get(id) === rehearsalId);
   const ids = focusId === undefined || open.includes(focusId) ? open : [focusId, ...open];
@@ -39,7 +37,7 @@ export function loadAtWorkView(db: Db, { batchId: focusId, rehearsalId }: Focus,
     kitchen: loadKitchen(db),
     batches,
     derived: derivedById(batches),
-    works: ids.map((id) => loadWork(db, id, nowMs)),
+    works: ids.map((id) => hubOf(db).look(id)),
     sittings: sittingsAtWork(db, nowMs, rehearsalId),
     focusId: focusId ?? null,
     rehearsalId: rehearsalId ?? null,

@@ -18,6 +18,7 @@ import type { Finding } from "@/core/safety/rule";
 import { remembered } from "@/core/remembered";
 import type { Db } from "./database";
 import { batchTime } from "@/core/program/batch-clock";
+import { announce } from "./changes";
 import { clockOf } from "./clock";
 import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
@@ -177,7 +178,7 @@ function checkStart(startAtMs: number, nowMs: number): void {
  * @returns the time that stands, and whether it was marked before
  */
 export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) {
-  return db.transaction((tx) => {
+  const lifted = db.transaction((tx) => {
     const row = batchRow(tx, batchId);
     if (row.liftedAtMs !== null) return { liftedAtMs: row.liftedAtMs, already: true };
     if (atMs < row.startedAtMs || atMs > batchTime(clockOf(row), nowMs) + 60_000 * row.clockSpeed) {
@@ -192,6 +193,8 @@ export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) 
     tx.insert(batchEvents).values({ batchId, kind: "lifted", atMs, recordedAtMs: nowMs }).run();
     return { liftedAtMs: atMs, already: false };
   });
+  announce(batchId);
+  return lifted;
 }
 
 /** Takes a lift-out back; the record keeps both taps. */
@@ -202,6 +205,7 @@ export function undoLift(db: Db, batchId: string, nowMs: number): void {
     tx.update(batches).set({ liftedAtMs: null }).where(eq(batches.id, batchId)).run();
     tx.insert(batchEvents).values({ batchId, kind: "lift_undone", atMs: nowMs, recordedAtMs: nowMs }).run();
   });
+  announce(batchId);
 }
 
 function batchRow(db: Db, batchId: string) {
@@ -277,6 +281,28 @@ export function unjudgedBatches(db: Db, limit: number): BatchView[] {
     .limit(limit)
     .all()
     .flatMap(viewIfReadable);
+}
+
+/** What is out of its soak and unjudged is at work no longer than the newest so many. */
+export const UNJUDGED_AT_WORK = 6;
+
+/** Batches at work, by their ids: in their soak, or out of it and not judged yet. */
+export function openBatchIds(db: Db): string[] {
+  const running = db
+    .select({ id: batches.id })
+    .from(batches)
+    .where(isNull(batches.liftedAtMs))
+    .orderBy(asc(batches.plannedLiftAtMs))
+    .all();
+  const unjudged = db
+    .select({ id: batches.id })
+    .from(batches)
+    .leftJoin(outcomes, eq(outcomes.batchId, batches.id))
+    .where(and(isNotNull(batches.liftedAtMs), isNull(outcomes.batchId)))
+    .orderBy(desc(batches.liftedAtMs))
+    .limit(UNJUDGED_AT_WORK)
+    .all();
+  return [...running, ...unjudged].map((b) => b.id);
 }
 
 export function loadBatch(db: Db, batchId: string): BatchDetail {

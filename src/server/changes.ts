@@ -1,6 +1,6 @@
 import { EventEmitter } from "node:events";
 
-/** Says which batch changed, to every device that listens in this process. */
+/** Says which batch or sitting changed, to whoever listens in this process. */
 const held = globalThis as { ironCrockChanges?: EventEmitter };
 
 function changes(): EventEmitter {
@@ -8,10 +8,11 @@ function changes(): EventEmitter {
   return held.ironCrockChanges;
 }
 
-export const announce = (batchId: string): void => void changes().emit(batchId);
+export const announce = (batchId: string): void => void changes().emit("batch", batchId);
+export const announceSitting = (sittingId: string): void => void changes().emit("sitting", sittingId);
 
 /** @returns stops listening */
-export function onChange(batchId: string, listener: () => void): () => void {
-  changes().on(batchId, listener);
-  return () => void changes().off(batchId, listener);
+export function onChange(what: "batch" | "sitting", listener: (id: string) => void): () => void {
+  changes().on(what, listener);
+  return () => void changes().off(what, listener);
 }

@@ -1,4 +1,4 @@
-import { and, eq, max } from "drizzle-orm";
+import { and, eq, isNull, max, ne } from "drizzle-orm";
 import type { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
 import type { instrumentRequest } from "@/contracts/work";
@@ -14,7 +14,7 @@ import { announce } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
-import { batches, batchActs, instrumentSessions, samples } from "./schema";
+import { batches, batchActs, instrumentSessions, outcomes, samples } from "./schema";
 
 type BatchRow = typeof batches.$inferSelect;
 type Session = typeof instrumentSessions.$inferSelect;
@@ -23,8 +23,10 @@ type Session = typeof instrumentSessions.$inferSelect;
 const EVERY_MS = 30_000;
 const ROAST_HOURS = 9;
 const REHEARSAL_SEED = 5;
-/** No more is caught up in one go. */
-const MOST_AT_ONCE = 2000;
+/** No more of one instrument is caught up in one go: who taps meanwhile does not wait for it. */
+const MOST_AT_ONCE = 500;
+/** So long out of its soak nothing of a batch is read any more, ms of its own time. */
+const SILENT_AFTER_MS = 24 * 3_600_000;
 
 /** Attaches a simulated instrument to a batch, from now on. */
 export function attachInstrument(
@@ -59,33 +61,45 @@ export function detachInstrument(db: Db, batchId: string, channel: string): void
 }
 
 /**
- * Lets every simulated instrument of a batch catch up to its own time. What it reads is a function of seed and second, so
- * a restart, or two devices asking at once, come to the same readings. @returns how many were added
+ * Lets every simulated instrument catch up to its batch's own time. What it reads is a function of seed and second, so a
+ * restart, or a look that came late, comes to the same readings. @returns how many were added
  */
-export function takeSamples(db: Db, row: BatchRow, ownNowMs: number): number {
-  const sessions = db.select().from(instrumentSessions).where(eq(instrumentSessions.batchId, row.id)).all();
+export function takeSamples(db: Db, nowMs: number): number {
+  const rows = db
+    .select({ batch: batches, session: instrumentSessions })
+    .from(instrumentSessions)
+    .innerJoin(batches, eq(batches.id, instrumentSessions.batchId))
+    .leftJoin(outcomes, eq(outcomes.batchId, batches.id))
+    // A scale is looked at, not recorded; what is judged is over.
+    .where(and(ne(instrumentSessions.kind, "scale"), isNull(outcomes.batchId)))
+    .all();
   let added = 0;
-  // A scale is looked at, not recorded.
-  const recorded = sessions.filter((s) => s.kind !== "scale");
-  if (recorded.length === 0) return 0;
-  // One transaction: two thousand single writes are two thousand waits for the disk.
-  db.transaction((tx) => {
-    for (const session of recorded) added += catchUp(tx, row, session, ownNowMs);
-  });
+  for (const batchId of new Set(rows.map((row) => row.batch.id))) {
+    const ofIt = rows.filter((row) => row.batch.id === batchId);
+    // One transaction: five hundred single writes are five hundred waits for the disk.
+    const ofBatch = db.transaction((tx) =>
+      ofIt.reduce((sum, { batch, session }) => sum + catchUp(tx, batch, session, nowMs), 0),
+    );
+    if (ofBatch > 0) announce(batchId);
+    added += ofBatch;
+  }
   return added;
 }
 
-function catchUp(db: Db, row: BatchRow, session: Session, ownNowMs: number): number {
+function catchUp(db: Db, row: BatchRow, session: Session, nowMs: number): number {
+  const endMs = row.liftedAtMs === null ? Infinity : row.liftedAtMs + SILENT_AFTER_MS;
+  const ownNowMs = Math.min(batchTime(clockOf(row), nowMs), endMs);
   const [{ last }] = db
     .select({ last: max(samples.atMs) })
     .from(samples)
     .where(and(eq(samples.batchId, row.id), eq(samples.channel, session.channel)))
     .all();
+  const first = Math.max(session.fromMs, (last ?? 0) + EVERY_MS);
+  if (first > ownNowMs) return 0;
   const formulation = formulationSchema.parse(row.body);
   const heatFromMs = heatFrom(db, row.id, formulation, session.channel);
   const truth = truthOf(session, formulation);
   const instrument = simulated(session.kind, truth, session.seed);
-  const first = Math.max(session.fromMs, (last ?? 0) + EVERY_MS);
   let added = 0;
   for (let atMs = first; atMs <= ownNowMs && added < MOST_AT_ONCE; atMs += EVERY_MS) {
     // A probe in food that is not in the heat yet reads what the food was.

@@ -1,3 +1,4 @@
+import { takeSamples } from "./instruments";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { chops } from "@/core/formula/formulation.fixture";
 import type { SittingBody } from "@/contracts/sitting";
@@ -70,7 +71,9 @@ test("its probe reads the food's own cold until the oven has it", () => {
   const dish = copy.dishes.find((d) => d.kind === "running");
   const batchId = dish?.kind === "running" ? dish.batchId : "";
   // To the table's hour, by the wall.
-  const work = loadWork(db, batchId, NOW + (TABLE - clock.ownMs) / clock.speed);
+  const atTableMs = NOW + (TABLE - clock.ownMs) / clock.speed;
+  while (takeSamples(db, atTableMs) > 0);
+  const work = loadWork(db, batchId, atTableMs);
   const cores = work.readings.filter((r) => r.channel === "probe").map((r) => r.value);
   expect(cores.length).toBeGreaterThan(5);
   expect(Math.max(...cores)).toBeLessThan(10);

@@ -15,6 +15,7 @@ import type { HeatHere } from "@/core/formula/model";
 import { withHeat } from "@/core/formula/with-own";
 import { batchTime } from "@/core/program/batch-clock";
 import { startBatch } from "./batches";
+import { announceSitting } from "./changes";
 import { clockOf, clockRow } from "./clock";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
@@ -50,10 +51,12 @@ export function saveSitting(
   { body, baseRevision }: { body: SittingBody; baseRevision: number },
   nowMs: number,
 ): SittingView {
-  return db.transaction((tx) => {
+  const saved = db.transaction((tx) => {
     putBody(tx, id, body, baseRevision, nowMs);
     return loadSitting(tx, id, nowMs);
   });
+  announceSitting(id);
+  return saved;
 }
 
 function putBody(tx: Db, id: string, body: SittingBody, baseRevision: number, nowMs: number): void {
@@ -79,6 +82,7 @@ function rowOf(db: Db, id: string) {
 
 export function removeSitting(db: Db, id: string): void {
   db.delete(sittings).where(eq(sittings.id, id)).run();
+  announceSitting(id);
 }
 
 export const listSittings = (db: Db): SittingHead[] =>
@@ -172,12 +176,14 @@ export function confirmSittingAct(
     .values({ sittingId: id, taskId, doneAtMs: atMs, recordedAtMs: nowMs, notDone })
     .onConflictDoNothing()
     .run();
+  announceSitting(id);
 }
 
 export function undoSittingAct(db: Db, id: string, taskId: string): void {
   db.delete(sittingActs)
     .where(and(eq(sittingActs.sittingId, id), eq(sittingActs.taskId, taskId)))
     .run();
+  announceSitting(id);
 }
 
 /**
@@ -192,7 +198,7 @@ export function startDish(
   { batchId, baseRevision, acknowledgements }: z.infer<typeof startDishRequest>,
   nowMs: number,
 ): SittingView {
-  return db.transaction((tx) => {
+  const started = db.transaction((tx) => {
     const { body, plan, clock } = loadSitting(tx, id, nowMs);
     const ownMs = Math.round(batchTime(clock, nowMs));
     const dish = body.dishes.find((d) => d.id === dishId);
@@ -224,4 +230,6 @@ export function startDish(
     putBody(tx, id, { ...body, dishes }, baseRevision, nowMs);
     return loadSitting(tx, id, nowMs);
   });
+  announceSitting(id);
+  return started;
 }

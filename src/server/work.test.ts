@@ -1,9 +1,9 @@
 import sharp from "sharp";
 import { sampleRequest } from "@/contracts/work";
 import { chops } from "@/core/formula/formulation.fixture";
-import { startBatch } from "./batches";
+import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
-import { attachInstrument } from "./instruments";
+import { attachInstrument, takeSamples } from "./instruments";
 import { keepPhoto, listPhotos, loadPhoto, removePhoto } from "./photos";
 import { setPan } from "./scale";
 import { confirmAct, judgeBatch, keepWeight, loadWork, scaleLines, setPace, undoAct } from "./work";
@@ -21,6 +21,11 @@ beforeEach(() => {
 });
 
 const work = (nowMs = NOW) => loadWork(db, id, nowMs);
+/** After what simulated instruments read up to then was written down. */
+function caughtUp(nowMs: number, kitchen = db, batchId = id) {
+  while (takeSamples(kitchen, nowMs) > 0);
+  return loadWork(kitchen, batchId, nowMs);
+}
 
 describe("acts", () => {
   test("confirmed twice, the first time stands; taken back, the record keeps both", () => {
@@ -53,21 +58,21 @@ describe("instruments", () => {
   test("a simulated probe catches up by its own clock, the same after any pause", () => {
     confirmAct(db, id, "stage_1", { atMs: NOW }, NOW);
     attachInstrument(db, id, { channel: "probe", seed: 7 }, NOW);
-    work(NOW + 5 * MIN);
-    const slowly = work(NOW + 10 * MIN).readings;
+    caughtUp(NOW + 5 * MIN);
+    const slowly = caughtUp(NOW + 10 * MIN).readings;
     expect(slowly.length).toBeGreaterThan(15);
     const other = openDatabase(":memory:");
     const request = { formulaId: null, formulation: chops(), startAtMs: NOW, acknowledgements: [] };
     const twin = startBatch(other, request, NOW).id;
     confirmAct(other, twin, "stage_1", { atMs: NOW }, NOW);
     attachInstrument(other, twin, { channel: "probe", seed: 7 }, NOW);
-    expect(loadWork(other, twin, NOW + 10 * MIN).readings).toEqual(slowly);
+    expect(caughtUp(NOW + 10 * MIN, other, twin).readings).toEqual(slowly);
   });
 
   test("a probe falls silent now and then, and goes on after it", () => {
     confirmAct(db, id, "stage_1", { atMs: NOW }, NOW);
     attachInstrument(db, id, { channel: "probe", seed: 7 }, NOW);
-    const at = work(NOW + 90 * MIN).readings.map((r) => r.atMs);
+    const at = caughtUp(NOW + 90 * MIN).readings.map((r) => r.atMs);
     const gaps = at.slice(1).map((ms, i) => ms - at[i]);
     expect(gaps.every((gap) => gap % 30_000 === 0)).toBe(true);
     expect(Math.max(...gaps)).toBeGreaterThanOrEqual(MIN);
@@ -77,8 +82,26 @@ describe("instruments", () => {
   test("rehearsed at 600 ×, a minute is ten hours of its own", () => {
     setPace(db, id, 600, NOW);
     attachInstrument(db, id, { channel: "fridge", seed: 3 }, NOW);
-    const { readings } = work(NOW + MIN);
+    const { readings } = caughtUp(NOW + MIN);
     expect(readings.at(-1)?.atMs).toBeGreaterThan(NOW + 9.9 * 60 * MIN);
+  });
+
+  test("to look at it writes nothing; a day late is caught up a part at a time; what is judged is over", () => {
+    attachInstrument(db, id, { channel: "fridge", seed: 3 }, NOW);
+    work(NOW + 60 * MIN);
+    expect(work(NOW + 60 * MIN).readings).toEqual([]);
+    expect(takeSamples(db, NOW + 24 * 60 * MIN)).toBe(500);
+    expect(takeSamples(db, NOW + 60 * MIN)).toBe(0);
+    judgeBatch(db, id, { faults: [], words: "" }, NOW);
+    expect(takeSamples(db, NOW + 24 * 60 * MIN)).toBe(0);
+  });
+
+  test("a day after it was taken out nothing of it is read any more", () => {
+    attachInstrument(db, id, { channel: "fridge", seed: 3 }, NOW);
+    liftBatch(db, id, NOW + MIN, NOW + MIN);
+    const { readings } = caughtUp(NOW + 72 * 60 * MIN);
+    expect(readings.at(-1)?.atMs).toBeLessThanOrEqual(NOW + MIN + 24 * 60 * MIN);
+    expect(readings.at(-1)?.atMs).toBeGreaterThan(NOW + 23 * 60 * MIN);
   });
 
   test("after days of a fridge sensor the newest readings are shown, oldest of them first", () => {

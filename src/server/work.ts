@@ -9,7 +9,6 @@ import type { Db } from "./database";
 import { notFound, Refusal } from "./problem";
 import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outcomes } from "./schema";
 import { knownAct, knownLine } from "./known-acts";
-import { takeSamples } from "./instruments";
 import { listPhotos } from "./photos";
 import { shownSamples } from "./samples";
 import { readScale } from "./scale";
@@ -23,12 +22,11 @@ function rowOf(db: Db, batchId: string) {
   return row;
 }
 
-/** Everything a device needs to show a batch at work; simulated instruments catch up first. */
+/** Everything a device needs to show a batch at work. */
 export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
   const row = rowOf(db, batchId);
   const clock = clockOf(row);
   const ownMs = batchTime(clock, nowMs);
-  takeSamples(db, row, ownMs);
   const acts = db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all();
   const judged = db.select().from(outcomes).where(eq(outcomes.batchId, batchId)).get();
   return {

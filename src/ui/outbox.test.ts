@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from "@testing-library/react";
-import { KITCHEN_OUTBOX, sendOrKeep, useOutbox } from "./outbox";
+import { OUTBOX, sendOrKeep, useOutbox } from "./outbox";
 import { kept, type Entry } from "./outbox-queue";
 
 const entry = (n: number): Entry => ({ method: "PUT", path: `/api/batches/b/acts/${n}`, body: { atMs: n } });
@@ -30,7 +30,7 @@ afterEach(() => jest.useRealTimers());
 test("what is tapped goes at once, and is waited for until the server has it", async () => {
   const at = server();
   const sent: number[] = [];
-  const { result } = renderHook(() => useOutbox("work", onSent));
+  const { result } = renderHook(() => useOutbox(onSent));
   function onSent(e: Entry) {
     sent.push(...numbers([e]));
   }
@@ -45,10 +45,10 @@ test("what is tapped goes at once, and is waited for until the server has it", a
 test("with no line it is kept, in order, and goes when the browser says the line is back, or two seconds later", async () => {
   const at = server();
   at.line = false;
-  const { result } = renderHook(() => useOutbox("work"));
+  const { result } = renderHook(() => useOutbox());
   await act(async () => result.current.add(entry(1)));
   await act(async () => result.current.add(entry(2)));
-  expect(numbers(kept("work"))).toEqual([1, 2]);
+  expect(numbers(kept(OUTBOX))).toEqual([1, 2]);
   at.line = true;
   await act(async () => void window.dispatchEvent(new Event("online")));
   await act(async () => jest.advanceTimersByTimeAsync(0));
@@ -66,25 +66,38 @@ test("with no line it is kept, in order, and goes when the browser says the line
 test("a refusal is said and not tried for ever; what comes after it goes, and takes the word away", async () => {
   const at = server();
   at.refuse.set(1, "That act is not of this batch.");
-  const { result } = renderHook(() => useOutbox("work"));
+  const { result } = renderHook(() => useOutbox());
   await act(async () => result.current.add(entry(1)));
   await act(async () => jest.advanceTimersByTimeAsync(0));
   expect(result.current.problem).toBe("That act is not of this batch.");
-  expect(kept("work")).toEqual([]);
+  expect(kept(OUTBOX)).toEqual([]);
   await act(async () => result.current.add(entry(2)));
   await act(async () => jest.advanceTimersByTimeAsync(0));
   expect(at.reached).toEqual([2]);
   expect(result.current.problem).toBeNull();
 });
 
+test("what any page put in is told on every one, and every one hears that it went", async () => {
+  server();
+  const heard: string[] = [];
+  const [tell, alsoTell] = [() => void heard.push("one"), () => void heard.push("other")];
+  const one = renderHook(() => useOutbox(tell));
+  const other = renderHook(() => useOutbox(alsoTell));
+  act(() => one.result.current.add(entry(1)));
+  expect(numbers(other.result.current.waiting)).toEqual([1]);
+  await act(async () => jest.advanceTimersByTimeAsync(0));
+  expect(heard).toEqual(["one", "other"]);
+  expect(other.result.current.waiting).toEqual([]);
+});
+
 test("what was left by an earlier page goes when a page is opened; closed, a page looks no more", async () => {
   const at = server();
   localStorage.setItem("work", JSON.stringify([entry(5)]));
-  const { unmount } = renderHook(() => useOutbox("work"));
+  const { unmount } = renderHook(() => useOutbox());
   await act(async () => jest.advanceTimersByTimeAsync(0));
   expect(at.reached).toEqual([5]);
   unmount();
-  localStorage.setItem("work", JSON.stringify([entry(6)]));
+  localStorage.setItem(OUTBOX, JSON.stringify([entry(6)]));
   await jest.advanceTimersByTimeAsync(10_000);
   expect(at.reached).toEqual([5]);
 });
@@ -95,7 +108,7 @@ describe("sent from any page", () => {
     expect(await sendOrKeep(entry(1))).toEqual({ kept: false, problem: null });
     at.refuse.set(2, "Not so.");
     expect(await sendOrKeep(entry(2))).toEqual({ kept: false, problem: "Not so." });
-    expect(kept(KITCHEN_OUTBOX)).toEqual([]);
+    expect(kept(OUTBOX)).toEqual([]);
   });
 
   test("with no line it is kept and said; the next one never overtakes it, and an open page sends both", async () => {
@@ -109,7 +122,7 @@ describe("sent from any page", () => {
     expect(await sendOrKeep(entry(2))).toMatchObject({ kept: true });
     expect(at.reached).toEqual([]);
     jest.useRealTimers();
-    const { result } = renderHook(() => useOutbox(KITCHEN_OUTBOX));
+    const { result } = renderHook(() => useOutbox());
     await waitFor(() => expect(at.reached).toEqual([1, 2]));
     await waitFor(() => expect(result.current.waiting).toEqual([]));
     at.line = false;

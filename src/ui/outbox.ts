@@ -1,88 +1,123 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useEffect, useSyncExternalStore } from "react";
 import { inOneTab, kept, putIn, sendKept, type Entry } from "./outbox-queue";
 import { send } from "./send";
 
 const RETRY_MS = 2000;
-/** What is entered where there is no line, on any page. */
-export const KITCHEN_OUTBOX = "outbox";
-/** Says within this page that something was put into an outbox. */
-const PUT_IN = "iron-crock:outbox";
+/** What is tapped or entered on any page of this device, until the server has it. One: what was tapped first arrives first. */
+export const OUTBOX = "outbox";
+/** What waits at work stood under a name of its own once: nothing that was tapped before is lost. */
+const OLD_OUTBOX = "work";
 
-/** Sends an entry; with no line it is kept for later, by whichever page is open then, and that is told as done. */
-export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem: string | null }> {
-  // Never before what already waits: a lift-out taken back must not arrive before the lift-out.
-  if (kept(KITCHEN_OUTBOX).length === 0) {
-    const sent = await send(entry.method, entry.path, entry.body);
-    if (sent.ok) return { kept: false, problem: null };
-    if (sent.problem.status !== 0) return { kept: false, problem: sent.problem.detail };
-  }
-  putIn(KITCHEN_OUTBOX, entry);
-  window.dispatchEvent(new Event(PUT_IN));
-  return { kept: true, problem: "Kept on this device; sent when it is online again." };
+interface State {
+  waiting: readonly Entry[];
+  problem: string | null;
 }
+const EMPTY: State = { waiting: [], problem: null };
 
-/**
- * Entries in order, sent one by one and tried again until the server has answered. A refusal is said, and not tried
- * for ever. @param onSent as each is taken
- */
-export function useOutbox(key: string, onSent?: (entry: Entry) => void) {
-  const [waiting, setWaiting] = useState<Entry[]>([]);
-  const [problem, setProblem] = useState<string | null>(null);
-  const sending = useRef(false);
-  const more = useRef(false);
+/** Sends what is kept, one by one and tried again until the server has answered. A refusal is said, and not tried for ever. */
+class Outbox {
+  state = EMPTY;
+  readonly #seen = new Set<() => void>();
+  readonly #sent = new Set<(entry: Entry) => void>();
+  #timer: ReturnType<typeof setInterval> | undefined;
+  #isSending = false;
+  #isMore = false;
 
-  const flush = useCallback(async () => {
-    more.current = true;
-    if (sending.current) return;
-    sending.current = true;
+  readonly subscribe = (changed: () => void): (() => void) => {
+    this.#seen.add(changed);
+    if (this.#seen.size === 1) this.#begin();
+    return () => {
+      this.#seen.delete(changed);
+      if (this.#seen.size === 0) this.#end();
+    };
+  };
+
+  onSent(tell: (entry: Entry) => void): () => void {
+    this.#sent.add(tell);
+    return () => void this.#sent.delete(tell);
+  }
+
+  readonly add = (entry: Entry): void => {
+    putIn(OUTBOX, entry);
+    this.#look();
+  };
+
+  #begin(): void {
+    for (const entry of kept(OLD_OUTBOX)) putIn(OUTBOX, entry);
+    localStorage.removeItem(OLD_OUTBOX);
+    this.#timer = setInterval(this.#look, RETRY_MS);
+    // Put in or sent by another tab, or the line is back.
+    for (const event of ["storage", "online"]) window.addEventListener(event, this.#look);
+    // Not within the draw that subscribes.
+    queueMicrotask(this.#look);
+  }
+
+  #end(): void {
+    clearInterval(this.#timer);
+    for (const event of ["storage", "online"]) window.removeEventListener(event, this.#look);
+    this.state = EMPTY;
+  }
+
+  readonly #look = (): void => {
+    this.#show({});
+    void this.#flush();
+  };
+
+  async #flush(): Promise<void> {
+    this.#isMore = true;
+    if (this.#isSending || this.#seen.size === 0) return;
+    this.#isSending = true;
     try {
-      while (more.current) {
-        more.current = false;
-        await inOneTab(key, () =>
-          sendKept(key, {
+      while (this.#isMore) {
+        this.#isMore = false;
+        await inOneTab(OUTBOX, () =>
+          sendKept(OUTBOX, {
             sent: (entry) => {
-              setWaiting(kept(key));
-              setProblem(null);
-              onSent?.(entry);
+              for (const tell of this.#sent) tell(entry);
+              this.#show({ problem: null });
             },
-            problem: (detail) => {
-              setWaiting(kept(key));
-              setProblem(detail);
-            },
+            problem: (problem) => this.#show({ problem }),
           }),
         );
       }
     } finally {
-      sending.current = false;
+      this.#isSending = false;
     }
-  }, [key, onSent]);
+  }
 
-  const add = useCallback(
-    (entry: Entry) => {
-      putIn(key, entry);
-      setWaiting(kept(key));
-      void flush();
-    },
-    [key, flush],
+  #show(part: Partial<State>): void {
+    const waiting = kept(OUTBOX);
+    const next = { ...this.state, waiting, ...part };
+    const same = next.problem === this.state.problem && next.waiting.length + this.state.waiting.length === 0;
+    if (same) return;
+    this.state = next;
+    for (const changed of this.#seen) changed();
+  }
+}
+
+const outbox = new Outbox();
+
+/** Sends an entry; with no line it is kept for later, by whichever page is open then, and that is told as done. */
+export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem: string | null }> {
+  // Never before what already waits: a lift-out taken back must not arrive before the lift-out.
+  if (kept(OUTBOX).length === 0) {
+    const sent = await send(entry.method, entry.path, entry.body);
+    if (sent.ok) return { kept: false, problem: null };
+    if (sent.problem.status !== 0) return { kept: false, problem: sent.problem.detail };
+  }
+  outbox.add(entry);
+  return { kept: true, problem: "Kept on this device; sent when it is online again." };
+}
+
+/** What waits on this device, wherever it was tapped. @param onSent as each is taken; the same between draws */
+export function useOutbox(onSent?: (entry: Entry) => void) {
+  const { waiting, problem } = useSyncExternalStore(
+    outbox.subscribe,
+    () => outbox.state,
+    () => EMPTY,
   );
-
-  useEffect(() => {
-    const look = () => {
-      setWaiting(kept(key));
-      void flush();
-    };
-    look();
-    const timer = setInterval(look, RETRY_MS);
-    // Put in on this page, put in or sent by another tab, or the line is back.
-    const when = [PUT_IN, "storage", "online"];
-    for (const event of when) window.addEventListener(event, look);
-    return () => {
-      clearInterval(timer);
-      for (const event of when) window.removeEventListener(event, look);
-    };
-  }, [key, flush]);
-
-  return { waiting, problem, add };
+  useEffect(() => (onSent ? outbox.onSent(onSent) : undefined), [onSent]);
+  return { waiting, problem, add: outbox.add };
 }

@@ -1,4 +1,6 @@
 import type { Problem } from "@/contracts/requests";
+import { KITCHEN_TIME } from "@/contracts/live";
+import { heardTime } from "./kitchen-time";
 
 export type Sent<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
@@ -24,7 +26,10 @@ export const read = <T>(path: string): Promise<Sent<T>> => exchange<T>(path, {})
 
 async function exchange<T>(path: string, init: RequestInit): Promise<Sent<T>> {
   try {
+    const askedMs = Date.now();
     const response = await fetch(path, init);
+    const serverTime = response.headers?.get(KITCHEN_TIME);
+    if (serverTime) heardTime(Number(serverTime), askedMs, Date.now());
     if (response.ok)
       return { ok: true, value: (response.status === 204 ? undefined : await response.json()) as T };
     return {

@@ -1,6 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
+import { kitchenNow } from "./kitchen-time";
 
 const TICK_MS = 10_000;
 
@@ -8,7 +9,7 @@ const TICK_MS = 10_000;
 export function useNow(serverNowMs: number, everyMs = TICK_MS): number {
   const [nowMs, setNowMs] = useState(serverNowMs);
   useEffect(() => {
-    const tick = () => setNowMs(Date.now());
+    const tick = () => setNowMs(kitchenNow());
     tick();
     const timer = setInterval(tick, everyMs);
     // A tablet that slept missed its ticks: catch up the moment it wakes.

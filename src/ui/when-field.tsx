@@ -4,6 +4,7 @@ import { useId, useRef, useState } from "react";
 import { useMeasures } from "./measures";
 import { fromLocalField } from "./format";
 import { loadReadWhen, sayDate, type ReadWhen } from "./when";
+import { kitchenNow } from "./kitchen-time";
 
 interface Props {
   label: string;
@@ -37,8 +38,8 @@ export function WhenField({ label, atMs, timeZone, onChange, onValidity, large =
     const plain = fromLocalField(typed, timeZone);
     if (plain !== undefined) return settle(plain);
     // Read at once where the library is there: whoever leaves the field by tapping a button means what was typed.
-    if (reader.current) return settle(reader.current(typed, Date.now(), timeZone));
-    void loadReadWhen().then((found) => settle(found(typed, Date.now(), timeZone)));
+    if (reader.current) return settle(reader.current(typed, kitchenNow(), timeZone));
+    void loadReadWhen().then((found) => settle(found(typed, kitchenNow(), timeZone)));
   };
   const step = (text: string, by: number) => (
     <button

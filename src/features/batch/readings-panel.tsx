@@ -10,6 +10,7 @@ import { duration, grams, percent, shortDate } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { sendOrKeep } from "@/ui/outbox";
 import { useUnits } from "@/ui/measures";
+import { kitchenNow } from "@/ui/kitchen-time";
 
 interface Props {
   batch: BatchDetail;
@@ -39,7 +40,7 @@ export function ReadingsPanel({ batch, movedH }: Props) {
         sugared={batch.formulation.sugarPerSalt > 0}
         startWeightG={batch.formulation.pieces.totalMassG}
         brinePercent={(batch.sheet.brineFraction ?? 0.05) * 100}
-        onEnter={(reading) => act("POST", "readings", { atMs: Date.now(), reading })}
+        onEnter={(reading) => act("POST", "readings", { atMs: kitchenNow(), reading })}
       />
       {problem && (
         <p role="alert" className="py-1 text-sm text-error">

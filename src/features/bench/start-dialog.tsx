@@ -12,6 +12,7 @@ import { WhenField } from "@/ui/when-field";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
+import { kitchenNow } from "@/ui/kitchen-time";
 
 interface Props {
   formulaId: string | null;
@@ -37,7 +38,7 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
   const router = useRouter();
   const program = useMemo(() => programOf(formulation, sheet), [formulation, sheet]);
   // The present when it is opened, not when the page was: and nothing goes in before it is got ready.
-  const [offeredMs] = useState(() => nextFive(Date.now() + program.readyMin * MIN_MS));
+  const [offeredMs] = useState(() => nextFive(kitchenNow() + program.readyMin * MIN_MS));
   const [by, setBy] = useState<"goesIn" | "eaten">("goesIn");
   const [goesInMs, setGoesInMs] = useState(offeredMs);
   const [eatenMs, setEatenMs] = useState(offeredMs + program.tableMin * MIN_MS);

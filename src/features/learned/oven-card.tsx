@@ -10,6 +10,7 @@ import { useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import { Counted, LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
+import { kitchenNow } from "@/ui/kitchen-time";
 
 /** A dial that is often set. */
 const USUAL_C = 180;
@@ -173,7 +174,7 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
         <button
           type="button"
           className="btn min-h-12"
-          onClick={() => acts.readOven({ ...reading, atMs: Date.now() })}
+          onClick={() => acts.readOven({ ...reading, atMs: kitchenNow() })}
         >
           Keep the reading
         </button>

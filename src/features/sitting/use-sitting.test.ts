@@ -1,12 +1,26 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from "@testing-library/react";
+import type { LiveEvent } from "@/contracts/live";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
 import { useSitting } from "./use-sitting";
 
 const PATH = "/api/sittings/s1";
 const body = (name: string): SittingBody => ({ name, dishes: [], pins: [] }) as unknown as SittingBody;
 const viewOf = (name: string, revision: number, plan = "as sent") =>
-  ({ id: "s1", revision, body: body(name), plan }) as unknown as SittingView;
+  ({ id: "s1", revision, body: body(name), plan, running: [{ batchId: "b1" }] }) as unknown as SittingView;
+
+/** The line on which the server tells what happens. */
+class Line {
+  static last: Line;
+  onopen = () => {};
+  onerror = () => {};
+  onmessage: (event: { data: string }) => void = () => {};
+  constructor() {
+    Line.last = this;
+  }
+  close() {}
+  tell = (event: LiveEvent) => act(async () => this.onmessage({ data: JSON.stringify(event) }));
+}
 
 interface Asked {
   method: string;
@@ -54,6 +68,7 @@ const opened = (start = viewOf("Supper", 4)) => {
   return { at, ...renderHook(() => useSitting(start)) };
 };
 
+beforeEach(() => (global.EventSource = Line as unknown as typeof EventSource));
 afterEach(() => jest.useRealTimers());
 
 test("a change is seen at once, saved at once, and the server's plan stands behind it", async () => {
@@ -151,7 +166,7 @@ test("looking while a save is on its way takes nothing back", async () => {
   const save = gate();
   at.gates = [save.shut];
   await act(async () => result.current.change({ name: "Dinner" }));
-  await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  await Line.last.tell({ kind: "sitting", id: "s1" });
   expect(at.asked.map((a) => a.method)).toEqual(["PUT", "GET"]);
   expect(result.current.view.body.name).toBe("Dinner");
   await act(async () => save.open());
@@ -159,17 +174,51 @@ test("looking while a save is on its way takes nothing back", async () => {
   expect(at.view.body.name).toBe("Dinner");
 });
 
-test("what another device saved is looked for, and shown; an answer to something else is taken too", async () => {
-  jest.useFakeTimers();
+test("what another device saved is told of, and shown; an answer to something else is taken too", async () => {
   const { at, result } = opened();
   at.view = viewOf("Theirs", 5);
-  await act(async () => jest.advanceTimersByTimeAsync(10_000));
+  await Line.last.tell({ kind: "sitting", id: "another" });
+  expect(result.current.view.body.name).toBe("Supper");
+  await Line.last.tell({ kind: "sitting", id: "s1" });
   expect(result.current.view.body.name).toBe("Theirs");
-  // Nothing saved, but time went on: the plan is the server's to say.
-  at.view = viewOf("Theirs", 5, "a later plan");
-  await act(async () => jest.advanceTimersByTimeAsync(10_000));
-  expect(result.current.view.plan).toBe("a later plan");
   act(() => result.current.take(viewOf("Started", 7)));
   await act(async () => result.current.change((b) => ({ ...b, name: `${b.name}!` })));
   expect(at.asked.at(-1)).toEqual({ method: "PUT", name: "Started!", baseRevision: 7 });
+});
+
+test("what its batches do moves its plan, asked for once for all that is told within two seconds", async () => {
+  jest.useFakeTimers();
+  const { at, result, unmount } = opened();
+  const told = (batchId: string): LiveEvent => ({
+    kind: "work",
+    batchId,
+    from: "",
+    to: "p.1",
+    delta: { set: {} },
+  });
+  at.view = viewOf("Supper", 4, "a later plan");
+  await Line.last.tell(told("another"));
+  await act(async () => jest.advanceTimersByTimeAsync(5000));
+  expect(at.asked).toEqual([]);
+  for (let i = 0; i < 5; i++) await Line.last.tell(told("b1"));
+  await act(async () => jest.advanceTimersByTimeAsync(2000));
+  expect(at.asked).toHaveLength(1);
+  expect(result.current.view.plan).toBe("a later plan");
+  await Line.last.tell(told("b1"));
+  unmount();
+  await jest.advanceTimersByTimeAsync(5000);
+  expect(at.asked).toHaveLength(1);
+});
+
+test("a line that is back: what waited goes at once, and what was missed is looked for", async () => {
+  const { at, result } = opened();
+  at.refuse = [0];
+  await act(async () => result.current.change({ name: "Dinner" }));
+  act(() => Line.last.onerror());
+  await act(async () => Line.last.onopen());
+  expect(result.current.kept).toBe("kept");
+  expect(at.view.body.name).toBe("Dinner");
+  at.view = viewOf("Theirs", 9);
+  await Line.last.tell({ kind: "hello", versions: {}, open: [] });
+  expect(result.current.view.body.name).toBe("Theirs");
 });

@@ -1,11 +1,15 @@
 "use client";
 
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import type { LiveEvent } from "@/contracts/live";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
-import { send } from "@/ui/send";
+import { useLive } from "@/ui/live/use-live";
+import { read, send } from "@/ui/send";
 
-/** Running batches are looked at so often. */
-const LOOK_MS = 10_000;
+/** What a lost line kept here is tried again so often. */
+const AGAIN_MS = 10_000;
+/** What the line tells of running batches comes often while probes read: the plan is asked for so often at most. */
+const LOOK_MS = 2000;
 
 export type Kept = "kept" | "keeping" | { problem: string; conflict: boolean };
 
@@ -67,9 +71,9 @@ export function useSitting(first: SittingView) {
 
   const lookNow = useCallback(
     async (take: boolean) => {
-      const response = await fetch(path).catch(() => undefined);
-      if (!response?.ok) return;
-      const fresh = (await response.json()) as SittingView;
+      const answer = await read<SittingView>(path);
+      if (!answer.ok) return;
+      const fresh = answer.value;
       if (take || (waiting.current === null && fresh.revision > revision.current)) {
         revision.current = fresh.revision;
         waiting.current = null;
@@ -83,20 +87,45 @@ export function useSitting(first: SittingView) {
     [path],
   );
 
+  const runs = useRef<ReadonlySet<string>>(new Set());
   useEffect(() => {
-    const timer = setInterval(() => {
+    runs.current = new Set(view.running.flatMap((r) => r.batchId ?? []));
+  }, [view.running]);
+  const soon = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const lookSoon = useCallback(() => {
+    soon.current ??= setTimeout(() => {
+      soon.current = undefined;
       void lookNow(false);
-      // What a lost line kept here goes when it is back; a conflict waits for the cook.
-      if (waiting.current && !overtaken.current) void flush();
     }, LOOK_MS);
-    return () => clearInterval(timer);
-  }, [lookNow, flush]);
+  }, [lookNow]);
+  const onEvent = useCallback(
+    (event: LiveEvent) => {
+      if (event.kind === "hello") void lookNow(false);
+      if (event.kind === "sitting" && event.id === first.id) void lookNow(false);
+      if (event.kind === "work" && runs.current.has(event.batchId)) lookSoon();
+    },
+    [first.id, lookNow, lookSoon],
+  );
+  // What a lost line kept here goes when it is back; a conflict waits for the cook.
+  const again = useCallback(() => {
+    if (waiting.current && !overtaken.current) void flush();
+  }, [flush]);
+  const onLine = useCallback((is: boolean) => void (is && again()), [again]);
+  useLive(useMemo(() => ({ event: onEvent, connected: onLine }), [onEvent, onLine]));
+  useEffect(() => {
+    const timer = setInterval(again, AGAIN_MS);
+    return () => {
+      clearInterval(timer);
+      clearTimeout(soon.current);
+      soon.current = undefined;
+    };
+  }, [again]);
 
   /** Lets this device's stand over the other's. */
   const keepMine = async () => {
-    const response = await fetch(path).catch(() => undefined);
-    if (!response?.ok) return;
-    revision.current = ((await response.json()) as SittingView).revision;
+    const answer = await read<SittingView>(path);
+    if (!answer.ok) return;
+    revision.current = answer.value.revision;
     await flush();
   };
   /** What the server answered to something other than a save: a dish started, a plan made anew. */

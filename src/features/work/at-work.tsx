@@ -9,7 +9,6 @@ import type { Entry } from "@/ui/outbox-queue";
 import { batchNote } from "@/ui/batch-words";
 import { orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
-import { useLasting } from "@/ui/use-lasting";
 import { Told } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
@@ -26,8 +25,6 @@ import { useKitchenWork } from "./use-kitchen-work";
 /* Fetched when a dish stands at work. */
 const Instruments = dynamic(orMissing(async () => (await import("./instruments")).Instruments));
 
-/** Most taps are sent sooner, and nothing need be said of them. */
-const SAID_AFTER_MS = 1000;
 const TICK_MS = 500;
 const SNOOZE_MS = 5 * 60_000;
 /** Matters so much that it stands above whatever the cook looks at: food that must come out, a probe that is silent or slipped. */
@@ -44,13 +41,8 @@ export function AtWork({
   rehearsalId,
   nowMs: serverNowMs,
 }: AtWorkView) {
-  const { works, sittings, connected, waiting, problem, act, tickPlain } = useKitchenWork(
-    first,
-    firstSittings,
-    rehearsalId,
-  );
+  const { works, sittings, waiting, act, tickPlain } = useKitchenWork(first, firstSittings, rehearsalId);
   const wallMs = useNow(serverNowMs, TICK_MS);
-  const behind = useLasting(!connected || waiting > 0, SAID_AFTER_MS);
   const [focus, setFocus] = useState<string | null>(focusId);
   const [shown, setShown] = useState<{ key: string; id: string } | null>(null);
   const [snoozed, setSnoozed] = useState<Record<string, number>>({});
@@ -153,9 +145,6 @@ export function AtWork({
         <RehearsalNote id={rehearsalId} sitting={sittings[0]} wallMs={wallMs} timeZone={kitchen.timeZone} />
       )}
       <Notices
-        connected={!behind || connected}
-        waiting={behind ? waiting : 0}
-        problem={problem}
         late={sittings.filter((sitting) => sitting.lateMin > 0)}
         broken={broken}
         timeZone={kitchen.timeZone}

@@ -5,6 +5,7 @@ import type { PlacedStep } from "@/core/program/at-work";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import type { Entry } from "@/ui/outbox-queue";
 import type { DishAtWork } from "./dish-at-work";
+import { kitchenNow } from "@/ui/kitchen-time";
 
 /* Fetched when their hour comes. */
 const CorePanel = dynamic(orMissing(async () => (await import("./core-panel")).CorePanel));
@@ -53,7 +54,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           timeZone={timeZone}
           onRead={(channel, coreC) => {
             // Of the tap's own instant, not of the page's last tick: two readings of one instant would be one.
-            const atMs = Math.round(batchTime(work.clock, Date.now()));
+            const atMs = Math.round(batchTime(work.clock, kitchenNow()));
             act({ method: "POST", path: "samples", body: { channel, atMs, value: coreC } });
           }}
         />

@@ -4,10 +4,6 @@ import type { BatchDetail } from "@/contracts/views";
 import { useUnits } from "@/ui/measures";
 
 interface Props {
-  connected: boolean;
-  /** Taps that are not with the server yet. */
-  waiting: number;
-  problem: string | null;
   /** Sittings whose table gave way. */
   late: readonly SittingAtWork[];
   /** Batches whose sums no longer work out. */
@@ -15,22 +11,11 @@ interface Props {
   timeZone: string;
 }
 
-/** What is to be known before any dish is looked at: the line, what was refused, tables that come late. */
-export function Notices({ connected, waiting, problem, late, broken, timeZone }: Props) {
+/** What is to be known before any dish is looked at: tables that come late, sums that do not work out. */
+export function Notices({ late, broken, timeZone }: Props) {
   const units = useUnits();
   return (
     <>
-      {(!connected || waiting > 0) && (
-        <p className="border-l-8 border-warning bg-base-100 px-4 py-2" role="status">
-          {connected ? "" : "The last known state is shown; taps are kept here. "}
-          {waiting > 0 && `${waiting} not sent yet.`}
-        </p>
-      )}
-      {problem && (
-        <p className="border-l-8 border-error bg-base-100 px-4 py-2" role="alert">
-          {problem}
-        </p>
-      )}
       {late.map((s) => (
         <p key={s.id} className="border-l-8 border-warning bg-base-100 px-4 py-2 text-lg" role="status">
           {s.name}: late by <b className="figure">{s.lateMin} min</b>, on the table at{" "}

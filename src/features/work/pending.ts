@@ -1,3 +1,4 @@
+import type { SittingAtWork } from "@/contracts/at-work";
 import type { WorkView } from "@/contracts/work";
 import type { Entry } from "@/ui/outbox-queue";
 
@@ -66,3 +67,30 @@ const thingOf = ({ method, path, body }: Entry): string =>
   method === "POST" ? `${path} ${JSON.stringify(body)}` : `${path} ${(body as Weighed)?.lineId ?? ""}`;
 
 type Weighed = { lineId?: string } | undefined;
+
+/** An act of something plain that was ticked off here. */
+export interface Tick {
+  sittingId: string;
+  dishId: string;
+  stepId: string;
+  atMs: number;
+  /** When, by this device. */
+  tappedMs: number;
+}
+
+/** Of what was ticked off here, what the server's last word does not show yet and may still show. */
+export const notYetTicked = (told: readonly SittingAtWork[], ticks: readonly Tick[], nowMs: number): Tick[] =>
+  ticks.filter(
+    ({ sittingId, dishId, stepId, tappedMs }) =>
+      nowMs - tappedMs < LATEST_MS &&
+      told.find((s) => s.id === sittingId)?.plainDone[dishId]?.[stepId] === undefined,
+  );
+
+/** A sitting with what was ticked off here, whether or not the server has told of it yet: an act of a plain dish is not untold. */
+export function withTicks(sitting: SittingAtWork, ticks: readonly Tick[]): SittingAtWork {
+  const mine = ticks.filter((t) => t.sittingId === sitting.id);
+  if (mine.length === 0) return sitting;
+  const plainDone = { ...sitting.plainDone };
+  for (const { dishId, stepId, atMs } of mine) plainDone[dishId] = { [stepId]: atMs, ...plainDone[dishId] };
+  return { ...sitting, plainDone };
+}

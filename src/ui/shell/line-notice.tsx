@@ -1,16 +1,29 @@
 "use client";
 
 import { CloudOff } from "lucide-react";
-import { useRouter } from "next/navigation";
-import { KITCHEN_OUTBOX, useOutbox } from "../outbox";
-import { useLine } from "../use-line";
+import { usePathname, useRouter } from "next/navigation";
+import { useCallback } from "react";
+import { useClockAhead } from "../kitchen-time";
+import { useConnected } from "../live/use-live";
+import { useOutbox } from "../outbox";
+import { useLasting } from "../use-lasting";
+
+/** A line that is back at once was not gone, and a tap on its way is not kept. */
+const SAID_AFTER_MS = 1500;
 
 /** Says that the kitchen's server cannot be reached, and what is kept here until it can. Nothing otherwise. */
 export function LineNotice() {
   const router = useRouter();
-  const there = useLine();
-  const { waiting, problem } = useOutbox(KITCHEN_OUTBOX, router.refresh);
-  if (there && waiting.length === 0 && !problem) return null;
+  // The pages at work show what was tapped by themselves.
+  const showsItself = usePathname().startsWith("/work");
+  const onSent = useCallback(() => {
+    if (!showsItself) router.refresh();
+  }, [router, showsItself]);
+  const { waiting, problem } = useOutbox(onSent);
+  const isLost = useLasting(!useConnected(), SAID_AFTER_MS);
+  const isKept = useLasting(waiting.length > 0, SAID_AFTER_MS);
+  const aheadMs = useClockAhead();
+  if (!isLost && !isKept && !problem && aheadMs === 0) return null;
   return (
     <p
       role="status"
@@ -18,11 +31,18 @@ export function LineNotice() {
     >
       <CloudOff size={22} aria-hidden className="shrink-0" />
       <span>
-        {!there && "No line to the kitchen’s server: what you see is as it was last known. "}
-        {waiting.length > 0 &&
+        {isLost && "No line to the kitchen’s server: what you see is as it was last known. "}
+        {isKept &&
           `${waiting.length === 1 ? "One entry is" : `${waiting.length} entries are`} kept here and sent when it is back. `}
         {problem}
+        {aheadMs !== 0 && sayClock(aheadMs)}
       </span>
     </p>
   );
+}
+
+function sayClock(aheadMs: number): string {
+  const minutes = Math.max(1, Math.round(Math.abs(aheadMs) / 60_000));
+  const much = minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 60)} h`;
+  return ` This device’s clock is ${much} ${aheadMs > 0 ? "ahead of" : "behind"} the kitchen’s: all times here go by the kitchen’s.`;
 }

@@ -1,9 +1,14 @@
 import { database } from "@/server/database";
 import { isAdmitted } from "@/server/door/admit";
 import { answer } from "@/server/http";
-import { batchStream } from "@/server/stream";
+import { batchStream } from "@/server/live/streams";
 
 type Context = { params: Promise<{ id: string }> };
 
 export const GET = (request: Request, { params }: Context) =>
-  answer(async () => batchStream(database(), (await params).id, request.signal, () => isAdmitted(request)));
+  answer(async () =>
+    batchStream(database(), (await params).id, {
+      signal: request.signal,
+      stillIn: () => isAdmitted(request),
+    }),
+  );

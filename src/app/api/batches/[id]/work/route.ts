@@ -1,8 +1,9 @@
 import { database } from "@/server/database";
 import { answer } from "@/server/http";
-import { loadWork } from "@/server/work";
+import { hubOf } from "@/server/live/hub";
 
 type Context = { params: Promise<{ id: string }> };
 
+/** A batch as it is now, with the version that the stream goes on from. */
 export const GET = (_: Request, { params }: Context) =>
-  answer(async () => Response.json(loadWork(database(), (await params).id, Date.now())));
+  answer(async () => Response.json(hubOf(database()).look((await params).id)));

@@ -1,0 +1,176 @@
+import { randomUUID } from "node:crypto";
+import { versionOf, type LiveEvent, type WorkNow } from "@/contracts/live";
+import { workDelta } from "@/contracts/work-delta";
+import { sittingsAtWork } from "../at-work";
+import { openBatchIds } from "../batches";
+import { onChange } from "../changes";
+import type { Db } from "../database";
+import { log } from "../log";
+import { Refusal } from "../problem";
+import { rehearsedBatches } from "../rehearsed";
+import { loadWork } from "../work";
+import { writtenSoFar } from "./written";
+
+/** Looked at this often while somebody listens: what instruments and other processes wrote, and what a scale shows. */
+const TICK_MS = 1000;
+/** A line on which nothing is said for so long is told that it is there. */
+const BEAT_TICKS = 10;
+
+type Listener = (event: LiveEvent, text: string) => void;
+
+/**
+ * What is told of a kitchen as it happens. Each state is worked out once, however many listen: they are given the same
+ * words, and only what is different from before.
+ */
+export class Hub {
+  readonly #process = randomUUID().slice(0, 8);
+  readonly #known = new Map<string, WorkNow>();
+  #n = 0;
+  readonly #listeners = new Set<Listener>();
+  readonly #changed = new Set<string>();
+  #plans = new Map<string, string>();
+  #open = "";
+  #written = "";
+  #ticks = 0;
+  #stop: (() => void) | undefined;
+
+  constructor(private readonly db: Db) {}
+
+  /** How many listen. */
+  get listeners(): number {
+    return this.#listeners.size;
+  }
+
+  /** A batch as it is now, with its version; whoever listens is told of what is new. @throws Refusal 404 */
+  look(batchId: string): WorkNow {
+    const work = loadWork(this.db, batchId, Date.now());
+    const known = this.#known.get(batchId);
+    const delta = known && workDelta(known.work, work);
+    if (known && !delta) return { version: known.version, work };
+    // Counted for all batches together: one that was forgotten and is looked at again has no number it had before.
+    const version = versionOf(this.#process, ++this.#n);
+    this.#known.set(batchId, { version, work });
+    if (known && delta) this.#tell({ kind: "work", batchId, from: known.version, to: version, delta });
+    return { version, work };
+  }
+
+  /** @returns stops listening */
+  listen(listener: Listener): () => void {
+    if (this.#listeners.size === 0) this.#begin();
+    this.#listeners.add(listener);
+    const hello = this.#hello();
+    listener(hello, JSON.stringify(hello));
+    const beat: LiveEvent = { kind: "beat", atMs: Date.now() };
+    listener(beat, JSON.stringify(beat));
+    return () => {
+      this.#listeners.delete(listener);
+      if (this.#listeners.size === 0) this.#stop?.();
+    };
+  }
+
+  #begin(): void {
+    this.#lookAround();
+    const timer = setInterval(() => this.#tick(), TICK_MS);
+    const quiet = [
+      onChange("batch", (id) => this.#soon(id)),
+      onChange("sitting", (id) => this.#tell({ kind: "sitting", id })),
+    ];
+    this.#stop = () => {
+      clearInterval(timer);
+      for (const stop of quiet) stop();
+      this.#stop = undefined;
+    };
+  }
+
+  /** After whoever changed it was answered: what is stored is stored, whatever fails in telling it. */
+  #soon(batchId: string): void {
+    if (this.#changed.size === 0) setImmediate(() => this.#lookAtChanged());
+    this.#changed.add(batchId);
+  }
+
+  #lookAtChanged(): void {
+    const ids = [...this.#changed];
+    this.#changed.clear();
+    for (const id of ids)
+      this.#guarded(() => {
+        const isKnown = this.#known.has(id);
+        const { version } = this.look(id);
+        // Not of the open ones, looked at by somebody all the same: they ask for the whole.
+        if (!isKnown) this.#tell({ kind: "work", batchId: id, from: "", to: version, delta: { set: {} } });
+      });
+  }
+
+  #tick(): void {
+    this.#guarded(() => {
+      if (++this.#ticks % BEAT_TICKS === 0) this.#tell({ kind: "beat", atMs: Date.now() });
+      const written = writtenSoFar(this.db);
+      if (written === this.#written) return this.#lookAtScales();
+      this.#lookAround();
+      this.#tell({ kind: "wrote" });
+    });
+  }
+
+  /** A scale's figure is nowhere written: while one stands under a batch it is looked at. */
+  #lookAtScales(): void {
+    for (const [id, { work }] of this.#known) if (work.scale) this.#guarded(() => this.look(id));
+  }
+
+  #lookAround(): void {
+    const ids = openBatchIds(this.db);
+    for (const id of ids) this.#guarded(() => this.look(id));
+    for (const id of this.#known.keys()) if (!ids.includes(id)) this.#known.delete(id);
+    const open = JSON.stringify(ids);
+    if (open !== this.#open) {
+      this.#open = open;
+      this.#tell({ kind: "open", ids });
+    }
+    this.#guarded(() => this.#lookAtPlans());
+    // Looking may itself decide a plan and keep it: that is no news.
+    this.#written = writtenSoFar(this.db);
+  }
+
+  #lookAtPlans(): void {
+    const plans = new Map<string, string>();
+    for (const id of [null, ...new Set(rehearsedBatches(this.db).values())]) {
+      const event: LiveEvent = {
+        kind: "plans",
+        rehearsalId: id,
+        sittings: sittingsAtWork(this.db, Date.now(), id ?? undefined),
+      };
+      const text = JSON.stringify(event);
+      if (this.#plans.get(id ?? "") !== text && this.#plans.size > 0) this.#tell(event, text);
+      plans.set(id ?? "", text);
+    }
+    this.#plans = plans;
+  }
+
+  #hello(): LiveEvent {
+    const versions = Object.fromEntries([...this.#known].map(([id, { version }]) => [id, version]));
+    return { kind: "hello", versions, open: JSON.parse(this.#open) as string[] };
+  }
+
+  #tell(event: LiveEvent, text = JSON.stringify(event)): void {
+    for (const listener of this.#listeners) this.#guarded(() => listener(event, text));
+  }
+
+  /** One batch that does not read, or one line that broke, keeps nothing from the others. */
+  #guarded(work: () => void): void {
+    try {
+      work();
+    } catch (error) {
+      if (!(error instanceof Refusal)) log.error({ err: error }, "not told");
+    }
+  }
+}
+
+const held = globalThis as { ironCrockHubs?: WeakMap<object, Hub> };
+
+/** The one hub of a database in this process. */
+export function hubOf(db: Db): Hub {
+  held.ironCrockHubs ??= new WeakMap();
+  const known = held.ironCrockHubs.get(db);
+  if (known) return known;
+  const hub = new Hub(db);
+  held.ironCrockHubs.set(db, hub);
+  return hub;
+}

@@ -1,0 +1,167 @@
+import { isAtLeast, type LiveEvent } from "@/contracts/live";
+import { withDelta } from "@/contracts/work-delta";
+import { chops } from "@/core/formula/formulation.fixture";
+import { liftBatch, startBatch } from "../batches";
+import { announceSitting } from "../changes";
+import { openDatabase } from "../database";
+import { attachInstrument } from "../instruments";
+import { Refusal } from "../problem";
+import { confirmAct, judgeBatch, keepWeight } from "../work";
+import { hubOf } from "./hub";
+import { batchStream, endStreams, kitchenStream } from "./streams";
+import { writtenSoFar } from "./written";
+
+const fresh = () => openDatabase(":memory:");
+const begin = (db: ReturnType<typeof fresh>) => {
+  const request = { formulaId: null, formulation: chops(), startAtMs: Date.now(), acknowledgements: [] };
+  return startBatch(db, request, Date.now()).id;
+};
+
+/** What comes over a stream, event by event. */
+function reading<T>(response: Response) {
+  const reader = response.body?.getReader();
+  const decoder = new TextDecoder();
+  return async (): Promise<T | "over"> => {
+    const read = await reader?.read();
+    if (!read || read.done) return "over";
+    return JSON.parse(decoder.decode(read.value as Uint8Array).replace(/^data: /, "")) as T;
+  };
+}
+const kitchen = (db: ReturnType<typeof fresh>, stillIn?: () => boolean) => {
+  const line = new AbortController();
+  const next = reading<LiveEvent>(kitchenStream(db, { signal: line.signal, ...(stillIn && { stillIn }) }));
+  const until = async (kind: LiveEvent["kind"]): Promise<LiveEvent | "over"> => {
+    const event = await next();
+    return event === "over" || event.kind === kind ? event : until(kind);
+  };
+  return { next, until, hangUp: () => line.abort() };
+};
+
+describe("one line for everything", () => {
+  test("every page is told what is different, and comes to the same state; each difference is worked out once", async () => {
+    const db = fresh();
+    const id = begin(db);
+    const [one, other] = [kitchen(db), kitchen(db)];
+    const before = hubOf(db).look(id);
+    expect(await one.next()).toEqual({ kind: "hello", versions: { [id]: before.version }, open: [id] });
+    await other.next();
+    confirmAct(db, id, "weigh_out", { atMs: Date.now() }, Date.now());
+    const event = await one.until("work");
+    if (event === "over" || event.kind !== "work") throw new Error("no work told");
+    expect(event.from).toBe(before.version);
+    expect(Object.keys(event.delta.set)).toEqual(["done"]);
+    expect(withDelta(before.work, event.delta)).toEqual(hubOf(db).look(id).work);
+    expect(await other.until("work")).toEqual(event);
+    one.hangUp();
+    other.hangUp();
+    expect(await one.until("plans")).toBe("over");
+    expect(hubOf(db).listeners).toBe(0);
+  });
+
+  test("one begun, and one judged, is told within a second; of one that is no more at work whoever looks is told to ask", async () => {
+    const db = fresh();
+    const { until, hangUp } = kitchen(db);
+    const id = begin(db);
+    expect(await until("open")).toEqual({ kind: "open", ids: [id] });
+    liftBatch(db, id, Date.now(), Date.now());
+    expect(await until("work")).toMatchObject({ batchId: id });
+    judgeBatch(db, id, { faults: [], words: "" }, Date.now());
+    expect(await until("open")).toEqual({ kind: "open", ids: [] });
+    keepWeight(db, id, "pickling", 40, Date.now());
+    expect(await until("work")).toMatchObject({ batchId: id, from: "" });
+    hangUp();
+  });
+
+  test("a scale is told of as it moves, though nothing is written", async () => {
+    const db = fresh();
+    const id = begin(db);
+    attachInstrument(db, id, { channel: "scale", seed: 3 }, Date.now());
+    const { until, hangUp } = kitchen(db);
+    expect(await until("work")).toMatchObject({ delta: { set: { scale: expect.anything() } } });
+    hangUp();
+  });
+
+  test("a sitting that was saved is named", async () => {
+    const db = fresh();
+    const { until, hangUp } = kitchen(db);
+    announceSitting("s1");
+    expect(await until("sitting")).toEqual({ kind: "sitting", id: "s1" });
+    hangUp();
+  });
+
+  test("signed out, it ends within a second; the server going, at once", async () => {
+    const db = fresh();
+    let isIn = true;
+    const [out, stays] = [kitchen(db, () => isIn), kitchen(db)];
+    isIn = false;
+    expect(await out.until("plans")).toBe("over");
+    expect(hubOf(db).listeners).toBe(1);
+    endStreams();
+    expect(await stays.until("plans")).toBe("over");
+    expect(hubOf(db).listeners).toBe(0);
+  });
+
+  test("a device that takes nothing is let go of, and the others go on", async () => {
+    const db = fresh();
+    const line = new AbortController();
+    const asleep = kitchenStream(db, { signal: line.signal });
+    const { until, hangUp } = kitchen(db);
+    for (let i = 0; i < 300; i++) {
+      announceSitting(`s${i}`);
+      expect(await until("sitting")).toEqual({ kind: "sitting", id: `s${i}` });
+    }
+    expect(hubOf(db).listeners).toBe(1);
+    expect(asleep.bodyUsed).toBe(false);
+    hangUp();
+  });
+});
+
+test("a version is newer by its number; of another process it is taken as newer", () => {
+  expect(isAtLeast("a.10", "a.9")).toBe(true);
+  expect(isAtLeast("a.9", "a.9")).toBe(true);
+  expect(isAtLeast("a.9", "a.10")).toBe(false);
+  expect(isAtLeast("a.9", "b.1")).toBe(false);
+});
+
+test("nothing written, the same word; by this connection or by another process, another one", () => {
+  const db = fresh();
+  const before = writtenSoFar(db);
+  expect(writtenSoFar(db)).toBe(before);
+  begin(db);
+  expect(writtenSoFar(db)).not.toBe(before);
+});
+
+describe("one batch, for other programs", () => {
+  const listening = (db: ReturnType<typeof fresh>, id: string) => {
+    const line = new AbortController();
+    return {
+      next: reading<Record<string, unknown>>(batchStream(db, id, { signal: line.signal })),
+      hangUp: () => line.abort(),
+    };
+  };
+
+  test("the whole state at once, and again when it changes; one that hangs up is told no more", async () => {
+    const db = fresh();
+    const id = begin(db);
+    const [one, other] = [listening(db, id), listening(db, id)];
+    for (const { next } of [one, other]) expect(await next()).toMatchObject({ done: {} });
+    one.hangUp();
+    expect(await one.next()).toBe("over");
+    confirmAct(db, id, "weigh_out", { atMs: Date.now() }, Date.now());
+    expect(await other.next()).toMatchObject({ done: { weigh_out: expect.any(Number) } });
+    other.hangUp();
+  });
+
+  test("one that is not there is refused before any stream begins", () =>
+    expect(() => batchStream(fresh(), "nope", { signal: new AbortController().signal })).toThrow(Refusal));
+
+  test("taken out of the kitchen, its stream ends", async () => {
+    const db = fresh();
+    const id = begin(db);
+    const { next } = listening(db, id);
+    await next();
+    db.$client.pragma("foreign_keys = OFF");
+    db.$client.exec(`DELETE FROM batches WHERE id = '${id}'`);
+    expect(await next()).toBe("over");
+  });
+});

@@ -1,0 +1,40 @@
+import { useSyncExternalStore } from "react";
+
+/** A device's clock that differs by more is not believed. */
+const BELIEVED_MS = 30_000;
+/** An answer that took longer to come says little of the hour at either end. */
+const ON_ITS_WAY_MS = 10_000;
+
+let aheadMs = 0;
+const listeners = new Set<() => void>();
+
+/**
+ * The kitchen's server told its time. Asked and heard by this device's clock, it stood so half-way between.
+ * @param serverMs UTC ms of the server
+ */
+export function heardTime(serverMs: number, askedMs: number, heardMs: number): void {
+  const took = heardMs - askedMs;
+  if (!Number.isFinite(serverMs) || took < 0 || took > ON_ITS_WAY_MS) return;
+  const differs = serverMs - (askedMs + heardMs) / 2;
+  const before = aheadMs;
+  aheadMs = Math.abs(differs) > BELIEVED_MS ? Math.round(differs) : 0;
+  // Told of when it is there, gone, or another by more than a clock is believed.
+  if (aheadMs !== before && (aheadMs === 0 || Math.abs(aheadMs - before) > BELIEVED_MS))
+    for (const changed of listeners) changed();
+}
+
+/** Now by the kitchen's clock, UTC ms: this device's own where it agrees within half a minute. */
+export const kitchenNow = (): number => Date.now() + aheadMs;
+
+const subscribe = (changed: () => void) => {
+  listeners.add(changed);
+  return () => void listeners.delete(changed);
+};
+
+/** How much this device's clock is ahead of the kitchen's, ms; 0 where they agree within half a minute. */
+export const useClockAhead = (): number =>
+  useSyncExternalStore(
+    subscribe,
+    () => -aheadMs,
+    () => 0,
+  );
