@@ -8,7 +8,7 @@ const securityHeaders = [
 ];
 
 const config: NextConfig = {
-  serverExternalPackages: ["better-sqlite3"],
+  serverExternalPackages: ["better-sqlite3", "piscina"],
   poweredByHeader: false,
   // `npm run check` has looked at the types by then.
   typescript: { ignoreBuildErrors: process.env.TYPES_CHECKED === "1" },

@@ -1,6 +1,7 @@
 /** The long tests: `npm run soak-test`, or one of them: `npm run soak-test -- kill`. Needs a build. */
 import setup from "../tests/global-setup";
 import { killRounds } from "../tests/kill-rounds";
+import { soakBeside } from "./soak/beside";
 import { soakHostile } from "./soak/hostile";
 import { soakInstruments } from "./soak/instruments";
 import { soakLoad } from "./soak/load";
@@ -18,6 +19,7 @@ const TESTS: Record<string, () => Promise<void> | void> = {
   kill,
   load: () => soakLoad(PORT),
   instruments: soakInstruments,
+  beside: () => soakBeside(PORT).then(() => undefined),
   hostile: soakHostile,
 };
 

@@ -3,11 +3,16 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
   const { database } = await import("@/server/database");
   const { startInstruments } = await import("@/server/keep-instruments");
+  const { pool } = await import("@/server/heavy/pool");
+  const { clearWorkFiles } = await import("@/server/heavy/work-files");
   const { watchClock } = await import("@/server/clock-watch");
   const { endStreams } = await import("@/server/live/streams");
   const { startKeeping } = await import("@/server/safekeeping/keep");
   const { log } = await import("@/server/log");
+  clearWorkFiles();
   database();
+  // The first to ask for a long sum does not wait for the thread as well.
+  pool();
   startKeeping();
   startInstruments();
   watchClock();

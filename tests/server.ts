@@ -33,6 +33,8 @@ const START_MS = 30_000;
 export interface Kitchen {
   url: string;
   databasePath: string;
+  /** The server's process. */
+  pid: () => number;
   /** As a power cut would. */
   kill: () => Promise<void>;
   start: () => Promise<void>;
@@ -60,6 +62,7 @@ export async function openKitchen(
   const kitchen: Kitchen = {
     url,
     databasePath,
+    pid: () => server?.pid ?? 0,
     start: async () => {
       server = spawn(
         process.execPath,

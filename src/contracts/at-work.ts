@@ -5,7 +5,7 @@ import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { BatchClock } from "@/core/program/batch-clock";
 import type { PlainDish } from "@/core/schedule/dishes";
 import type { BatchDetail, KitchenView } from "./views";
-import type { WorkNow } from "./live";
+import type { WorkNow } from "./work-now";
 
 /** What the page at work is told of a sitting: its decided plan, and what of its plain dishes was ticked off. */
 export interface SittingAtWork {

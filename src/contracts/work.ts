@@ -6,11 +6,9 @@ import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
 import type { BatchClock } from "@/core/program/batch-clock";
 
 const id = z.string().min(1).max(80);
-const instantMs = z
-  .number()
-  .int()
-  .min(Date.UTC(2020, 0, 1))
-  .max(Date.UTC(2100, 0, 1));
+const INSTANT_LEAST_MS = Date.UTC(2020, 0, 1);
+const INSTANT_MOST_MS = Date.UTC(2100, 0, 1);
+const instantMs = z.number().int().min(INSTANT_LEAST_MS).max(INSTANT_MOST_MS);
 
 export const actRequest = z.strictObject({
   atMs: instantMs,
@@ -54,6 +52,25 @@ export const sampleSchema = z.strictObject(sample).superRefine(({ channel, value
       message: `${channel} reads between ${min} and ${max} ${unit}.`,
     });
 });
+
+const CHANNEL_NAMES: ReadonlySet<string> = new Set(CHANNELS);
+
+/** The same as `sampleSchema`, said with yes or no: for very many. */
+export const isReading = ({
+  channel,
+  atMs,
+  value,
+}: {
+  channel: string;
+  atMs: number;
+  value: number;
+}): boolean =>
+  CHANNEL_NAMES.has(channel) &&
+  Number.isInteger(atMs) &&
+  atMs >= INSTANT_LEAST_MS &&
+  atMs <= INSTANT_MOST_MS &&
+  value >= rangeOf(channel).min &&
+  value <= rangeOf(channel).max;
 
 /** A reading typed by hand, or sent by an instrument, in its own unit; what is kept is °C, % and g. */
 export const sampleRequest = z

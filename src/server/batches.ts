@@ -136,6 +136,12 @@ function tickedBefore(
         .run();
 }
 
+/** Works out what a start will want: done before, the start itself only writes. */
+export function workOutStart(db: Db, formulation: Formulation): void {
+  const { rates, limits } = loadKitchen(db);
+  workOut(formulation, rates[formulation.foodId], limits);
+}
+
 /** The same formula is started Saturday after Saturday: half a second of soaks is run once for it. */
 const sheetsWorkedOut = remembered<ReturnType<typeof workedOut>>(24);
 

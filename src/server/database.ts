@@ -71,6 +71,16 @@ function ready(sqlite: Database.Database): WholeDb {
   return db;
 }
 
+/**
+ * Another connection to a database, for what reads long and a part at a time: what is asked of the first meanwhile does not
+ * find it busy. One in memory has no other: it is given as it is.
+ */
+export function aside(db: WholeDb): { db: WholeDb; close: () => void } {
+  if (db.$client.memory) return { db, close: () => undefined };
+  const sqlite = new Database(db.$client.name, { readonly: true });
+  return { db: drizzle(sqlite, { schema }), close: () => void sqlite.close() };
+}
+
 const isUnwritable = (error: unknown): boolean =>
   /^(SQLITE_READONLY|SQLITE_CANTOPEN|EROFS|EACCES|EPERM)/.test(codeOf(error));
 

@@ -1,7 +1,11 @@
+import { createWriteStream } from "node:fs";
+import { pipeline } from "node:stream/promises";
 import { randomUUID } from "node:crypto";
 import { create as contentDisposition } from "content-disposition";
 import { ZodError, type z } from "zod";
 import { boundedJson } from "./exchange/bounded-json";
+import { freeToWrite } from "./heavy/pool";
+import { dropWorkFile, streamOf, workFile } from "./heavy/work-files";
 import { log } from "./log";
 import { Refusal, refusalFromIssues, storageProblem } from "./problem";
 
@@ -57,6 +61,7 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   if (!type.startsWith("application/json"))
     throw new Refusal(415, "Not JSON", "Send the body as application/json.");
   const parsed = schema.safeParse(boundedJson(await readText(request, BODY_LIMIT_BYTES)));
+  await freeToWrite();
   if (!parsed.success) throw refusalFromIssues(parsed.error);
   return parsed.data;
 }
@@ -71,6 +76,27 @@ export async function readFile(request: Request, limitBytes: number): Promise<Bu
     chunks.push(chunk);
   }
   return Buffer.concat(chunks);
+}
+
+/** Writes a body into a file of ours, and stops at the limit: a kitchen's archive is no thing to hold in memory. @throws Refusal 413 */
+export async function saveFile(request: Request, limitBytes: number): Promise<string> {
+  await freeToWrite();
+  const file = workFile();
+  let size = 0;
+  async function* within() {
+    for await (const chunk of request.body ?? []) {
+      size += chunk.length;
+      if (size > limitBytes) throw new Refusal(413, "Too large", `At most ${sizeText(limitBytes)}, please.`);
+      yield chunk;
+    }
+  }
+  try {
+    await pipeline(within(), createWriteStream(file, { mode: 0o600 }));
+    return file;
+  } catch (error) {
+    dropWorkFile(file);
+    throw error;
+  }
 }
 
 /** Reads a body as UTF-8 text, and stops at the limit. @throws Refusal 413 */
@@ -89,14 +115,25 @@ export function checkOrigin(request: Request): void {
 const sizeText = (bytes: number): string =>
   bytes < 1024 * 1024 ? `${Math.round(bytes / 1024)} kB` : `${Math.round(bytes / 1024 / 1024)} MB`;
 
+/** A file of ours as a download; it is gone when it was sent. */
+export const downloadFile = (file: string, mime: string, name: string): Response =>
+  new Response(streamOf(file), { headers: namedHeaders(mime, name) });
+
 /** Something to be kept as a file, under its own name less the signs that some file system does not take. */
-export function download(content: string | Uint8Array<ArrayBuffer>, mime: string, name: string): Response {
+export function download(
+  content: string | Uint8Array<ArrayBuffer> | ReadableStream<Uint8Array>,
+  mime: string,
+  name: string,
+): Response {
+  const type = typeof content === "string" ? `${mime}; charset=utf-8` : mime;
+  return new Response(content, { headers: namedHeaders(type, name) });
+}
+
+function namedHeaders(type: string, name: string): Record<string, string> {
   const safe = name.replace(/[\p{Cc}/\\:*?"<>|]+/gu, "-");
-  return new Response(content, {
-    headers: {
-      "content-type": typeof content === "string" ? `${mime}; charset=utf-8` : mime,
-      "content-disposition": contentDisposition(safe, { fallback: name.replace(/[^\w.-]+/g, "-") }),
-      "cache-control": "no-store",
-    },
-  });
+  return {
+    "content-type": type,
+    "content-disposition": contentDisposition(safe, { fallback: name.replace(/[^\w.-]+/g, "-") }),
+    "cache-control": "no-store",
+  };
 }

@@ -1,4 +1,5 @@
 import { database } from "./database";
+import { isWritingHeld } from "./heavy/pool";
 import { takeSamples } from "./instruments";
 import { log } from "./log";
 import { storageProblem } from "./problem";
@@ -15,6 +16,8 @@ export function startInstruments(): void {
 let wasFull = false;
 
 function writeDown(nowMs: number): void {
+  // Written down a second later: nothing on this thread waits for the database.
+  if (isWritingHeld()) return;
   try {
     takeSamples(database(), nowMs);
     wasFull = false;

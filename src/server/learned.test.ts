@@ -10,13 +10,14 @@ import { USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { liftBatch, loadBatch, startBatch } from "./batches";
 import { openDatabase, type WholeDb } from "./database";
 import { loadDemoKitchen } from "./demo/load";
-import { readArchive, writeArchive } from "./exchange/archive";
+import { readArchive } from "./exchange/archive";
 import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
 import { changeLearned, loadLearned, takeRate } from "./learned";
 import { addReading } from "./readings";
 import { batchActs, samples } from "./schema";
 import { createSitting, loadSitting, startDish } from "./sittings";
 import { NOTHING_LEARNED } from "@/contracts/learned";
+import { archiveOf } from "./safekeeping/kitchens.fixture";
 
 const NOW = Date.UTC(2026, 10, 27, 18);
 const HOUR = 3_600_000;
@@ -235,7 +236,7 @@ test("the archive carries what was decided", async () => {
     ovenReadings: [{ dialC: 180, readC: 168, atMs: NOW }],
   };
   changeKitchen(db, { learned });
-  const tables = await readArchive(writeArchive(db, NOW));
+  const tables = await readArchive(await archiveOf(db, NOW));
   expect(tables.kitchen).toMatchObject([{ learned }]);
 });
 

@@ -15,12 +15,12 @@ beforeAll(() => {
 });
 afterAll(() => delete process.env.DATABASE_PATH);
 
-test("an empty kitchen: every page has something to stand on", () => {
+test("an empty kitchen: every page has something to stand on", async () => {
   expect(pages.loadShelf()).toMatchObject({ empty: true, running: [], finished: [] });
-  expect(pages.loadBench({})).toMatchObject({ formula: null, fresh: { foodId: "pork_chop_bonein" } });
+  expect(await pages.loadBench({})).toMatchObject({ formula: null, fresh: { foodId: "pork_chop_bonein" } });
   expect(pages.loadRecord({})).toMatchObject({ record: { total: 0 }, trends: [] });
   expect(pages.loadStores()).toMatchObject({ formulas: [], uses: {}, snapshots: [], hasPassphrase: false });
-  expect(pages.loadAtWork()).toMatchObject({ batches: [], works: [], sittings: [] });
+  expect(await pages.loadAtWork()).toMatchObject({ batches: [], works: [], sittings: [] });
   expect(pages.loadSittings()).toMatchObject({ sittings: [] });
 });
 
@@ -40,19 +40,20 @@ describe("the example kitchen", () => {
     expect(finished.length).toBeLessThanOrEqual(3);
   });
 
-  test("the Bench opens a formula in the version asked for, the newest otherwise", () => {
+  test("the Bench opens a formula in the version asked for, the newest otherwise", async () => {
     const id = formula("Juniper pork loin");
     const { version } = loadFormula(database(), id);
     expect(version).toBeGreaterThan(1);
-    const opened = (search: Record<string, string | string[]>) => pages.loadBench(search).formula?.version;
-    expect(opened({ formula: id })).toBe(version);
-    expect(opened({ formula: id, version: "1" })).toBe(1);
-    expect(opened({ formula: id, version: "first" })).toBe(version);
-    expect(opened({ formula: [id, id] })).toBeUndefined();
-    expect(pages.loadPrintDraft({ formula: id }).formula?.id).toBe(id);
+    const opened = async (search: Record<string, string | string[]>) =>
+      (await pages.loadBench(search)).formula?.version;
+    expect(await opened({ formula: id })).toBe(version);
+    expect(await opened({ formula: id, version: "1" })).toBe(1);
+    expect(await opened({ formula: id, version: "first" })).toBe(version);
+    expect(await opened({ formula: [id, id] })).toBeUndefined();
+    expect((await pages.loadPrintDraft({ formula: id })).formula?.id).toBe(id);
   });
 
-  test("what is not there is the not-found page, wherever it is asked for", () => {
+  test("what is not there is the not-found page, wherever it is asked for", async () => {
     for (const load of [
       () => pages.loadBench({ formula: "nope" }),
       () => pages.loadBench({ formula: formula("Juniper pork loin"), version: "99" }),
@@ -63,12 +64,12 @@ describe("the example kitchen", () => {
       () => pages.loadPrintSitting("nope"),
       () => pages.loadCompare({ a: "nope", b: "nope" }),
     ])
-      expect(load).toThrow(NOT_FOUND);
+      await expect(load()).rejects.toThrow(NOT_FOUND);
   });
 
-  test("a batch's page knows the newest version of what it was made from", () => {
+  test("a batch's page knows the newest version of what it was made from", async () => {
     const [batch] = runningBatches(database());
-    const { newest } = pages.loadBatchPage(batch.id);
+    const { newest } = await pages.loadBatchPage(batch.id);
     const head = loadFormula(database(), batch.formulaId);
     expect(newest).toEqual({ version: head.version, formulation: head.formulation });
     saveVersion(
@@ -77,35 +78,35 @@ describe("the example kitchen", () => {
       { formulation: { ...head.formulation, portions: 3 }, baseVersion: head.version, note: "" },
       Date.now(),
     );
-    const later = pages.loadBatchPage(batch.id);
+    const later = await pages.loadBatchPage(batch.id);
     expect(later.newest.version).toBe(head.version + 1);
     expect(later.batch.formulation).toEqual(batch.formulation);
   });
 
-  test("two versions side by side: the newest against the one before it, or as asked", () => {
+  test("two versions side by side: the newest against the one before it, or as asked", async () => {
     const id = formula("Juniper pork loin");
     const { version } = loadFormula(database(), id);
-    const sides = (search: Record<string, string>) => {
-      const { from, to } = pages.loadVersions(id, search);
+    const sides = async (search: Record<string, string>) => {
+      const { from, to } = await pages.loadVersions(id, search);
       return [from.version, to.version];
     };
-    expect(sides({})).toEqual([version - 1, version]);
-    expect(sides({ to: "1" })).toEqual([1, 1]);
-    expect(sides({ from: "1", to: String(version) })).toEqual([1, version]);
+    expect(await sides({})).toEqual([version - 1, version]);
+    expect(await sides({ to: "1" })).toEqual([1, 1]);
+    expect(await sides({ from: "1", to: String(version) })).toEqual([1, version]);
   });
 
-  test("two batches of the record beside each other", () => {
+  test("two batches of the record beside each other", async () => {
     const [one, other] = finishedBatches(database());
-    const { a, b } = pages.loadCompare({ a: one.id, b: other.id });
+    const { a, b } = await pages.loadCompare({ a: one.id, b: other.id });
     expect([a.batch.id, b.batch.id]).toEqual([one.id, other.id]);
   });
 
-  test("a sitting opens with what it can be made of, and prints its plan", () => {
+  test("a sitting opens with what it can be made of, and prints its plan", async () => {
     const [sitting] = listSittings(database());
-    const page = pages.loadSittingPage(sitting.id);
+    const page = await pages.loadSittingPage(sitting.id);
     expect(page.sitting.id).toBe(sitting.id);
     expect(page.formulas.length).toBe(formulaHeads(database()).length);
-    expect(pages.loadPrintSitting(sitting.id).sitting.body.name).toBe(sitting.name);
+    expect((await pages.loadPrintSitting(sitting.id)).sitting.body.name).toBe(sitting.name);
   });
 
   test("the Stores list what is used where", () => {

@@ -2,7 +2,10 @@ import { printedOf } from "@/contracts/printed";
 import { notFound as showNotFound } from "next/navigation";
 import { firstOffered } from "@/core/ways/first-offered";
 import { findFood } from "@/core/materials/lookup";
-import { derivedOf, loadAtWorkView } from "./at-work";
+import { loadAtWorkView } from "./at-work";
+import { derivedHere } from "./derived-here";
+import { heavy } from "./heavy/pool";
+import { sittingPlanned } from "./planned";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
 import { loadWork } from "./work";
 import { database, databaseFile } from "./database";
@@ -15,9 +18,8 @@ import { loadKitchen } from "./kitchen";
 import { recordQuery } from "@/contracts/record";
 import { batchesOfFormula, listRecord, nextTime, trendPoints, madeOfFormulas } from "./record";
 import { Refusal } from "./problem";
-import { listSittings, loadSitting } from "./sittings";
+import { listSittings } from "./sittings";
 import { loadShelfView } from "./shelf";
-import { loadLearned } from "./learned";
 import { loadTaste, loadTasting } from "./taste";
 import { plannedNow } from "./exchange/plan-out";
 
@@ -28,9 +30,9 @@ type Search = Record<string, string | string[] | undefined>;
 const FIRST_FOOD = "pork_chop_bonein";
 
 /** Turns "there is no such thing" into the not-found page. */
-function orNotFound<T>(read: () => T): T {
+async function orNotFound<T>(read: () => T | Promise<T>): Promise<T> {
   try {
-    return read();
+    return await read();
   } catch (error) {
     if (error instanceof Refusal && error.status === 404) showNotFound();
     throw error;
@@ -41,7 +43,7 @@ function orNotFound<T>(read: () => T): T {
 const versionIn = (text: Search[string]): number | undefined =>
   typeof text === "string" && /^\d{1,6}$/.test(text) ? Number(text) : undefined;
 
-function chosenFormula(search: Search) {
+async function chosenFormula(search: Search) {
   const { formula, version } = search;
   if (typeof formula !== "string") return null;
   return orNotFound(() => loadFormula(database(), formula, versionIn(version)));
@@ -50,13 +52,13 @@ function chosenFormula(search: Search) {
 /** What every page is drawn in. */
 export const kitchenMeasures = () => loadKitchen(database()).measures;
 
-export function loadBench(search: Search) {
+export async function loadBench(search: Search) {
   const food = findFood(FIRST_FOOD);
   if (!food) throw new Error(`${FIRST_FOOD} is not in the table`);
   const kitchen = loadKitchen(database());
   return {
     kitchen,
-    formula: chosenFormula(search),
+    formula: await chosenFormula(search),
     fresh: firstOffered(food, kitchen.houseSalt ?? undefined),
     nowMs: Date.now(),
   };
@@ -67,28 +69,28 @@ export function loadTastePage() {
   return { kitchen: loadKitchen(db), view: loadTaste(db) };
 }
 
-export function loadLearnedPage() {
+export async function loadLearnedPage() {
   const db = database();
-  return { kitchen: loadKitchen(db), view: loadLearned(db), taste: loadTaste(db) };
+  return { kitchen: loadKitchen(db), view: await heavy(db, "learned"), taste: loadTaste(db) };
 }
 
-export function loadTastingPage(id: string) {
+export async function loadTastingPage(id: string) {
   const db = database();
-  return { kitchen: loadKitchen(db), view: orNotFound(() => loadTasting(db, id)) };
+  return { kitchen: loadKitchen(db), view: await orNotFound(() => loadTasting(db, id)) };
 }
 
 export const loadShelf = () => loadShelfView(database(), Date.now());
 
-export function loadBatchPage(id: string) {
+export async function loadBatchPage(id: string) {
   const db = database();
-  const batch = orNotFound(() => loadBatch(db, id));
+  const batch = await orNotFound(() => loadBatch(db, id));
   const work = loadWork(db, id, Date.now());
   const newest = loadFormula(db, batch.formulaId);
   return {
     kitchen: loadKitchen(db),
     batch,
     work,
-    derived: derivedOf(batch) ?? null,
+    derived: (await derivedHere(db, batch)) ?? null,
     newest: { version: newest.version, formulation: newest.formulation },
     proposals: nextTime(db, newest.formulation),
     nowMs: Date.now(),
@@ -96,9 +98,9 @@ export function loadBatchPage(id: string) {
 }
 
 /** A formula's sheet for printing; without one, the tab's own draft fills in. */
-export function loadPrintDraft(search: Search) {
+export async function loadPrintDraft(search: Search) {
   const kitchen = loadKitchen(database());
-  const formula = chosenFormula(search);
+  const formula = await chosenFormula(search);
   const saved = formula && printedOf(formula.formulation, kitchen.rates[formula.formulation.foodId]?.factor);
   return { kitchen, formula, saved: saved ?? null };
 }
@@ -110,14 +112,14 @@ export const loadRecord = (search: Search) => ({
 });
 
 /** Two batches side by side. */
-export function loadCompare(search: Search) {
+export async function loadCompare(search: Search) {
   const db = database();
   const one = (id: string | string[] | undefined) =>
     orNotFound(() => {
       const batch = loadBatch(db, typeof id === "string" ? id : "");
       return { batch, work: loadWork(db, batch.id, Date.now()) };
     });
-  return { a: one(search.a), b: one(search.b) };
+  return { a: await one(search.a), b: await one(search.b) };
 }
 
 export function loadStores() {
@@ -136,7 +138,7 @@ export function loadStores() {
 export const loadRecipePage = () => ({ kitchen: loadKitchen(database()) });
 
 /** Two versions of a formula, to be laid side by side. */
-export function loadVersions(id: string, search: Search) {
+export async function loadVersions(id: string, search: Search) {
   const db = database();
   return orNotFound(() => {
     const newest = loadFormula(db, id);
@@ -156,17 +158,17 @@ export const loadSittings = () => ({
   nowMs: Date.now(),
 });
 
-export const loadSittingPage = (id: string) => ({
+export const loadSittingPage = async (id: string) => ({
   kitchen: loadKitchen(database()),
-  sitting: orNotFound(() => loadSitting(database(), id, Date.now())),
+  sitting: await orNotFound(() => sittingPlanned(database(), id, Date.now())),
   formulas: listFormulas(database()),
   running: [...runningBatches(database()), ...unjudgedBatches(database(), 6)],
   nowMs: Date.now(),
 });
 
 /** A sitting's plan on paper. */
-export function loadPrintSitting(id: string) {
-  const sitting = orNotFound(() => loadSitting(database(), id, Date.now()));
+export async function loadPrintSitting(id: string) {
+  const sitting = await orNotFound(() => sittingPlanned(database(), id, Date.now()));
   try {
     return { sitting, planned: plannedNow(sitting) };
   } catch (error) {

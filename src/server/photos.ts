@@ -10,6 +10,8 @@ import { batches, photos } from "./schema";
 export const PHOTO_LIMIT_BYTES = 12 * 1024 * 1024;
 const MOST_PIXELS = 50_000_000;
 const LONGEST_SIDE_PX = 1600;
+// Two threads draw at once at most: each by itself, or thirty photos would take every core from those who only look.
+sharp.concurrency(1);
 const JPEG_QUALITY = 80;
 const MOST_A_BATCH = 6;
 /** Drawings that carry scripts or fetch things are not read. */

@@ -5,7 +5,7 @@ import type { SittingBody } from "@/contracts/sitting";
 import { batchTime } from "@/core/program/batch-clock";
 import { loadAtWorkView } from "./at-work";
 import { liftBatch } from "./batches";
-import { openDatabase, type Db } from "./database";
+import { openDatabase, type WholeDb } from "./database";
 import { findAnything } from "./find";
 import { endRehearsal, paceRehearsal, rehearseSitting } from "./rehearsals";
 import { loadShelfView } from "./shelf";
@@ -19,7 +19,7 @@ const NOW = Date.UTC(2026, 10, 27, 9);
 const MIN = 60_000;
 const HOUR = 60 * MIN;
 const TABLE = NOW + 57 * HOUR;
-let db: Db;
+let db: WholeDb;
 let realId: string;
 
 const CHOPS = chops({ cook: { toC: 63, minutes: 40, restMin: 5, ovenC: 180 } });
@@ -79,7 +79,7 @@ test("its probe reads the food's own cold until the oven has it", () => {
   expect(Math.max(...cores)).toBeLessThan(10);
 });
 
-test("the kitchen itself shows nothing of it, and it nothing of the kitchen", () => {
+test("the kitchen itself shows nothing of it, and it nothing of the kitchen", async () => {
   const shelfBefore = loadShelfView(db, NOW);
   const { id } = rehearseSitting(db, realId, NOW);
   const shelf = loadShelfView(db, NOW);
@@ -90,8 +90,8 @@ test("the kitchen itself shows nothing of it, and it nothing of the kitchen", ()
     ["Saturday", false],
     ["Saturday, rehearsed", true],
   ]);
-  expect(loadAtWorkView(db, {}, NOW).batches).toEqual([]);
-  const rehearsed = loadAtWorkView(db, { rehearsalId: id }, NOW);
+  expect((await loadAtWorkView(db, {}, NOW)).batches).toEqual([]);
+  const rehearsed = await loadAtWorkView(db, { rehearsalId: id }, NOW);
   expect(rehearsed.batches.map((b) => b.name)).toEqual([CHOPS.name]);
   expect(rehearsed.sittings.map((s) => s.id)).toEqual([id]);
 });

@@ -14,12 +14,12 @@ import {
 import type { HeatHere } from "@/core/formula/model";
 import { withHeat } from "@/core/formula/with-own";
 import { batchTime } from "@/core/program/batch-clock";
-import { startBatch } from "./batches";
+import { startBatch, workOutStart } from "./batches";
 import { announceSitting } from "./changes";
 import { clockOf, clockRow } from "./clock";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
-import { planAnew, planOf } from "./plans";
+import { isPlanOf, planAnew, planOf } from "./plans";
 import { notFound, Refusal } from "./problem";
 import { batches, sittingActs, sittings } from "./schema";
 import { runningOf } from "./under-way";
@@ -51,12 +51,10 @@ export function saveSitting(
   { body, baseRevision }: { body: SittingBody; baseRevision: number },
   nowMs: number,
 ): SittingView {
-  const saved = db.transaction((tx) => {
-    putBody(tx, id, body, baseRevision, nowMs);
-    return loadSitting(tx, id, nowMs);
-  });
+  db.transaction((tx) => putBody(tx, id, body, baseRevision, nowMs));
   announceSitting(id);
-  return saved;
+  // Its plan takes seconds where much collides: nobody waits for it to write something else.
+  return loadSitting(db, id, nowMs);
 }
 
 function putBody(tx: Db, id: string, body: SittingBody, baseRevision: number, nowMs: number): void {
@@ -103,6 +101,12 @@ export const listSittings = (db: Db): SittingHead[] =>
 export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
   const { sitting, stored, ownMs } = withoutPlan(db, id, nowMs);
   return { ...sitting, plan: planOf(db, sitting, stored, ownMs) };
+}
+
+/** The same where its plan is decided already; undefined where it would have to be worked out. */
+export function sittingIfPlanned(db: Db, id: string, nowMs: number): SittingView | undefined {
+  const { sitting, stored } = withoutPlan(db, id, nowMs);
+  return stored && isPlanOf(sitting, stored) ? { ...sitting, plan: stored } : undefined;
 }
 
 /** A plan from now, by the cook's hand: time went by, and nobody did what was planned; or a better one is taken. */
@@ -198,12 +202,15 @@ export function startDish(
   { batchId, baseRevision, acknowledgements }: z.infer<typeof startDishRequest>,
   nowMs: number,
 ): SittingView {
-  const started = db.transaction((tx) => {
+  // Worked out before anything is written, and kept: the right to write is held for the writing alone.
+  const found = loadSitting(db, id, nowMs).body.dishes.find((d) => d.id === dishId);
+  if (found?.kind === "formula") workOutStart(db, found.formulation);
+  db.transaction((tx) => {
     const { body, plan, clock } = loadSitting(tx, id, nowMs);
     const ownMs = Math.round(batchTime(clock, nowMs));
     const dish = body.dishes.find((d) => d.id === dishId);
     // Asked again because the answer was lost: it is under way already.
-    if (dish?.kind === "running" && dish.batchId === batchId) return loadSitting(tx, id, nowMs);
+    if (dish?.kind === "running" && dish.batchId === batchId) return;
     if (dish?.kind !== "formula") throw notFound("dish to start");
     const at = (step: string) =>
       plan.answer.status === "planned"
@@ -228,8 +235,7 @@ export function startDish(
       d.id === dishId ? { kind: "running" as const, id: dish.id, name: dish.name, batchId } : d,
     );
     putBody(tx, id, { ...body, dishes }, baseRevision, nowMs);
-    return loadSitting(tx, id, nowMs);
   });
   announceSitting(id);
-  return started;
+  return loadSitting(db, id, nowMs);
 }

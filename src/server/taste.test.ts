@@ -5,9 +5,10 @@ import type { Told } from "@/core/taste/tasting";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase } from "./database";
 import { changeKitchen, loadKitchen } from "./kitchen";
-import { readArchive, writeArchive } from "./exchange/archive";
+import { readArchive } from "./exchange/archive";
 import { answerTasting, forgetTasting, loadTaste, loadTasting, startTasting, takeBack } from "./taste";
 import { judgeBatch } from "./work";
+import { archiveOf } from "./safekeeping/kitchens.fixture";
 
 const NOW = Date.UTC(2026, 10, 27, 18);
 const HOUR = 3_600_000;
@@ -130,7 +131,7 @@ test("an archive carries the tastings and the salt that was taken", async () => 
   const { id } = startTasting(db, two, NOW);
   answerTasting(db, id, saltier(db, id, "t1"));
   changeKitchen(db, { houseSalt: 0.0131 });
-  const tables = await readArchive(writeArchive(db, NOW));
+  const tables = await readArchive(await archiveOf(db, NOW));
   expect(tables.tastings).toMatchObject([{ id, startedAtMs: NOW }]);
   expect(tables.kitchen).toMatchObject([{ houseSalt: 0.0131 }]);
 });

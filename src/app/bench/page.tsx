@@ -5,6 +5,6 @@ import { Bench } from "@/features/bench/bench";
 export const metadata: Metadata = { title: "Bench" };
 
 export default async function BenchPage({ searchParams }: PageProps<"/bench">) {
-  const props = loadBench(await searchParams);
+  const props = await loadBench(await searchParams);
   return <Bench key={`${props.formula?.id}:${props.formula?.version}`} {...props} />;
 }

@@ -8,6 +8,6 @@ type Props = { searchParams: Promise<Record<string, string | string[] | undefine
 
 export default async function AtWorkPage({ searchParams }: Props) {
   const { rehearsal } = await searchParams;
-  const view = loadAtWork(typeof rehearsal === "string" ? { rehearsalId: rehearsal } : {});
+  const view = await loadAtWork(typeof rehearsal === "string" ? { rehearsalId: rehearsal } : {});
   return <AtWork key={view.rehearsalId ?? ""} {...view} />;
 }

@@ -1,7 +1,8 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from "@testing-library/react";
 import type { SittingAtWork } from "@/contracts/at-work";
-import type { LiveEvent, WorkNow } from "@/contracts/live";
+import type { LiveEvent } from "@/contracts/live";
+import type { WorkNow } from "@/contracts/work-now";
 import type { WorkView } from "@/contracts/work";
 import { WALL_CLOCK } from "@/core/program/batch-clock";
 import { useKitchenWork } from "./use-kitchen-work";

@@ -3,7 +3,8 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { SittingAtWork } from "@/contracts/at-work";
-import { isAtLeast, type LiveEvent, type WorkNow } from "@/contracts/live";
+import { type LiveEvent } from "@/contracts/live";
+import { isAtLeast, type WorkNow } from "@/contracts/work-now";
 import { withDelta } from "@/contracts/work-delta";
 import { useLive } from "@/ui/live/use-live";
 import { useOutbox } from "@/ui/outbox";

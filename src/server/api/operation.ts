@@ -10,8 +10,8 @@ export interface Call<B = unknown, Q = unknown> {
   path: Record<string, string>;
   query: Q;
   body: B;
-  /** A body that is no JSON, as it came. */
-  bytes: Buffer;
+  /** A body that is no JSON: the file it was written into. */
+  file: string;
   /** An id that stands for the sender's idempotency key: the same key makes the same thing once. */
   keyedId: string | undefined;
 }
@@ -90,6 +90,15 @@ export const operation = <B extends z.ZodType = z.ZodUnknown, Q extends z.ZodObj
 export const decimalQuery = z.strictObject({
   decimal: z.enum(["point", "comma"]).default("point").describe("1.5 and commas, or 1,5 and semicolons"),
 });
+
+/** A file as an answer; it goes when it was sent. */
+export class FileOnDisk {
+  constructor(
+    readonly file: string,
+    readonly media: string,
+    readonly name: string,
+  ) {}
+}
 
 /** A text or file as an answer. */
 export class FileAnswer {

@@ -3,9 +3,10 @@ import { z } from "zod";
 import { CALENDAR } from "@/contracts/door";
 import { database, databaseFile } from "../database";
 import { bearerOf, tokensFile, type Token } from "../door/tokens";
-import { answer, checkOrigin, download, readBody, readFile } from "../http";
+import { dropWorkFile } from "../heavy/work-files";
+import { answer, checkOrigin, download, downloadFile, readBody, saveFile } from "../http";
 import { Refusal, refusalFromIssues } from "../problem";
-import { FileAnswer, scopeOf, type Call, type Operation } from "./operation";
+import { FileAnswer, FileOnDisk, scopeOf, type Call, type Operation } from "./operation";
 import { OPERATIONS } from "./operations";
 import { openApi } from "./open-api";
 import { Page } from "./paged";
@@ -56,8 +57,11 @@ async function reply(
     keyedId: operation.makes ? keyedId(operation, request) : undefined,
   };
   const guard = OPERATIONS.find((o) => o.id === operation.guards);
-  if (guard) heldBy(request, () => body(guard, guard.run(call)));
-  const result = await operation.run(call);
+  if (guard) await heldBy(request, async () => body(guard, await guard.run(call)));
+  const result = await Promise.resolve(operation.run(call)).finally(
+    () => call.file && dropWorkFile(call.file),
+  );
+  if (result instanceof FileOnDisk) return downloadFile(result.file, result.media, result.name);
   if (result instanceof FileAnswer) return download(result.content, result.media, result.name);
   if (operation.status === 204) return new Response(null, { status: 204 });
   const text = body(operation, result);
@@ -91,14 +95,14 @@ const body = ({ response }: Operation, result: unknown): string =>
   JSON.stringify(response?.parse(result instanceof Page ? result.items : result));
 
 /** @throws Refusal 400, 413, 415 */
-async function sent(operation: Operation, request: Request): Promise<Pick<Call, "body" | "bytes">> {
+async function sent(operation: Operation, request: Request): Promise<Pick<Call, "body" | "file">> {
   if (operation.body)
-    return { body: await readBody(request, operation.body as z.ZodType<unknown>), bytes: Buffer.alloc(0) };
-  if (!operation.takes) return { body: undefined, bytes: Buffer.alloc(0) };
+    return { body: await readBody(request, operation.body as z.ZodType<unknown>), file: "" };
+  if (!operation.takes) return { body: undefined, file: "" };
   const { media, mostBytes } = operation.takes;
   if (!(request.headers.get("content-type") ?? "").startsWith(media))
     throw new Refusal(415, "Another kind of body", `Send the body as ${media}.`);
-  return { body: undefined, bytes: await readFile(request, mostBytes) };
+  return { body: undefined, file: await saveFile(request, mostBytes) };
 }
 
 /** @throws Refusal 400 naming what is not asked like that */

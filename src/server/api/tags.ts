@@ -10,10 +10,10 @@ export const tagOf = (text: string): string =>
  * @param present what it changes, as it is read now
  * @throws Refusal 412 where that is something else by now
  */
-export function heldBy(request: Request, present: () => string): void {
+export async function heldBy(request: Request, present: () => Promise<string>): Promise<void> {
   const wanted = request.headers.get("if-match");
   if (wanted === null || wanted === "*") return;
-  const tag = tagOf(present());
+  const tag = tagOf(await present());
   if (wanted.split(",").some((one) => one.trim() === tag)) return;
   throw new Refusal(
     412,

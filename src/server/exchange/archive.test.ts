@@ -3,9 +3,9 @@ import sharp from "sharp";
 import { openDatabase } from "../database";
 import { chops } from "@/core/formula/formulation.fixture";
 import { createFormula } from "../formulas";
-import { contents, freshFile, fullKitchen, NOW } from "../safekeeping/kitchens.fixture";
+import { archiveOf, contents, freshFile, fullKitchen, NOW } from "../safekeeping/kitchens.fixture";
 import { listSnapshots, snapshotFolder } from "../safekeeping/snapshots";
-import { readArchive, takeArchiveIn, writeArchive } from "./archive";
+import { readArchive, takeArchiveIn } from "./archive";
 
 const into = (file: string, bytes: Uint8Array, replace = false) => {
   const db = openDatabase(file);
@@ -14,15 +14,15 @@ const into = (file: string, bytes: Uint8Array, replace = false) => {
 
 test("out, and into an empty kitchen: equal to the last byte, photos too", async () => {
   const { db } = await fullKitchen();
-  const copy = into(freshFile(), writeArchive(db, NOW));
+  const copy = into(freshFile(), await archiveOf(db, NOW));
   expect(await copy.done).toBeNull();
   expect(contents(copy.db)).toEqual(contents(db));
-  expect(writeArchive(copy.db, NOW)).toEqual(writeArchive(db, NOW));
+  expect(await archiveOf(copy.db, NOW)).toEqual(await archiveOf(db, NOW));
 });
 
 test("into a kitchen in use only when asked, and that one is kept", async () => {
   const { db } = await fullKitchen();
-  const bytes = writeArchive(db, NOW);
+  const bytes = await archiveOf(db, NOW);
   const file = freshFile();
   const other = openDatabase(file);
   createFormula(other, chops({ name: "Mine" }), "", NOW);
@@ -37,7 +37,7 @@ test("into a kitchen in use only when asked, and that one is kept", async () => 
 describe("what is no archive is refused, and nothing is changed", () => {
   const changed = async (change: (files: Record<string, Uint8Array>) => void): Promise<Uint8Array> => {
     const { db } = await fullKitchen();
-    const files = unzipSync(writeArchive(db, NOW));
+    const files = unzipSync(await archiveOf(db, NOW));
     change(files);
     return zipSync(files, { level: 1 });
   };

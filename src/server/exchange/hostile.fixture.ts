@@ -13,11 +13,11 @@ import type { WholeDb } from "../database";
 import { runningBatches } from "../batches";
 import { readBody } from "../http";
 import { Refusal } from "../problem";
-import { fullKitchen, NOW } from "../safekeeping/kitchens.fixture";
+import { archiveOf, fullKitchen, NOW } from "../safekeeping/kitchens.fixture";
 import { restoreSnapshot } from "../safekeeping/restore";
 import { snapshotFolder, takeSnapshot } from "../safekeeping/snapshots";
 import { keepReadings } from "../samples";
-import { takeArchiveIn, writeArchive } from "./archive";
+import { takeArchiveIn } from "./archive";
 
 /* Files that mean no good, for every way in: rubbish, and good files that were spoiled here and there. */
 
@@ -140,7 +140,7 @@ export async function importers(): Promise<{ db: WholeDb; all: Importer[] }> {
       },
       {
         name: "an archive",
-        inputs: either(writeArchive(db, NOW)),
+        inputs: either(await archiveOf(db, NOW)),
         take: (bytes) => takeArchiveIn(db, file, bytes, { replace: false, nowMs: NOW }),
       },
       {

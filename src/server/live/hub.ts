@@ -1,10 +1,11 @@
 import { randomUUID } from "node:crypto";
-import { versionOf, type LiveEvent, type WorkNow } from "@/contracts/live";
+import { type LiveEvent } from "@/contracts/live";
+import { versionOf, type WorkNow } from "@/contracts/work-now";
 import { workDelta } from "@/contracts/work-delta";
-import { sittingsAtWork } from "../at-work";
+import { sittingsAtWork } from "../sittings-at-work";
 import { openBatchIds } from "../batches";
 import { onChange } from "../changes";
-import type { Db } from "../database";
+import type { WholeDb } from "../database";
 import { log } from "../log";
 import { Refusal } from "../problem";
 import { rehearsedBatches } from "../rehearsed";
@@ -31,10 +32,11 @@ export class Hub {
   #plans = new Map<string, string>();
   #open = "";
   #written = "";
+  #planning: Promise<void> | undefined;
   #ticks = 0;
   #stop: (() => void) | undefined;
 
-  constructor(private readonly db: Db) {}
+  constructor(private readonly db: WholeDb) {}
 
   /** How many listen. */
   get listeners(): number {
@@ -124,18 +126,20 @@ export class Hub {
       this.#open = open;
       this.#tell({ kind: "open", ids });
     }
-    this.#guarded(() => this.#lookAtPlans());
-    // Looking may itself decide a plan and keep it: that is no news.
     this.#written = writtenSoFar(this.db);
+    // A plan that must be decided anew takes its time, and is told of at a later look.
+    this.#planning ??= this.#lookAtPlans()
+      .catch(notTold)
+      .finally(() => (this.#planning = undefined));
   }
 
-  #lookAtPlans(): void {
+  async #lookAtPlans(): Promise<void> {
     const plans = new Map<string, string>();
     for (const id of [null, ...new Set(rehearsedBatches(this.db).values())]) {
       const event: LiveEvent = {
         kind: "plans",
         rehearsalId: id,
-        sittings: sittingsAtWork(this.db, Date.now(), id ?? undefined),
+        sittings: await sittingsAtWork(this.db, Date.now(), id ?? undefined),
       };
       const text = JSON.stringify(event);
       if (this.#plans.get(id ?? "") !== text && this.#plans.size > 0) this.#tell(event, text);
@@ -158,15 +162,19 @@ export class Hub {
     try {
       work();
     } catch (error) {
-      if (!(error instanceof Refusal)) log.error({ err: error }, "not told");
+      notTold(error);
     }
   }
+}
+
+function notTold(error: unknown): void {
+  if (!(error instanceof Refusal)) log.error({ err: error }, "not told");
 }
 
 const held = globalThis as { ironCrockHubs?: WeakMap<object, Hub> };
 
 /** The one hub of a database in this process. */
-export function hubOf(db: Db): Hub {
+export function hubOf(db: WholeDb): Hub {
   held.ironCrockHubs ??= new WeakMap();
   const known = held.ironCrockHubs.get(db);
   if (known) return known;

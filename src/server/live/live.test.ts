@@ -1,4 +1,5 @@
-import { isAtLeast, type LiveEvent } from "@/contracts/live";
+import { type LiveEvent } from "@/contracts/live";
+import { isAtLeast } from "@/contracts/work-now";
 import { withDelta } from "@/contracts/work-delta";
 import { chops } from "@/core/formula/formulation.fixture";
 import { liftBatch, startBatch } from "../batches";

@@ -1,5 +1,5 @@
 import type { LiveEvent } from "@/contracts/live";
-import type { Db } from "../database";
+import type { WholeDb } from "../database";
 import { log } from "../log";
 import { hubOf } from "./hub";
 
@@ -23,11 +23,11 @@ export function endStreams(): void {
 }
 
 /** Everything of the kitchen as it happens, as server-sent events; for one browser, whose pages share it. */
-export const kitchenStream = (db: Db, asked: Asked): Response =>
+export const kitchenStream = (db: WholeDb, asked: Asked): Response =>
   stream(asked, (tell) => hubOf(db).listen((_, text) => tell(text)));
 
 /** One batch: its whole state, and the whole again whenever it changes. For other programs. @throws Refusal 404 */
-export function batchStream(db: Db, batchId: string, asked: Asked): Response {
+export function batchStream(db: WholeDb, batchId: string, asked: Asked): Response {
   const hub = hubOf(db);
   // Refused before the stream begins, if there is no such batch.
   let said = JSON.stringify(hub.look(batchId).work);

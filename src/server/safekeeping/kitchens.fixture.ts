@@ -1,8 +1,9 @@
-import { copyFileSync, mkdtempSync } from "node:fs";
+import { copyFileSync, mkdtempSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import sharp from "sharp";
 import { openDatabase, type WholeDb } from "../database";
+import { archiveTo } from "../exchange/archive-out";
 import { loadDemoKitchen } from "../demo/load";
 import { keepPhoto } from "../photos";
 import { keepSample } from "../samples";
@@ -45,3 +46,10 @@ async function makeKitchen(): Promise<string> {
 /** Everything a kitchen holds. */
 export const contents = (db: WholeDb) =>
   Object.fromEntries(TABLE_NAMES.map((name) => [name, db.select().from(TABLES[name]).all()]));
+
+/** The kitchen's archive, as bytes. */
+export async function archiveOf(db: WholeDb, nowMs: number): Promise<Uint8Array<ArrayBuffer>> {
+  const file = freshFile();
+  await archiveTo(db, file, nowMs);
+  return new Uint8Array(readFileSync(file));
+}

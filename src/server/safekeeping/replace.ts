@@ -1,5 +1,6 @@
 import { getTableColumns } from "drizzle-orm";
 import type { Db } from "../database";
+import { insertSamples } from "../samples";
 import type { KitchenRow } from "./rows";
 import { TABLE_NAMES, TABLES, type TableName } from "./tables";
 import { forgetUnreadable } from "../unreadable";
@@ -14,11 +15,16 @@ export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): v
     for (const name of TABLE_NAMES) {
       const rows = rowsOf(name);
       const atOnce = Math.floor(VALUES_MOST / Object.keys(getTableColumns(TABLES[name])).length);
-      for (let i = 0; i < rows.length; i += atOnce)
-        tx.insert(TABLES[name])
-          .values(rows.slice(i, i + atOnce) as never)
-          .run();
+      for (let i = 0; i < rows.length; i += atOnce) put(tx, name, rows.slice(i, i + atOnce));
     }
   });
   forgetUnreadable();
+}
+
+function put(tx: Db, name: TableName, rows: KitchenRow[]): void {
+  if (name === "samples") insertSamples(tx, rows as (typeof TABLES.samples.$inferSelect)[]);
+  else
+    tx.insert(TABLES[name])
+      .values(rows as never)
+      .run();
 }

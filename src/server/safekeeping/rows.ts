@@ -1,3 +1,4 @@
+import { getTableColumns } from "drizzle-orm";
 import type { SQLiteTable } from "drizzle-orm/sqlite-core";
 import { createSelectSchema } from "drizzle-zod";
 import { z } from "zod";
@@ -13,6 +14,8 @@ import { houseSaltSchema, tastingSchema } from "@/contracts/taste";
 import { judgedSchema, panRequest } from "@/contracts/work";
 import { TABLES, type TableName } from "./tables";
 
+const field = (row: unknown, name: string): unknown => (row as KitchenRow)[name];
+
 /** A field's value stays as it is stored: its contract is only asked whether it reads. */
 const reads = (contract: z.ZodType) =>
   z.unknown().refine((value) => contract.safeParse(value).success, "does not read");
@@ -24,18 +27,21 @@ const columns = (name: TableName, json: Record<string, z.ZodType> = {}): z.ZodTy
   selectSchema(TABLES[name], json);
 
 /** Every instant lies between 2020 and 2100, every zone is one: a sheet that cannot be drawn is not let in. */
-const stamped = (name: TableName, json: Record<string, z.ZodType> = {}): z.ZodType =>
-  columns(name, json).refine(
+function stamped(name: TableName, json: Record<string, z.ZodType> = {}): z.ZodType {
+  const names = Object.keys(getTableColumns(TABLES[name]));
+  // Asked of each of a day's readings: what there is to ask is looked up once.
+  const instants = names.filter((column) => column.endsWith("AtMs") || column === "atMs");
+  const hasZone = names.includes("timeZone");
+  return columns(name, json).refine(
     (row) =>
-      Object.entries(row as KitchenRow).every(([column, value]) =>
-        column.endsWith("AtMs") && value !== null && value !== undefined
-          ? instantMs.safeParse(value).success
-          : column === "timeZone"
-            ? timeZoneSchema.safeParse(value).success
-            : true,
-      ),
+      instants.every((column) => isInReach(field(row, column))) &&
+      (!hasZone || timeZoneSchema.safeParse(field(row, "timeZone")).success),
     { message: "a time or a time zone is out of reach" },
   );
+}
+
+const isInReach = (value: unknown): boolean =>
+  value === null || value === undefined || instantMs.safeParse(value).success;
 
 /** What a row of each table must be: its columns, and JSON by its contract. */
 const ROWS: Record<TableName, z.ZodType> = {
@@ -83,8 +89,6 @@ const SINCE: Partial<Record<TableName, KitchenRow>> = {
   batch_acts: { notDone: false },
   sittings: { plan: null, calendar: null, clockFromMs: null, clockOwnMs: null, clockSpeed: 1 },
 };
-
-const field = (row: unknown, name: string): unknown => (row as KitchenRow)[name];
 
 export type KitchenRow = Record<string, unknown>;
 

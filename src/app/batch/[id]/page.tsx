@@ -5,5 +5,5 @@ import { loadBatchPage } from "@/server/pages";
 export const metadata: Metadata = { title: "Batch" };
 
 export default async function Page({ params }: PageProps<"/batch/[id]">) {
-  return <BatchPage {...loadBatchPage((await params).id)} />;
+  return <BatchPage {...await loadBatchPage((await params).id)} />;
 }

@@ -5,5 +5,5 @@ import { loadPrintDraft } from "@/server/pages";
 export const metadata: Metadata = { title: "Weigh-out sheet" };
 
 export default async function PrintDraftPage({ searchParams }: PageProps<"/print/draft">) {
-  return <PrintDraft {...loadPrintDraft(await searchParams)} />;
+  return <PrintDraft {...await loadPrintDraft(await searchParams)} />;
 }

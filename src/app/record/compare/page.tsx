@@ -7,5 +7,5 @@ export const metadata: Metadata = { title: "Two batches" };
 type Search = Promise<{ [key: string]: string | string[] | undefined }>;
 
 export default async function ComparePage({ searchParams }: { searchParams: Search }) {
-  return <CompareBatches {...loadCompare(await searchParams)} />;
+  return <CompareBatches {...await loadCompare(await searchParams)} />;
 }

@@ -5,5 +5,5 @@ import { loadLearnedPage } from "@/server/pages";
 export const metadata: Metadata = { title: "What is learnt" };
 
 export default async function Page() {
-  return <LearnedPage {...loadLearnedPage()} />;
+  return <LearnedPage {...await loadLearnedPage()} />;
 }

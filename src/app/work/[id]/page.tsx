@@ -6,5 +6,5 @@ export const metadata: Metadata = { title: "At work" };
 
 export default async function BatchAtWorkPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  return <AtWork key={id} {...loadAtWork({ batchId: id })} />;
+  return <AtWork key={id} {...await loadAtWork({ batchId: id })} />;
 }

@@ -7,7 +7,7 @@ import { findingsFor } from "@/core/safety/findings";
 import { outcomeAt } from "@/core/formula/outcome";
 import { programOf } from "@/core/program/program";
 import type { BatchView } from "@/contracts/views";
-import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undoLift } from "../../batches";
+import { finishedBatches, liftBatch, loadBatch, runningBatches, undoLift } from "../../batches";
 import { loadKitchen } from "../../kitchen";
 import { asStartedHere } from "../../known-names";
 import { judgeBatch } from "../../work";
@@ -15,6 +15,7 @@ import { workedBatch } from "../compute";
 import { EXAMPLE_DRY_BRINE, EXAMPLE_INSTANT_MS } from "../examples";
 import { operation } from "../operation";
 import { paged, pageQuery } from "../paged";
+import { heavy } from "../../heavy/pool";
 
 const batchHead = z.object({
   id: z.string(),
@@ -63,8 +64,9 @@ export const BATCH_OPERATIONS = [
     makes: true,
     response: z.object({ id: z.string() }),
     run: ({ db, nowMs, body, keyedId }) =>
-      startBatch(
+      heavy(
         db,
+        "startBatch",
         { ...body, id: body.id ?? keyedId, formulation: asStartedHere(db, body.formulation) },
         nowMs,
       ),

@@ -3,8 +3,9 @@ import { readRecipeRequest, recipeReadingSchema } from "@/contracts/recipe";
 import { USUAL_WORDS } from "@/core/quantity/words";
 import { readRecipe } from "@/core/recipe/read-recipe";
 import { summaryOf } from "@/core/recipe/summary";
-import { COMPUTE, isComputeName, type ComputeName } from "../compute";
+import { COMPUTE, type ComputeName } from "../compute";
 import { operation, type Operation } from "../operation";
+import { heavy } from "../../heavy/pool";
 
 /** Everything that is only worked out: nothing is kept, so a token that may only look may ask. */
 export const COMPUTE_OPERATIONS: Operation[] = [
@@ -19,7 +20,7 @@ export const COMPUTE_OPERATIONS: Operation[] = [
     status: 200,
     scope: "read",
     response: COMPUTE[name].response,
-    run: ({ body, nowMs }) => (isComputeName(name) ? COMPUTE[name].run(body, nowMs) : undefined),
+    run: ({ db, body, nowMs }) => heavy(db, "compute", name, body, nowMs),
   })),
   operation({
     id: "readRecipe",

@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { z } from "zod";
 import {
   equipmentSchema,
@@ -8,16 +9,17 @@ import {
 } from "@/contracts/kitchen";
 import { recordQuery } from "@/contracts/record";
 import { kitchenRequest } from "@/contracts/requests";
-import { ARCHIVE_MOST_BYTES, takeArchiveIn, writeArchive } from "../../exchange/archive";
+import { ARCHIVE_MOST_BYTES } from "../../exchange/archive";
+import { heavy } from "../../heavy/pool";
+import { workFile } from "../../heavy/work-files";
 import { ACTS, LEDGER, RECORD, recordCsv, SHEET } from "../../exchange/csv/tables";
-import { databaseFile } from "../../database";
 import { changeKitchen, loadKitchen } from "../../kitchen";
 import { dropOwn, keepOwn } from "../../own-entries";
 import { notFound, Refusal } from "../../problem";
 import { listRecord, wholeRecord } from "../../record";
 import { usesOf } from "../../where-used";
 import { EXAMPLE_OWN_SALT } from "../examples";
-import { decimalQuery, FileAnswer, operation } from "../operation";
+import { decimalQuery, FileAnswer, FileOnDisk, operation } from "../operation";
 
 const kitchenAnswer = z.object({
   name: z.string(),
@@ -160,9 +162,9 @@ export const KITCHEN_OPERATIONS = [
     takes: { media: "text/csv", mostBytes: CSV_MOST_BYTES },
     status: 200,
     response: z.array(tableRow),
-    run: ({ path, bytes }): z.infer<typeof tableRow>[] => {
+    run: ({ path, file }): z.infer<typeof tableRow>[] => {
       if (!isTable(path.table)) throw notFound("table");
-      return TABLES[path.table].read(bytes.toString("utf8"));
+      return TABLES[path.table].read(readFileSync(file, "utf8"));
     },
   }),
   operation({
@@ -173,7 +175,11 @@ export const KITCHEN_OPERATIONS = [
     tag: "kitchen",
     scope: "all",
     gives: ["application/zip"],
-    run: ({ db, nowMs }) => new FileAnswer(writeArchive(db, nowMs), "application/zip", "kitchen.zip"),
+    run: async ({ db, nowMs }) => {
+      const file = workFile();
+      await heavy(db, "archive", file, nowMs);
+      return new FileOnDisk(file, "application/zip", "kitchen.zip");
+    },
   }),
   operation({
     id: "takeArchiveIn",
@@ -185,9 +191,8 @@ export const KITCHEN_OPERATIONS = [
     takes: { media: "application/zip", mostBytes: ARCHIVE_MOST_BYTES },
     status: 200,
     response: z.object({ old: z.string().nullable() }),
-    run: ({ db, bytes, query, nowMs }) =>
-      takeArchiveIn(db, databaseFile(), bytes, { replace: query.replace === "1", nowMs }).then((old) => ({
-        old,
-      })),
+    run: async ({ db, file, query, nowMs }) => ({
+      old: await heavy(db, "takeArchiveIn", file, { replace: query.replace === "1", nowMs }),
+    }),
   }),
 ];

@@ -2,19 +2,19 @@ import { z } from "zod";
 import { readingRequest } from "@/contracts/requests";
 import { CHANNELS, sampleRequest, sampleSchema } from "@/contracts/work";
 import { loadBatch } from "../../batches";
-import { readingsCsv } from "../../exchange/csv/readings";
+import { CSV_MOST_BYTES } from "../../exchange/csv/readings";
+import { heavy } from "../../heavy/pool";
+import { workFile } from "../../heavy/work-files";
 import { addReading, removeReading } from "../../readings";
-import { allSamples, keepReadings, removeSample, takeSample } from "../../samples";
+import { allSamples, removeSample, takeSample } from "../../samples";
 import { notFound } from "../../problem";
 import { EXAMPLE_INSTANT_MS } from "../examples";
-import { decimalQuery, FileAnswer, operation } from "../operation";
+import { decimalQuery, FileOnDisk, operation } from "../operation";
 
 const readingsAnswer = z.object({
   readings: z.array(z.object({ id: z.number(), atMs: z.number(), reading: readingRequest.shape.reading })),
   samples: z.array(sampleSchema),
 });
-
-const CSV_MOST_BYTES = 8 * 1024 * 1024;
 
 export const READING_OPERATIONS = [
   operation({
@@ -90,13 +90,11 @@ export const READING_OPERATIONS = [
     tag: "readings",
     query: decimalQuery,
     gives: ["text/csv"],
-    run: ({ db, path, query }) => {
-      const batch = loadBatch(db, path.id);
-      return new FileAnswer(
-        readingsCsv(batch, allSamples(db, batch.id), query.decimal),
-        "text/csv",
-        `${batch.name}.readings.csv`,
-      );
+    run: async ({ db, path, query }) => {
+      const { name } = loadBatch(db, path.id);
+      const file = workFile();
+      await heavy(db, "readingsCsv", path.id, file, query.decimal);
+      return new FileOnDisk(file, "text/csv; charset=utf-8", `${name}.readings.csv`);
     },
   }),
   operation({
@@ -109,6 +107,6 @@ export const READING_OPERATIONS = [
     takes: { media: "text/csv", mostBytes: CSV_MOST_BYTES },
     status: 200,
     response: z.object({ kept: z.number() }),
-    run: ({ db, path, bytes, nowMs }) => keepReadings(db, path.id, bytes.toString("utf8"), nowMs),
+    run: ({ db, path, file, nowMs }) => heavy(db, "keepReadings", path.id, file, nowMs),
   }),
 ];

@@ -20,11 +20,8 @@ import {
   confirmSittingAct,
   createSitting,
   listSittings,
-  loadSitting,
-  planAgain,
   removeSitting,
-  saveSitting,
-  startDish,
+  sittingIfPlanned,
   undoSittingAct,
 } from "../../sittings";
 import { planTold } from "../compute";
@@ -32,6 +29,8 @@ import { EXAMPLE_INSTANT_MS, EXAMPLE_SITTING } from "../examples";
 import { decimalQuery, FileAnswer, operation } from "../operation";
 import { paged, pageQuery } from "../paged";
 import { shoppingAnswer, shoppingOf } from "./shopping";
+import { heavy } from "../../heavy/pool";
+import { sittingPlanned } from "../../planned";
 
 const sittingHead = z.object({
   id: z.string(),
@@ -84,7 +83,7 @@ export const SITTING_OPERATIONS = [
     summary: "A sitting as it is kept",
     tag: "sittings",
     response: sittingAnswer,
-    run: ({ db, path, nowMs }) => loadSitting(db, path.id, nowMs),
+    run: ({ db, path, nowMs }) => sittingPlanned(db, path.id, nowMs),
   }),
   operation({
     id: "saveSitting",
@@ -97,7 +96,7 @@ export const SITTING_OPERATIONS = [
     guards: "loadSitting",
     response: sittingAnswer,
     run: ({ db, path, body, nowMs }) =>
-      saveSitting(db, path.id, { ...body, body: knownSitting(db, body.body) }, nowMs),
+      heavy(db, "saveSitting", path.id, { ...body, body: knownSitting(db, body.body) }, nowMs),
   }),
   operation({
     id: "removeSitting",
@@ -106,8 +105,8 @@ export const SITTING_OPERATIONS = [
     summary: "Takes a sitting away; its batches stay",
     tag: "sittings",
     guards: "loadSitting",
-    run: ({ db, path, nowMs }) => {
-      loadSitting(db, path.id, nowMs);
+    run: async ({ db, path, nowMs }) => {
+      sittingIfPlanned(db, path.id, nowMs);
       removeSitting(db, path.id);
     },
   }),
@@ -118,7 +117,7 @@ export const SITTING_OPERATIONS = [
     summary: "The plan that was decided: every act of every dish, or what clashes",
     tag: "sittings",
     response: planAnswer,
-    run: ({ db, path, nowMs }) => planTold(loadSitting(db, path.id, nowMs).plan.answer),
+    run: async ({ db, path, nowMs }) => planTold((await sittingPlanned(db, path.id, nowMs)).plan.answer),
   }),
   operation({
     id: "planAgain",
@@ -128,7 +127,7 @@ export const SITTING_OPERATIONS = [
     tag: "sittings",
     status: 200,
     response: planAnswer,
-    run: ({ db, path, nowMs }) => planTold(planAgain(db, path.id, nowMs).plan.answer),
+    run: async ({ db, path, nowMs }) => planTold((await heavy(db, "planAgain", path.id, nowMs)).plan.answer),
   }),
   operation({
     id: "sittingCalendar",
@@ -137,8 +136,8 @@ export const SITTING_OPERATIONS = [
     summary: "The acts as iCalendar; 422 where the sitting has no plan",
     tag: "sittings",
     gives: ["text/calendar"],
-    run: ({ db, path, nowMs }) => {
-      const sitting = loadSitting(db, path.id, nowMs);
+    run: async ({ db, path, nowMs }) => {
+      const sitting = await sittingPlanned(db, path.id, nowMs);
       plannedNow(sitting);
       return calendarFile(db, sitting, nowMs);
     },
@@ -150,10 +149,10 @@ export const SITTING_OPERATIONS = [
     summary: "The acts of one sitting as a calendar follows them; its secret address is made on the sitting",
     tag: "sittings",
     gives: ["text/calendar"],
-    run: ({ db, path, nowMs }) => {
+    run: async ({ db, path, nowMs }) => {
       const token = tokenOf(tokensFile(databaseFile()), path.secret.replace(/\.ics$/, ""));
       if (token?.scope !== CALENDAR || !token.sittingId) throw notFound("calendar");
-      const sitting = loadSitting(db, token.sittingId, nowMs);
+      const sitting = await sittingPlanned(db, token.sittingId, nowMs);
       return calendarFile(db, sitting, nowMs);
     },
   }),
@@ -165,8 +164,8 @@ export const SITTING_OPERATIONS = [
     tag: "sittings",
     query: decimalQuery,
     gives: ["text/csv"],
-    run: ({ db, path, nowMs, query }) => {
-      const sitting = loadSitting(db, path.id, nowMs);
+    run: async ({ db, path, nowMs, query }) => {
+      const sitting = await sittingPlanned(db, path.id, nowMs);
       return new FileAnswer(
         actsCsv(sitting, plannedNow(sitting).tasks, query.decimal),
         "text/csv",
@@ -181,8 +180,8 @@ export const SITTING_OPERATIONS = [
     summary: "A sitting as a file for another kitchen",
     tag: "sittings",
     gives: ["application/json"],
-    run: ({ db, path, nowMs }) => {
-      const sitting = loadSitting(db, path.id, nowMs);
+    run: async ({ db, path, nowMs }) => {
+      const sitting = await sittingPlanned(db, path.id, nowMs);
       return new FileAnswer(sittingFile(sitting), "application/json", `${sitting.body.name}.sitting.json`);
     },
   }),
@@ -193,8 +192,8 @@ export const SITTING_OPERATIONS = [
     summary: "What a sitting takes, all dishes together, but for what is under way",
     tag: "sittings",
     response: shoppingAnswer,
-    run: ({ db, path, nowMs }) => {
-      const sitting = loadSitting(db, path.id, nowMs);
+    run: async ({ db, path, nowMs }) => {
+      const sitting = await sittingPlanned(db, path.id, nowMs);
       const { answer } = sitting.plan;
       return shoppingOf(requestOf(sitting).dishes, answer.status === "planned" ? answer.soakH : {});
     },
@@ -213,7 +212,7 @@ export const SITTING_OPERATIONS = [
     },
     status: 200,
     response: sittingAnswer,
-    run: ({ db, path, body, nowMs }) => startDish(db, path.id, path.dishId, body, nowMs),
+    run: ({ db, path, body, nowMs }) => heavy(db, "startDish", path.id, path.dishId, body, nowMs),
   }),
   operation({
     id: "confirmSittingAct",
@@ -233,7 +232,7 @@ export const SITTING_OPERATIONS = [
     summary: "Takes a tick of a plain dish back",
     tag: "sittings",
     run: ({ db, path, nowMs }) => {
-      loadSitting(db, path.id, nowMs);
+      sittingIfPlanned(db, path.id, nowMs);
       undoSittingAct(db, path.id, `${path.dishId}/${path.stepId}`);
     },
   }),

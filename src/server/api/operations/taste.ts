@@ -1,8 +1,8 @@
 import { z } from "zod";
-import { loadLearned } from "../../learned";
 import { loadTaste } from "../../taste";
 import { operation } from "../operation";
 import { learnedAnswer } from "./learned-answer";
+import { heavy } from "../../heavy/pool";
 
 const liked = z.object({ fraction: z.number(), low: z.number(), high: z.number() });
 const tasteAnswer = z.object({
@@ -42,6 +42,6 @@ export const TASTE_OPERATIONS = [
       "What this kitchen has learnt of its salt, its oven and its rests, and how what was foretold came out",
     tag: "taste",
     response: learnedAnswer,
-    run: ({ db }) => loadLearned(db),
+    run: ({ db }) => heavy(db, "learned"),
   }),
 ];

@@ -36,7 +36,21 @@ export function csvOf(rows: readonly Row[], fields: readonly string[], decimal: 
   );
 }
 
-const ROWS_MOST = 200_000;
+/**
+ * Rows of figures, times and fixed names, in the order of the heads: none of their cells wants quotes, and a day of readings
+ * is written in a fraction of the time.
+ */
+export const plainRows = (rows: readonly (string | number)[][], decimal: Decimal = "point"): string => {
+  const separator = decimal === "comma" ? ";" : ",";
+  const cells = (row: readonly (string | number)[]) =>
+    decimal === "comma"
+      ? row.map((value) => (typeof value === "number" ? String(value).replace(".", ",") : value))
+      : row;
+  return rows.map((row) => cells(row).join(separator)).join("\r\n");
+};
+
+/** Four instruments at a reading a second for a day, and some. */
+const ROWS_MOST = 400_000;
 
 /** Reads CSV of either kind, with heads, into rows of text; figures come with a point. @throws Refusal 400, 413 */
 export function rowsOf(csv: string): Record<string, string>[] {
@@ -60,9 +74,12 @@ export function rowsOf(csv: string): Record<string, string>[] {
     throw new Refusal(400, "Not CSV", `The head “${twice.slice(0, 40)}” stands there twice.`);
   const read = (cell: string) =>
     isComma && /^-?\d+,\d+(?:e[+-]?\d+)?$/i.test(cell) ? cell.replace(",", ".") : cellText(cell);
-  return data
-    .slice(1)
-    .map((row) => Object.fromEntries(row.flatMap((cell, i) => (heads[i] ? [[heads[i], read(cell)]] : []))));
+  return data.slice(1).map((cells) => {
+    const row: Record<string, string> = {};
+    for (const [i, head] of heads.entries())
+      if (head && cells[i] !== undefined) row[head] = cells[i] === "" ? "" : read(cells[i]);
+    return row;
+  });
 }
 
 /** What stands in a column. A choice of words is text to CSV, and one of these when it is read. */

@@ -1,19 +1,21 @@
 import { sittingSave } from "@/contracts/sitting";
 import { database } from "@/server/database";
+import { heavy } from "@/server/heavy/pool";
 import { answer, checkOrigin, readBody } from "@/server/http";
 import { knownSitting } from "@/server/known-names";
-import { loadSitting, removeSitting, saveSitting } from "@/server/sittings";
+import { sittingPlanned } from "@/server/planned";
+import { removeSitting } from "@/server/sittings";
 
 type Context = { params: Promise<{ id: string }> };
 
 export const GET = (_request: Request, { params }: Context) =>
-  answer(async () => Response.json(loadSitting(database(), (await params).id, Date.now())));
+  answer(async () => Response.json(await sittingPlanned(database(), (await params).id, Date.now())));
 
 export const PUT = (request: Request, { params }: Context) =>
   answer(async () => {
     const save = await readBody(request, sittingSave);
     knownSitting(database(), save.body);
-    return Response.json(saveSitting(database(), (await params).id, save, Date.now()));
+    return Response.json(await heavy(database(), "saveSitting", (await params).id, save, Date.now()));
   });
 
 export const DELETE = (request: Request, { params }: Context) =>

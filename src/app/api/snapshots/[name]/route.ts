@@ -1,5 +1,6 @@
-import { readFile } from "node:fs/promises";
+import { createReadStream } from "node:fs";
 import path from "node:path";
+import { Readable } from "node:stream";
 import { databaseFile } from "@/server/database";
 import { answer, download } from "@/server/http";
 import { notFound } from "@/server/problem";
@@ -12,6 +13,6 @@ export const GET = (_request: Request, { params }: { params: Promise<{ name: str
     const { name } = await params;
     const listed = listSnapshots(folder).find((s) => s.name === name);
     if (!listed) throw notFound("snapshot");
-    const bytes = new Uint8Array(await readFile(path.join(folder, listed.name)));
-    return download(bytes, "application/vnd.sqlite3", listed.name);
+    const bytes = Readable.toWeb(createReadStream(path.join(folder, listed.name)));
+    return download(bytes as ReadableStream<Uint8Array>, "application/vnd.sqlite3", listed.name);
   });

@@ -5,5 +5,5 @@ import { loadBatchPage } from "@/server/pages";
 export const metadata: Metadata = { title: "Weigh-out sheet" };
 
 export default async function PrintBatchPage({ params }: PageProps<"/print/batch/[id]">) {
-  return <PrintBatch {...loadBatchPage((await params).id)} />;
+  return <PrintBatch {...await loadBatchPage((await params).id)} />;
 }

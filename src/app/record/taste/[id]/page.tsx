@@ -5,5 +5,5 @@ import { loadTastingPage } from "@/server/pages";
 export const metadata: Metadata = { title: "Tasting" };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  return <TastingPage {...loadTastingPage((await params).id)} />;
+  return <TastingPage {...await loadTastingPage((await params).id)} />;
 }

@@ -3,7 +3,7 @@ import { FormulaPage } from "@/features/stores/library/formula-page";
 import { loadVersions } from "@/server/pages";
 
 export default async function FormulaRoute({ params, searchParams }: PageProps<"/stores/formula/[id]">) {
-  const { batches, ...page } = loadVersions((await params).id, await searchParams);
+  const { batches, ...page } = await loadVersions((await params).id, await searchParams);
   const { formulation, version } = page.to;
   return (
     <FormulaPage {...page}>

@@ -1,29 +1,32 @@
 import { loadBatch } from "@/server/batches";
 import { database } from "@/server/database";
-import { readingsCsv } from "@/server/exchange/csv/readings";
+import { CSV_MOST_BYTES } from "@/server/exchange/csv/readings";
+import { heavy } from "@/server/heavy/pool";
+import { dropWorkFile, workFile } from "@/server/heavy/work-files";
 import { loadKitchen } from "@/server/kitchen";
-import { answer, checkOrigin, download, readText } from "@/server/http";
-import { allSamples, keepReadings } from "@/server/samples";
+import { answer, checkOrigin, downloadFile, saveFile } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
-
-const CSV_MOST_BYTES = 8 * 1024 * 1024;
 
 /** Everything read of a batch. */
 export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
-    const batch = loadBatch(database(), (await params).id);
-    return download(
-      readingsCsv(batch, allSamples(database(), batch.id), loadKitchen(database()).usual.decimal),
-      "text/csv",
-      `${batch.name}.readings.csv`,
-    );
+    const db = database();
+    const { id, name } = loadBatch(db, (await params).id);
+    const file = workFile();
+    await heavy(db, "readingsCsv", id, file, loadKitchen(db).usual.decimal);
+    return downloadFile(file, "text/csv; charset=utf-8", `${name}.readings.csv`);
   });
 
 /** Readings from such a file. */
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
-    const csv = await readText(request, CSV_MOST_BYTES);
-    return Response.json(keepReadings(database(), (await params).id, csv, Date.now()));
+    const { id } = loadBatch(database(), (await params).id);
+    const file = await saveFile(request, CSV_MOST_BYTES);
+    try {
+      return Response.json(await heavy(database(), "keepReadings", id, file, Date.now()));
+    } finally {
+      dropWorkFile(file);
+    }
   });

@@ -1,6 +1,7 @@
 import { database } from "@/server/database";
+import { heavy } from "@/server/heavy/pool";
 import { answer, checkOrigin, readFile } from "@/server/http";
-import { keepPhoto, PHOTO_LIMIT_BYTES } from "@/server/photos";
+import { PHOTO_LIMIT_BYTES } from "@/server/photos";
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -9,5 +10,7 @@ export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
     const file = await readFile(request, PHOTO_LIMIT_BYTES);
-    return Response.json(await keepPhoto(database(), (await params).id, file, Date.now()), { status: 201 });
+    return Response.json(await heavy(database(), "keepPhoto", (await params).id, file, Date.now()), {
+      status: 201,
+    });
   });

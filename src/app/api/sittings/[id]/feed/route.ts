@@ -3,7 +3,7 @@ import { CALENDAR } from "@/contracts/door";
 import { database, databaseFile } from "@/server/database";
 import { makeToken, tokensFile } from "@/server/door/tokens";
 import { answer, checkOrigin } from "@/server/http";
-import { loadSitting } from "@/server/sittings";
+import { sittingPlanned } from "@/server/planned";
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -11,7 +11,7 @@ type Context = { params: Promise<{ id: string }> };
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
-    const { id, body } = loadSitting(database(), (await params).id, Date.now());
+    const { id, body } = await sittingPlanned(database(), (await params).id, Date.now());
     const { secret } = makeToken(
       tokensFile(databaseFile()),
       { name: shortened(`Calendar of ${body.name}`, 60), scope: CALENDAR, sittingId: id },

@@ -1,11 +1,11 @@
 import { database } from "@/server/database";
 import { answer, checkOrigin } from "@/server/http";
-import { planAgain } from "@/server/sittings";
+import { heavy } from "@/server/heavy/pool";
 
 type Context = { params: Promise<{ id: string }> };
 
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
-    return Response.json(planAgain(database(), (await params).id, Date.now()));
+    return Response.json(await heavy(database(), "planAgain", (await params).id, Date.now()));
   });

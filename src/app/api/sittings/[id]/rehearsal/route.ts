@@ -1,7 +1,8 @@
 import { rehearseRequest } from "@/contracts/work";
 import { database } from "@/server/database";
+import { heavy } from "@/server/heavy/pool";
 import { answer, checkOrigin, readBody } from "@/server/http";
-import { endRehearsal, paceRehearsal, rehearseSitting } from "@/server/rehearsals";
+import { endRehearsal, paceRehearsal } from "@/server/rehearsals";
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -9,7 +10,7 @@ type Context = { params: Promise<{ id: string }> };
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
-    return Response.json(rehearseSitting(database(), (await params).id, Date.now()));
+    return Response.json(await heavy(database(), "rehearseSitting", (await params).id, Date.now()));
   });
 
 /** How fast this rehearsal goes. */

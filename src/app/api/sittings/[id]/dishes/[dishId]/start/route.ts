@@ -1,7 +1,7 @@
 import { startDishRequest } from "@/contracts/sitting";
 import { database } from "@/server/database";
 import { answer, readBody } from "@/server/http";
-import { startDish } from "@/server/sittings";
+import { heavy } from "@/server/heavy/pool";
 
 type Context = { params: Promise<{ id: string; dishId: string }> };
 
@@ -9,5 +9,7 @@ export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     const start = await readBody(request, startDishRequest);
     const { id, dishId } = await params;
-    return Response.json(startDish(database(), id, dishId, start, Date.now()), { status: 201 });
+    return Response.json(await heavy(database(), "startDish", id, dishId, start, Date.now()), {
+      status: 201,
+    });
   });

@@ -1,0 +1,19 @@
+/** Writes .next/server/heavy.cjs: what runs on threads beside the server's own, in one file, for a thread has no builder. */
+import { build } from "esbuild";
+
+async function main(): Promise<void> {
+  await build({
+    entryPoints: ["src/server/heavy/worker.ts"],
+    outfile: process.argv[2] ?? ".next/server/heavy.cjs",
+    bundle: true,
+    platform: "node",
+    target: "node20",
+    format: "cjs",
+    alias: { "@": "./src" },
+    // Not to be bundled: compiled, or looking for files of their own.
+    external: ["better-sqlite3", "sharp", "pino", "next"],
+    logLevel: "warning",
+  });
+}
+
+void main();

@@ -1,0 +1,156 @@
+import { readFileSync } from "node:fs";
+import sharp from "sharp";
+import { trayOf } from "@/core/schedule/sitting.fixture";
+import { EXAMPLE_SITTING } from "@/server/api/examples";
+import { PORK_LOIN } from "@/server/demo/brines";
+import { openKitchen, type Kitchen } from "../../tests/server";
+
+/** A device that only looks asks this often while something heavy is done. */
+const ASKED_EVERY_MS = 20;
+const HOUR_MS = 3_600_000;
+const CHANNELS = ["probe", "probe2", "fridge", "salinity"] as const;
+const COLUMN = {
+  probe: "temperature_c",
+  probe2: "temperature_c",
+  fridge: "temperature_c",
+  salinity: "salinity_percent",
+};
+const PHOTOS = 30;
+
+interface Beside {
+  what: string;
+  answer: string;
+  s: string;
+  "others waited at most, ms": string;
+  "server before, MB": string;
+  "at most": string;
+}
+
+/** What takes long, one after the other, while others ask: how long it took, how long they waited, and for how much memory. */
+export async function soakBeside(port: number): Promise<Beside[]> {
+  const kitchen = await openKitchen(port, { example: "whole" });
+  const rows: Beside[] = [];
+  const during = async (what: string, work: () => Promise<string>) => {
+    const row = await beside(kitchen, what, work);
+    console.log(JSON.stringify(row));
+    rows.push(row);
+  };
+  const startMs = Date.now() - 24 * HOUR_MS;
+  const { id } = (await (await post(kitchen, "/api/v1/batches", startOf(startMs))).json()) as { id: string };
+  const csv = dayOf(startMs);
+  const again = await openKitchen(port + 1);
+
+  await during("a day of four instruments in, CSV", () =>
+    say(send(kitchen, `/api/batches/${id}/csv`, csv, "text/csv")),
+  );
+  await during("the same out, CSV", () => size(fetch(`${kitchen.url}/api/batches/${id}/csv`)));
+  let archive = new ArrayBuffer(0);
+  await during("the kitchen out, an archive", async () => {
+    archive = await (await fetch(`${kitchen.url}/api/archive`)).arrayBuffer();
+    return `${(archive.byteLength / 1e6).toFixed(1)} MB`;
+  });
+  rows.push(
+    await beside(again, "and into an empty one", () =>
+      say(send(again, "/api/archive", archive, "application/zip")),
+    ),
+  );
+  await again.kill();
+  await during("a plan of twelve dishes of twelve trays", () =>
+    say(post(kitchen, "/api/v1/compute/plan", crowded())),
+  );
+  await during("a batch begun, five at once", async () => {
+    const all = Array.from({ length: 5 }, (_, n) => post(kitchen, "/api/v1/batches", startOf(startMs + n)));
+    return (await Promise.all(all)).map((r) => r.status).join(" ");
+  });
+  const picture = await sharp({ create: { width: 7000, height: 7000, channels: 3, background: "#a53" } })
+    .jpeg()
+    .toBuffer();
+  await during(`${PHOTOS} photos of 49 megapixels at once`, async () => {
+    const all = Array.from({ length: PHOTOS }, () =>
+      send(kitchen, `/api/batches/${id}/photos`, picture, "image/jpeg").then((r) => r.status),
+    );
+    const counts = new Map<number, number>();
+    for (const status of await Promise.all(all)) counts.set(status, (counts.get(status) ?? 0) + 1);
+    return [...counts].map(([status, n]) => `${n} × ${status}`).join(", ");
+  });
+  await kitchen.kill();
+  console.table(rows);
+  return rows;
+}
+
+async function beside(kitchen: Kitchen, what: string, work: () => Promise<string>): Promise<Beside> {
+  let over = false;
+  const before = residentMb(kitchen.pid());
+  let [waited, memory] = [0, 0];
+  const asking = (async () => {
+    while (!over) {
+      const from = performance.now();
+      await (await fetch(`${kitchen.url}/api/alive`)).arrayBuffer();
+      waited = Math.max(waited, performance.now() - from);
+      memory = Math.max(memory, residentMb(kitchen.pid()));
+      await new Promise((done) => setTimeout(done, ASKED_EVERY_MS));
+    }
+  })();
+  const from = performance.now();
+  const answer = await work();
+  const took = performance.now() - from;
+  over = true;
+  await asking;
+  return {
+    what,
+    answer,
+    s: (took / 1000).toFixed(1),
+    "others waited at most, ms": waited.toFixed(0),
+    "server before, MB": before.toFixed(0),
+    "at most": memory.toFixed(0),
+  };
+}
+
+const residentMb = (pid: number): number =>
+  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, "utf8"))?.[1] ?? 0) / 1024;
+
+const send = (kitchen: Kitchen, path: string, body: BodyInit | Uint8Array, type: string): Promise<Response> =>
+  fetch(kitchen.url + path, { method: "POST", headers: { "content-type": type }, body: body as BodyInit });
+const post = (kitchen: Kitchen, path: string, body: unknown): Promise<Response> =>
+  send(kitchen, path, JSON.stringify(body), "application/json");
+
+async function say(answer: Promise<Response>): Promise<string> {
+  const response = await answer;
+  return `${response.status} ${(await response.text()).slice(0, 60)}`;
+}
+async function size(answer: Promise<Response>): Promise<string> {
+  const response = await answer;
+  return `${response.status} ${((await response.arrayBuffer()).byteLength / 1e6).toFixed(1)} MB`;
+}
+
+const startOf = (startAtMs: number) => ({
+  formulaId: null,
+  formulation: { ...PORK_LOIN, name: `Pork loin ${startAtMs}` },
+  startAtMs,
+  acknowledgements: [],
+});
+
+function dayOf(startMs: number): string {
+  const heads = ["at_utc", "what", "temperature_c", "salinity_percent"];
+  const lines = [heads.join(",")];
+  for (let s = 0; s < 24 * 3600; s++)
+    for (const what of CHANNELS) {
+      const figure = (3 + Math.sin(s / 900)).toFixed(2);
+      const isWarmth = COLUMN[what] === "temperature_c";
+      lines.push(
+        `${new Date(startMs + s * 1000).toISOString()},${what},${isWarmth ? figure : ""},${isWarmth ? "" : figure}`,
+      );
+    }
+  return lines.join("\r\n");
+}
+
+/** Twelve trays each of twelve dishes for one oven: more than fits. */
+const crowded = () => {
+  const tableMs = Math.ceil(Date.now() / HOUR_MS) * HOUR_MS + 30 * HOUR_MS;
+  const dishes = Array.from({ length: 12 }, (_, d) =>
+    trayOf(`Dish${d}`, 20, {
+      trays: Array.from({ length: 12 }, (_, t) => ({ name: `tray ${t}`, minutes: 10 + t })),
+    }),
+  );
+  return { sitting: { ...EXAMPLE_SITTING, name: "Crowded", tableMs, dishes }, timeZone: "Europe/London" };
+};

@@ -1,0 +1,36 @@
+import type { JobName } from "./jobs";
+
+interface Limit {
+  /** What runs longer is ended. */
+  timeMs: number;
+  /** Holds the database's one right to write for most of its time: what else is to be written waits for its end. */
+  holdsWriting?: true;
+}
+
+const SHORT: Limit = { timeMs: 15_000 };
+const LONG: Limit = { timeMs: 120_000 };
+
+export const LIMITS: Readonly<Record<JobName, Limit>> = {
+  compute: SHORT,
+  derived: SHORT,
+  learned: SHORT,
+  startBatch: SHORT,
+  loadSitting: SHORT,
+  saveSitting: SHORT,
+  planAgain: SHORT,
+  startDish: { timeMs: 30_000 },
+  rehearseSitting: { timeMs: 60_000, holdsWriting: true },
+  keepPhoto: SHORT,
+  keepReadings: LONG,
+  readingsCsv: LONG,
+  archive: LONG,
+  takeArchiveIn: { ...LONG, holdsWriting: true },
+  restore: { ...LONG, holdsWriting: true },
+};
+
+/** Threads beside the server's own: one may be at a plan while another writes an archive. */
+export const THREADS = 2;
+/** So many wait for a thread; the next is told to come again. */
+export const WAITING_MOST = 24;
+/** Of the JavaScript heap of one thread, MB. */
+export const HEAP_MB = 512;
