@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { WALL_CLOCK } from "@/core/program/batch-clock";
 import { CHANNELS, type WorkView } from "./work";
-import { withDelta, workDelta } from "./work-delta";
+import { byTime, withDelta, workDelta } from "./work-delta";
 
 const NOW = Date.UTC(2026, 10, 28, 15);
 
@@ -14,9 +14,7 @@ const readings = fc
     }),
     { selector: (r) => `${r.channel} ${r.atMs}`, maxLength: 30 },
   )
-  .map((rs) =>
-    rs.sort((a, b) => a.atMs - b.atMs || CHANNELS.indexOf(a.channel) - CHANNELS.indexOf(b.channel)),
-  );
+  .map((rs) => rs.sort(byTime));
 const state: fc.Arbitrary<WorkView> = fc.record({
   batchId: fc.constant("b"),
   done: fc.dictionary(fc.constantFrom("go_in", "turn"), fc.integer()),

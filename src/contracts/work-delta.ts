@@ -1,4 +1,4 @@
-import { CHANNELS, type WorkView } from "./work";
+import type { WorkView } from "./work";
 
 type Reading = WorkView["readings"][number];
 type Plain = Omit<WorkView, "readings">;
@@ -10,6 +10,10 @@ export interface WorkDelta {
   /** Keys of readings that are shown no more: thinned with age, or taken back. */
   gone?: string[];
 }
+
+/** The order they are shown in: by time, those of one instant by their channels' names. */
+export const byTime = (a: Reading, b: Reading): number =>
+  a.atMs - b.atMs || (a.channel < b.channel ? -1 : a.channel > b.channel ? 1 : 0);
 
 const keyOf = ({ channel, atMs }: Reading): string => `${channel} ${atMs}`;
 
@@ -35,8 +39,6 @@ export function withDelta(work: WorkView, { set, came = [], gone = [] }: WorkDel
   const readings =
     out.size === 0
       ? work.readings
-      : [...work.readings.filter((r) => !out.has(keyOf(r))), ...came].sort(
-          (a, b) => a.atMs - b.atMs || CHANNELS.indexOf(a.channel) - CHANNELS.indexOf(b.channel),
-        );
+      : [...work.readings.filter((r) => !out.has(keyOf(r))), ...came].sort(byTime);
   return { ...work, ...set, readings };
 }

@@ -1,5 +1,7 @@
 import { printedOf } from "@/contracts/printed";
-import { notFound as showNotFound } from "next/navigation";
+import { notFound as showNotFound, redirect } from "next/navigation";
+import { ZodError } from "zod";
+import { ifReadable, WHAT } from "./unreadable";
 import { firstOffered } from "@/core/ways/first-offered";
 import { findFood } from "@/core/materials/lookup";
 import { loadAtWorkView } from "./at-work";
@@ -29,13 +31,20 @@ type Search = Record<string, string | string[] | undefined>;
 
 const FIRST_FOOD = "pork_chop_bonein";
 
-/** Turns "there is no such thing" into the not-found page. */
-async function orNotFound<T>(read: () => T | Promise<T>): Promise<T> {
+/** What a page is of: a row that does not read has a page that says so, in place of one that breaks. */
+type Of = Parameters<typeof ifReadable>[0];
+
+/** Turns "there is no such thing" into the not-found page, and a row that does not read into a page that names it. */
+async function orNotFound<T>(read: () => T | Promise<T>, table: Of, id: string): Promise<T> {
   try {
     return await read();
   } catch (error) {
     if (error instanceof Refusal && error.status === 404) showNotFound();
-    throw error;
+    if (!(error instanceof ZodError)) throw error;
+    ifReadable(table, { id }, () => {
+      throw error;
+    });
+    redirect(`/does-not-read/${encodeURIComponent(WHAT[table])}/${encodeURIComponent(id)}`);
   }
 }
 
@@ -46,7 +55,7 @@ const versionIn = (text: Search[string]): number | undefined =>
 async function chosenFormula(search: Search) {
   const { formula, version } = search;
   if (typeof formula !== "string") return null;
-  return orNotFound(() => loadFormula(database(), formula, versionIn(version)));
+  return orNotFound(() => loadFormula(database(), formula, versionIn(version)), "formulas", formula);
 }
 
 /** What every page is drawn in. */
@@ -76,14 +85,14 @@ export async function loadLearnedPage() {
 
 export async function loadTastingPage(id: string) {
   const db = database();
-  return { kitchen: loadKitchen(db), view: await orNotFound(() => loadTasting(db, id)) };
+  return { kitchen: loadKitchen(db), view: await orNotFound(() => loadTasting(db, id), "tastings", id) };
 }
 
 export const loadShelf = () => loadShelfView(database(), Date.now());
 
 export async function loadBatchPage(id: string) {
   const db = database();
-  const batch = await orNotFound(() => loadBatch(db, id));
+  const batch = await orNotFound(() => loadBatch(db, id), "batches", id);
   const work = loadWork(db, id, Date.now());
   const newest = loadFormula(db, batch.formulaId);
   return {
@@ -115,10 +124,14 @@ export const loadRecord = (search: Search) => ({
 export async function loadCompare(search: Search) {
   const db = database();
   const one = (id: string | string[] | undefined) =>
-    orNotFound(() => {
-      const batch = loadBatch(db, typeof id === "string" ? id : "");
-      return { batch, work: loadWork(db, batch.id, Date.now()) };
-    });
+    orNotFound(
+      () => {
+        const batch = loadBatch(db, typeof id === "string" ? id : "");
+        return { batch, work: loadWork(db, batch.id, Date.now()) };
+      },
+      "batches",
+      String(id),
+    );
   return { a: await one(search.a), b: await one(search.b) };
 }
 
@@ -140,17 +153,21 @@ export const loadRecipePage = () => ({ kitchen: loadKitchen(database()) });
 /** Two versions of a formula, to be laid side by side. */
 export async function loadVersions(id: string, search: Search) {
   const db = database();
-  return orNotFound(() => {
-    const newest = loadFormula(db, id);
-    const to = loadFormula(db, id, versionIn(search.to) ?? newest.version);
-    const from = loadFormula(db, id, versionIn(search.from) ?? Math.max(1, to.version - 1));
-    return { kitchen: loadKitchen(db), newest, from, to, batches: batchesOfFormula(db, id) };
-  });
+  return orNotFound(
+    () => {
+      const newest = loadFormula(db, id);
+      const to = loadFormula(db, id, versionIn(search.to) ?? newest.version);
+      const from = loadFormula(db, id, versionIn(search.from) ?? Math.max(1, to.version - 1));
+      return { kitchen: loadKitchen(db), newest, from, to, batches: batchesOfFormula(db, id) };
+    },
+    "formulas",
+    id,
+  );
 }
 
 /** Everything at work; opened for one batch, that one first. */
 export const loadAtWork = (focus: { batchId?: string; rehearsalId?: string } = {}) =>
-  orNotFound(() => loadAtWorkView(database(), focus, Date.now()));
+  orNotFound(() => loadAtWorkView(database(), focus, Date.now()), "batches", focus.batchId ?? "");
 
 export const loadSittings = () => ({
   kitchen: loadKitchen(database()),
@@ -160,7 +177,7 @@ export const loadSittings = () => ({
 
 export const loadSittingPage = async (id: string) => ({
   kitchen: loadKitchen(database()),
-  sitting: await orNotFound(() => sittingPlanned(database(), id, Date.now())),
+  sitting: await orNotFound(() => sittingPlanned(database(), id, Date.now()), "sittings", id),
   formulas: listFormulas(database()),
   running: [...runningBatches(database()), ...unjudgedBatches(database(), 6)],
   nowMs: Date.now(),
@@ -168,7 +185,7 @@ export const loadSittingPage = async (id: string) => ({
 
 /** A sitting's plan on paper. */
 export async function loadPrintSitting(id: string) {
-  const sitting = await orNotFound(() => sittingPlanned(database(), id, Date.now()));
+  const sitting = await orNotFound(() => sittingPlanned(database(), id, Date.now()), "sittings", id);
   try {
     return { sitting, planned: plannedNow(sitting) };
   } catch (error) {

@@ -1,6 +1,7 @@
 import { and, eq, sql } from "drizzle-orm";
 import type { z } from "zod";
 import type { Channel, sampleRequest, WorkView } from "@/contracts/work";
+import { byTime } from "@/contracts/work-delta";
 import { batchTime } from "@/core/program/batch-clock";
 import { clockOf } from "./clock";
 import { PROBES } from "@/core/program/exits";
@@ -92,7 +93,7 @@ export function shownSamples(db: Db, batchId: string): WorkView["readings"] {
       -- CROSS JOIN is SQLite's word for "in this order": a seek a step, not a walk for every sample.
       SELECT s.at_ms, s.value FROM walk CROSS JOIN samples s WHERE ${of} AND s.at_ms = walk.at_ms`);
     return rows.map(({ at_ms, value }) => ({ channel, atMs: at_ms, value }));
-  }).sort((a, b) => a.atMs - b.atMs);
+  }).sort(byTime);
 }
 
 /** Takes what an instrument read at an instant back. @returns whether there was such a reading @throws Refusal 404 */

@@ -7,12 +7,13 @@ import { log } from "./log";
  * and every page says which it is until it reads again.
  */
 
-const WHAT = {
+export const WHAT = {
   batches: "batch",
   formulas: "formula",
   sittings: "sitting",
   own_entries: "own entry",
   outcomes: "judgement",
+  tastings: "tasting",
   kitchen: "settings",
 } as const satisfies Record<string, Unreadable["what"]>;
 type Table = keyof typeof WHAT;

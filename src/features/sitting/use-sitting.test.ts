@@ -2,6 +2,7 @@
 import { act, renderHook, waitFor } from "@testing-library/react";
 import type { LiveEvent } from "@/contracts/live";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
+import { keptSittings } from "@/ui/kept-sittings";
 import { useSitting } from "./use-sitting";
 
 const PATH = "/api/sittings/s1";
@@ -68,7 +69,10 @@ const opened = (start = viewOf("Supper", 4)) => {
   return { at, ...renderHook(() => useSitting(start)) };
 };
 
-beforeEach(() => (global.EventSource = Line as unknown as typeof EventSource));
+beforeEach(() => {
+  localStorage.clear();
+  global.EventSource = Line as unknown as typeof EventSource;
+});
 afterEach(() => jest.useRealTimers());
 
 test("a change is seen at once, saved at once, and the server's plan stands behind it", async () => {
@@ -221,4 +225,19 @@ test("a line that is back: what waited goes at once, and what was missed is look
   at.view = viewOf("Theirs", 9);
   await Line.last.tell({ kind: "hello", versions: {}, open: [] });
   expect(result.current.view.body.name).toBe("Theirs");
+});
+
+test("left without a line, what was changed is there when the page is opened again, and goes on its own revision", async () => {
+  const { at, result, unmount } = opened();
+  at.refuse = [0, 0];
+  await act(async () => result.current.change({ name: "Dinner" }));
+  unmount();
+  const again = renderHook(() => useSitting(viewOf("Supper", 4)));
+  await waitFor(() => expect(again.result.current.kept).toMatchObject({ conflict: false }));
+  expect(again.result.current.view.body.name).toBe("Dinner");
+  await act(async () => Line.last.onerror());
+  await act(async () => Line.last.onopen());
+  expect(at.view.body.name).toBe("Dinner");
+  expect(at.asked.at(-1)).toMatchObject({ method: "PUT", baseRevision: 4 });
+  expect(keptSittings()).toEqual([]);
 });

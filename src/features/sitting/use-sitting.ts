@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { LiveEvent } from "@/contracts/live";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
+import { dropSitting, keepSitting, keptSitting } from "@/ui/kept-sittings";
 import { useLive } from "@/ui/live/use-live";
 import { read, send } from "@/ui/send";
 
@@ -39,6 +40,7 @@ export function useSitting(first: SittingView) {
       if (sent.ok) {
         revision.current = sent.value.revision;
         overtaken.current = false;
+        if (waiting.current === null) dropSitting(first.id);
         setKept("kept");
         // What stands behind its dishes, and the plan, are the server's to say.
         if (waiting.current === null) setView(sent.value);
@@ -46,11 +48,17 @@ export function useSitting(first: SittingView) {
       }
       waiting.current ??= body;
       overtaken.current = sent.problem.status === 409;
+      keepSitting({
+        id: first.id,
+        body: waiting.current,
+        baseRevision: revision.current,
+        ...(overtaken.current && { overtaken: true }),
+      });
       setKept({ problem: sent.problem.detail, conflict: sent.problem.status === 409 });
       break;
     }
     sending.current = false;
-  }, [path]);
+  }, [path, first.id]);
 
   /** One line of saves: whoever asks while it is moving waits for its end. */
   const flush = useCallback(() => {
@@ -79,12 +87,13 @@ export function useSitting(first: SittingView) {
         waiting.current = null;
         overtaken.current = false;
         newest.current = fresh.body;
+        dropSitting(first.id);
         setView(fresh);
         setKept("kept");
       } else if (waiting.current === null && !sending.current)
         setView((v) => ({ ...v, running: fresh.running, plainDone: fresh.plainDone, plan: fresh.plan }));
     },
-    [path],
+    [path, first.id],
   );
 
   const runs = useRef<ReadonlySet<string>>(new Set());
@@ -120,6 +129,19 @@ export function useSitting(first: SittingView) {
       soon.current = undefined;
     };
   }, [again]);
+
+  // Changed here before, and the page left before the server had it: it is as it was left, and goes from here.
+  useEffect(() => {
+    const left = keptSitting(first.id);
+    if (!left) return;
+    revision.current = left.baseRevision;
+    newest.current = left.body;
+    waiting.current = left.body;
+    // Known to this device alone: the server drew the page without it.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
+    setView((v) => ({ ...v, body: left.body }));
+    void flush();
+  }, [first.id, flush]);
 
   /** Lets this device's stand over the other's. */
   const keepMine = async () => {

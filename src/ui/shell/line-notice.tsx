@@ -1,11 +1,13 @@
 "use client";
 
 import { CloudOff } from "lucide-react";
+import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback } from "react";
 import { useClockAhead } from "../kitchen-time";
 import { useConnected } from "../live/use-live";
 import { useOutbox } from "../outbox";
+import { useKeptSittings } from "../use-kept-sittings";
 import { useLasting } from "../use-lasting";
 
 /** A line that is back at once was not gone, and a tap on its way is not kept. */
@@ -15,15 +17,20 @@ const SAID_AFTER_MS = 1500;
 export function LineNotice() {
   const router = useRouter();
   // The pages at work show what was tapped by themselves.
-  const showsItself = usePathname().startsWith("/work");
+  const pathname = usePathname();
+  const showsItself = pathname.startsWith("/work");
   const onSent = useCallback(() => {
     if (!showsItself) router.refresh();
   }, [router, showsItself]);
   const { waiting, problem } = useOutbox(onSent);
-  const isLost = useLasting(!useConnected(), SAID_AFTER_MS);
-  const isKept = useLasting(waiting.length > 0, SAID_AFTER_MS);
+  const connected = useConnected();
+  const sittings = useKeptSittings(/^\/sitting\/([^/]+)/.exec(pathname)?.[1], connected);
+  const overtaken = sittings.filter((s) => s.overtaken);
+  const entries = waiting.length + sittings.length - overtaken.length;
+  const isLost = useLasting(!connected, SAID_AFTER_MS);
+  const isKept = useLasting(entries > 0, SAID_AFTER_MS);
   const aheadMs = useClockAhead();
-  if (!isLost && !isKept && !problem && aheadMs === 0) return null;
+  if (!isLost && !isKept && !problem && aheadMs === 0 && overtaken.length === 0) return null;
   return (
     <p
       role="status"
@@ -33,7 +40,16 @@ export function LineNotice() {
       <span>
         {isLost && "No line to the kitchen’s server: what you see is as it was last known. "}
         {isKept &&
-          `${waiting.length === 1 ? "One entry is" : `${waiting.length} entries are`} kept here and sent when it is back. `}
+          `${entries === 1 ? "One entry is" : `${entries} entries are`} kept here and sent when it is back. `}
+        {overtaken.map(({ id, body }) => (
+          <span key={id}>
+            Somebody else changed{" "}
+            <Link href={`/sitting/${id}`} className="underline">
+              {body.name}
+            </Link>{" "}
+            meanwhile; what you changed is kept here. Say there which is to stand.{" "}
+          </span>
+        ))}
         {problem}
         {aheadMs !== 0 && sayClock(aheadMs)}
       </span>
