@@ -2,16 +2,29 @@
 import setup from "../tests/global-setup";
 import { killRounds } from "../tests/kill-rounds";
 import { soakBeside } from "./soak/beside";
+import { soakClock } from "./soak/clock";
+import { soakDoors } from "./soak/doors";
+import { soakFullDisk } from "./soak/full-disk";
 import { soakHostile } from "./soak/hostile";
 import { soakInstruments } from "./soak/instruments";
+import { soakWatchers } from "./soak/watchers";
 import { soakLoad } from "./soak/load";
 
-const KILLS = 100;
+const KILLS = Number(process.env.KILLS ?? 1000);
 const PORT = 3300;
 
 async function kill(): Promise<void> {
-  const { rounds, acknowledged, lost, damaged } = await killRounds(KILLS, PORT);
-  console.table([{ kills: rounds, acknowledged, lost: lost.length, damaged: damaged.length }]);
+  const { rounds, acknowledged, restores, lost, damaged } = await killRounds(KILLS, PORT);
+  console.table([
+    {
+      kills: rounds,
+      ...acknowledged,
+      "restores, old": restores.old,
+      new: restores.new,
+      lost: lost.length,
+      damaged: damaged.length,
+    },
+  ]);
   if (lost.length + damaged.length > 0) throw new Error([...lost, ...damaged].slice(0, 5).join("; "));
 }
 
@@ -20,6 +33,10 @@ const TESTS: Record<string, () => Promise<void> | void> = {
   load: () => soakLoad(PORT),
   instruments: soakInstruments,
   beside: () => soakBeside(PORT).then(() => undefined),
+  clock: () => soakClock(PORT),
+  disk: () => soakFullDisk(PORT),
+  doors: soakDoors,
+  watchers: () => soakWatchers(PORT),
   hostile: soakHostile,
 };
 

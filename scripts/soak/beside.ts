@@ -1,9 +1,9 @@
-import { readFileSync } from "node:fs";
 import sharp from "sharp";
 import { trayOf } from "@/core/schedule/sitting.fixture";
 import { EXAMPLE_SITTING } from "@/server/api/examples";
 import { PORK_LOIN } from "@/server/demo/brines";
 import { openKitchen, type Kitchen } from "../../tests/server";
+import { pause, residentMb } from "./process";
 
 /** A device that only looks asks this often while something heavy is done. */
 const ASKED_EVERY_MS = 20;
@@ -88,7 +88,7 @@ async function beside(kitchen: Kitchen, what: string, work: () => Promise<string
       await (await fetch(`${kitchen.url}/api/alive`)).arrayBuffer();
       waited = Math.max(waited, performance.now() - from);
       memory = Math.max(memory, residentMb(kitchen.pid()));
-      await new Promise((done) => setTimeout(done, ASKED_EVERY_MS));
+      await pause(ASKED_EVERY_MS);
     }
   })();
   const from = performance.now();
@@ -105,9 +105,6 @@ async function beside(kitchen: Kitchen, what: string, work: () => Promise<string
     "at most": memory.toFixed(0),
   };
 }
-
-const residentMb = (pid: number): number =>
-  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, "utf8"))?.[1] ?? 0) / 1024;
 
 const send = (kitchen: Kitchen, path: string, body: BodyInit | Uint8Array, type: string): Promise<Response> =>
   fetch(kitchen.url + path, { method: "POST", headers: { "content-type": type }, body: body as BodyInit });

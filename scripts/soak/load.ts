@@ -1,4 +1,5 @@
 import { openKitchen, type Kitchen } from "../../tests/server";
+import { pause } from "./process";
 
 const SECONDS = 60;
 const CLIENTS = 50;
@@ -19,8 +20,6 @@ const readPaths = (id: string, formulaId: string) => [
   "/api/find?q=loin",
   "/api/v1/batches",
 ];
-
-const pause = (ms: number) => new Promise((wait) => setTimeout(wait, ms));
 
 /** Fifty devices reading and writing for a minute, each at its own moment. */
 export async function soakLoad(port: number): Promise<void> {
