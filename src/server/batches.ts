@@ -75,7 +75,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
       { issues: open.map((f) => ({ path: `acknowledgements.${f.id}`, message: f.title })) },
     );
   }
-  return db.transaction((tx) => {
+  const started = db.transaction((tx) => {
     const id = request.id ?? randomUUID();
     const sentBefore = tx.select({ body: batches.body }).from(batches).where(eq(batches.id, id)).get();
     if (sentBefore) return sameStart(id, sentBefore.body, formulation);
@@ -111,6 +111,8 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
     }
     return { id };
   });
+  announce(started.id);
+  return started;
 }
 
 /** A start so shortly ago is a start now. */

@@ -9,10 +9,12 @@ function changes(): EventEmitter {
 }
 
 export const announce = (batchId: string): void => void changes().emit("batch", batchId);
+/** An instrument read something: told of within a second, not at once. */
+export const announceReading = (batchId: string): void => void changes().emit("reading", batchId);
 export const announceSitting = (sittingId: string): void => void changes().emit("sitting", sittingId);
 
 /** @returns stops listening */
-export function onChange(what: "batch" | "sitting", listener: (id: string) => void): () => void {
+export function onChange(what: "batch" | "reading" | "sitting", listener: (id: string) => void): () => void {
   changes().on(what, listener);
   return () => void changes().off(what, listener);
 }

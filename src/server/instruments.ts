@@ -10,7 +10,7 @@ import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Formulation } from "@/core/formula/model";
 import { PROBES, type ProbeChannel } from "@/core/program/exits";
-import { announce } from "./changes";
+import { announce, announceReading } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
@@ -80,7 +80,7 @@ export function takeSamples(db: Db, nowMs: number): number {
     const ofBatch = db.transaction((tx) =>
       ofIt.reduce((sum, { batch, session }) => sum + catchUp(tx, batch, session, nowMs), 0),
     );
-    if (ofBatch > 0) announce(batchId);
+    if (ofBatch > 0) announceReading(batchId);
     added += ofBatch;
   }
   return added;

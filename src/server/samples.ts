@@ -5,7 +5,7 @@ import { byTime } from "@/contracts/work-delta";
 import { batchTime } from "@/core/program/batch-clock";
 import { clockOf } from "./clock";
 import { PROBES } from "@/core/program/exits";
-import { announce } from "./changes";
+import { announce, announceReading } from "./changes";
 import type { Db, WholeDb } from "./database";
 import { readReadings } from "./exchange/csv/readings";
 import { notFound, Refusal } from "./problem";
@@ -31,7 +31,7 @@ export function keepSample(
     .values({ batchId, ...sample })
     .onConflictDoNothing()
     .run();
-  announce(batchId);
+  announceReading(batchId);
 }
 
 /** A clock may be off by so much, ms. */
@@ -70,7 +70,8 @@ const BEFORE_START_MS = 24 * 3_600_000;
 /** What a screen is given of each channel: so many of the newest as they are, then one a minute for eight hours. */
 const NEWEST = 200;
 const OLDER = 480;
-const OLDER_STEP_MS = 60_000;
+/** The last of each minute of the clock: a new reading moves none of the older ones, and only it has to be told. */
+const MINUTE_MS = 60_000;
 const CHANNELS: Channel[] = [...PROBES, "fridge", "salinity"];
 
 /**
@@ -86,9 +87,9 @@ export function shownSamples(db: Db, batchId: string): WorkView["readings"] {
         UNION ALL
         SELECT (
           SELECT max(at_ms) FROM samples WHERE ${of}
-          AND at_ms <= walk.at_ms - CASE WHEN n < ${NEWEST} THEN 1 ELSE ${OLDER_STEP_MS} END
+          AND at_ms < CASE WHEN n < ${NEWEST - 1} THEN walk.at_ms ELSE walk.at_ms - walk.at_ms % ${MINUTE_MS} END
         ), n + 1
-        FROM walk WHERE at_ms IS NOT NULL AND n < ${NEWEST + OLDER}
+        FROM walk WHERE at_ms IS NOT NULL AND n < ${NEWEST + OLDER - 1}
       )
       -- CROSS JOIN is SQLite's word for "in this order": a seek a step, not a walk for every sample.
       SELECT s.at_ms, s.value FROM walk CROSS JOIN samples s WHERE ${of} AND s.at_ms = walk.at_ms`);

@@ -63,7 +63,7 @@ test("done on a thread of its own: written to the same kitchen, and told of here
   const file = workFile();
   await heavy(db, "readingsCsv", id, file, "point");
   expect(await heavy(db, "keepReadings", id, file, NOW)).toEqual({ kept: 0 });
-  expect(told).toEqual([id]);
+  expect(told).toEqual([id, id]);
   quiet();
 });
 

@@ -10,12 +10,13 @@ import { log } from "../log";
 import { Refusal } from "../problem";
 import { rehearsedBatches } from "../rehearsed";
 import { loadWork } from "../work";
-import { writtenSoFar } from "./written";
+import { writtenElsewhere, writtenHere } from "./written";
 
 /** Looked at this often while somebody listens: what instruments and other processes wrote, and what a scale shows. */
 const TICK_MS = 1000;
 /** A line on which nothing is said for so long is told that it is there. */
 const BEAT_TICKS = 10;
+const PLAN_TICKS = 5;
 
 type Listener = (event: LiveEvent, text: string) => void;
 
@@ -31,7 +32,13 @@ export class Hub {
   readonly #changed = new Set<string>();
   #plans = new Map<string, string>();
   #open = "";
-  #written = "";
+  #here = 0;
+  #elsewhere = 0;
+  /** Of which instruments read something since the last look. */
+  readonly #read = new Set<string>();
+  /** Whether anything was written since the plans were looked at, and whether more than a reading. */
+  #isDue = false;
+  #isMore = false;
   #planning: Promise<void> | undefined;
   #ticks = 0;
   #stop: (() => void) | undefined;
@@ -71,11 +78,18 @@ export class Hub {
   }
 
   #begin(): void {
+    this.#here = writtenHere(this.db);
+    this.#elsewhere = writtenElsewhere(this.db);
+    for (const id of openBatchIds(this.db)) this.#guarded(() => this.look(id));
     this.#lookAround();
     const timer = setInterval(() => this.#tick(), TICK_MS);
     const quiet = [
       onChange("batch", (id) => this.#soon(id)),
-      onChange("sitting", (id) => this.#tell({ kind: "sitting", id })),
+      onChange("reading", (id) => void this.#read.add(id)),
+      onChange("sitting", (id) => {
+        this.#isMore = true;
+        this.#tell({ kind: "sitting", id });
+      }),
     ];
     this.#stop = () => {
       clearInterval(timer);
@@ -88,6 +102,7 @@ export class Hub {
   #soon(batchId: string): void {
     if (this.#changed.size === 0) setImmediate(() => this.#lookAtChanged());
     this.#changed.add(batchId);
+    this.#isMore = true;
   }
 
   #lookAtChanged(): void {
@@ -105,10 +120,21 @@ export class Hub {
   #tick(): void {
     this.#guarded(() => {
       if (++this.#ticks % BEAT_TICKS === 0) this.#tell({ kind: "beat", atMs: Date.now() });
-      const written = writtenSoFar(this.db);
-      if (written === this.#written) return this.#lookAtScales();
-      this.#lookAround();
-      this.#tell({ kind: "wrote" });
+      const elsewhere = writtenElsewhere(this.db);
+      const here = writtenHere(this.db);
+      const isOurs = elsewhere === this.#elsewhere;
+      const isQuiet = isOurs && here === this.#here;
+      this.#here = here;
+      this.#elsewhere = elsewhere;
+      // What was written here was told of as it was written: the others are as they were.
+      for (const id of isOurs ? this.#read : openBatchIds(this.db)) this.#guarded(() => this.look(id));
+      this.#read.clear();
+      this.#lookAtScales();
+      this.#isDue ||= !isQuiet;
+      // Of readings alone a plan hears now and then: what they foretell moves by minutes.
+      const isTime = this.#isMore || !isOurs || this.#ticks % PLAN_TICKS === 0;
+      if (this.#isDue && isTime) this.#lookAround();
+      if (!isQuiet) this.#tell({ kind: "wrote" });
     });
   }
 
@@ -117,16 +143,17 @@ export class Hub {
     for (const [id, { work }] of this.#known) if (work.scale) this.#guarded(() => this.look(id));
   }
 
+  /** Which batches are open, and how the plans stand. */
   #lookAround(): void {
+    this.#isMore = this.#isDue = false;
     const ids = openBatchIds(this.db);
-    for (const id of ids) this.#guarded(() => this.look(id));
     for (const id of this.#known.keys()) if (!ids.includes(id)) this.#known.delete(id);
+    for (const id of ids) if (!this.#known.has(id)) this.#guarded(() => this.look(id));
     const open = JSON.stringify(ids);
     if (open !== this.#open) {
       this.#open = open;
       this.#tell({ kind: "open", ids });
     }
-    this.#written = writtenSoFar(this.db);
     // A plan that must be decided anew takes its time, and is told of at a later look.
     this.#planning ??= this.#lookAtPlans()
       .catch(notTold)

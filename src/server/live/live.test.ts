@@ -10,7 +10,9 @@ import { Refusal } from "../problem";
 import { confirmAct, judgeBatch, keepWeight } from "../work";
 import { hubOf } from "./hub";
 import { batchStream, endStreams, kitchenStream } from "./streams";
-import { writtenSoFar } from "./written";
+import { freshFile } from "../safekeeping/kitchens.fixture";
+import { keepSample } from "../samples";
+import { writtenElsewhere, writtenHere } from "./written";
 
 const fresh = () => openDatabase(":memory:");
 const begin = (db: ReturnType<typeof fresh>) => {
@@ -73,6 +75,33 @@ describe("one line for everything", () => {
     hangUp();
   });
 
+  test("a reading is told of within a second, as itself and not with all that were before it", async () => {
+    const db = fresh();
+    const id = begin(db);
+    const fromMs = Date.now() - 3_600_000;
+    const fridge = (s: number) => ({ channel: "fridge" as const, atMs: fromMs + s * 1000, value: 3 });
+    for (let s = 0; s < 3000; s++) keepSample(db, id, fridge(s), Date.now());
+    const { until, hangUp } = kitchen(db);
+    keepSample(db, id, fridge(3000), Date.now());
+    const event = await until("work");
+    if (event === "over" || event.kind !== "work") throw new Error("no work told");
+    expect(event.delta.came).toEqual([fridge(3000)]);
+    expect(event.delta.gone?.length ?? 0).toBeLessThanOrEqual(1);
+    hangUp();
+  });
+
+  test("what another process wrote is told of", async () => {
+    const db = openDatabase(freshFile());
+    const id = begin(db);
+    const { until, hangUp } = kitchen(db);
+    await until("hello");
+    keepWeight(openDatabase(db.$client.name), id, "pickling", 40, Date.now());
+    // In a process of its own nobody announces it here; in this one the figure of the file says it as well.
+    expect(await until("work")).toMatchObject({ delta: { set: { weights: { pickling: 40 } } } });
+    expect(await until("wrote")).toEqual({ kind: "wrote" });
+    hangUp();
+  });
+
   test("a scale is told of as it moves, though nothing is written", async () => {
     const db = fresh();
     const id = begin(db);
@@ -124,12 +153,19 @@ test("a version is newer by its number; of another process it is taken as newer"
   expect(isAtLeast("a.9", "b.1")).toBe(false);
 });
 
-test("nothing written, the same word; by this connection or by another process, another one", () => {
-  const db = fresh();
-  const before = writtenSoFar(db);
-  expect(writtenSoFar(db)).toBe(before);
+test("nothing written, the same figures; by this connection, or by another, another one", () => {
+  const db = openDatabase(freshFile());
+  const figures = () => [writtenHere(db), writtenElsewhere(db)];
+  const before = figures();
+  expect(figures()).toEqual(before);
   begin(db);
-  expect(writtenSoFar(db)).not.toBe(before);
+  const [here, elsewhere] = figures();
+  expect(here).toBeGreaterThan(before[0]);
+  expect(elsewhere).toBe(before[1]);
+  begin(openDatabase(db.$client.name));
+  const after = figures();
+  expect(after[0]).toBe(here);
+  expect(after[1]).not.toBe(elsewhere);
 });
 
 describe("one batch, for other programs", () => {
