@@ -1,3 +1,6 @@
+/** What is under way is answered within so long when the server is told to go. */
+const LEAVES_AFTER_MS = 3000;
+
 /** Once, when the server starts: the kitchen is opened and brought to the newest schema, and its keeping begins. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
@@ -17,7 +20,12 @@ export async function register(): Promise<void> {
   startInstruments();
   watchClock();
   // The server waits for what is under way before it goes; a stream never ends by itself.
-  process.once("SIGTERM", endStreams);
-  process.once("SIGINT", endStreams);
+  const leave = () => {
+    endStreams();
+    // An idle line of a browser's would be waited for until it is given up.
+    setTimeout(() => process.exit(0), LEAVES_AFTER_MS).unref();
+  };
+  process.once("SIGTERM", leave);
+  process.once("SIGINT", leave);
   log.info("kitchen open");
 }

@@ -45,16 +45,17 @@ export function createSitting(
  * Saves a sitting and decides its plan.
  * @throws Refusal 409 when somebody else saved it since `baseRevision`
  */
-export function saveSitting(
-  db: Db,
-  id: string,
-  { body, baseRevision }: { body: SittingBody; baseRevision: number },
-  nowMs: number,
-): SittingView {
+export function saveSitting(db: Db, id: string, save: SittingSave, nowMs: number): SittingView {
+  putSitting(db, id, save, nowMs);
+  return loadSitting(db, id, nowMs);
+}
+
+type SittingSave = { body: SittingBody; baseRevision: number };
+
+/** Saves a sitting; its plan, which takes seconds where much collides, is another matter. @throws Refusal 409 */
+export function putSitting(db: Db, id: string, { body, baseRevision }: SittingSave, nowMs: number): void {
   db.transaction((tx) => putBody(tx, id, body, baseRevision, nowMs));
   announceSitting(id);
-  // Its plan takes seconds where much collides: nobody waits for it to write something else.
-  return loadSitting(db, id, nowMs);
 }
 
 function putBody(tx: Db, id: string, body: SittingBody, baseRevision: number, nowMs: number): void {
@@ -101,6 +102,12 @@ export const listSittings = (db: Db): SittingHead[] =>
 export function loadSitting(db: Db, id: string, nowMs: number): SittingView {
   const { sitting, stored, ownMs } = withoutPlan(db, id, nowMs);
   return { ...sitting, plan: planOf(db, sitting, stored, ownMs) };
+}
+
+/** The same with the plan it had last, whatever was changed since; undefined where it never had one. */
+export function sittingAsKept(db: Db, id: string, nowMs: number): SittingView | undefined {
+  const { sitting, stored } = withoutPlan(db, id, nowMs);
+  return stored ? { ...sitting, plan: stored } : undefined;
 }
 
 /** The same where its plan is decided already; undefined where it would have to be worked out. */

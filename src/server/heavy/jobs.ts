@@ -11,7 +11,7 @@ import { keepPhoto } from "../photos";
 import { rehearseSitting } from "../rehearsals";
 import { keepReadings } from "../samples";
 import { restoreSnapshot } from "../safekeeping/restore";
-import { loadSitting, planAgain, saveSitting, startDish } from "../sittings";
+import { loadSitting, planAgain, startDish } from "../sittings";
 
 /**
  * What takes long enough to keep others waiting. Each is given the kitchen, here or on a thread of its own, and what is
@@ -23,7 +23,6 @@ export const JOBS = {
   learned: loadLearned,
   startBatch,
   loadSitting,
-  saveSitting,
   planAgain,
   startDish,
   rehearseSitting,

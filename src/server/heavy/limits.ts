@@ -16,7 +16,6 @@ export const LIMITS: Readonly<Record<JobName, Limit>> = {
   learned: SHORT,
   startBatch: SHORT,
   loadSitting: SHORT,
-  saveSitting: SHORT,
   planAgain: SHORT,
   startDish: { timeMs: 30_000 },
   rehearseSitting: { timeMs: 60_000, holdsWriting: true },

@@ -97,7 +97,7 @@ const pastItsTime = (timeMs: number) =>
   new Refusal(
     503,
     "Took too long",
-    `This took more than ${timeMs / 1000} s of the kitchen’s machine and was ended; nothing of it was kept. Ask for less at once: fewer dishes, fewer rows.`,
+    `This took more than ${timeMs / 1000} s of the kitchen’s machine and was ended. Look what of it is there, then ask for less at once: fewer dishes, fewer rows.`,
   );
 
 function pastItsMemory(error: unknown): Refusal | undefined {
@@ -106,6 +106,6 @@ function pastItsMemory(error: unknown): Refusal | undefined {
   return new Refusal(
     503,
     "Too large",
-    "This took more memory than the kitchen’s machine gives to one sum and was ended; nothing of it was kept.",
+    "This took more memory than the kitchen’s machine gives to one sum and was ended. Look what of it is there, then ask for less at once.",
   );
 }

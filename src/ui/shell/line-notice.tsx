@@ -1,6 +1,6 @@
 "use client";
 
-import { CloudOff } from "lucide-react";
+import { ClockAlert, CloudOff } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback } from "react";
@@ -31,12 +31,13 @@ export function LineNotice() {
   const isKept = useLasting(entries > 0, SAID_AFTER_MS);
   const aheadMs = useClockAhead();
   if (!isLost && !isKept && !problem && aheadMs === 0 && overtaken.length === 0) return null;
+  const Icon = isLost || isKept || problem || overtaken.length > 0 ? CloudOff : ClockAlert;
   return (
     <p
       role="status"
       className="flex items-center gap-3 border-b-4 border-warning bg-base-100 px-4 py-2 lg:px-6 print:hidden"
     >
-      <CloudOff size={22} aria-hidden className="shrink-0" />
+      <Icon size={22} aria-hidden className="shrink-0" />
       <span>
         {isLost && "No line to the kitchen’s server: what you see is as it was last known. "}
         {isKept &&

@@ -30,7 +30,7 @@ import { decimalQuery, FileAnswer, operation } from "../operation";
 import { paged, pageQuery } from "../paged";
 import { shoppingAnswer, shoppingOf } from "./shopping";
 import { heavy } from "../../heavy/pool";
-import { sittingPlanned } from "../../planned";
+import { savedAndPlanned, sittingPlanned } from "../../planned";
 
 const sittingHead = z.object({
   id: z.string(),
@@ -96,7 +96,7 @@ export const SITTING_OPERATIONS = [
     guards: "loadSitting",
     response: sittingAnswer,
     run: ({ db, path, body, nowMs }) =>
-      heavy(db, "saveSitting", path.id, { ...body, body: knownSitting(db, body.body) }, nowMs),
+      savedAndPlanned(db, path.id, { ...body, body: knownSitting(db, body.body) }, nowMs),
   }),
   operation({
     id: "removeSitting",

@@ -1,9 +1,8 @@
 import { sittingSave } from "@/contracts/sitting";
 import { database } from "@/server/database";
-import { heavy } from "@/server/heavy/pool";
 import { answer, checkOrigin, readBody } from "@/server/http";
 import { knownSitting } from "@/server/known-names";
-import { sittingPlanned } from "@/server/planned";
+import { savedAndPlanned, sittingPlanned } from "@/server/planned";
 import { removeSitting } from "@/server/sittings";
 
 type Context = { params: Promise<{ id: string }> };
@@ -15,7 +14,7 @@ export const PUT = (request: Request, { params }: Context) =>
   answer(async () => {
     const save = await readBody(request, sittingSave);
     knownSitting(database(), save.body);
-    return Response.json(await heavy(database(), "saveSitting", (await params).id, save, Date.now()));
+    return Response.json(await savedAndPlanned(database(), (await params).id, save, Date.now()));
   });
 
 export const DELETE = (request: Request, { params }: Context) =>
