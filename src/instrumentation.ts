@@ -6,7 +6,8 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== "nodejs") return;
   const { database } = await import("@/server/database");
   const { startInstruments } = await import("@/server/keep-instruments");
-  const { pool } = await import("@/server/heavy/pool");
+  const { heavy, pool } = await import("@/server/heavy/pool");
+  const { sumsBeside } = await import("@/ui/worked/here");
   const { clearWorkFiles } = await import("@/server/heavy/work-files");
   const { watchClock } = await import("@/server/clock-watch");
   const { endStreams } = await import("@/server/live/streams");
@@ -15,7 +16,7 @@ export async function register(): Promise<void> {
   clearWorkFiles();
   database();
   // The first to ask for a long sum does not wait for the thread as well.
-  pool();
+  if (pool()) sumsBeside.ironCrockSums = (asked) => heavy(database(), "worked", asked);
   startKeeping();
   startInstruments();
   watchClock();

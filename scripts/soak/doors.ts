@@ -6,6 +6,7 @@ import { serveApi } from "@/server/api/serve";
 import { OPERATIONS } from "@/server/api/operations";
 import type { Operation } from "@/server/api/operation";
 import { fullKitchen } from "@/server/safekeeping/kitchens.fixture";
+import { TABLES } from "@/server/safekeeping/tables";
 
 const RUNS = Number(process.env.DOOR_RUNS ?? 10_000);
 /** What has upset programs before, in place of any one value. */
@@ -35,7 +36,15 @@ const ODD = [
 /** Every operation of the API, with its own example spoilt in one to three places, by its own grammar or against it. */
 export async function soakDoors(): Promise<void> {
   process.env.DATABASE_PATH = path.join(mkdtempSync(path.join(tmpdir(), "doors-")), "kitchen.db");
-  await fullKitchen(process.env.DATABASE_PATH);
+  const { db } = await fullKitchen(process.env.DATABASE_PATH);
+  const ids = (["formulas", "batches", "sittings"] as const).flatMap((name) =>
+    db
+      .select({ id: TABLES[name].id })
+      .from(TABLES[name])
+      .limit(4)
+      .all()
+      .map(({ id }) => id),
+  );
   process.env.LOG_LEVEL = "silent";
   const rows = [];
   let [all, faults] = [0, 0];
@@ -43,7 +52,7 @@ export async function soakDoors(): Promise<void> {
     const counts = new Map<number, number>();
     let slowest = { ms: 0, body: "" };
     await fc.assert(
-      fc.asyncProperty(spoilt(operation), async ({ parts, query, body }) => {
+      fc.asyncProperty(spoilt(operation, ids), async ({ parts, query, body }) => {
         const from = performance.now();
         const url = `http://localhost/api/v1/${parts.map(encodeURIComponent).join("/")}${query}`;
         const status = (await serveApi(requestOf(operation, url, body), parts)).status;
@@ -73,9 +82,10 @@ const requestOf = (operation: Operation, url: string, body: string): Request =>
     ...(operation.method !== "get" && operation.method !== "delete" && { body }),
   });
 
-function spoilt(operation: Operation) {
+function spoilt(operation: Operation, ids: readonly string[]) {
   const names = operation.path.split("/").slice(1);
   const part = fc.oneof(
+    fc.constantFrom(...ids),
     fc.constantFrom("nothing", "__proto__", "..", "%00", "a".repeat(300), "foods"),
     fc.string(),
   );
@@ -111,7 +121,8 @@ function placesOf(value: unknown, at: Place = []): Place[] {
 
 function withSpoils(example: unknown, places: Place[], spoils: [number, unknown][]): string {
   let whole: unknown = structuredClone(example ?? {});
-  for (const [n, odd] of spoils) {
+  for (const [n, value] of spoils) {
+    const odd: unknown = structuredClone(value);
     const place = places[n] ?? [];
     const last = place.at(-1);
     if (last === undefined) {

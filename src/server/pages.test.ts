@@ -16,7 +16,7 @@ beforeAll(() => {
 afterAll(() => delete process.env.DATABASE_PATH);
 
 test("an empty kitchen: every page has something to stand on", async () => {
-  expect(pages.loadShelf()).toMatchObject({ empty: true, running: [], finished: [] });
+  expect(await pages.loadShelf(() => null)).toMatchObject({ empty: true, running: [], finished: [] });
   expect(await pages.loadBench({})).toMatchObject({ formula: null, fresh: { foodId: "pork_chop_bonein" } });
   expect(pages.loadRecord({})).toMatchObject({ record: { total: 0 }, trends: [] });
   expect(pages.loadStores()).toMatchObject({ formulas: [], uses: {}, snapshots: [], hasPassphrase: false });
@@ -32,8 +32,9 @@ describe("the example kitchen", () => {
     return head.id;
   };
 
-  test("the Shelf shows what runs, and the last three that are done", () => {
-    const { running, finished, empty } = pages.loadShelf();
+  test("the Shelf shows what runs, and the last three that are done", async () => {
+    const { running, finished, empty, crocks } = await pages.loadShelf((batch) => batch.name);
+    expect(Object.values(crocks)).toEqual(running.map((b) => b.name));
     expect(empty).toBe(false);
     expect(running.map((b) => b.id)).toEqual(runningBatches(database()).map((b) => b.id));
     expect(finished.length).toBeGreaterThan(0);

@@ -21,7 +21,8 @@ import { recordQuery } from "@/contracts/record";
 import { batchesOfFormula, listRecord, nextTime, trendPoints, madeOfFormulas } from "./record";
 import { Refusal } from "./problem";
 import { listSittings } from "./sittings";
-import { loadShelfView } from "./shelf";
+import type { BatchView } from "@/contracts/views";
+import { loadShelfView, programsFirst } from "./shelf";
 import { loadTaste, loadTasting } from "./taste";
 import { plannedNow } from "./exchange/plan-out";
 
@@ -88,7 +89,24 @@ export async function loadTastingPage(id: string) {
   return { kitchen: loadKitchen(db), view: await orNotFound(() => loadTasting(db, id), "tastings", id) };
 }
 
-export const loadShelf = () => loadShelfView(database(), Date.now());
+/** What others ask meanwhile is answered between one sum and the next. */
+const breath = () => new Promise<void>((done) => setImmediate(done));
+
+/** @param crockOf how a batch stands, drawn beside the view */
+export async function loadShelf<Crock>(crockOf: (batch: BatchView, nowMs: number) => Crock) {
+  const nowMs = Date.now();
+  for (const work of programsFirst(database())) {
+    work();
+    await breath();
+  }
+  const view = loadShelfView(database(), nowMs);
+  const crocks: Record<string, Crock> = {};
+  for (const batch of view.running) {
+    crocks[batch.id] = crockOf(batch, nowMs);
+    await breath();
+  }
+  return { ...view, crocks };
+}
 
 export async function loadBatchPage(id: string) {
   const db = database();

@@ -30,9 +30,9 @@ export function planOf(db: Db, sitting: Planless, stored: StoredPlan | null, now
   return plan;
 }
 
-/** Whether a stored plan is the one there would be now. */
-export const isPlanOf = (sitting: Planless, stored: StoredPlan): boolean =>
-  stored.madeFrom === keyOf(steadied(requestOf(sitting), stored));
+/** What the plan there would be now is made from: the same as of a stored one, and that is it. */
+export const planKeyOf = (sitting: Planless, stored: StoredPlan | null): string =>
+  keyOf(steadied(requestOf(sitting), stored));
 
 /** Decided anew from now, by the cook's own hand. */
 export function planAnew(db: Db, sitting: Planless, stored: StoredPlan | null, nowMs: number): StoredPlan {

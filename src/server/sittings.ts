@@ -19,7 +19,7 @@ import { announceSitting } from "./changes";
 import { clockOf, clockRow } from "./clock";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
-import { isPlanOf, planAnew, planOf } from "./plans";
+import { planAnew, planKeyOf, planOf } from "./plans";
 import { notFound, Refusal } from "./problem";
 import { batches, sittingActs, sittings } from "./schema";
 import { runningOf } from "./under-way";
@@ -110,10 +110,15 @@ export function sittingAsKept(db: Db, id: string, nowMs: number): SittingView | 
   return stored ? { ...sitting, plan: stored } : undefined;
 }
 
-/** The same where its plan is decided already; undefined where it would have to be worked out. */
-export function sittingIfPlanned(db: Db, id: string, nowMs: number): SittingView | undefined {
+/** The same where its plan is decided already; else what it would be made from. */
+export function sittingIfPlanned(
+  db: Db,
+  id: string,
+  nowMs: number,
+): { planned: SittingView } | { planned?: undefined; madeFrom: string } {
   const { sitting, stored } = withoutPlan(db, id, nowMs);
-  return stored && isPlanOf(sitting, stored) ? { ...sitting, plan: stored } : undefined;
+  const madeFrom = planKeyOf(sitting, stored);
+  return stored?.madeFrom === madeFrom ? { planned: { ...sitting, plan: stored } } : { madeFrom };
 }
 
 /** A plan from now, by the cook's hand: time went by, and nobody did what was planned; or a better one is taken. */

@@ -232,7 +232,8 @@ test("left without a line, what was changed is there when the page is opened aga
   at.refuse = [0, 0];
   await act(async () => result.current.change({ name: "Dinner" }));
   unmount();
-  const again = renderHook(() => useSitting(viewOf("Supper", 4)));
+  // Changed elsewhere meanwhile: it goes on the revision it was changed from, and the server will say so.
+  const again = renderHook(() => useSitting(viewOf("Theirs", 9)));
   await waitFor(() => expect(again.result.current.kept).toMatchObject({ conflict: false }));
   expect(again.result.current.view.body.name).toBe("Dinner");
   await act(async () => Line.last.onerror());

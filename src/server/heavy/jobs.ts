@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { workOut, type Asked } from "@/core/bench/worked";
 import { COMPUTE, type ComputeName } from "../api/compute";
 import { loadBatch, startBatch } from "../batches";
 import { databaseFile, type WholeDb } from "../database";
@@ -19,6 +20,7 @@ import { loadSitting, planAgain, startDish } from "../sittings";
  */
 export const JOBS = {
   compute: (_: WholeDb, name: ComputeName, body: unknown, nowMs: number) => COMPUTE[name].run(body, nowMs),
+  worked: (_: WholeDb, asked: Asked) => workOut(asked),
   derived: (db: WholeDb, batchId: string) => derivedOf(loadBatch(db, batchId)) ?? null,
   learned: loadLearned,
   startBatch,
