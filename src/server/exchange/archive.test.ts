@@ -1,4 +1,4 @@
-import { strToU8, unzipSync, zipSync } from "fflate";
+import { strFromU8, strToU8, unzipSync, zipSync } from "fflate";
 import sharp from "sharp";
 import { openDatabase } from "../database";
 import { chops } from "@/core/formula/formulation.fixture";
@@ -67,6 +67,16 @@ describe("what is no archive is refused, and nothing is changed", () => {
       "JSON that does not read",
       () => changed((f) => (f["tables/formulas.json"] = strToU8("[{"))),
       "does not read as JSON",
+    ],
+    [
+      "a row with a wrong field, which is named",
+      () =>
+        changed((f) => {
+          const rows = JSON.parse(strFromU8(f["tables/batches.json"])) as Record<string, unknown>[];
+          rows[1].startedAtMs = "yesterday";
+          f["tables/batches.json"] = strToU8(JSON.stringify(rows));
+        }),
+      "Row 2 of tables/batches.json does not read (startedAtMs)",
     ],
     [
       "JSON nested without end",

@@ -62,8 +62,9 @@ export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, 
     tables[name] = whole.map((row, i) => {
       try {
         return checkRow(name, row);
-      } catch {
-        throw unfit(`Row ${i + 1} of tables/${name}.json does not read.`);
+      } catch (error) {
+        const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
+        throw unfit(`Row ${i + 1} of tables/${name}.json does not read${field ? ` (${field})` : ""}.`);
       }
     });
   }

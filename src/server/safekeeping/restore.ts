@@ -69,8 +69,8 @@ function checkFile(bytes: Buffer, file: string): void {
     const raw = new Database(file);
     try {
       if (raw.pragma("integrity_check", { simple: true }) !== "ok") throw unfit("The file is damaged.");
-      // Views and triggers are not ours: code in a stranger's file is not run.
-      const strange = raw.prepare("SELECT name FROM sqlite_master WHERE type IN ('view', 'trigger')").get();
+      // Views, triggers and columns that work themselves out are not ours: code in a stranger's file is not run.
+      const strange = raw.prepare(STRANGE).get();
       if (strange) throw unfit("The file holds what no kitchen has.");
       // Before it is brought up to date: an empty or strange database would become an empty kitchen.
       if (!isKitchen(raw)) throw unfit("It is a database of something else.");
@@ -95,6 +95,12 @@ function checkFile(bytes: Buffer, file: string): void {
     migrated?.$client.close();
   }
 }
+
+/** A column's "hidden" is 0 where it is stored as any other; 2 and 3 where it is generated. */
+const STRANGE = `
+  SELECT name FROM sqlite_master WHERE type IN ('view', 'trigger')
+  UNION ALL
+  SELECT c.name FROM sqlite_master m, pragma_table_xinfo(m.name) c WHERE m.type = 'table' AND c.hidden > 0`;
 
 /** Our mark, or, for those written before there was one, our tables with their migrations. */
 function isKitchen(raw: Database.Database): boolean {

@@ -122,6 +122,11 @@ describe("restore", () => {
       "no kitchen has",
     ],
     [
+      "one with a column that works itself out",
+      () => spoiled((raw) => raw.exec("ALTER TABLE formulas ADD COLUMN x TEXT AS (upper(name)) VIRTUAL")),
+      "no kitchen has",
+    ],
+    [
       "a formula that does not read",
       () => spoiled((raw) => raw.exec(`UPDATE formula_versions SET body = '{"name": 5}'`)),
       "does not read",
