@@ -8,7 +8,7 @@ import type { Operation } from "@/server/api/operation";
 import { fullKitchen } from "@/server/safekeeping/kitchens.fixture";
 import { TABLES } from "@/server/safekeeping/tables";
 
-const RUNS = Number(process.env.DOOR_RUNS ?? 10_000);
+const RUNS = Number(process.env.DOOR_RUNS ?? 1_000_000);
 /** What has upset programs before, in place of any one value. */
 const ODD = [
   null,

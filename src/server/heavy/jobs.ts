@@ -28,8 +28,8 @@ export const JOBS = {
   planAgain,
   startDish,
   rehearseSitting,
-  keepPhoto: (db: WholeDb, batchId: string, file: Uint8Array, nowMs: number) =>
-    keepPhoto(db, batchId, Buffer.from(file), nowMs),
+  keepPhoto: (db: WholeDb, batchId: string, file: string, nowMs: number) =>
+    keepPhoto(db, batchId, readFileSync(file), nowMs),
   keepReadings: (db: WholeDb, batchId: string, file: string, nowMs: number) =>
     onDiskAtTheEnd(db, () => keepReadings(db, batchId, readFileSync(file, "utf8"), nowMs)),
   readingsCsv: readingsTo,

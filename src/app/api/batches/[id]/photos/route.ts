@@ -1,6 +1,7 @@
 import { database } from "@/server/database";
 import { heavy } from "@/server/heavy/pool";
-import { answer, checkOrigin, readFile } from "@/server/http";
+import { dropWorkFile } from "@/server/heavy/work-files";
+import { answer, checkOrigin, saveFile } from "@/server/http";
 import { PHOTO_LIMIT_BYTES } from "@/server/photos";
 
 type Context = { params: Promise<{ id: string }> };
@@ -9,8 +10,11 @@ type Context = { params: Promise<{ id: string }> };
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
     checkOrigin(request);
-    const file = await readFile(request, PHOTO_LIMIT_BYTES);
-    return Response.json(await heavy(database(), "keepPhoto", (await params).id, file, Date.now()), {
-      status: 201,
-    });
+    const { id } = await params;
+    const file = await saveFile(request, PHOTO_LIMIT_BYTES);
+    try {
+      return Response.json(await heavy(database(), "keepPhoto", id, file, Date.now()), { status: 201 });
+    } finally {
+      dropWorkFile(file);
+    }
   });
