@@ -112,7 +112,7 @@ export async function loadBatchPage(id: string) {
   const db = database();
   const batch = await orNotFound(() => loadBatch(db, id), "batches", id);
   const work = loadWork(db, id, Date.now());
-  const newest = loadFormula(db, batch.formulaId);
+  const newest = await orNotFound(() => loadFormula(db, batch.formulaId), "formulas", batch.formulaId);
   return {
     kitchen: loadKitchen(db),
     batch,

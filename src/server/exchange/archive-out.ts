@@ -27,13 +27,16 @@ export async function archiveTo(db: WholeDb, file: string, nowMs: number): Promi
     const mtime = new Date(nowMs);
     const add = (name: string, parts: () => Iterable<string>) =>
       zip.addReadStreamLazy(name, { mtime }, (give) => give(null, Readable.from(bytesOf(parts()))));
+    const picture = (id: string) =>
+      zip.addReadStreamLazy(`photos/${id}.jpg`, { mtime, compress: false }, (give) =>
+        give(null, Readable.from([pictureOf(now, id)])),
+      );
     const rows: Record<string, number> = {};
     for (const name of TABLE_NAMES) {
       rows[name] = countOf(now, name);
       add(`tables/${name}.json`, () => listOf(rowsOf(now, name)));
     }
-    for (const { id } of now.select({ id: TABLES.photos.id }).from(TABLES.photos).all())
-      zip.addBuffer(pictureOf(now, id), `photos/${id}.jpg`, { mtime, compress: false });
+    for (const { id } of now.select({ id: TABLES.photos.id }).from(TABLES.photos).all()) picture(id);
     add("csv/record.csv", () => [recordCsv(wholeRecord(now), loadKitchen(now).timeZone)]);
     for (const { id } of now.select({ id: TABLES.batches.id }).from(TABLES.batches).all())
       add(`csv/readings-${id}.csv`, () => broken(readingsLines(loadBatch(now, id), eachSample(now, id))));
