@@ -5,7 +5,7 @@ import { create as contentDisposition } from "content-disposition";
 import { ZodError, type z } from "zod";
 import { boundedJson } from "./exchange/bounded-json";
 import { freeToWrite } from "./heavy/pool";
-import { dropWorkFile, streamOf, workFile } from "./heavy/work-files";
+import { fileBy, streamOf } from "./heavy/work-files";
 import { log } from "./log";
 import { Refusal, refusalFromIssues, storageProblem } from "./problem";
 
@@ -81,7 +81,6 @@ export async function readFile(request: Request, limitBytes: number): Promise<Bu
 /** Writes a body into a file of ours, and stops at the limit: a kitchen's archive is no thing to hold in memory. @throws Refusal 413 */
 export async function saveFile(request: Request, limitBytes: number): Promise<string> {
   await freeToWrite();
-  const file = workFile();
   let size = 0;
   async function* within() {
     for await (const chunk of request.body ?? []) {
@@ -90,13 +89,7 @@ export async function saveFile(request: Request, limitBytes: number): Promise<st
       yield chunk;
     }
   }
-  try {
-    await pipeline(within(), createWriteStream(file, { mode: 0o600 }));
-    return file;
-  } catch (error) {
-    dropWorkFile(file);
-    throw error;
-  }
+  return fileBy((file) => pipeline(within(), createWriteStream(file, { mode: 0o600 })));
 }
 
 /** Reads a body as UTF-8 text, and stops at the limit. @throws Refusal 413 */

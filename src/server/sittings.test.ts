@@ -1,3 +1,4 @@
+import { saveSitting } from "./saved-sitting.fixture";
 import type { SittingBody } from "@/contracts/sitting";
 import { preparationOffered } from "@/core/formula/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
@@ -14,7 +15,6 @@ import {
   loadSitting,
   planAgain,
   removeSitting,
-  saveSitting,
   startDish,
   undoSittingAct,
 } from "./sittings";

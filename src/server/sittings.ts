@@ -41,15 +41,6 @@ export function createSitting(
   return { id, revision: 1 };
 }
 
-/**
- * Saves a sitting and decides its plan.
- * @throws Refusal 409 when somebody else saved it since `baseRevision`
- */
-export function saveSitting(db: Db, id: string, save: SittingSave, nowMs: number): SittingView {
-  putSitting(db, id, save, nowMs);
-  return loadSitting(db, id, nowMs);
-}
-
 type SittingSave = { body: SittingBody; baseRevision: number };
 
 /** Saves a sitting; its plan, which takes seconds where much collides, is another matter. @throws Refusal 409 */

@@ -1,10 +1,11 @@
+import { saveSitting } from "../saved-sitting.fixture";
 import ICAL from "ical.js";
 import Papa from "papaparse";
 import { comingSaturdays } from "../demo/hours";
 import { demoSittings } from "../demo/sittings";
 import { PORK_LOIN } from "../demo/brines";
 import { openDatabase, type WholeDb } from "../database";
-import { createSitting, loadSitting, saveSitting } from "../sittings";
+import { createSitting, loadSitting } from "../sittings";
 import { calendarOfPlan } from "../plans";
 import { sittingBody, type SittingView } from "@/contracts/sitting";
 import { actsCsv, calendarOf, plannedNow, sittingFile } from "./plan-out";

@@ -1,4 +1,5 @@
 import { execFileSync } from "node:child_process";
+import { existsSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { ZodError } from "zod";
 import { chops } from "@/core/formula/formulation.fixture";
@@ -12,7 +13,7 @@ import { freshFile } from "../safekeeping/kitchens.fixture";
 import { errorOf, thrownOf } from "./across";
 import { LIMITS } from "./limits";
 import { freeToWrite, heavy, isWritingHeld, pool } from "./pool";
-import { workFile, clearWorkFiles } from "./work-files";
+import { clearWorkFiles, fileBy, workFile } from "./work-files";
 
 jest.mock("./limits", () => {
   const real: typeof import("./limits") = jest.requireActual("./limits");
@@ -113,6 +114,16 @@ test("while one holds the right to write, the others wait for its end without st
   expect(ticks).toBeGreaterThan(0);
   expect(isWritingHeld()).toBe(false);
   expect(await taking).toContain("before-archive");
+});
+
+test("of a file that could not be written nothing is left", async () => {
+  let left = "";
+  const failed = fileBy(async (file) => {
+    writeFileSync((left = file), "half");
+    throw new Error("full");
+  });
+  await expect(failed).rejects.toThrow("full");
+  expect(existsSync(left)).toBe(false);
 });
 
 test("in memory there is no other connection: it is done here", async () => {

@@ -24,6 +24,18 @@ export const clearWorkFiles = (): void => rmSync(folder(), { recursive: true, fo
 
 export const dropWorkFile = (file: string): void => rmSync(file, { force: true });
 
+/** A file that somebody writes; nothing of it is left where they fail. */
+export async function fileBy(write: (file: string) => Promise<unknown>): Promise<string> {
+  const file = workFile();
+  try {
+    await write(file);
+    return file;
+  } catch (error) {
+    dropWorkFile(file);
+    throw error;
+  }
+}
+
 /** A file's bytes as they are read; the file goes with the last of them, or when nobody takes them any more. */
 export function streamOf(file: string): ReadableStream<Uint8Array> {
   const stream = createReadStream(file);

@@ -2,7 +2,7 @@ import { database } from "@/server/database";
 import { admit } from "@/server/door/admit";
 import { ARCHIVE_MOST_BYTES } from "@/server/exchange/archive";
 import { heavy } from "@/server/heavy/pool";
-import { dropWorkFile, workFile } from "@/server/heavy/work-files";
+import { dropWorkFile, fileBy } from "@/server/heavy/work-files";
 import { answer, downloadFile, saveFile } from "@/server/http";
 
 /* The proxy lets this path by, for the size of what comes in: who comes in is asked here. */
@@ -12,8 +12,7 @@ const today = () => new Date().toISOString().slice(0, 10);
 export const GET = (request: Request) =>
   answer(async () => {
     await admit(request);
-    const file = workFile();
-    await heavy(database(), "archive", file, Date.now());
+    const file = await fileBy((to) => heavy(database(), "archive", to, Date.now()));
     return downloadFile(file, "application/zip", `kitchen-${today()}.zip`);
   });
 

@@ -11,7 +11,7 @@ import { recordQuery } from "@/contracts/record";
 import { kitchenRequest } from "@/contracts/requests";
 import { ARCHIVE_MOST_BYTES } from "../../exchange/archive";
 import { heavy } from "../../heavy/pool";
-import { workFile } from "../../heavy/work-files";
+import { fileBy } from "../../heavy/work-files";
 import { ACTS, LEDGER, RECORD, recordCsv, SHEET } from "../../exchange/csv/tables";
 import { changeKitchen, loadKitchen } from "../../kitchen";
 import { dropOwn, keepOwn } from "../../own-entries";
@@ -176,8 +176,7 @@ export const KITCHEN_OPERATIONS = [
     scope: "all",
     gives: ["application/zip"],
     run: async ({ db, nowMs }) => {
-      const file = workFile();
-      await heavy(db, "archive", file, nowMs);
+      const file = await fileBy((to) => heavy(db, "archive", to, nowMs));
       return new FileOnDisk(file, "application/zip", "kitchen.zip");
     },
   }),

@@ -4,7 +4,7 @@ import { CHANNELS, sampleRequest, sampleSchema } from "@/contracts/work";
 import { loadBatch } from "../../batches";
 import { CSV_MOST_BYTES } from "../../exchange/csv/readings";
 import { heavy } from "../../heavy/pool";
-import { workFile } from "../../heavy/work-files";
+import { fileBy } from "../../heavy/work-files";
 import { addReading, removeReading } from "../../readings";
 import { allSamples, removeSample, takeSample } from "../../samples";
 import { notFound } from "../../problem";
@@ -92,8 +92,7 @@ export const READING_OPERATIONS = [
     gives: ["text/csv"],
     run: async ({ db, path, query }) => {
       const { name } = loadBatch(db, path.id);
-      const file = workFile();
-      await heavy(db, "readingsCsv", path.id, file, query.decimal);
+      const file = await fileBy((to) => heavy(db, "readingsCsv", path.id, to, query.decimal));
       return new FileOnDisk(file, "text/csv; charset=utf-8", `${name}.readings.csv`);
     },
   }),

@@ -2,7 +2,7 @@ import { loadBatch } from "@/server/batches";
 import { database } from "@/server/database";
 import { CSV_MOST_BYTES } from "@/server/exchange/csv/readings";
 import { heavy } from "@/server/heavy/pool";
-import { dropWorkFile, workFile } from "@/server/heavy/work-files";
+import { dropWorkFile, fileBy } from "@/server/heavy/work-files";
 import { loadKitchen } from "@/server/kitchen";
 import { answer, checkOrigin, downloadFile, saveFile } from "@/server/http";
 
@@ -13,8 +13,8 @@ export const GET = (_request: Request, { params }: Context) =>
   answer(async () => {
     const db = database();
     const { id, name } = loadBatch(db, (await params).id);
-    const file = workFile();
-    await heavy(db, "readingsCsv", id, file, loadKitchen(db).usual.decimal);
+    const { decimal } = loadKitchen(db).usual;
+    const file = await fileBy((to) => heavy(db, "readingsCsv", id, to, decimal));
     return downloadFile(file, "text/csv; charset=utf-8", `${name}.readings.csv`);
   });
 
