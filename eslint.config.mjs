@@ -1,6 +1,9 @@
 import next from "eslint-config-next/core-web-vitals";
 import typescript from "eslint-config-next/typescript";
 
+/** As the framework's own rules bring it: the rules for people who do not see, or do not use a mouse. */
+const a11y = next.find((part) => part.plugins?.["jsx-a11y"]).plugins["jsx-a11y"];
+
 const config = [
   {
     ignores: [
@@ -23,7 +26,33 @@ const config = [
       "@typescript-eslint/no-non-null-assertion": "error",
     },
   },
+  {
+    files: ["**/*.tsx"],
+    rules: {
+      ...a11y.flatConfigs.strict.rules,
+      // What scrolls takes the keyboard, too, and a region says what it is.
+      "jsx-a11y/no-noninteractive-tabindex": [
+        "error",
+        { tags: [], roles: ["region"], allowExpressionValues: true },
+      ],
+      "jsx-a11y/no-autofocus": ["error", { ignoreNonDOM: true }],
+    },
+  },
   { files: ["scripts/**", "examples/**"], rules: { "no-console": "off" } },
+  {
+    files: ["src/**/*.ts"],
+    ignores: ["**/*.test.ts", "**/*.fixture.ts", "src/server/database.ts"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "CallExpression[callee.property.name='transaction']",
+          message:
+            "writing(db, …) has the right to write before it looks; this is refused where another thread wrote.",
+        },
+      ],
+    },
+  },
 ];
 
 export default config;

@@ -7,10 +7,10 @@ export default defineConfig({
   globalSetup: "./tests/global-setup.ts",
   // Each worker has a server and a kitchen of its own. A third would only keep the unit tests from their core.
   workers: 2,
-  // The unit tests may still have a core to themselves.
+  // The unit tests may still be at it beside these.
   // Room for a host that takes the processor away for a while: what passes does not wait for it.
-  timeout: 150_000,
-  expect: { timeout: 30_000 },
+  timeout: 240_000,
+  expect: { timeout: 45_000 },
   // A machine that stalls is not a fault: tried once more, and what then passes is listed as flaky, to be looked into.
   retries: 1,
   reporter: [["list"]],

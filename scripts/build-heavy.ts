@@ -10,8 +10,8 @@ async function main(): Promise<void> {
     target: "node20",
     format: "cjs",
     alias: { "@": "./src" },
-    // Not to be bundled: compiled, or looking for files of their own.
-    external: ["better-sqlite3", "sharp", "pino", "next"],
+    // Not to be bundled: compiled, looking for files of their own, or asked what they were given when the thread began.
+    external: ["better-sqlite3", "sharp", "pino", "next", "piscina"],
     logLevel: "warning",
   });
 }

@@ -19,13 +19,17 @@ wait "$types"
 wait "$driver"
 
 units="$(mktemp)"
-npm run test >"$units" 2>&1 &
+nice -n 10 npm run test >"$units" 2>&1 &
 unit_tests=$!
 npm run -s verify-cases -- src/core/check-cases/given.json | tail -n 1
 TYPES_CHECKED=1 npm run build
 wait "$browser"
-npm run e2e || failed=1
+ends="$(mktemp)"
+npm run e2e 2>&1 | tee "$ends" || failed=1
 
 wait "$unit_tests" || failed=1
 cat "$units"
+# Said once more where a log is read first: its end.
+echo "End-to-end tests, as they ended:"
+tail -n 60 "$ends"
 exit "${failed:-0}"

@@ -1,7 +1,7 @@
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import type { Browser } from "@playwright/test";
+import type { APIResponse, Browser } from "@playwright/test";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { SittingView } from "@/contracts/sitting";
 import { loadDemoKitchen } from "@/server/demo/load";
@@ -14,6 +14,11 @@ const PORT = 3235;
 const MIN = 60_000;
 /** So long after the last dish went into the oven. */
 const LATER_MS = 46 * MIN;
+
+async function kept(answer: Promise<APIResponse>): Promise<void> {
+  const said = await answer;
+  if (!said.ok()) throw new Error(`${said.url()} was not kept: ${said.status()} ${await said.text()}`);
+}
 
 export async function takeEvening(browser: Browser): Promise<void> {
   const example = path.join(mkdtempSync(path.join(tmpdir(), "crock-")), "example.db");
@@ -43,10 +48,11 @@ export async function takeEvening(browser: Browser): Promise<void> {
     for (const task of tasks.filter((t) => t.handsOn && t.startMs < nowMs)) {
       const batchId = batchOf(task);
       const data = { atMs: task.startMs };
-      if (!batchId) await page.request.put(`${at}/done`, { data: { taskId: task.id, ...data } });
-      else await page.request.put(`${evening.url}/api/batches/${batchId}/acts/${task.stepId}`, { data });
+      if (!batchId) await kept(page.request.put(`${at}/done`, { data: { taskId: task.id, ...data } }));
+      else
+        await kept(page.request.put(`${evening.url}/api/batches/${batchId}/acts/${task.stepId}`, { data }));
       if (batchId && task.kind === "takeOut")
-        await page.request.post(`${evening.url}/api/batches/${batchId}/lift`, { data });
+        await kept(page.request.post(`${evening.url}/api/batches/${batchId}/lift`, { data }));
     }
     for (const task of cooks) {
       // On its way to be at its exit at the plan's own minute.
@@ -57,9 +63,10 @@ export async function takeEvening(browser: Browser): Promise<void> {
       for (let ms = 0; task.startMs + ms <= nowMs; ms += 4 * MIN) {
         const value = Math.round((5 + ((exitC - 5) * risen(ms)) / risen(wholeMs)) * 10) / 10;
         const data = { channel: "probe", atMs: task.startMs + ms, value };
-        await page.request.post(`${evening.url}/api/batches/${batchOf(task)}/samples`, { data });
+        await kept(page.request.post(`${evening.url}/api/batches/${batchOf(task)}/samples`, { data }));
       }
     }
+    await evening.restart();
     await page.goto(`${evening.url}/work`);
     await page.waitForTimeout(2500);
     await page.screenshot({ path: "docs/screenshots/at-work.png" });

@@ -6,7 +6,7 @@ import path from "node:path";
 import { chromium, type Browser, type Page } from "@playwright/test";
 import { BROWSER } from "./browser";
 import { openDatabase } from "@/server/database";
-import { runningBatches } from "@/server/batches";
+import { runningBatches } from "@/server/batch-views";
 import { listFormulas } from "@/server/formula-views";
 import { loadPlannedDemo } from "@/server/demo/load";
 import { photographDemo } from "@/server/demo/photos";
@@ -128,7 +128,7 @@ async function main(): Promise<void> {
   const server = spawn(
     process.execPath,
     ["node_modules/next/dist/bin/next", "start", "-p", String(PORT), "-H", "127.0.0.1"],
-    { env: { ...process.env, DATABASE_PATH }, stdio: "ignore" },
+    { env: { ...process.env, DATABASE_PATH, WARM_UP: "off" }, stdio: "ignore" },
   );
   const browser = await chromium.launch(BROWSER);
   try {

@@ -11,10 +11,13 @@ import { soakWatchers } from "./soak/watchers";
 import { soakLoad } from "./soak/load";
 
 const KILLS = Number(process.env.KILLS ?? 1000);
-const PORT = 3300;
+/** Two at once want a port each. */
+const PORT = Number(process.env.SOAK_PORT ?? 3300);
 
 async function kill(): Promise<void> {
-  const { rounds, acknowledged, restores, lost, damaged } = await killRounds(KILLS, PORT);
+  const { rounds, acknowledged, restores, lost, damaged } = await killRounds(KILLS, PORT, (soFar) =>
+    console.log(JSON.stringify(soFar)),
+  );
   console.table([
     {
       kills: rounds,

@@ -12,6 +12,7 @@ export async function register(): Promise<void> {
   const { watchClock } = await import("@/server/clock-watch");
   const { endStreams } = await import("@/server/live/streams");
   const { startKeeping } = await import("@/server/safekeeping/keep");
+  const { warmUp } = await import("@/server/warm-up");
   const { log } = await import("@/server/log");
   clearWorkFiles();
   database();
@@ -29,4 +30,5 @@ export async function register(): Promise<void> {
   process.once("SIGTERM", leave);
   process.once("SIGINT", leave);
   log.info("kitchen open");
+  if (process.env.WARM_UP !== "off") warmUp(`http://127.0.0.1:${process.env.PORT}`).catch(() => undefined);
 }

@@ -5,8 +5,8 @@ import { problemResponse } from "@/server/http";
 import { Refusal } from "@/server/problem";
 
 /**
- * Stands before every page and route: who comes in, and what a page may load. Three uploads pass it by, because a proxy
- * would hold their whole body in memory; they ask `admit` themselves.
+ * Stands before every page and route: who comes in, and what a page may load. Uploads of files pass it by, because a
+ * proxy would hold their whole body in memory; they ask `admit` themselves.
  */
 export async function proxy(request: NextRequest): Promise<Response> {
   const policy = contentPolicy(crypto.randomUUID());
@@ -56,6 +56,6 @@ function contentPolicy(nonce: string): string {
 
 export const config = {
   matcher: [
-    "/((?!_next/static/|icon\\.svg$|icons/|manifest\\.webmanifest$|sw\\.js$|offline\\.html$|api/restore$|api/archive$|api/v1/archive$).*)",
+    "/((?!_next/static/|icon\\.svg$|icons/|manifest\\.webmanifest$|sw\\.js$|offline\\.html$|api/restore$|api/archive$|api/v1/archive$|api/batches/[^/]+/photos$|api/batches/[^/]+/csv$|api/v1/batches/[^/]+/readings\\.csv$).*)",
   ],
 };

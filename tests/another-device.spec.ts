@@ -45,3 +45,33 @@ test("a tablet on the network, without TLS: it signs in, and all that a cook doe
   expect(faults).toEqual([]);
   await tablet.context().close();
 });
+
+test("uploads that the proxy lets by ask for the passphrase themselves, however the path is spelt", async ({
+  page,
+  emptyKitchen: { url },
+  playwright,
+}) => {
+  await page.request.post(`${url}/api/demo`, { data: {} });
+  const listed = await page.request.get(`${url}/api/v1/batches`);
+  const [{ id }] = (await listed.json()) as { id: string }[];
+  await page.request.put(`${url}/api/door`, { data: { passphrase: PASSPHRASE } });
+  const stranger = await playwright.request.newContext();
+  const csv = "at_utc,what,temperature_c\n2026-11-28T12:00:00Z,fridge,4";
+  for (const path of [
+    `/api/batches/${id}/photos`,
+    `/api/batches/${id}/csv`,
+    `/api/batches/${id}%2Fx/csv`,
+    "/api/archive",
+    "/api/restore",
+    "/api/v1/archive",
+    `/api/v1/batches/${id}/readings.csv`,
+    `/api/v1/batches/a%2Fb/readings.csv`,
+    `/api/v1/batches/${id}/readings%2Ecsv`,
+  ])
+    expect([path, (await stranger.post(url + path, { data: csv })).status()]).toEqual([path, 401]);
+  expect((await stranger.get(`${url}/api/batches/${id}/csv`)).status()).toBe(401);
+  const elsewhere = { origin: "http://elsewhere.example" };
+  const signedIn = await page.request.post(`${url}/api/batches/${id}/csv`, { data: csv, headers: elsewhere });
+  expect(signedIn.status()).toBe(403);
+  await stranger.dispose();
+});

@@ -34,6 +34,7 @@ test("two tabs without a line: each shows what was tapped in the other, and all 
   await context.setOffline(true);
   const acts: string[] = [];
   for (const where of [page, tab, page]) {
+    await expect(card(where)).not.toHaveAttribute("data-act", acts.at(-1) ?? "");
     const act = (await card(where).getAttribute("data-act")) ?? "";
     acts.push(act);
     await done(where, act);
@@ -84,4 +85,35 @@ test("a tap that was taken stays taken, though an older word of the stream's com
   await expect.poll(() => told).toBeGreaterThan(before + 2);
   await expect(page.getByText(/^Done 1/)).toBeVisible();
   await expect(card(page)).not.toHaveAttribute("data-act", first);
+});
+
+test("a device whose clock is seven minutes ahead: it says so, an act has the kitchen’s hour, and the record tells of it", async ({
+  page,
+  browser,
+}) => {
+  const url = await startedBatch(page, "Chops ahead", (bench) => bench.school("Dry"));
+  const device = await (await browser.newContext({ reducedMotion: "reduce" })).newPage();
+  await device.addInitScript((aheadMs) => {
+    const now = Date.now.bind(Date);
+    Date.now = () => now() + aheadMs;
+  }, 7 * 60_000);
+  await device.goto(url);
+  await expect(device.getByText("This device’s clock is 7 min ahead of the kitchen’s")).toBeVisible();
+  const act = (await card(device).getAttribute("data-act")) ?? "";
+  const from = Date.now();
+  await done(device, act);
+  const kept = async () => {
+    const answer = await page.request.get(url.replace("/work/", "/api/batches/") + "/work");
+    const { work } = (await answer.json()) as { work: { done: Record<string, number> } };
+    return Math.abs((work.done[act] ?? Number.NaN) - from);
+  };
+  await expect.poll(kept).toBeLessThan(30_000);
+  await page.goto(url.replace("/work/", "/batch/"));
+  const told = page.getByText("Tapped on a device whose clock was 7 min ahead");
+  await expect(told).toHaveCount(1);
+  // It is to go in when it is weighed and salted: until then nobody says that it went in.
+  const hours = page.getByRole("listitem");
+  await expect(hours.filter({ hasText: /^To go in/ })).toBeVisible();
+  await expect(hours.filter({ hasText: /^Went in/ })).toBeHidden();
+  await device.context().close();
 });

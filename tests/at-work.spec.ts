@@ -161,7 +161,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   await photo.setInputFiles({ name: "plate.txt", mimeType: "image/png", buffer: Buffer.from("no picture") });
   await expect(judge.getByRole("alert")).toContainText("does not read as a picture");
   await photo.setInputFiles({ name: "plate.png", mimeType: "image/png", buffer: plate });
-  await expect(judge.getByRole("img", { name: "Photo 1 of this batch" })).toBeVisible();
+  await expect(judge.getByRole("img", { name: "As it was, 1 of 1" })).toBeVisible();
   await judge.getByLabel("In words").fill("A touch salty outside.");
   await judge.getByRole("button", { name: "Keep the judgement" }).click();
   await expect(judge.getByRole("status")).toHaveText("saved");
@@ -284,7 +284,7 @@ test("hands full: a turn passes by the clock, and the record says so", async ({ 
   await expect(page.getByRole("button", { name: /^Not done: Turn it/ })).toHaveCount(1, { timeout: 40_000 });
   await pace(page, 1);
   await page.goto(page.url().replace("/work/", "/batch/"));
-  await expect(page.getByText(/Passed by the timer: turn/)).toBeVisible();
+  await expect(page.getByText(/Passed by the timer: turn/i)).toBeVisible();
 });
 
 test("a brine poured over is scaled up and back again, with what that does said beside it", async ({

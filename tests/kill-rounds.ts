@@ -32,9 +32,12 @@ const FOUND: Record<Kind, string> = {
 const WRITERS = 8;
 const LEAST_WRITES = 20;
 const MORE_MS = 500;
+const EVERY_KIND_MS = 20_000;
 /** One round in so many is a restore that is cut off. */
 const RESTORED_EVERY = 5;
 const RESTORE_MS = 1200;
+/** A long run that is stopped has told what it saw. */
+const TOLD_EVERY = 50;
 
 const pause = (ms: number) => new Promise((wait) => setTimeout(wait, ms));
 const PICTURE = sharp({ create: { width: 40, height: 40, channels: 3, background: "#a53" } })
@@ -45,7 +48,11 @@ const PICTURE = sharp({ create: { width: 40, height: 40, channels: 3, background
  * Kills the server without warning while many write to it, again and again, and looks each time whether everything it
  * had acknowledged is there; and in the middle of restores, whether the kitchen is the one before or the one after.
  */
-export async function killRounds(rounds: number, port: number): Promise<KillReport> {
+export async function killRounds(
+  rounds: number,
+  port: number,
+  told: (soFar: KillReport) => void = () => {},
+): Promise<KillReport> {
   const kitchen = await openKitchen(port);
   const report: KillReport = {
     rounds,
@@ -57,6 +64,7 @@ export async function killRounds(rounds: number, port: number): Promise<KillRepo
   for (let round = 0; round < rounds; round++) {
     if (round % RESTORED_EVERY === RESTORED_EVERY - 1) await cutOffRestore(kitchen, report);
     else await cutOffWrites(kitchen, report);
+    if ((round + 1) % TOLD_EVERY === 0) told({ ...report, rounds: round + 1 });
     if (round < rounds - 1) await kitchen.start();
   }
   return report;
@@ -112,8 +120,12 @@ async function cutOffWrites(kitchen: Kitchen, report: KillReport): Promise<void>
     while (!killed) await one(n).catch(() => undefined);
   };
   const writing = Array.from({ length: WRITERS }, (_, n) => writer(n));
-  // In the thick of it: some writes are through, and more are on their way.
-  while (written.length < LEAST_WRITES) await pause(20);
+  // In the thick of it: some writes are through, in the first round one of every kind, and more are on their way.
+  const isFirst = Object.values(report.acknowledged).every((n) => n === 0);
+  const untilMs = Date.now() + EVERY_KIND_MS;
+  const isShort = () =>
+    isFirst && Date.now() < untilMs && new Set(written.map((w) => w.kind)).size < KINDS.length;
+  while (written.length < LEAST_WRITES || isShort()) await pause(20);
   await pause(Math.random() * MORE_MS);
   await kitchen.kill();
   killed = true;

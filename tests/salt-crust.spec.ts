@@ -24,7 +24,9 @@ test("salt crust with egg white: salt from the geometry, whites by the cup, the 
   // By hand: half-ellipsoids grown by 12 mm less the fish make 893 mL; coarse salt packed at 1.25 g/mL is 1116 g.
   expect(Math.abs((await bench.grams("sea_coarse")) - 1116)).toBeLessThan(6);
   await expect.poll(() => bench.figureNumber("crust")).toBeCloseTo(1116 / 1100, 1);
-  await expect(page.getByText("1\u202f760 g", { exact: true })).toBeVisible();
+  await expect(page.getByRole("list", { name: "How it comes together" })).toContainText(
+    "The 1.6 to 1 rule would take 1\u202f760 g.",
+  );
   // Water first: six per cent, then by ones; a squeezed handful decides.
   await expect(page.getByText(/67 g \+ 11\.2 g/)).toBeVisible();
 
@@ -125,4 +127,27 @@ test("a crust by what the cook has: the salt field begins at the sheet's own fig
   await expect.poll(() => bench.grams("egg_white")).toBe(132);
   await bench.enter("Salt for the crust", "1501");
   await expect.poll(() => bench.grams(id ?? "")).toBeLessThan(1510);
+  // By the cup: the nearest quarter of one to what is weighed now; then what the cook has, to the gram of this salt.
+  await bench.choose("Salt is given in", "cups");
+  const level = page.getByLabel("Salt for the crust, level", { exact: true });
+  const cups = Number(await level.inputValue());
+  expect(cups * 4).toBe(Math.round(cups * 4));
+  const ofACup = async () => (await bench.grams(id ?? "")) / Number(await level.inputValue());
+  const oneG = await ofACup();
+  expect(Math.abs(cups * oneG - 1501)).toBeLessThan(oneG / 8 + 5);
+  await bench.enter("Salt for the crust, level", "6");
+  await expect.poll(() => bench.grams(id ?? "")).toBeGreaterThan(6 * oneG - 10);
+  expect(await ofACup()).toBeCloseTo(oneG, -1);
+  const steps = page.getByRole("list", { name: "How it comes together" });
+  await expect(steps).toContainText("as you have it");
+  await bench.pick("How much salt", "By the rule");
+  await expect(steps).toContainText("by the 1.6 to 1 rule. 12 mm over would take");
+  await bench.pick("How much salt", "By thickness");
+  await expect(steps).toContainText("8 mm under, 12 mm over:");
+  await bench.pick("How much salt", "As I have it");
+  await bench.choose("Salt is given in", "cups");
+  await bench.enter("Salt for the crust, level", "6");
+  await bench.save();
+  await page.reload();
+  await expect.poll(async () => Math.abs((await bench.grams(id ?? "")) - 6 * oneG)).toBeLessThan(10);
 });

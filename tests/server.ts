@@ -67,7 +67,10 @@ export async function openKitchen(
       server = spawn(
         process.execPath,
         ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
-        { env: { ...process.env, DATABASE_PATH: databasePath, TZ: ZONE, ...env }, stdio: "ignore" },
+        {
+          env: { ...process.env, DATABASE_PATH: databasePath, TZ: ZONE, WARM_UP: "off", ...env },
+          stdio: "ignore",
+        },
       );
       await answers(url, server);
     },

@@ -1,6 +1,7 @@
 import { expect, test } from "./kitchen";
 import { hoursOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
+import { card, done, startedBatch } from "./work-page";
 
 test("two cooks lift the same batch at once: it is lifted once, at the first time", async ({
   page,
@@ -115,4 +116,18 @@ test("lines scale with the liquid, the food or nothing, and can be taken out", a
   }
   await page.getByRole("button", { name: "Remove juniper berries" }).click();
   await expect(page.locator('[data-line="juniper"]')).toHaveCount(0);
+});
+
+test("what one cook ticks off is seen on the other’s page of the batch, without asking", async ({
+  page,
+  context,
+}) => {
+  const url = await startedBatch(page, "Seen elsewhere", (bench) => bench.school("Dry"));
+  const other = await context.newPage();
+  await other.goto(url.replace("/work/", "/batch/"));
+  await expect(other.getByText("To go in", { exact: true })).toBeVisible();
+  const act = (await card(page).getAttribute("data-act")) ?? "";
+  const title = await card(page).getByRole("heading").first().innerText();
+  await done(page, act);
+  await expect(other.getByText(`Done: ${title}`)).toBeVisible();
 });

@@ -1,3 +1,5 @@
+import { once } from "node:events";
+import { Worker } from "node:worker_threads";
 import sharp from "sharp";
 import { trayOf } from "@/core/schedule/sitting.fixture";
 import { EXAMPLE_SITTING } from "@/server/api/examples";
@@ -22,23 +24,24 @@ interface Beside {
   answer: string;
   s: string;
   "others waited at most, ms": string;
+  "and with a tap": string;
   "server before, MB": string;
   "at most": string;
 }
 
 /** What takes long, one after the other, while others ask: how long it took, how long they waited, and for how much memory. */
 export async function soakBeside(port: number): Promise<Beside[]> {
-  const kitchen = await openKitchen(port, { example: "whole" });
+  const kitchen = await openedWhole(port, { example: "whole" });
   const rows: Beside[] = [];
+  const startMs = Date.now() - 24 * HOUR_MS;
+  const { id } = (await (await post(kitchen, "/api/v1/batches", startOf(startMs))).json()) as { id: string };
   const during = async (what: string, work: () => Promise<string>) => {
-    const row = await beside(kitchen, what, work);
+    const row = await beside(kitchen, what, work, `/api/batches/${id}/acts/weigh_out`);
     console.log(JSON.stringify(row));
     rows.push(row);
   };
-  const startMs = Date.now() - 24 * HOUR_MS;
-  const { id } = (await (await post(kitchen, "/api/v1/batches", startOf(startMs))).json()) as { id: string };
   const csv = dayOf(startMs);
-  const again = await openKitchen(port + 1);
+  const again = await openedWhole(port + 1);
 
   await during("a day of four instruments in, CSV", () =>
     say(send(kitchen, `/api/batches/${id}/csv`, csv, "text/csv")),
@@ -55,19 +58,27 @@ export async function soakBeside(port: number): Promise<Beside[]> {
     ),
   );
   await again.kill();
+  await during("and in place of all there is", () =>
+    say(send(kitchen, "/api/archive?replace=1", archive, "application/zip")),
+  );
   await during("a plan of twelve dishes of twelve trays", () =>
     say(post(kitchen, "/api/v1/compute/plan", crowded())),
   );
+  const ids: string[] = [];
   await during("a batch begun, five at once", async () => {
     const all = Array.from({ length: 5 }, (_, n) => post(kitchen, "/api/v1/batches", startOf(startMs + n)));
-    return (await Promise.all(all)).map((r) => r.status).join(" ");
+    const begun = await Promise.all(all);
+    for (const one of begun) ids.push(((await one.json()) as { id: string }).id);
+    return begun.map((r) => r.status).join(" ");
   });
   const picture = await sharp({ create: { width: 7000, height: 7000, channels: 3, background: "#a53" } })
     .jpeg()
     .toBuffer();
   await during(`${PHOTOS} photos of 49 megapixels at once`, async () => {
-    const all = Array.from({ length: PHOTOS }, () =>
-      send(kitchen, `/api/batches/${id}/photos`, picture, "image/jpeg").then((r) => r.status),
+    const all = Array.from({ length: PHOTOS }, (_, n) =>
+      send(kitchen, `/api/batches/${ids[n % ids.length]}/photos`, picture, "image/jpeg").then(
+        (r) => r.status,
+      ),
     );
     const counts = new Map<number, number>();
     for (const status of await Promise.all(all)) counts.set(status, (counts.get(status) ?? 0) + 1);
@@ -78,32 +89,48 @@ export async function soakBeside(port: number): Promise<Beside[]> {
   return rows;
 }
 
-async function beside(kitchen: Kitchen, what: string, work: () => Promise<string>): Promise<Beside> {
-  let over = false;
+async function beside(
+  kitchen: Kitchen,
+  what: string,
+  work: () => Promise<string>,
+  tap?: string,
+): Promise<Beside> {
   const before = residentMb(kitchen.pid());
-  let [waited, memory] = [0, 0];
-  const asking = (async () => {
-    while (!over) {
-      const from = performance.now();
-      await (await fetch(`${kitchen.url}/api/alive`)).arrayBuffer();
-      waited = Math.max(waited, performance.now() - from);
-      memory = Math.max(memory, residentMb(kitchen.pid()));
-      await pause(ASKED_EVERY_MS);
-    }
-  })();
+  let [waited, tapped, memory] = [0, 0, 0];
+  const asker = new Worker(new URL("asker.mjs", import.meta.url), {
+    workerData: {
+      url: `${kitchen.url}/api/alive`,
+      tap: tap && kitchen.url + tap,
+      everyMs: ASKED_EVERY_MS,
+    },
+  });
+  // Its own first question waits for its thread to begin, not for the server.
+  await once(asker, "message");
+  asker.on("message", (longestMs: { looked: number; tapped: number }) => {
+    [waited, tapped] = [longestMs.looked, longestMs.tapped];
+    memory = Math.max(memory, residentMb(kitchen.pid()));
+  });
   const from = performance.now();
   const answer = await work();
   const took = performance.now() - from;
-  over = true;
-  await asking;
+  asker.postMessage("over");
+  await once(asker, "exit");
   return {
     what,
     answer,
     s: (took / 1000).toFixed(1),
     "others waited at most, ms": waited.toFixed(0),
+    "and with a tap": tap ? tapped.toFixed(0) : "",
     "server before, MB": before.toFixed(0),
     "at most": memory.toFixed(0),
   };
+}
+
+/** As a kitchen is started: it is ready when its pages were asked for once. */
+async function openedWhole(port: number, opened: { example?: "whole" } = {}): Promise<Kitchen> {
+  const kitchen = await openKitchen(port, { ...opened, env: { WARM_UP: "on" } });
+  while (!(await fetch(`${kitchen.url}/api/ready`)).ok) await pause(100);
+  return kitchen;
 }
 
 const send = (kitchen: Kitchen, path: string, body: BodyInit | Uint8Array, type: string): Promise<Response> =>

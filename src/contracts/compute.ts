@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { formulationSchema } from "./formulation";
+import { instantMs } from "./instant";
 import { ranged } from "./ranged";
 import { timeZoneSchema } from "./requests";
 import { sheetSnapshotSchema } from "./sheet";
@@ -76,13 +77,7 @@ export const chillRequest = z.strictObject({
 export const planRequest = z.strictObject({
   sitting: sittingBody,
   timeZone: timeZoneSchema.default("UTC"),
-  nowMs: z
-    .number()
-    .int()
-    .min(Date.UTC(2020, 0, 1))
-    .max(Date.UTC(2100, 0, 1))
-    .optional()
-    .describe("UTC ms; left out, now"),
+  nowMs: instantMs.optional().describe("UTC ms; left out, now"),
 });
 
 export const findingAnswer = z.object({

@@ -1,11 +1,17 @@
 import { z } from "zod";
 import type { Answer } from "@/core/schedule/answer";
 import type { Calendar } from "@/core/schedule/calendar";
+import { INSTANT_LEAST_MS, INSTANT_MOST_MS } from "./instant";
 
 /* A sitting's plan as it is kept. */
 
 const minutesOf = z.number();
-const instantMs = z.number();
+/** What leads to a table on the first day there is, or follows one on the last, lies a little outside. */
+const AROUND_MS = 365 * 24 * 3_600_000;
+const instantMs = z
+  .number()
+  .min(INSTANT_LEAST_MS - AROUND_MS)
+  .max(INSTANT_MOST_MS + AROUND_MS);
 
 const figure = z.object({ what: z.string(), value: z.number(), unit: z.string() });
 

@@ -1,17 +1,11 @@
 import { z } from "zod";
 import { REASON_MAX } from "@/core/formula/ranges";
 import { formulationSchema } from "./formulation";
+import { deviceAheadMs, instantMs } from "./instant";
 import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";
 import { houseSaltSchema } from "./taste";
 
 const id = z.string().min(1).max(80);
-
-/** A moment between 2020 and 2100, in UTC milliseconds: an instant, never a counter. */
-export const instantMs = z
-  .number()
-  .int()
-  .min(Date.UTC(2020, 0, 1), "Give the time as UTC milliseconds after 2020.")
-  .max(Date.UTC(2100, 0, 1), "Give the time as UTC milliseconds before 2100.");
 
 /** Chosen by who sends it: the same sent again, because the answer was lost on the way, is kept once. */
 const chosenId = z.uuid().optional();
@@ -60,7 +54,7 @@ export type ReadingBody = z.infer<typeof readingBody>;
 export const readingRequest = z.strictObject({ atMs: instantMs, reading: readingBody });
 export type ReadingRequest = z.infer<typeof readingRequest>;
 
-export const liftRequest = z.strictObject({ atMs: instantMs });
+export const liftRequest = z.strictObject({ atMs: instantMs, deviceAheadMs });
 
 /** A zone the clocks know: anything else would never come to an end of a night. */
 export const timeZoneSchema = z

@@ -4,16 +4,12 @@ import type { BatchClock } from "@/core/program/batch-clock";
 import type { StoredPlan } from "./plan";
 import { acknowledgement } from "./requests";
 import { formulationSchema } from "./formulation";
+import { deviceAheadMs, instantMs } from "./instant";
 import { heatHereSchema } from "./learned";
 import { equipmentSchema, quietSchema } from "./kitchen";
 
 const id = z.string().min(1).max(80);
 const name = z.string().trim().min(1, "A name, so that it is known on the day.").max(80);
-const instantMs = z
-  .number()
-  .int()
-  .min(Date.UTC(2020, 0, 1))
-  .max(Date.UTC(2100, 0, 1));
 const minutes = (most: number) => z.number().int().min(0).max(most);
 
 const plainDish = z.strictObject({
@@ -110,5 +106,6 @@ export const startDishRequest = z.strictObject({
 export const sittingActRequest = z.strictObject({
   taskId: z.string().min(1).max(200),
   atMs: instantMs,
+  deviceAheadMs,
   notDone: z.boolean().optional(),
 });

@@ -75,7 +75,14 @@ export interface BatchView {
 
 export interface BatchDetail extends BatchView {
   readings: { id: number; atMs: number; reading: ReadingBody }[];
-  events: { kind: string; what: string | null; atMs: number; recordedAtMs: number }[];
+  events: {
+    kind: string;
+    what: string | null;
+    atMs: number;
+    recordedAtMs: number;
+    /** By how much the device's clock was ahead, where the hour was set right by that. */
+    deviceAheadMs: number | null;
+  }[];
   acknowledgements: { ruleId: string; title: string; severity: string; reason: string; atMs: number }[];
 }
 

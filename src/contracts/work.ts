@@ -4,14 +4,13 @@ import { PROBES } from "@/core/program/exits";
 import { SCALED_MOST } from "@/core/program/weigh-in";
 import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
 import type { BatchClock } from "@/core/program/batch-clock";
+import { deviceAheadMs, INSTANT_LEAST_MS, INSTANT_MOST_MS, instantMs } from "./instant";
 
 const id = z.string().min(1).max(80);
-const INSTANT_LEAST_MS = Date.UTC(2020, 0, 1);
-const INSTANT_MOST_MS = Date.UTC(2100, 0, 1);
-const instantMs = z.number().int().min(INSTANT_LEAST_MS).max(INSTANT_MOST_MS);
 
 export const actRequest = z.strictObject({
   atMs: instantMs,
+  deviceAheadMs,
   /** Nobody tapped: its minutes were over and the cook had asked for that. */
   byTimer: z.boolean().optional(),
   /** It was not done, and will not be: behind all the same. */

@@ -1,12 +1,15 @@
 import { sittingsAtWork } from "./sittings-at-work";
 import type { AtWorkView, DerivedBatch } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
-import { loadBatch, runningBatches, UNJUDGED_AT_WORK, unjudgedBatches } from "./batches";
+import type { WorkNow } from "@/contracts/work-now";
+import { loadBatch, openBatchIds } from "./batch-views";
+import { breath } from "./breath";
 import type { WholeDb } from "./database";
 import { derivedHere } from "./derived-here";
 import { loadKitchen } from "./kitchen";
 import { hubOf } from "./live/hub";
 import { rehearsedBatches } from "./rehearsed";
+import { ifReadable } from "./unreadable";
 
 interface Focus {
   /** The batch the page was opened for. */
@@ -22,17 +25,28 @@ export async function loadAtWorkView(
   nowMs: number,
 ): Promise<AtWorkView> {
   const rehearsed = rehearsedBatches(db);
-  const open = [...runningBatches(db), ...unjudgedBatches(db, UNJUDGED_AT_WORK)]
-    .map((b) => b.id)
-    .filter((id) => rehearsed.get(id) === rehearsalId);
+  const open = openBatchIds(db).filter((id) => rehearsed.get(id) === rehearsalId);
   const ids = focusId === undefined || open.includes(focusId) ? open : [focusId, ...open];
-  const batches = ids.map((id) => loadBatch(db, id));
+  const batches: BatchDetail[] = [];
+  const works: WorkNow[] = [];
+  for (const id of ids) {
+    // The one that was asked for has a page that says what of it does not read; of the others the list goes on without it.
+    const [batch] =
+      id === focusId ? [loadBatch(db, id)] : ifReadable("batches", { id }, () => loadBatch(db, id));
+    if (!batch) continue;
+    batches.push(batch);
+    works.push(hubOf(db).look(id));
+    await breath();
+  }
+  const derived = await derivedById(db, batches);
+  const sittings = await sittingsAtWork(db, nowMs, rehearsalId);
+  await breath();
   return {
     kitchen: loadKitchen(db),
     batches,
-    derived: await derivedById(db, batches),
-    works: ids.map((id) => hubOf(db).look(id)),
-    sittings: await sittingsAtWork(db, nowMs, rehearsalId),
+    derived,
+    works,
+    sittings,
     focusId: focusId ?? null,
     rehearsalId: rehearsalId ?? null,
     nowMs,

@@ -1,10 +1,9 @@
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
-import { and, asc, desc, eq, isNotNull, isNull, sql } from "drizzle-orm";
-import { formulationSchema } from "@/contracts/formulation";
+import { eq } from "drizzle-orm";
 import type { StartBatchRequest } from "@/contracts/requests";
-import { sheetSnapshotSchema, snapshotOf } from "@/contracts/sheet";
-import type { BatchDetail, BatchView, Rate } from "@/contracts/views";
+import { snapshotOf } from "@/contracts/sheet";
+import type { Rate } from "@/contracts/views";
 import { ensembleWindow } from "@/core/formula/ensemble";
 import { softened } from "@/core/formula/softened";
 import { formulate, type Formulated } from "@/core/formula/formulate";
@@ -16,24 +15,13 @@ import { findingsFor } from "@/core/safety/findings";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
 import { remembered } from "@/core/remembered";
-import type { Db } from "./database";
-import { batchTime } from "@/core/program/batch-clock";
+import { type Db, writing } from "./database";
 import { announce } from "./changes";
-import { clockOf } from "./clock";
+import { clockOf, isToCome } from "./clock";
 import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";
-import { readingsOf } from "./readings";
-import {
-  acknowledgements,
-  batchActs,
-  batches,
-  batchEvents,
-  formulaVersions,
-  outcomes,
-  readings,
-} from "./schema";
-import { ifReadable } from "./unreadable";
+import { acknowledgements, batchActs, batches, batchEvents } from "./schema";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -75,7 +63,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
       { issues: open.map((f) => ({ path: `acknowledgements.${f.id}`, message: f.title })) },
     );
   }
-  const started = db.transaction((tx) => {
+  const started = writing(db, (tx) => {
     const id = request.id ?? randomUUID();
     const sentBefore = tx.select({ body: batches.body }).from(batches).where(eq(batches.id, id)).get();
     if (sentBefore) return sameStart(id, sentBefore.body, formulation);
@@ -183,13 +171,14 @@ function checkStart(startAtMs: number, nowMs: number): void {
 
 /**
  * Marks the lift-out. Two cooks tapping at once lift it once: the first time stands.
+ * @param deviceAheadMs by how much the clock of the device was ahead, where `atMs` was set right by that
  * @returns the time that stands, and whether it was marked before
  */
-export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) {
-  const lifted = db.transaction((tx) => {
+export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number, deviceAheadMs?: number) {
+  const lifted = writing(db, (tx) => {
     const row = batchRow(tx, batchId);
     if (row.liftedAtMs !== null) return { liftedAtMs: row.liftedAtMs, already: true };
-    if (atMs < row.startedAtMs || atMs > batchTime(clockOf(row), nowMs) + 60_000 * row.clockSpeed) {
+    if (atMs < row.startedAtMs || isToCome(atMs, clockOf(row), nowMs)) {
       throw new Refusal(
         422,
         "Time of taking out is not possible",
@@ -198,7 +187,9 @@ export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) 
       );
     }
     tx.update(batches).set({ liftedAtMs: atMs }).where(eq(batches.id, batchId)).run();
-    tx.insert(batchEvents).values({ batchId, kind: "lifted", atMs, recordedAtMs: nowMs }).run();
+    tx.insert(batchEvents)
+      .values({ batchId, kind: "lifted", atMs, recordedAtMs: nowMs, deviceAheadMs })
+      .run();
     return { liftedAtMs: atMs, already: false };
   });
   announce(batchId);
@@ -207,7 +198,7 @@ export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number) 
 
 /** Takes a lift-out back; the record keeps both taps. */
 export function undoLift(db: Db, batchId: string, nowMs: number): void {
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     const row = batchRow(tx, batchId);
     if (row.liftedAtMs === null) return;
     tx.update(batches).set({ liftedAtMs: null }).where(eq(batches.id, batchId)).run();
@@ -220,119 +211,4 @@ function batchRow(db: Db, batchId: string) {
   const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
   if (!row) throw notFound("batch");
   return row;
-}
-
-type JoinedRow = {
-  batches: typeof batches.$inferSelect;
-  formula_versions: typeof formulaVersions.$inferSelect;
-  readingCount: number;
-};
-
-/** @throws ZodError when stored JSON breaks its contract: a bug or a bad migration, not the cook's doing */
-function viewOf({ batches: b, formula_versions: v, readingCount }: JoinedRow): BatchView {
-  return {
-    id: b.id,
-    formulaId: v.formulaId,
-    version: v.version,
-    name: b.name,
-    formulation: formulationSchema.parse(b.body),
-    sheet: sheetSnapshotSchema.parse(b.sheet),
-    startedAtMs: b.startedAtMs,
-    plannedLiftAtMs: b.plannedLiftAtMs,
-    liftedAtMs: b.liftedAtMs,
-    timeZone: b.timeZone,
-    rate: { factor: b.rateFactor, doubt: b.rateDoubt },
-    prior: { factor: b.priorFactor, doubt: b.priorDoubt },
-    readingCount,
-    clock: clockOf(b),
-    saltScore: b.saltScore,
-  };
-}
-
-const viewIfReadable = (row: JoinedRow): BatchView[] => ifReadable("batches", row.batches, () => viewOf(row));
-
-const joined = (db: Db) =>
-  db
-    .select({
-      batches,
-      formula_versions: formulaVersions,
-      readingCount: sql<number>`(select count(*) from ${readings} where ${readings.batchId} = ${batches.id})`,
-    })
-    .from(batches)
-    .innerJoin(formulaVersions, eq(batches.formulaVersionId, formulaVersions.id));
-
-/** Batches not lifted yet, the next to lift first. */
-export function runningBatches(db: Db): BatchView[] {
-  return joined(db)
-    .where(isNull(batches.liftedAtMs))
-    .orderBy(asc(batches.plannedLiftAtMs))
-    .all()
-    .flatMap(viewIfReadable);
-}
-
-/** Batches lifted out, newest first. */
-export function finishedBatches(db: Db, limit = 200): BatchView[] {
-  return joined(db)
-    .where(isNotNull(batches.liftedAtMs))
-    .orderBy(desc(batches.liftedAtMs))
-    .limit(limit)
-    .all()
-    .flatMap(viewIfReadable);
-}
-
-/** Batches out of their soak that nobody has judged yet: still to be cooked, or eaten. Newest first. */
-export function unjudgedBatches(db: Db, limit: number): BatchView[] {
-  return joined(db)
-    .leftJoin(outcomes, eq(outcomes.batchId, batches.id))
-    .where(and(isNotNull(batches.liftedAtMs), isNull(outcomes.batchId)))
-    .orderBy(desc(batches.liftedAtMs))
-    .limit(limit)
-    .all()
-    .flatMap(viewIfReadable);
-}
-
-/** What is out of its soak and unjudged is at work no longer than the newest so many. */
-export const UNJUDGED_AT_WORK = 6;
-
-/** Batches at work, by their ids: in their soak, or out of it and not judged yet. */
-export function openBatchIds(db: Db): string[] {
-  const running = db
-    .select({ id: batches.id })
-    .from(batches)
-    .where(isNull(batches.liftedAtMs))
-    .orderBy(asc(batches.plannedLiftAtMs))
-    .all();
-  const unjudged = db
-    .select({ id: batches.id })
-    .from(batches)
-    .leftJoin(outcomes, eq(outcomes.batchId, batches.id))
-    .where(and(isNotNull(batches.liftedAtMs), isNull(outcomes.batchId)))
-    .orderBy(desc(batches.liftedAtMs))
-    .limit(UNJUDGED_AT_WORK)
-    .all();
-  return [...running, ...unjudged].map((b) => b.id);
-}
-
-export function loadBatch(db: Db, batchId: string): BatchDetail {
-  const row = joined(db).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
-  const events = db
-    .select({
-      kind: batchEvents.kind,
-      what: batchEvents.what,
-      atMs: batchEvents.atMs,
-      recordedAtMs: batchEvents.recordedAtMs,
-    })
-    .from(batchEvents)
-    .where(eq(batchEvents.batchId, batchId))
-    .orderBy(asc(batchEvents.id))
-    .all();
-  const acknowledged = db
-    .select()
-    .from(acknowledgements)
-    .where(eq(acknowledgements.batchId, batchId))
-    .orderBy(asc(acknowledgements.id))
-    .all()
-    .map(({ ruleId, title, severity, reason, atMs }) => ({ ruleId, title, severity, reason, atMs }));
-  return { ...viewOf(row), events, acknowledgements: acknowledged, readings: readingsOf(db, batchId) };
 }

@@ -1,7 +1,9 @@
 import { chmodSync, mkdtempSync, statSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import { openDatabase } from "./database";
+import { openDatabase, writing, type Db } from "./database";
+import { codeOf } from "./problem";
+import { formulas } from "./schema";
 import { takeSnapshot } from "./safekeeping/snapshots";
 
 const fresh = () => path.join(mkdtempSync(path.join(tmpdir(), "crock-rights-")), "deep", "kitchen.db");
@@ -29,4 +31,38 @@ test("a file that others could read is closed to them when it is opened again", 
   chmodSync(file, 0o644);
   openDatabase(file).$client.close();
   expect(rights(file)).toBe(0o600);
+});
+
+test("who looks and then writes is not refused for what another thread writes in between", () => {
+  const file = fresh();
+  const [ours, theirs] = [openDatabase(file), openDatabase(file)];
+  theirs.$client.pragma("busy_timeout = 0");
+  const write = (db: Db, id: string) => db.insert(formulas).values({ id, name: id, createdAtMs: 0 }).run();
+  const ids = (db: Db) => db.select({ id: formulas.id }).from(formulas).all();
+  const refused: string[] = [];
+  writing(ours, () => {
+    expect(ids(ours)).toEqual([]);
+    try {
+      write(theirs, "theirs");
+    } catch (error) {
+      refused.push(codeOf(error));
+    }
+    write(ours, "ours");
+  });
+  // They waited for their turn, and have it now.
+  expect(refused).toEqual(["SQLITE_BUSY"]);
+  write(theirs, "theirs");
+  expect(ids(ours)).toEqual([{ id: "ours" }, { id: "theirs" }]);
+  for (const db of [ours, theirs]) db.$client.close();
+});
+
+test("all of it is written, or nothing", () => {
+  const db = openDatabase(":memory:");
+  const half = () =>
+    writing(db, (tx) => {
+      tx.insert(formulas).values({ id: "ours", name: "Half", createdAtMs: 0 }).run();
+      throw new Error("half way");
+    });
+  expect(half).toThrow("half way");
+  expect(db.select().from(formulas).all()).toEqual([]);
 });

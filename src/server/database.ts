@@ -81,6 +81,13 @@ export function aside(db: WholeDb): { db: WholeDb; close: () => void } {
   return { db: drizzle(sqlite, { schema }), close: () => void sqlite.close() };
 }
 
+/**
+ * All that is looked at and written in one, or nothing of it. Other threads write to the same file: the lock is had before
+ * the first look, for SQLite refuses, at once, what was looked at before somebody else's write and is written after it.
+ */
+export const writing = <T>(db: Db, write: (tx: Db) => T): T =>
+  db.transaction(write, { behavior: "immediate" });
+
 const isUnwritable = (error: unknown): boolean =>
   /^(SQLITE_READONLY|SQLITE_CANTOPEN|EROFS|EACCES|EPERM)/.test(codeOf(error));
 

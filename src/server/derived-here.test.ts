@@ -1,5 +1,6 @@
 import { chops } from "@/core/formula/formulation.fixture";
-import { loadBatch, startBatch } from "./batches";
+import { loadBatch } from "./batch-views";
+import { startBatch } from "./batches";
 import { openDatabase } from "./database";
 import { derivedHere } from "./derived-here";
 import { heavy } from "./heavy/pool";

@@ -5,7 +5,7 @@ import { formulationSchema } from "@/contracts/formulation";
 import type { FormulaView } from "@/contracts/views";
 import type { FormulaFile } from "@/core/exchange/formula-file";
 import type { Formulation } from "@/core/formula/model";
-import type { Db } from "./database";
+import { type Db, writing } from "./database";
 import { notFound, Refusal } from "./problem";
 import { loadFormula, versionOf } from "./formula-views";
 import { formulas, formulaVersions } from "./schema";
@@ -48,7 +48,7 @@ export function createFormula(
   nowMs: number,
   formulaId: string = randomUUID(),
 ) {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     tx.insert(formulas).values({ id: formulaId, name: formulation.name, createdAtMs: nowMs }).run();
     return addVersion(tx, formulaId, 1, formulation, note, nowMs);
   });
@@ -64,7 +64,7 @@ export function saveNew(
   nowMs: number,
 ) {
   const { id, formulation, note } = save;
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const there = tx
       .select()
       .from(formulas)
@@ -86,7 +86,7 @@ function nextUnlessSame(db: Db, formulaId: string, formulation: Formulation, not
 
 /** Keeps a formula that came in a file, with its tags. */
 export function createFromFile(db: Db, { formulation, tags }: FormulaFile, nowMs: number, id?: string) {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const made = saveNew(tx, { ...(id && { id }), formulation, note: "Came in a file or link" }, nowMs);
     shelveFormula(tx, made.formulaId, { tags }, nowMs);
     return made;
@@ -103,7 +103,7 @@ export function saveVersion(
   save: { formulation: Formulation; baseVersion: number; note: string },
   nowMs: number,
 ) {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const newest = newestVersion(tx, formulaId);
     // The very next version and the same in every word: this save sent again, its answer lost on the way.
     if (newest.version === save.baseVersion + 1 && isDeepStrictEqual(newest.body, save.formulation))
@@ -141,7 +141,7 @@ export function branchFormula(
   { version, name }: { version: number; name: string },
   nowMs: number,
 ) {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const from = versionOf(tx, formulaId, version);
     const formulation = { ...formulationSchema.parse(from.body), name };
     const made = createFormula(tx, formulation, `Branched from version ${version}`, nowMs);

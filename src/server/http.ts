@@ -96,6 +96,15 @@ export async function saveFile(request: Request, limitBytes: number): Promise<st
 export const readText = async (request: Request, limitBytes: number): Promise<string> =>
   (await readFile(request, limitBytes)).toString("utf8");
 
+/**
+ * Before a write that has no body to be read: from where it comes, and that nothing else holds the right to write.
+ * @throws Refusal 403
+ */
+export async function mayWrite(request: Request): Promise<void> {
+  checkOrigin(request);
+  await freeToWrite();
+}
+
 /** @throws Refusal 403 when a browser says the request comes from another site's page */
 export function checkOrigin(request: Request): void {
   const origin = request.headers.get("origin");

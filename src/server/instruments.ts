@@ -12,7 +12,7 @@ import type { Formulation } from "@/core/formula/model";
 import { PROBES, type ProbeChannel } from "@/core/program/exits";
 import { announce, announceReading } from "./changes";
 import { clockOf } from "./clock";
-import type { Db } from "./database";
+import { type Db, writing } from "./database";
 import { notFound } from "./problem";
 import { batches, batchActs, instrumentSessions, outcomes, samples } from "./schema";
 
@@ -77,7 +77,7 @@ export function takeSamples(db: Db, nowMs: number): number {
   for (const batchId of new Set(rows.map((row) => row.batch.id))) {
     const ofIt = rows.filter((row) => row.batch.id === batchId);
     // One transaction: five hundred single writes are five hundred waits for the disk.
-    const ofBatch = db.transaction((tx) =>
+    const ofBatch = writing(db, (tx) =>
       ofIt.reduce((sum, { batch, session }) => sum + catchUp(tx, batch, session, nowMs), 0),
     );
     if (ofBatch > 0) announceReading(batchId);

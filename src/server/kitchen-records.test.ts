@@ -1,6 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { chops } from "@/core/formula/formulation.fixture";
-import { finishedBatches, liftBatch, loadBatch, runningBatches, startBatch, undoLift } from "./batches";
+import { finishedBatches, loadBatch, runningBatches } from "./batch-views";
+import { liftBatch, startBatch, undoLift } from "./batches";
 import { openDatabase, type WholeDb } from "./database";
 import { loadDemoKitchen } from "./demo/load";
 import { listFormulas, loadFormula } from "./formula-views";

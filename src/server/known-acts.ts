@@ -1,11 +1,11 @@
 import { formulationSchema } from "@/contracts/formulation";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
-import { formulate } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
 import { programOf } from "@/core/program/program";
 import { remembered } from "@/core/remembered";
 import { notFound } from "./problem";
 import type { batches } from "./schema";
+import { sheetOf } from "./sheets";
 
 const HOUR_MS = 3_600_000;
 
@@ -17,12 +17,15 @@ const acts = remembered<ReadonlySet<string> | undefined>(60);
 const actsOf = ({ body, rateFactor, startedAtMs, plannedLiftAtMs }: Row) =>
   acts(JSON.stringify([body, rateFactor, plannedLiftAtMs - startedAtMs]), () => {
     const f = formulationSchema.parse(body);
-    const sheet = formulate(f, { rateFactor });
+    const sheet = sheetOf(f, rateFactor);
     // One whose sums work out no more has no program, and keeps what is said of it.
-    if (!sheet.ok) return undefined;
+    if (!sheet) return undefined;
     const hours = [(plannedLiftAtMs - startedAtMs) / HOUR_MS, f.pullH, RANGES.pullH.max];
-    return new Set(hours.flatMap((soakH) => programOf(f, sheet.value, { soakH }).steps.map((s) => s.id)));
+    return new Set(hours.flatMap((soakH) => programOf(f, sheet, { soakH }).steps.map((s) => s.id)));
   });
+
+/** Works out what acts a batch can have and keeps it: before the right to write is taken, which others wait for. */
+export const workOutActs = (row: Row): void => void actsOf(row);
 
 /** @throws Refusal 404 where the batch has no such act */
 export function knownAct(row: Row, actId: string): void {

@@ -17,7 +17,7 @@ import { scoreOf, type Foretold } from "@/core/learned/scored";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Food } from "@/core/materials/types";
 import { remembered } from "@/core/remembered";
-import type { Db, WholeDb } from "./database";
+import { type Db, type WholeDb, writing } from "./database";
 import { changeKitchen, keepRate, loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
 import { readingsOf } from "./readings";
@@ -113,7 +113,7 @@ function finishedBatches(db: Db): Finished[] {
  * @throws Refusal 422 where there would be more readings or batches left out than are kept
  */
 export function changeLearned(db: WholeDb, change: LearnedChange): void {
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     const learned = learnedSchema.safeParse(decided(loadKitchen(tx).learned, change));
     if (!learned.success)
       throw new Refusal(422, "Too many", learned.error.issues.map((i) => i.message).join(" "));

@@ -4,7 +4,7 @@ import path from "node:path";
 import { gunzipSync } from "node:zlib";
 import Database from "better-sqlite3";
 import { getTableColumns } from "drizzle-orm";
-import { loadBatch } from "./batches";
+import { loadBatch } from "./batch-views";
 import { openDatabase } from "./database";
 import { listFormulas } from "./formula-views";
 import { createFormula, saveVersion } from "./formulas";

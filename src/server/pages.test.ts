@@ -1,5 +1,5 @@
 import { freshFile } from "./safekeeping/kitchens.fixture";
-import { finishedBatches, runningBatches } from "./batches";
+import { finishedBatches, runningBatches } from "./batch-views";
 import { database } from "./database";
 import { loadDemoKitchen } from "./demo/load";
 import { formulaHeads, loadFormula } from "./formula-views";

@@ -8,7 +8,8 @@ import { loadAtWorkView } from "./at-work";
 import { derivedHere } from "./derived-here";
 import { heavy } from "./heavy/pool";
 import { sittingPlanned } from "./planned";
-import { loadBatch, runningBatches, unjudgedBatches } from "./batches";
+import { loadBatch, runningBatches, unjudgedBatches } from "./batch-views";
+import { breath } from "./breath";
 import { loadWork } from "./work";
 import { database, databaseFile } from "./database";
 import { kitchenDoor } from "./door/admit";
@@ -22,6 +23,8 @@ import { batchesOfFormula, listRecord, nextTime, trendPoints, madeOfFormulas } f
 import { Refusal } from "./problem";
 import { listSittings } from "./sittings";
 import type { BatchView } from "@/contracts/views";
+import type { Formulated } from "@/core/formula/formulate";
+import { sheetOf } from "./sheets";
 import { loadShelfView, programsFirst } from "./shelf";
 import { loadTaste, loadTasting } from "./taste";
 import { plannedNow } from "./exchange/plan-out";
@@ -89,11 +92,10 @@ export async function loadTastingPage(id: string) {
   return { kitchen: loadKitchen(db), view: await orNotFound(() => loadTasting(db, id), "tastings", id) };
 }
 
-/** What others ask meanwhile is answered between one sum and the next. */
-const breath = () => new Promise<void>((done) => setImmediate(done));
-
-/** @param crockOf how a batch stands, drawn beside the view */
-export async function loadShelf<Crock>(crockOf: (batch: BatchView, nowMs: number) => Crock) {
+/** @param crockOf how a batch stands, drawn beside the view; its sheet is undefined where the sums no longer work out */
+export async function loadShelf<Crock>(
+  crockOf: (batch: BatchView, sheet: Formulated | undefined, nowMs: number) => Crock,
+) {
   const nowMs = Date.now();
   for (const work of programsFirst(database())) {
     work();
@@ -102,7 +104,7 @@ export async function loadShelf<Crock>(crockOf: (batch: BatchView, nowMs: number
   const view = loadShelfView(database(), nowMs);
   const crocks: Record<string, Crock> = {};
   for (const batch of view.running) {
-    crocks[batch.id] = crockOf(batch, nowMs);
+    crocks[batch.id] = crockOf(batch, sheetOf(batch.formulation, batch.rate.factor), nowMs);
     await breath();
   }
   return { ...view, crocks };
@@ -193,13 +195,16 @@ export const loadSittings = () => ({
   nowMs: Date.now(),
 });
 
-export const loadSittingPage = async (id: string) => ({
-  kitchen: loadKitchen(database()),
-  sitting: await orNotFound(() => sittingPlanned(database(), id, Date.now()), "sittings", id),
-  formulas: listFormulas(database()),
-  running: [...runningBatches(database()), ...unjudgedBatches(database(), 6)],
-  nowMs: Date.now(),
-});
+export async function loadSittingPage(id: string) {
+  const db = database();
+  const sitting = await orNotFound(() => sittingPlanned(db, id, Date.now()), "sittings", id);
+  await breath();
+  const formulas = listFormulas(db);
+  await breath();
+  const running = [...runningBatches(db), ...unjudgedBatches(db, 6)];
+  await breath();
+  return { kitchen: loadKitchen(db), sitting, formulas, running, nowMs: Date.now() };
+}
 
 /** A sitting's plan on paper. */
 export async function loadPrintSitting(id: string) {

@@ -3,14 +3,14 @@ import { and, asc, count, eq } from "drizzle-orm";
 import sharp from "sharp";
 import type { PhotoView } from "@/contracts/work";
 import { announce } from "./changes";
-import type { Db } from "./database";
+import { type Db, writing } from "./database";
 import { notFound, Refusal } from "./problem";
 import { batches, photos } from "./schema";
 
 export const PHOTO_LIMIT_BYTES = 12 * 1024 * 1024;
 const MOST_PIXELS = 50_000_000;
 const LONGEST_SIDE_PX = 1600;
-// Two threads draw at once at most: each by itself, or thirty photos would take every core from those who only look.
+// One is drawn at a time, by itself: thirty photos would take every core from those who only look.
 sharp.concurrency(1);
 const JPEG_QUALITY = 80;
 const MOST_A_BATCH = 6;
@@ -25,17 +25,23 @@ const READ = ["jpeg", "png", "webp"];
 export async function keepPhoto(db: Db, batchId: string, file: Buffer, nowMs: number): Promise<PhotoView> {
   if (!db.select({ id: batches.id }).from(batches).where(eq(batches.id, batchId)).get())
     throw notFound("batch");
+  // Before it is drawn, which takes long; and again after, for others may have come meanwhile.
+  checkRoom(db, batchId);
   const drawn = await redrawn(file);
-  const kept = db.transaction((tx) => {
-    const [{ n }] = tx.select({ n: count() }).from(photos).where(eq(photos.batchId, batchId)).all();
-    if (n >= MOST_A_BATCH)
-      throw new Refusal(422, "Enough photos", `A batch keeps ${MOST_A_BATCH} photos: take one out first.`);
+  const kept = writing(db, (tx) => {
+    checkRoom(tx, batchId);
     const row = { id: randomUUID(), batchId, ...drawn, takenAtMs: nowMs };
     tx.insert(photos).values(row).run();
     return row;
   });
   announce(batchId);
   return { id: kept.id, width: kept.width, height: kept.height, takenAtMs: nowMs };
+}
+
+function checkRoom(db: Db, batchId: string): void {
+  const [{ n }] = db.select({ n: count() }).from(photos).where(eq(photos.batchId, batchId)).all();
+  if (n >= MOST_A_BATCH)
+    throw new Refusal(422, "Enough photos", `A batch keeps ${MOST_A_BATCH} photos: take one out first.`);
 }
 
 async function redrawn(file: Buffer) {

@@ -16,6 +16,12 @@ export class Refusal extends Error {
 export const notFound = (what: string) =>
   new Refusal(404, "Not found", `There is no such ${what} in this kitchen.`);
 
+/** Of an act whose time is ahead of the kitchen's clock. */
+export const notYet = () =>
+  new Refusal(422, "Not yet", "An act is done now or was done before, not in time to come.", {
+    issues: [{ path: "atMs", message: "not later than now" }],
+  });
+
 /** Zod's findings as a refusal that names each field. */
 export function refusalFromIssues(error: z.ZodError): Refusal {
   const issues = error.issues
@@ -55,7 +61,7 @@ export function storageProblem(error: unknown): Refusal | undefined {
       "The kitchen can only be read",
       "The kitchen's database may not be written just now: this was not saved. Let its file and folder be written on the kitchen's machine and start it again; everything can still be read.",
     );
-  if (code === "SQLITE_BUSY")
+  if (code.startsWith("SQLITE_BUSY"))
     return new Refusal(
       503,
       "The kitchen is busy",

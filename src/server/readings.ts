@@ -4,7 +4,7 @@ import { formulationSchema } from "@/contracts/formulation";
 import { readingBody, type ReadingRequest } from "@/contracts/requests";
 import { formulate } from "@/core/formula/formulate";
 import { learnRate } from "@/core/learned/learn-rate";
-import type { Db } from "./database";
+import { type Db, writing } from "./database";
 import { keepRate } from "./kitchen";
 import { notFound, Refusal } from "./problem";
 import { batches, readings } from "./schema";
@@ -43,7 +43,7 @@ export function addReadings(
   nowMs: number,
 ): void {
   if (requests.length === 0) return;
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     const batch = batchRow(tx, batchId);
     if (formulationSchema.parse(batch.body).preparation.kind !== "wetBrine")
       throw new Refusal(
@@ -73,7 +73,7 @@ function checkTime(batch: ReturnType<typeof batchRow>, atMs: number, nowMs: numb
 
 /** Takes a reading back, as if it had not been entered. */
 export function removeReading(db: Db, batchId: string, readingId: number): void {
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     batchRow(tx, batchId);
     // Of this batch only: a number from another batch's page takes nothing.
     tx.delete(readings)

@@ -5,9 +5,10 @@ import type { SittingBody, SittingDish, SittingView } from "@/contracts/sitting"
 import { batchTime, type BatchClock } from "@/core/program/batch-clock";
 import { PROBES } from "@/core/program/exits";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
-import { liftBatch, loadBatch } from "./batches";
+import { loadBatch } from "./batch-views";
+import { liftBatch } from "./batches";
 import { clockOf, clockRow } from "./clock";
-import type { Db } from "./database";
+import { type Db, writing } from "./database";
 import { attachProbe } from "./instruments";
 import { notFound, Refusal } from "./problem";
 import { batchesIn } from "./rehearsed";
@@ -52,7 +53,7 @@ const REASON = "Rehearsed only: nobody eats it.";
  * @throws Refusal 409 where the sitting does not fit, or is a rehearsal itself
  */
 export function rehearseSitting(db: Db, id: string, nowMs: number): { id: string } {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const real = loadSitting(tx, id, nowMs);
     if (real.clock.fromMs !== null)
       throw new Refusal(
@@ -162,13 +163,13 @@ function setClock(db: Db, id: string, clock: BatchClock): void {
 /** How fast a rehearsed evening goes from now on: all of it keeps one time. */
 export function paceRehearsal(db: Db, id: string, speed: number, nowMs: number): void {
   const ownMs = Math.round(batchTime(clockOf(rehearsalRow(db, id)), nowMs));
-  db.transaction((tx) => setClock(tx, id, { fromMs: nowMs, ownMs, speed }));
+  writing(db, (tx) => setClock(tx, id, { fromMs: nowMs, ownMs, speed }));
 }
 
 /** Takes a rehearsal out again, with everything that was made for it. @throws Refusal 404 where it is none */
 export function endRehearsal(db: Db, id: string): void {
   const batchIds = [...batchesIn(rehearsalRow(db, id).body as SittingBody).values()];
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     removeSitting(tx, id);
     for (const batchId of batchIds) {
       const madeFor = versionMadeFor(tx, batchId);

@@ -6,12 +6,13 @@ import { batchTime } from "@/core/program/batch-clock";
 import { clockOf } from "./clock";
 import { PROBES } from "@/core/program/exits";
 import { announce, announceReading } from "./changes";
-import type { Db, WholeDb } from "./database";
+import { type Db, type WholeDb, writing } from "./database";
 import { readReadings } from "./exchange/csv/readings";
 import { notFound, Refusal } from "./problem";
 import { addReadings, readingsOf } from "./readings";
 import { hearScale } from "./scale";
 import { batches, outcomes, samples } from "./schema";
+import { inParts } from "./turns";
 
 function knownBatch(db: Db, batchId: string): void {
   if (!db.select({ id: batches.id }).from(batches).where(eq(batches.id, batchId)).get())
@@ -129,7 +130,7 @@ export const insertSamples = (db: Db, rows: readonly (typeof samples.$inferSelec
     FROM json_each(${JSON.stringify(rows.map((r) => [r.batchId, r.channel, r.atMs, r.value]))})`);
 
 /** So many rows are written at once; who taps meanwhile waits no longer than for these. */
-const ROWS_AT_ONCE = 4000;
+const ROWS_AT_ONCE = 2500;
 
 /**
  * Takes readings in from a file: all of it is read before anything is kept, so that a row which does not read refuses the
@@ -137,7 +138,7 @@ const ROWS_AT_ONCE = 4000;
  */
 export function keepReadings(db: Db, batchId: string, csv: string, nowMs: number): { kept: number } {
   const read = readReadings(csv);
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     knownBatch(tx, batchId);
     const here = new Set(readingsOf(tx, batchId).map((r) => JSON.stringify([r.atMs, r.reading])));
     addReadings(
@@ -147,10 +148,14 @@ export function keepReadings(db: Db, batchId: string, csv: string, nowMs: number
       nowMs,
     );
   });
-  const rows = read.samples
-    .filter((sample) => sample.channel !== "scale")
-    .map((sample) => ({ batchId, ...sample }));
-  for (let i = 0; i < rows.length; i += ROWS_AT_ONCE) insertSamples(db, rows.slice(i, i + ROWS_AT_ONCE));
+  const part = inParts();
+  for (let i = 0; i < read.samples.length; i += ROWS_AT_ONCE) {
+    const rows = read.samples
+      .slice(i, i + ROWS_AT_ONCE)
+      .filter((sample) => sample.channel !== "scale")
+      .map((sample) => ({ batchId, ...sample }));
+    part(() => insertSamples(db, rows));
+  }
   announce(batchId);
   return { kept: read.readings.length + read.samples.length };
 }

@@ -160,6 +160,8 @@ export const batchEvents = sqliteTable(
     /** When it happened, by the cook's word. */
     atMs: integer("at_ms").notNull(),
     recordedAtMs: integer("recorded_at_ms").notNull(),
+    /** By how much the clock of the device it was tapped on was ahead, where its hour was set right by that. */
+    deviceAheadMs: integer("device_ahead_ms"),
   },
   (t) => [index("events_by_batch").on(t.batchId)],
 );
@@ -329,6 +331,7 @@ export const sittingActs = sqliteTable(
     doneAtMs: integer("done_at_ms").notNull(),
     recordedAtMs: integer("recorded_at_ms").notNull(),
     notDone: integer("not_done", { mode: "boolean" }).notNull().default(false),
+    deviceAheadMs: integer("device_ahead_ms"),
   },
   (t) => [primaryKey({ columns: [t.sittingId, t.taskId] })],
 );

@@ -5,19 +5,19 @@ import { storedPlan, type StoredPlan } from "@/contracts/plan";
 import { sittingBody, type SittingBody } from "@/contracts/sitting";
 import type { BatchView } from "@/contracts/views";
 import { wallTime } from "@/core/program/batch-clock";
-import { formulate } from "@/core/formula/formulate";
 import { rawStorageLimitH } from "@/core/materials/lookup";
 import { pantryOf } from "@/core/materials/pantry";
 import { programOf } from "@/core/program/program";
 import { actsIn } from "@/core/program/step";
 import type { Program } from "@/core/program/step";
 import { remembered } from "@/core/remembered";
-import { finishedBatches, runningBatches, unjudgedBatches } from "./batches";
+import { finishedBatches, runningBatches, unjudgedBatches } from "./batch-views";
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
 import { rehearsedBatches } from "./rehearsed";
 import { batchActs, sittingActs, sittings } from "./schema";
+import { sheetOf } from "./sheets";
 import { ifReadable } from "./unreadable";
 
 const MIN_MS = 60_000;
@@ -77,8 +77,8 @@ function programFor(batch: BatchView): Program | undefined {
   const { formulation, rate, startedAtMs, plannedLiftAtMs } = batch;
   const soakH = (plannedLiftAtMs - startedAtMs) / HOUR_MS;
   return programs(JSON.stringify([formulation, rate.factor, soakH]), () => {
-    const sheet = formulate(formulation, { rateFactor: rate.factor });
-    return sheet.ok ? programOf(formulation, sheet.value, { soakH }) : undefined;
+    const sheet = sheetOf(formulation, rate.factor);
+    return sheet && programOf(formulation, sheet, { soakH });
   });
 }
 

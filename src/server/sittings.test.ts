@@ -4,9 +4,11 @@ import { preparationOffered } from "@/core/formula/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { findAnything } from "./find";
-import { liftBatch, loadBatch, startBatch } from "./batches";
+import { loadBatch } from "./batch-views";
+import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
 import { Refusal } from "./problem";
+import { sittingActs } from "./schema";
 import { keepSample } from "./samples";
 import {
   confirmSittingAct,
@@ -225,7 +227,24 @@ describe("its plan is decided, kept and shared", () => {
     expect(planned(id, NOW).tasks.map((t) => t.stepId)).not.toContain("prep");
     undoSittingAct(db, id, "roots/prep");
     expect(planned(id, NOW).tasks.map((t) => t.stepId)).toContain("prep");
-    expect(() => confirmSittingAct(db, id, { taskId: "none/prep", atMs: NOW }, NOW)).toThrow(Refusal);
+  });
+
+  test.each([
+    ["of no dish", "none/prep", NOW, 404],
+    ["that the dish has not", "roots/carve", NOW, 404],
+    ["of no name", "roots", NOW, 404],
+    ["in time to come", "roots/prep", NOW + MIN + 1, 422],
+  ])("an act %s is refused", (_, taskId, atMs, status) => {
+    const { id } = createSitting(db, body(), NOW);
+    const act = () => confirmSittingAct(db, id, { taskId, atMs }, NOW);
+    expect(act).toThrow(expect.objectContaining({ status }));
+    expect(db.select().from(sittingActs).all()).toEqual([]);
+  });
+
+  test("a device’s clock may be a minute off; how far it was set right is kept", () => {
+    const { id } = createSitting(db, body(), NOW);
+    confirmSittingAct(db, id, { taskId: "roots/prep", atMs: NOW + MIN, deviceAheadMs: -90_000 }, NOW);
+    expect(db.select().from(sittingActs).all()).toMatchObject([{ deviceAheadMs: -90_000 }]);
   });
 });
 

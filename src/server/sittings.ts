@@ -14,13 +14,14 @@ import {
 import type { HeatHere } from "@/core/formula/model";
 import { withHeat } from "@/core/formula/with-own";
 import { batchTime } from "@/core/program/batch-clock";
+import { plainProgram } from "@/core/program/plain";
 import { startBatch, workOutStart } from "./batches";
 import { announceSitting } from "./changes";
-import { clockOf, clockRow } from "./clock";
-import type { Db } from "./database";
+import { clockOf, clockRow, isToCome } from "./clock";
+import { type Db, writing } from "./database";
 import { loadKitchen } from "./kitchen";
 import { planAnew, planKeyOf, planOf } from "./plans";
-import { notFound, Refusal } from "./problem";
+import { notFound, notYet, Refusal } from "./problem";
 import { batches, sittingActs, sittings } from "./schema";
 import { runningOf } from "./under-way";
 import { ifReadable } from "./unreadable";
@@ -45,7 +46,7 @@ type SittingSave = { body: SittingBody; baseRevision: number };
 
 /** Saves a sitting; its plan, which takes seconds where much collides, is another matter. @throws Refusal 409 */
 export function putSitting(db: Db, id: string, { body, baseRevision }: SittingSave, nowMs: number): void {
-  db.transaction((tx) => putBody(tx, id, body, baseRevision, nowMs));
+  writing(db, (tx) => putBody(tx, id, body, baseRevision, nowMs));
   announceSitting(id);
 }
 
@@ -169,18 +170,24 @@ function plainDone(db: Db, id: string): SittingView["plainDone"] {
   return done;
 }
 
-/** Ticks off an act of something plain. Two people tapping do it once. */
+/**
+ * Ticks off an act of something plain. Two people tapping do it once.
+ * @throws Refusal 404 where the sitting has no such act, 422 where it is in time to come
+ */
 export function confirmSittingAct(
   db: Db,
   id: string,
-  { taskId, atMs, notDone = false }: z.infer<typeof sittingActRequest>,
+  { taskId, atMs, notDone = false, deviceAheadMs }: z.infer<typeof sittingActRequest>,
   nowMs: number,
 ): void {
-  const body = sittingBody.parse(rowOf(db, id).body);
-  const [dishId] = taskId.split("/");
-  if (!body.dishes.some((d) => d.kind === "plain" && d.id === dishId)) throw notFound("dish");
+  const row = rowOf(db, id);
+  const [dishId, stepId] = taskId.split("/");
+  const dish = sittingBody.parse(row.body).dishes.find((d) => d.kind === "plain" && d.id === dishId);
+  if (dish?.kind !== "plain") throw notFound("dish");
+  if (!plainProgram(dish).steps.some((s) => s.id === stepId)) throw notFound("act of this dish");
+  if (isToCome(atMs, clockOf(row), nowMs)) throw notYet();
   db.insert(sittingActs)
-    .values({ sittingId: id, taskId, doneAtMs: atMs, recordedAtMs: nowMs, notDone })
+    .values({ sittingId: id, taskId, doneAtMs: atMs, recordedAtMs: nowMs, notDone, deviceAheadMs })
     .onConflictDoNothing()
     .run();
   announceSitting(id);
@@ -208,7 +215,7 @@ export function startDish(
   // Worked out before anything is written, and kept: the right to write is held for the writing alone.
   const found = loadSitting(db, id, nowMs).body.dishes.find((d) => d.id === dishId);
   if (found?.kind === "formula") workOutStart(db, found.formulation);
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     const { body, plan, clock } = loadSitting(tx, id, nowMs);
     const ownMs = Math.round(batchTime(clock, nowMs));
     const dish = body.dishes.find((d) => d.id === dishId);

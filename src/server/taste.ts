@@ -7,7 +7,7 @@ import { carrierOf } from "@/core/taste/samples";
 import { answers, questionFor, type Tasting, type Told } from "@/core/taste/tasting";
 import { whyNotTaste } from "@/core/taste/who";
 import { saltAsLifted } from "./as-lifted";
-import type { Db, WholeDb } from "./database";
+import { type Db, type WholeDb, writing } from "./database";
 import { loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
 import { batches, outcomes, tastings } from "./schema";
@@ -100,7 +100,7 @@ export function startTasting(db: Db, request: StartTastingRequest, nowMs: number
  * @throws Refusal 409 where something else is asked by now: another device was quicker, or the page is old
  */
 export function answerTasting(db: WholeDb, id: string, told: Told): TastingView {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const { tasting, questions } = loadTasting(tx, id);
     const asked = questions.find((q) => q.eaterId === told.eaterId);
     if (!asked || !answers(asked, told))
@@ -113,7 +113,7 @@ export function answerTasting(db: WholeDb, id: string, told: Told): TastingView 
 
 /** Takes an eater's last answer back. */
 export function takeBack(db: WholeDb, id: string, eaterId: string): TastingView {
-  return db.transaction((tx) => {
+  return writing(db, (tx) => {
     const { tasting } = loadTasting(tx, id);
     const last = tasting.answers.findLastIndex((a) => a.eaterId === eaterId);
     const body: Tasting = { ...tasting, answers: tasting.answers.filter((_, i) => i !== last) };

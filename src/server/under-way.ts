@@ -1,10 +1,10 @@
 import type { Running, SittingDish } from "@/contracts/sitting";
-import { formulate } from "@/core/formula/formulate";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
-import { loadBatch } from "./batches";
+import { loadBatch } from "./batch-views";
 import type { Db } from "./database";
 import { Refusal } from "./problem";
+import { sheetOf } from "./sheets";
 import { loadWork } from "./work";
 
 const HOUR_MS = 3_600_000;
@@ -52,15 +52,15 @@ function forecastsOf(
   const anyInMs =
     doneMs.stage_1 ?? doneMs.p1_stage_1 ?? doneMs.p2_stage_1 ?? (crust ? doneMs.go_in : undefined);
   if (anyInMs === undefined || readings.length === 0) return {};
-  const sheet = formulate(formulation, { rateFactor });
-  if (!sheet.ok) return {};
+  const sheet = sheetOf(formulation, rateFactor);
+  if (!sheet) return {};
   const apart = formulation.cook?.apart === true;
   return Object.fromEntries(
-    exitsOf(formulation, sheet.value).flatMap((exit, i) => {
+    exitsOf(formulation, sheet).flatMap((exit, i) => {
       const inMs = apart ? doneMs[`p${i + 1}_stage_1`] : anyInMs;
       const out = doneMs[apart ? `p${i + 1}_oven_out` : "oven_out"];
       if (inMs === undefined || out !== undefined || (!apart && i > 0)) return [];
-      const { forecast } = foreseeDone(sheet.value, exit, inMs, readings);
+      const { forecast } = foreseeDone(sheet, exit, inMs, readings);
       return forecast ? [[exit.channel, Math.round(inMs + forecast.doneMin * 60_000)]] : [];
     }),
   );

@@ -20,8 +20,15 @@ type Table = keyof typeof WHAT;
 
 const found = new Map<string, Unreadable>();
 
+const keyOf = ({ what, id }: Pick<Unreadable, "what" | "id">): string => `${what} ${id}`;
+
 /** Rows that were met and did not read, by what they are. */
 export const unreadable = (): Unreadable[] => [...found.values()];
+
+/** What a thread beside this one met. */
+export function alsoUnreadable(met: readonly Unreadable[]): void {
+  for (const row of met) found.set(keyOf(row), row);
+}
 
 /** Another kitchen's rows stand there now. */
 export const forgetUnreadable = (): void => found.clear();
@@ -35,7 +42,7 @@ export function ifReadable<View>(
   { id, name }: { id: string; name?: string },
   read: () => View,
 ): View[] {
-  const key = `${table} ${id}`;
+  const key = keyOf({ what: WHAT[table], id });
   try {
     const view = read();
     found.delete(key);

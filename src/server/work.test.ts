@@ -1,6 +1,7 @@
 import sharp from "sharp";
 import { sampleRequest } from "@/contracts/work";
 import { chops } from "@/core/formula/formulation.fixture";
+import { loadBatch } from "./batch-views";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
 import { attachInstrument, takeSamples } from "./instruments";
@@ -36,8 +37,27 @@ describe("acts", () => {
     expect(work().done).toEqual({});
   });
 
-  test("nothing is done in time to come", () => {
-    expect(() => confirmAct(db, id, "go_in", { atMs: NOW + 60 * MIN }, NOW)).toThrow("not in time to come");
+  test("how far the device's clock was set right is kept with what was done, and taken out, on it", () => {
+    confirmAct(db, id, "weigh_out", { atMs: NOW, deviceAheadMs: 420_000 }, NOW);
+    confirmAct(db, id, "go_in", { atMs: NOW }, NOW);
+    liftBatch(db, id, NOW, NOW, -90_000);
+    const told = loadBatch(db, id).events.map((e) => [e.kind, e.deviceAheadMs]);
+    expect(told).toEqual([
+      ["started", null],
+      ["act_done", 420_000],
+      ["act_done", null],
+      ["lifted", -90_000],
+    ]);
+  });
+
+  test.each([
+    ["a minute of the clock", 1, MIN],
+    ["an hour of one rehearsed sixty times as fast", 60, 60 * MIN],
+  ])("nothing is done in time to come, by more than %s", (_, speed, mostMs) => {
+    setPace(db, id, speed, NOW);
+    expect(() => confirmAct(db, id, "go_in", { atMs: NOW + mostMs + 1 }, NOW)).toThrow("not in time to come");
+    expect(work().done).toEqual({});
+    expect(confirmAct(db, id, "go_in", { atMs: NOW + mostMs }, NOW)).toMatchObject({ already: false });
   });
 
   test("poured over, every line is scaled; the sheet itself stays what it was", () => {
@@ -199,6 +219,16 @@ describe("photos", () => {
     const file = await picture(20, 20);
     for (let i = 0; i < 6; i++) await keepPhoto(db, id, file, NOW + i);
     await expect(keepPhoto(db, id, file, NOW + 7)).rejects.toThrow("6 photos");
+    // Not even looked at.
+    await expect(keepPhoto(db, id, Buffer.from("no picture"), NOW + 7)).rejects.toThrow("6 photos");
+  });
+
+  test("of two that come at once for the last place one is kept", async () => {
+    const file = await picture(20, 20);
+    for (let i = 0; i < 5; i++) await keepPhoto(db, id, file, NOW + i);
+    const both = await Promise.allSettled([keepPhoto(db, id, file, NOW), keepPhoto(db, id, file, NOW)]);
+    expect(both.map((b) => b.status).sort()).toEqual(["fulfilled", "rejected"]);
+    expect(listPhotos(db, id)).toHaveLength(6);
   });
 });
 

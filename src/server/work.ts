@@ -4,17 +4,14 @@ import { judgedSchema, type actRequest, type Channel, type WorkView } from "@/co
 import { batchTime } from "@/core/program/batch-clock";
 import { judgedSalt, type Judged } from "@/core/journal/outcome";
 import { announce } from "./changes";
-import { clockOf } from "./clock";
-import type { Db } from "./database";
-import { notFound, Refusal } from "./problem";
+import { clockOf, isToCome } from "./clock";
+import { type Db, writing } from "./database";
+import { notFound, notYet } from "./problem";
 import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outcomes } from "./schema";
-import { knownAct, knownLine } from "./known-acts";
+import { knownAct, knownLine, workOutActs } from "./known-acts";
 import { listPhotos } from "./photos";
 import { shownSamples } from "./samples";
 import { readScale } from "./scale";
-
-/** A device's clock may be so far ahead of the server's. */
-const AHEAD_MS = 60_000;
 
 function rowOf(db: Db, batchId: string) {
   const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
@@ -22,9 +19,20 @@ function rowOf(db: Db, batchId: string) {
   return row;
 }
 
+/** Of a batch's row only what moves while it is at work: its formula and sheet are long, and read once elsewhere. */
+const MOVES = {
+  clockFromMs: batches.clockFromMs,
+  clockOwnMs: batches.clockOwnMs,
+  clockSpeed: batches.clockSpeed,
+  scaledBy: batches.scaledBy,
+  startedAtMs: batches.startedAtMs,
+  liftedAtMs: batches.liftedAtMs,
+};
+
 /** Everything a device needs to show a batch at work. */
 export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
-  const row = rowOf(db, batchId);
+  const row = db.select(MOVES).from(batches).where(eq(batches.id, batchId)).get();
+  if (!row) throw notFound("batch");
   const clock = clockOf(row);
   const ownMs = batchTime(clock, nowMs);
   const acts = db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all();
@@ -66,10 +74,11 @@ export function confirmAct(
   db: Db,
   batchId: string,
   actId: string,
-  { atMs, byTimer, notDone = false }: z.infer<typeof actRequest>,
+  { atMs, byTimer, notDone = false, deviceAheadMs }: z.infer<typeof actRequest>,
   nowMs: number,
 ) {
-  const standing = db.transaction((tx) => {
+  workOutActs(rowOf(db, batchId));
+  const standing = writing(db, (tx) => {
     const row = rowOf(tx, batchId);
     const before = tx
       .select()
@@ -78,13 +87,12 @@ export function confirmAct(
       .get();
     if (before) return { doneAtMs: before.doneAtMs, already: true };
     knownAct(row, actId);
-    if (atMs > batchTime(clockOf(row), nowMs) + AHEAD_MS * row.clockSpeed)
-      throw new Refusal(422, "Not yet", "An act is done now or was done before, not in time to come.", {
-        issues: [{ path: "atMs", message: "not later than now" }],
-      });
+    if (isToCome(atMs, clockOf(row), nowMs)) throw notYet();
     tx.insert(batchActs).values({ batchId, actId, doneAtMs: atMs, recordedAtMs: nowMs, notDone }).run();
     const kind = notDone ? "act_not_done" : byTimer ? "act_timed" : "act_done";
-    tx.insert(batchEvents).values({ batchId, kind, what: actId, atMs, recordedAtMs: nowMs }).run();
+    tx.insert(batchEvents)
+      .values({ batchId, kind, what: actId, atMs, recordedAtMs: nowMs, deviceAheadMs })
+      .run();
     return { doneAtMs: atMs, already: false };
   });
   announce(batchId);
@@ -93,7 +101,7 @@ export function confirmAct(
 
 /** Takes a tap back; the record keeps both. */
 export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): void {
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     const row = rowOf(tx, batchId);
     const gone = tx
       .delete(batchActs)
@@ -138,7 +146,7 @@ export function setPace(db: Db, batchId: string, speed: number, nowMs: number): 
 
 /** Keeps how it turned out; judged again, the later judgement stands. */
 export function judgeBatch(db: Db, batchId: string, judged: Judged, nowMs: number): void {
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     rowOf(tx, batchId);
     const row = { batchId, body: judged, judgedAtMs: nowMs };
     tx.insert(outcomes).values(row).onConflictDoUpdate({ target: outcomes.batchId, set: row }).run();

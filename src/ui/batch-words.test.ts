@@ -5,6 +5,7 @@ import type { Formulation } from "@/core/formula/model";
 import { outcomeAt } from "@/core/formula/outcome";
 import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
 import type { BatchView } from "@/contracts/views";
+import { unitsOf } from "./units";
 import { batchNote, nextAct } from "./batch-words";
 
 const START = Date.UTC(2026, 10, 27, 20);
@@ -43,7 +44,14 @@ test.each([
   [chops({ preparation: preparationOffered("timed", 0.012) }), "timed brine · 4 pieces · 1.0 kg"],
   [chops({ preparation: preparationOffered("dry", 0.012) }), "dry brine · 4 pieces · 1.0 kg"],
 ])("a batch says what it is", (formulation, note) => {
-  expect(batchNote(batch(formulation))).toBe(note);
+  expect(batchNote(batch(formulation), unitsOf("metric"))).toBe(note);
+});
+
+test("an American kitchen reads the same weight as the Bench has it, not the rounded kilograms again", () => {
+  const f = chops();
+  const heavy = { ...f, pieces: { ...f.pieces, totalMassG: 2550 } };
+  expect(batchNote(batch(heavy), unitsOf("us"))).toContain("5 lb 10 oz");
+  expect(unitsOf("us").date(Date.UTC(2026, 10, 29, 2), "UTC")).toBe("29 Nov 2026, 2 am");
 });
 
 test("a stored sheet passes its contract through JSON, a dry one too", () => {

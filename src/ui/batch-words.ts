@@ -1,6 +1,7 @@
 import type { BatchView } from "@/contracts/views";
 import { choiceOf } from "@/core/formula/choice";
 import { PREPARATION_NAME } from "./names";
+import type { Units } from "./units";
 
 /** The next thing to do with a batch, and when. */
 export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: number } {
@@ -11,7 +12,7 @@ export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: n
 }
 
 /** "equilibrium brine · 3.6 kg". */
-export function batchNote({ formulation: f }: BatchView): string {
+export function batchNote({ formulation: f }: BatchView, units: Units): string {
   const count = f.pieces.count > 1 ? ` · ${f.pieces.count} pieces` : "";
-  return `${PREPARATION_NAME[choiceOf(f.preparation)]}${count} · ${(f.pieces.totalMassG / 1000).toFixed(1)} kg`;
+  return `${PREPARATION_NAME[choiceOf(f.preparation)]}${count} · ${units.bulk(f.pieces.totalMassG)}`;
 }

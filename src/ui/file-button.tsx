@@ -9,7 +9,7 @@ interface Props {
 /** Chooses one file; the same one can be chosen again. */
 export function FileButton({ label, accept, onFile }: Props) {
   return (
-    <label className="btn min-h-12 cursor-pointer font-normal has-focus-visible:outline-3">
+    <label className="btn min-h-11 cursor-pointer font-normal has-focus-visible:outline-3">
       <FileUp size={18} aria-hidden /> {label}
       <input
         type="file"

@@ -1,4 +1,14 @@
-import { clock, duration, fromLocalField, grams, roughly, toLocalField, whenFrom } from "./format";
+import {
+  clock,
+  duration,
+  fromLocalField,
+  grams,
+  isSameDay,
+  roughly,
+  tell,
+  toLocalField,
+  whenFrom,
+} from "./format";
 
 test.each([
   [0.5, "30 min"],
@@ -39,6 +49,19 @@ describe("times are instants in the kitchen's zone", () => {
   test("what is no time has none", () => {
     expect(fromLocalField("", "Europe/London")).toBeUndefined();
     expect(fromLocalField("tomorrow", "Europe/London")).toBeUndefined();
+  });
+
+  test("told by its minute, in each zone and pattern its own", () => {
+    expect(tell(evening, "Europe/London", "H")).toBe("22");
+    expect(tell(evening, "Asia/Kathmandu", "H")).toBe("2");
+    expect(tell(evening + 59_999, "Europe/London", "HH:mm")).toBe(clock(evening, "Europe/London"));
+    expect(tell(evening + 60_000, "Europe/London", "HH:mm")).not.toBe(clock(evening, "Europe/London"));
+  });
+
+  test("one day is one by the kitchen's clock, not by the machine's", () => {
+    expect(isSameDay(evening, evening + 119 * 60_000, "Europe/London")).toBe(true);
+    expect(isSameDay(evening, evening + 120 * 60_000, "Europe/London")).toBe(false);
+    expect(isSameDay(evening, evening + 120 * 60_000, "America/New_York")).toBe(true);
   });
 
   test("another day is named", () => {

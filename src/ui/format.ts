@@ -1,6 +1,7 @@
 import { TZDate } from "@date-fns/tz";
-import { format, isSameDay } from "date-fns";
+import { format } from "date-fns";
 import { roundForScale, scaleStepG } from "@/core/quantity/rounding";
+import { remembered } from "@/core/remembered";
 
 const THIN = "\u202f";
 
@@ -36,6 +37,9 @@ export const exact = (value: number, significant = 9): string => {
 /** A result in the middle of a sum. */
 export const worked = (value: number): string => exact(value, 6);
 
+/** By how much a clock is off, either way: "3 min", "2 h". @param ms over half a minute */
+export const offBy = (ms: number): string => duration(Math.max(1, Math.round(Math.abs(ms) / 60_000)) / 60);
+
 /** A share as percent, two digits: salt is judged in tenths. */
 export const percent = (fraction: number, digits = 2): string => fixed(fraction * 100, digits);
 
@@ -66,20 +70,32 @@ export function roughly(hours: number): string {
 /** An instant in the kitchen's own zone. */
 export const inZone = (atMs: number, timeZone: string): TZDate => new TZDate(atMs, timeZone);
 
-export const clock = (atMs: number, timeZone: string): string => format(inZone(atMs, timeZone), "HH:mm");
+const told = remembered<string>(4000);
 
-export const dayAndClock = (atMs: number, timeZone: string): string =>
-  format(inZone(atMs, timeZone), "EEE HH:mm");
+/**
+ * An instant as a pattern of date-fns has it, in the kitchen's own zone. A page tells the same few again and again, and a
+ * zone is slow to ask: kept by the minute, so no pattern goes finer.
+ */
+export const tell = (atMs: number, timeZone: string, pattern: string): string =>
+  told(`${Math.floor(atMs / 60_000)} ${timeZone} ${pattern}`, () => format(inZone(atMs, timeZone), pattern));
+
+export const clock = (atMs: number, timeZone: string): string => tell(atMs, timeZone, "HH:mm");
+
+export const dayAndClock = (atMs: number, timeZone: string): string => tell(atMs, timeZone, "EEE HH:mm");
 
 export const fullDate = (atMs: number, timeZone: string): string =>
-  format(inZone(atMs, timeZone), "EEEE d MMMM yyyy, HH:mm");
+  tell(atMs, timeZone, "EEEE d MMMM yyyy, HH:mm");
 
 export const shortDate = (atMs: number, timeZone: string): string =>
-  format(inZone(atMs, timeZone), "d MMM yyyy, HH:mm");
+  tell(atMs, timeZone, "d MMM yyyy, HH:mm");
 
 const DAY_MS = 24 * 3_600_000;
 /** From so far away the name of a day might be taken for this week's. */
 const NAMED_WITHIN_MS = 6 * DAY_MS;
+
+/** Whether two instants are of one day, in the kitchen's own zone. */
+export const isSameDay = (aMs: number, bMs: number, timeZone: string): boolean =>
+  tell(aMs, timeZone, "yyyy-MM-dd") === tell(bMs, timeZone, "yyyy-MM-dd");
 
 /** "06:40" today, "Sat 06:40" on another day, "Sat 5 Dec, 06:40" where Saturday might be another one. */
 export const whenFrom = (atMs: number, nowMs: number, timeZone: string): string =>
@@ -92,16 +108,15 @@ export function whenBy(
   nowMs: number,
   timeZone: string,
 ): string {
-  const [at, now] = [atMs, nowMs].map((ms) => inZone(ms, timeZone));
   const time = clockOf(atMs, timeZone);
-  if (isSameDay(at, now)) return time;
+  if (isSameDay(atMs, nowMs, timeZone)) return time;
   const far = Math.abs(atMs - nowMs) >= NAMED_WITHIN_MS;
-  return far ? `${format(at, "EEE d MMM")}, ${time}` : `${format(at, "EEE")} ${time}`;
+  return far ? `${tell(atMs, timeZone, "EEE d MMM")}, ${time}` : `${tell(atMs, timeZone, "EEE")} ${time}`;
 }
 
 /** For a datetime-local field, in the kitchen's zone. */
 export const toLocalField = (atMs: number, timeZone: string): string =>
-  format(inZone(atMs, timeZone), "yyyy-MM-dd'T'HH:mm");
+  tell(atMs, timeZone, "yyyy-MM-dd'T'HH:mm");
 
 /** Reads a datetime-local field as a moment in the kitchen's zone; undefined when it does not read. */
 export function fromLocalField(text: string, timeZone: string): number | undefined {

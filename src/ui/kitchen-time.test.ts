@@ -1,4 +1,4 @@
-import { heardTime, kitchenNow } from "./kitchen-time";
+import { doneAt, heardTime, kitchenNow } from "./kitchen-time";
 
 const NOW = Date.UTC(2026, 10, 28, 15);
 beforeEach(() => jest.useFakeTimers({ now: NOW }));
@@ -28,4 +28,11 @@ test("put right, it is believed again", () => {
   heardTime(NOW + 600_000, NOW, NOW);
   heardTime(NOW + 5, NOW, NOW);
   expect(kitchenNow()).toBe(NOW);
+});
+
+test("what was done is sent with how far off the device was, where that was set right", () => {
+  heardTime(NOW - 240_000, NOW, NOW);
+  expect(doneAt(kitchenNow())).toEqual({ atMs: NOW - 240_000, deviceAheadMs: 240_000 });
+  heardTime(NOW - 30_000, NOW, NOW);
+  expect(doneAt(kitchenNow())).toEqual({ atMs: NOW });
 });

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { batchTime, type BatchClock } from "@/core/program/batch-clock";
 import { sendOrKeep } from "./outbox";
 import { send } from "./send";
-import { kitchenNow } from "./kitchen-time";
+import { doneAt, kitchenNow } from "./kitchen-time";
 
 /** Marks the lift-out at the real time of the tap. */
 export function LiftButton({ batchId, name, clock }: { batchId: string; name: string; clock: BatchClock }) {
@@ -18,7 +18,7 @@ export function LiftButton({ batchId, name, clock }: { batchId: string; name: st
     const { kept, problem } = await sendOrKeep({
       method: "POST",
       path: `/api/batches/${batchId}/lift`,
-      body: { atMs: Math.round(batchTime(clock, kitchenNow())) },
+      body: doneAt(Math.round(batchTime(clock, kitchenNow()))),
     });
     setBusy(false);
     setProblem(problem);

@@ -36,6 +36,11 @@ export function Told({ children }: { children: string }) {
   return useTold()(children);
 }
 
+/** A date with its hour, as this kitchen reads them. */
+export function OnDate({ atMs, timeZone }: { atMs: number; timeZone: string }) {
+  return useUnits().date(atMs, timeZone);
+}
+
 /** What a figure is by an American thermometer or ruler; undefined where there is nothing to add. */
 export function useAmerican(value: number | undefined, unit: string): string | undefined {
   if (useContext(MeasuresContext) !== "us" || value === undefined) return undefined;

@@ -1,7 +1,11 @@
 import fc from "fast-check";
+import { heardTime } from "./kitchen-time";
 import { inOneTab, kept, putIn, sendKept, type Entry } from "./outbox-queue";
 
 const KEY = "outbox";
+
+beforeAll(() => heardTime(Date.now(), Date.now(), Date.now()));
+
 const entry = (n: number): Entry => ({ method: "PUT", path: `/api/batches/b/acts/${n}`, body: { atMs: n } });
 const numberOf = (path: string) => Number(path.split("/").at(-1));
 
@@ -138,6 +142,62 @@ describe("whatever the line and the server do", () => {
         expect(kept(KEY)).toEqual([]);
       }),
     ));
+});
+
+describe("tapped before the kitchen’s time was heard", () => {
+  const AHEAD = 420_000;
+  const atMs = Date.UTC(2026, 10, 28, 15);
+  /** A page of a device whose clock is ahead, opened without a line. */
+  function opened() {
+    const bodies: unknown[] = [];
+    global.fetch = (async (path: string, init?: RequestInit) => {
+      await Promise.resolve();
+      if (init?.body) bodies.push(JSON.parse(String(init.body)));
+      const headers = { "kitchen-time": String(Date.now() - AHEAD) };
+      return Response.json(path === "/api/alive" ? { alive: true } : {}, { headers });
+    }) as unknown as typeof fetch;
+    type Page = typeof import("./outbox-queue") & typeof import("./kitchen-time");
+    let page: Page | undefined;
+    jest.isolateModules(
+      () =>
+        (page = {
+          ...jest.requireActual<Page>("./outbox-queue"),
+          ...jest.requireActual<Page>("./kitchen-time"),
+        }),
+    );
+    if (!page) throw new Error("no page");
+    return { bodies, ...page };
+  }
+  const tap = (body: unknown): Entry => ({ method: "PUT", path: "/api/batches/b/acts/1", body });
+
+  test("its hour is set right when it is sent, and how far off it was goes with it", async () => {
+    const { bodies, ...page } = opened();
+    page.putIn(KEY, tap({ ...page.doneAt(atMs), byTimer: true }));
+    page.putIn(KEY, tap({ atMs, reading: { kind: "bathStrength", saltFraction: 0.05 } }));
+    page.putIn(KEY, tap({ lineId: "salt", grams: 12 }));
+    await page.sendKept(KEY, told());
+    expect(page.kept(KEY)).toEqual([]);
+    // Asked and heard within a moment: so far to the millisecond or two.
+    expect(bodies).toEqual([
+      { atMs: expect.closeTo(atMs - AHEAD, -2), deviceAheadMs: expect.closeTo(AHEAD, -2), byTimer: true },
+      // What is read by hand has an hour and no more: more would be refused.
+      {
+        atMs: expect.closeTo(atMs - AHEAD, -2),
+        reading: { kind: "bathStrength", saltFraction: 0.05 },
+      },
+      { lineId: "salt", grams: 12 },
+    ]);
+  });
+
+  test("what is tapped once it was heard has its hour already", async () => {
+    const { bodies, ...page } = opened();
+    page.putIn(KEY, tap(page.doneAt(atMs)));
+    await page.sendKept(KEY, told());
+    page.putIn(KEY, tap({ atMs }));
+    await page.sendKept(KEY, told());
+    expect(bodies[1]).toEqual({ atMs });
+    expect(page.doneAt(atMs)).toEqual({ atMs, deviceAheadMs: expect.closeTo(AHEAD, -2) });
+  });
 });
 
 test("what was left there and does not read is as nothing", async () => {

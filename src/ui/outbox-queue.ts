@@ -1,10 +1,13 @@
-import { send } from "./send";
+import { isTimeHeard, setRight } from "./kitchen-time";
+import { read, send, type Sent } from "./send";
 
 /** One thing tapped or entered here, kept in this device until the server has it. */
 export interface Entry {
   method: "PUT" | "DELETE" | "POST";
   path: string;
   body?: unknown;
+  /** Tapped before this device had heard the kitchen's time: its hour is set right when it is sent. */
+  unheard?: true;
 }
 
 /** What is kept under a key, the oldest first; what does not read is as nothing. */
@@ -18,7 +21,8 @@ export function kept(key: string): Entry[] {
 
 const keep = (key: string, entries: readonly Entry[]) => localStorage.setItem(key, JSON.stringify(entries));
 
-export const putIn = (key: string, entry: Entry): void => keep(key, [...kept(key), entry]);
+export const putIn = (key: string, entry: Entry): void =>
+  keep(key, [...kept(key), isTimeHeard() ? entry : { ...entry, unheard: true }]);
 
 /** Takes one out, wherever it stands by now: another tab of this device may have sent and taken out others meanwhile. */
 function takeOut(key: string, entry: Entry): void {
@@ -42,13 +46,21 @@ export interface Told {
 /** No line, nobody signed in, too often, a full disk, a proxy's: what is wrong is not the entry. */
 const NOT_NOW = [0, 401, 408, 429, 502, 503, 504, 507];
 
+/** Sends one. @param unheard its hour was stamped before the kitchen's time was heard, and is set right first */
+export async function sendEntry({ method, path, body }: Entry, unheard: boolean): Promise<Sent<unknown>> {
+  if (!unheard) return send(method, path, body);
+  // Any answer tells the kitchen's time.
+  if (!isTimeHeard()) await read("/api/alive");
+  return send(method, path, setRight(body));
+}
+
 /**
  * Sends what is kept, one by one and in order, until nothing is left, there is no line, or the server cannot take it now (a
  * full disk, nobody signed in): then the rest stays kept. What is put in meanwhile goes along.
  */
 export async function sendKept(key: string, told: Told): Promise<void> {
   for (let [next] = kept(key); next; [next] = kept(key)) {
-    const answer = await send(next.method, next.path, next.body);
+    const answer = await sendEntry(next, next.unheard === true);
     const later = !answer.ok && NOT_NOW.includes(answer.problem.status);
     if (!later) takeOut(key, next);
     if (answer.ok) told.sent(next);

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from "@testing-library/react";
+import { heardTime } from "./kitchen-time";
 import { OUTBOX, sendOrKeep, useOutbox } from "./outbox";
 import { kept, type Entry } from "./outbox-queue";
 
@@ -22,6 +23,7 @@ function server() {
 }
 
 beforeEach(() => {
+  heardTime(Date.now(), Date.now(), Date.now());
   localStorage.clear();
   jest.useFakeTimers();
 });
@@ -129,4 +131,23 @@ describe("sent from any page", () => {
     await act(async () => void (await sendOrKeep(entry(3))));
     await waitFor(() => expect(numbers(result.current.waiting)).toEqual([3]));
   });
+});
+
+test("sent at once by a page that has not heard the kitchen’s time, its hour is set right all the same", async () => {
+  const bodies: unknown[] = [];
+  global.fetch = (async (_: string, init?: RequestInit) => {
+    if (init?.body) bodies.push(JSON.parse(String(init.body)));
+    const headers = { get: () => String(Date.now() - 420_000) };
+    return { ok: true, status: 200, headers, json: async () => ({}) };
+  }) as unknown as typeof fetch;
+  let page: typeof import("./outbox") | undefined;
+  jest.isolateModules(() => (page = jest.requireActual("./outbox")));
+  const at = Date.now();
+  const sent = await page?.sendOrKeep({
+    method: "POST",
+    path: "/api/batches/b/lift",
+    body: { atMs: at, deviceAheadMs: 0 },
+  });
+  expect(sent).toEqual({ kept: false, problem: null });
+  expect(bodies).toEqual([{ atMs: at - 420_000, deviceAheadMs: 420_000 }]);
 });

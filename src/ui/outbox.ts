@@ -1,8 +1,8 @@
 "use client";
 
 import { useEffect, useSyncExternalStore } from "react";
-import { inOneTab, kept, putIn, sendKept, type Entry } from "./outbox-queue";
-import { send } from "./send";
+import { isTimeHeard } from "./kitchen-time";
+import { inOneTab, kept, putIn, sendEntry, sendKept, type Entry } from "./outbox-queue";
 
 const RETRY_MS = 2000;
 /** What is tapped or entered on any page of this device, until the server has it. One: what was tapped first arrives first. */
@@ -103,7 +103,7 @@ const outbox = new Outbox();
 export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem: string | null }> {
   // Never before what already waits: a lift-out taken back must not arrive before the lift-out.
   if (kept(OUTBOX).length === 0) {
-    const sent = await send(entry.method, entry.path, entry.body);
+    const sent = await sendEntry(entry, !isTimeHeard());
     if (sent.ok) return { kept: false, problem: null };
     if (sent.problem.status !== 0) return { kept: false, problem: sent.problem.detail };
   }

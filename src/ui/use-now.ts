@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useState } from "react";
-import { kitchenNow } from "./kitchen-time";
+import { kitchenNow, onClockSet } from "./kitchen-time";
 
 const TICK_MS = 10_000;
 
@@ -14,7 +14,10 @@ export function useNow(serverNowMs: number, everyMs = TICK_MS): number {
     const timer = setInterval(tick, everyMs);
     // A tablet that slept missed its ticks: catch up the moment it wakes.
     document.addEventListener("visibilitychange", tick);
+    // What is tapped next has the kitchen's hour, not what the device took it for until now.
+    const quiet = onClockSet(tick);
     return () => {
+      quiet();
       clearInterval(timer);
       document.removeEventListener("visibilitychange", tick);
     };

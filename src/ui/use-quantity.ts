@@ -19,6 +19,8 @@ export interface QuantityEntry {
   bareUnit?: string;
   step?: number;
   onChange: (value: number) => void;
+  /** Told when the field is left. */
+  onLeave?: () => void;
   /** Told when the text stops or starts to read, so that saving can wait. */
   onValidity?: (label: string, problem: string | null) => void;
 }
@@ -54,7 +56,10 @@ export function useQuantity(entry: QuantityEntry) {
     settle(null);
     entry.onChange(Number(next.toPrecision(12)));
   };
-  const leave = () => problem === null && setTyped(null);
+  const leave = () => {
+    if (problem === null) setTyped(null);
+    entry.onLeave?.();
+  };
   return { typed, problem, take, nudge, leave };
 }
 

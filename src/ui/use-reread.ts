@@ -3,11 +3,15 @@ import { useCallback, useEffect, useMemo, useRef } from "react";
 import type { LiveEvent } from "@/contracts/live";
 import { useLive } from "./live/use-live";
 
+/** What moves by the clock alone is read anew so often, ms. */
+export const READ_AGAIN_MS = 30_000;
+
 /**
  * Reads what the server has to show anew when something of the kitchen was written, so often at most; and so often in any
  * case, because food moves by the clock too. Only while somebody may be looking and there is a line.
+ * @param batchId the batch that is looked at: what is done on it elsewhere is seen at once as well
  */
-export function useReread(everyMs: number): void {
+export function useReread(everyMs: number, batchId?: string): void {
   const router = useRouter();
   const lastMs = useRef(0);
   const again = useCallback(
@@ -21,8 +25,11 @@ export function useReread(everyMs: number): void {
   );
   const onEvent = useCallback(
     // What somebody did is seen at once; what an instrument wrote can wait.
-    ({ kind }: LiveEvent) => void ((kind === "open" || kind === "sitting") && again(0)),
-    [again],
+    (event: LiveEvent) => {
+      const isOfIt = event.kind === "work" && event.batchId === batchId && isDone(event);
+      if (isOfIt || event.kind === "open" || event.kind === "sitting") again(0);
+    },
+    [again, batchId],
   );
   useLive(useMemo(() => ({ event: onEvent }), [onEvent]));
   useEffect(() => {
@@ -31,3 +38,7 @@ export function useReread(everyMs: number): void {
     return () => clearInterval(timer);
   }, [again, everyMs]);
 }
+
+/** Whether somebody did something, and it was not only the scale's figure; of a batch long judged it is not told what. */
+const isDone = ({ from, delta }: Extract<LiveEvent, { kind: "work" }>): boolean =>
+  from === "" || Object.keys(delta.set).some((field) => field !== "scale");

@@ -1,8 +1,7 @@
 import { TZDate } from "@date-fns/tz";
-import { format } from "date-fns";
 import { parseQuantity } from "@/core/quantity/parse";
 import type { MeasureSystem } from "@/core/quantity/spoons";
-import { inZone } from "./format";
+import { inZone, tell } from "./format";
 import { unitsOf } from "./units";
 
 const MINUTE_MS = 60_000;
@@ -17,10 +16,7 @@ export function sayWhen(atMs: number, nowMs: number, timeZone: string, measures:
 
 /** An instant with its whole date, as a field shows it; whoever types it back gets the same minute. */
 export function sayDate(atMs: number, timeZone: string, measures: MeasureSystem): string {
-  return format(
-    inZone(atMs, timeZone),
-    measures === "us" ? "EEE d MMM yyyy, h:mm aaa" : "EEE d MMM yyyy, HH:mm",
-  );
+  return tell(atMs, timeZone, measures === "us" ? "EEE d MMM yyyy, h:mm aaa" : "EEE d MMM yyyy, HH:mm");
 }
 
 /**

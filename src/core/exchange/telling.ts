@@ -100,12 +100,10 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
     case "soak":
       return `Leave it in its ${SOAK_NAME[f.preparation.kind]}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
     case "goIn":
-      return step.minutes.likely > step.handsMin
-        ? heated(f, cook.toC, stageOf(f, sheet, 0), step)
-        : sentence(step.title);
+      return step.minutes.likely > step.handsMin ? heated(stageOf(f, sheet, 0), step) : sentence(step.title);
     case "cook": {
       const stage = stageOf(f, sheet, Number(/(\d+)$/.exec(step.id)?.[1] ?? 1) - 1);
-      return heated(f, cook.toC, stage, step);
+      return heated(stage, step);
     }
     case "probe":
       return step.part ? sentence(step.title) : `The core shall end at ${cook.toC} °C.`;
@@ -141,7 +139,7 @@ const COVER: Record<Cover, string> = {
 const stageOf = (f: Formulation, sheet: Formulated, i: number): CookStage | undefined =>
   stagesOf(f, cookOf(f, sheet.food))[i];
 
-const heated = (f: Formulation, toC: number, stage: CookStage | undefined, step: Step): string =>
+const heated = (stage: CookStage | undefined, step: Step): string =>
   stage && isOven(stage) && !step.part
     ? `Bake it in the oven at ${Math.round(stage.ovenC)} °C, ${COVER[stage.cover]}, for ${spelled(step.minutes.likely)}.`
     : sentence(step.title);

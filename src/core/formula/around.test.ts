@@ -5,7 +5,8 @@ import { boughtOf, buyFor, portionsFrom, servingG } from "./buy";
 import { programOf } from "../program/program";
 import { bedBatches } from "./companions";
 import { piecesOffered } from "./defaults";
-import { dishFacts, HEATS, withHeat } from "./dish-facts";
+import { withChilliHeat } from "./chilli-heat";
+import { dishFacts, HEATS } from "./dish-facts";
 import { cutsFor } from "./advice";
 import { endG } from "./dish-ledger";
 import { equalSpoons } from "./equal-spoons";
@@ -182,10 +183,10 @@ describe("what is in the dish", () => {
 
   test("the dial turns every chilli by one factor, and comes out where it says", () => {
     for (const wanted of [5, 25, 75, 220]) {
-      const turned = withHeat(wine, worked(wine), wanted);
+      const turned = withChilliHeat(wine, worked(wine), wanted);
       expect(dishFacts(turned, worked(turned)).heatUnits).toBeCloseTo(wanted, 6);
     }
-    expect(withHeat(f, worked(f), 100)).toBe(f);
+    expect(withChilliHeat(f, worked(f), 100)).toBe(f);
     expect(HEATS.map((h) => h.upTo)).toEqual([...HEATS.map((h) => h.upTo)].sort((a, b) => a - b));
   });
 });

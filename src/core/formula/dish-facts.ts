@@ -59,22 +59,3 @@ export function dishFacts(input: Formulation, sheet: Formulated): DishFacts {
     heat: heatName(units),
   };
 }
-
-/**
- * Turns the chilli dial: every chilli line grows by one factor, so that the dish comes to a wanted heat.
- * @param wantedUnits Scoville units averaged over the food, ≥ 0
- * @returns the same formulation where nothing in it is hot
- */
-export function withHeat(input: Formulation, sheet: Formulated, wantedUnits: number): Formulation {
-  const now = dishFacts(input, sheet).heatUnits;
-  if (now <= 0) return input;
-  const factor = wantedUnits / now;
-  const pantry = pantryOf(input.own);
-  const turned = <T extends { ingredientId: string; amountG: number }>(l: T): T =>
-    (pantry.ingredient(l.ingredientId)?.scoville ?? 0) > 0 ? { ...l, amountG: l.amountG * factor } : l;
-  return {
-    ...input,
-    lines: input.lines.map(turned),
-    companions: input.companions?.map((c) => ({ ...c, lines: c.lines.map(turned) })),
-  };
-}

@@ -80,6 +80,31 @@ test("too few readings, or a core that does not rise: nothing is said", () => {
   expect(forecastDone({ ...base, readings: flat })).toBeUndefined();
 });
 
+test("what is remembered of one piece is not another’s: asked after it, each is foreseen as if asked alone", () => {
+  const readings = [0, 5, 10, 15, 20].map((atMin) => ({ atMin, coreC: 5 + atMin ** 1.4 / 4 }));
+  const first = { shape: "slab" as const, halfThicknessMm: 25, ovenC: 180, targetC: 63, readings };
+  const others = [
+    { ...first, shape: "sphere" as const },
+    { ...first, halfThicknessMm: 35 },
+    { ...first, ovenC: 150 },
+    { ...first, targetC: 52 },
+    { ...first, readings: readings.map((r) => ({ ...r, coreC: r.coreC + 6 })) },
+  ];
+  const alone = (input: typeof first | (typeof others)[number]) => {
+    let forecast: typeof forecastDone = forecastDone;
+    jest.isolateModules(() => {
+      forecast = jest.requireActual<{ forecastDone: typeof forecastDone }>("./forecast").forecastDone;
+    });
+    return forecast(input);
+  };
+  const after = forecastDone(first);
+  for (const other of others) {
+    expect(forecastDone(other)).toEqual(alone(other));
+    expect(forecastDone(other)?.doneMin).not.toBe(after?.doneMin);
+  }
+  expect(forecastDone(first)).toEqual(after);
+});
+
 test("once the target is read, that is when it was", () => {
   const readings = [0, 10, 20, 30, 40].map((atMin) => ({ atMin, coreC: 5 + atMin * 1.6 }));
   expect(

@@ -1,6 +1,7 @@
 import type { BodyShape } from "../diffusion/grid";
 import { interpolate } from "../interpolate";
-import { dampRoast } from "./damp-roast";
+import { remembered } from "../remembered";
+import { dampRoast, type CoreCourse } from "./damp-roast";
 
 /**
  * When a roast will be done, from what its probe has read: one family of curves, three unknowns. How fast this piece
@@ -64,26 +65,41 @@ export function forecastDone(input: ForecastInput): Forecast | undefined {
   const fromMin = readings[0].atMin;
   const diffusionMin = (input.halfThicknessMm / 1000) ** 2 / ALPHA_M2_PER_S / 60;
   const candidates: Candidate[] = [];
-  for (const film of FILMS)
-    for (const wetness of WETNESSES) {
-      const biot = (film * input.halfThicknessMm) / 1000 / CONDUCTIVITY;
-      const { times, cores } = dampRoast(
-        { shape: input.shape, startC, airC: input.ovenC, biot, wetness },
-        targetC,
-      );
-      if (cores[cores.length - 1] < targetC) continue;
-      const whole = interpolate(cores.slice(-2), times.slice(-2), targetC) * diffusionMin;
-      for (let i = 0; i < PACES; i++) {
-        const pace = SLOWEST * (FASTEST / SLOWEST) ** (i / (PACES - 1));
-        const doneMin = fromMin + whole / pace;
-        if (doneMin <= last.atMin || doneMin > fromMin + DONE_LOOKS_MIN) continue;
-        const model = (atMin: number) => interpolate(times, cores, ((atMin - fromMin) * pace) / diffusionMin);
-        const prior =
-          (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(wetness / WETNESS_LIKELY) / WETNESS_DOUBT) ** 2;
-        candidates.push({ doneMin, misfit: misfitOf(readings, model), prior, model });
-      }
+  for (const { wetness, times, cores } of familyOf(input, startC)) {
+    if (cores[cores.length - 1] < targetC) continue;
+    const whole = interpolate(cores.slice(-2), times.slice(-2), targetC) * diffusionMin;
+    for (let i = 0; i < PACES; i++) {
+      const pace = SLOWEST * (FASTEST / SLOWEST) ** (i / (PACES - 1));
+      const doneMin = fromMin + whole / pace;
+      if (doneMin <= last.atMin || doneMin > fromMin + DONE_LOOKS_MIN) continue;
+      const model = (atMin: number) => interpolate(times, cores, ((atMin - fromMin) * pace) / diffusionMin);
+      const prior =
+        (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(wetness / WETNESS_LIKELY) / WETNESS_DOUBT) ** 2;
+      candidates.push({ doneMin, misfit: misfitOf(readings, model), prior, model });
     }
+  }
   return summed(candidates, fromMin, last.atMin);
+}
+
+type Course = CoreCourse & { wetness: number };
+
+/** A roast asks for the same curves with each new reading: so many roasts are remembered. */
+const families = remembered<Course[]>(16);
+
+/** The curves of a piece that began at a temperature, one for each film and wetness of the face. */
+function familyOf(
+  { shape, halfThicknessMm, ovenC, targetC }: Omit<ForecastInput, "readings">,
+  startC: number,
+): Course[] {
+  return families(JSON.stringify([shape, halfThicknessMm, ovenC, targetC, startC]), () =>
+    FILMS.flatMap((film) => {
+      const biot = (film * halfThicknessMm) / 1000 / CONDUCTIVITY;
+      return WETNESSES.map((wetness) => ({
+        wetness,
+        ...dampRoast({ shape, startC, airC: ovenC, biot, wetness }, targetC),
+      }));
+    }),
+  );
 }
 
 interface Candidate {

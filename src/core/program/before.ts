@@ -284,6 +284,7 @@ function packing(dish: WorkedDish): Step[] {
   const { input, sheet } = dish;
   const p = input.preparation;
   if (!isCrust(dish) || p.kind !== "saltCrust") return [];
+  const cover = oneDigit(sheet.crust?.overMm ?? p.overMm);
   const around = sheet.lines.filter((l) => l.note === "over and under");
   const scent = around.length > 0 ? `, ${listed(around)} over and under` : "";
   return [
@@ -291,13 +292,13 @@ function packing(dish: WorkedDish): Step[] {
       "pack",
       "mix",
       15,
-      `Pack the crust: a bed of ${oneDigit(p.underMm)} mm, the food, ${oneDigit(p.overMm)} mm over it${scent}`,
+      `Pack the crust: a bed of ${oneDigit(p.underMm)} mm, the food, ${cover} mm over it${scent}`,
       p.ends === "out" ? "Head and tail stay out: they show when it is done." : "The crust is a vessel.",
       {
         look: "No cracks; the same thickness all over.",
         figures: [
           { what: "bed", value: p.underMm, unit: "mm" },
-          { what: "cover", value: p.overMm, unit: "mm" },
+          { what: "cover", value: Number(cover), unit: "mm" },
         ],
         occupies: [{ what: "tray" }],
       },

@@ -1,9 +1,7 @@
 import { whitesSaid } from "../formula/prepare/whites";
 import { isPoor } from "../materials/facts";
+import { cracks } from "../vessel/crust-shell";
 import { hazardRule, type Rule } from "./rule";
-
-/** A cover thinner than this cracks in the oven. *Practice*: about 12 mm. */
-const THIN_MM = 8;
 
 const isCrust = (kind: string) => kind === "saltCrust";
 
@@ -38,29 +36,27 @@ export const CRUST_RULES: readonly Rule[] = [
     instead: "About 12 mm over and 6 to 8 mm under; more is safer than less.",
     source: "common practice, no source",
     deferTo: "your own record",
-    check: ({ input: { preparation: p } }) =>
-      p.kind === "saltCrust" && Math.min(p.overMm, p.underMm * 1.5) < THIN_MM
-        ? { overMm: p.overMm }
-        : undefined,
+    check: ({ sheet: { crust } }) =>
+      crust && cracks(crust) ? { overMm: Number(crust.overMm.toFixed(1)) } : undefined,
   },
   {
     id: "crust_below_rule",
     severity: "tip",
     title: "Less salt than the 1.6 to 1 rule",
     because:
-      "{{saltG}} g in this crust, {{ruleG}} g by the rule. At {{packed}} g/ml packed the rule's weight makes an even crust of {{evenMm}} mm; you asked for {{overMm}} mm over and {{underMm}} mm under.",
+      "{{saltG}} g in this crust, {{ruleG}} g by the rule. At {{packed}} g/ml packed the rule's weight makes an even crust of {{evenMm}} mm; yours lies {{overMm}} mm over and {{underMm}} mm under.",
     instead: "Have the rule's weight at hand, pack to the measured thickness, and keep what is over.",
     source: "common practice, no source; geometry",
     deferTo: "your own eye",
-    check: ({ input: { preparation: p }, sheet: { crust } }) =>
-      p.kind === "saltCrust" && crust && crust.saltG < 0.85 * crust.ruleG
+    check: ({ sheet: { crust } }) =>
+      crust && crust.saltG < 0.85 * crust.ruleG
         ? {
             saltG: crust.saltG,
             ruleG: crust.ruleG,
             packed: crust.packedGPerMl,
             evenMm: Math.round(crust.ruleEvenMm),
-            overMm: p.overMm,
-            underMm: p.underMm,
+            overMm: Number(crust.overMm.toFixed(1)),
+            underMm: crust.underMm,
           }
         : undefined,
   },

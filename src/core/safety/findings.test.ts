@@ -153,6 +153,8 @@ describe("the hazards of marinades, crusts, cures and what goes beside them", ()
     ["raw_egg_white", "caution", own(mullet, { school: "eggWhite" })],
     ["fine_salt_crust", "caution", { ...mullet, saltId: "table_fine" }],
     ["thin_crust", "caution", own(mullet, { overMm: 6 })],
+    // Twelve millimetres asked for, and less salt given than they take.
+    ["thin_crust", "caution", { ...own(mullet, { saltBy: "given" }), salt: { mode: "grams", massG: 700 } }],
     ["crust_below_rule", "tip", mullet],
     [
       "tray_too_small",

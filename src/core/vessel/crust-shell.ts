@@ -11,7 +11,19 @@ export interface ShellThickness {
   underMm: number;
 }
 
+/** Salt to food by weight. *Practice*. */
+export const RULE_RATIO = 1.6;
+/** Of the length, what lies under salt when head and tail are left out. *Practice*, estimate. */
+export const BODY_SHARE = 0.72;
+
 const ML = 1000;
+
+/** Thinner over the food than this it cracks, mm; a bed lies still and may be two thirds of it. *Practice*. */
+const CRACKS_BELOW_MM = 8;
+
+/** Whether a crust is thin enough to crack, dry and let its steam out. */
+export const cracks = ({ overMm, underMm }: ShellThickness): boolean =>
+  Math.min(overMm, underMm * 1.5) < CRACKS_BELOW_MM;
 
 /** Salt around a box: the outer box (over each side and the top, under below) less the food; square corners. mL */
 export function boxShellMl(food: CrustFood, { overMm, underMm }: ShellThickness): number {

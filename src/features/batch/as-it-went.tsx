@@ -104,7 +104,7 @@ export function AsItWent({
                   src={`/api/batches/${batch.id}/photos/${photo.id}`}
                   width={photo.width}
                   height={photo.height}
-                  alt={`Photo ${i + 1} of ${batch.name}`}
+                  alt={`${batch.name}, ${i + 1} of ${work.photos.length}`}
                   className="h-48 w-auto"
                 />
               </li>

@@ -6,6 +6,7 @@ import type { DerivedBatch } from "@/contracts/at-work";
 import type { WorkView } from "@/contracts/work";
 import { batchTime } from "@/core/program/batch-clock";
 import type { Formulation } from "@/core/formula/model";
+import type { Program } from "@/core/program/step";
 import type { Proposal } from "@/core/journal/next-time";
 import { BatchFiles } from "./batch-files";
 import { AsItWent } from "./as-it-went";
@@ -14,18 +15,19 @@ import { PlanAndReal } from "./plan-and-real";
 import type { BatchDetail, KitchenView } from "@/contracts/views";
 import { useBatchState } from "./use-batch-state";
 import { batchNote } from "@/ui/batch-words";
-import { duration, fixed, grams, percent, shortDate } from "@/ui/format";
+import { duration, fixed, grams, offBy, percent } from "@/ui/format";
 import { LiftButton, UndoLiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { SaltLedger } from "@/ui/salt-ledger";
 import { Section } from "@/ui/section/section";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
+import { READ_AGAIN_MS, useReread } from "@/ui/use-reread";
 import { WeighLines } from "@/ui/weigh-lines";
 
 import { ReadingsPanel } from "./readings-panel";
 import { RescuePanel } from "./rescue-panel";
-import { Told, useUnits } from "@/ui/measures";
+import { useTold, useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -49,6 +51,7 @@ export function BatchPage(props: Props) {
 
 /** One batch: the food in it now (or when it came out), what was weighed, what happened. */
 function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: serverNowMs }: Props) {
+  useReread(READ_AGAIN_MS, batch.id);
   const units = useUnits();
   const nowMs = batchTime(batch.clock, useNow(serverNowMs));
   const atMs = batch.liftedAtMs ?? nowMs;
@@ -60,7 +63,7 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
       title={batch.name}
       note={
         <>
-          <Told>{batchNote(batch)}</Told> · formula version {batch.version}
+          {batchNote(batch, units)} · formula version {batch.version}
         </>
       }
       actions={
@@ -122,7 +125,7 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
           <AsItWent batch={batch} work={work} derived={derived} toHeat={outcome?.toHeat.meanFraction} />
           {derived && <PlanAndReal batch={batch} work={work} program={derived.program} />}
           <NextTime formulaId={batch.formulaId} newest={newest} proposals={proposals} />
-          <Times batch={batch} />
+          <Times isIn={hours >= 0} batch={batch} program={derived?.program} />
           <BatchFiles batch={batch} />
           <Acknowledged batch={batch} />
         </div>
@@ -165,30 +168,58 @@ const EVENT_WORDS: Record<string, string> = {
   lift_undone: "Put back: taking it out was a slip",
   act_done: "Done",
   act_timed: "Passed by the timer",
+  act_not_done: "Not done",
   act_undone: "Taken back",
   judged: "Judged",
 };
 
-function Times({ batch }: { batch: BatchDetail }) {
+/** What is said of a tap whose device had another time. */
+const clockOff = (aheadMs: number): string =>
+  `Tapped on a device whose clock was ${offBy(aheadMs)} ${aheadMs > 0 ? "ahead" : "behind"}; the hour is the kitchen’s.`;
+
+interface TimesProps {
+  batch: BatchDetail;
+  program: Program | undefined;
+  /** Its hour to go in is past. */
+  isIn: boolean;
+}
+
+function Times({ batch, program, isIn }: TimesProps) {
+  const told = useTold();
+  const units = useUnits();
+  /** An act as the program names it; by its own id where the sums no longer work out. */
+  const titleOf = (id: string) =>
+    told(program?.steps.find((s) => s.id === id)?.title ?? id.replaceAll("_", " "));
+  const happened = batch.events.filter((event) => isIn || event.kind !== "started");
+  const toCome = [
+    ...(isIn ? [] : [["To go in", batch.startedAtMs] as const]),
+    ...(batch.liftedAtMs === null ? [["To be taken out", batch.plannedLiftAtMs] as const] : []),
+  ];
   return (
     <section className="mt-6">
       <h2 className="text-xl">What happened</h2>
       <ol>
-        {batch.events.map((event, i) => (
+        {happened.map((event, i) => (
           <li key={i} className="flex justify-between gap-4 border-b border-dotted border-line py-2">
             <span>
               {EVENT_WORDS[event.kind] ?? event.kind}
-              {event.what && `: ${event.what.replaceAll("_", " ")}`}
+              {event.what && `: ${titleOf(event.what)}`}
+              {event.deviceAheadMs !== null && event.deviceAheadMs !== 0 && (
+                <span className="block text-sm text-quiet">{clockOff(event.deviceAheadMs)}</span>
+              )}
             </span>
-            <span className="figure text-sm">{shortDate(event.atMs, batch.timeZone)}</span>
+            <span className="figure shrink-0 text-sm">{units.date(event.atMs, batch.timeZone)}</span>
           </li>
         ))}
-        {batch.liftedAtMs === null && (
-          <li className="flex justify-between gap-4 border-b border-dotted border-line py-2 text-quiet">
-            <span>To be taken out</span>
-            <span className="figure text-sm">{shortDate(batch.plannedLiftAtMs, batch.timeZone)}</span>
+        {toCome.map(([what, atMs]) => (
+          <li
+            key={what}
+            className="flex justify-between gap-4 border-b border-dotted border-line py-2 text-quiet"
+          >
+            <span>{what}</span>
+            <span className="figure text-sm">{units.date(atMs, batch.timeZone)}</span>
           </li>
-        )}
+        ))}
       </ol>
     </section>
   );

@@ -1,8 +1,8 @@
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { actsIn, type Program } from "@/core/program/step";
-import { duration, shortDate } from "@/ui/format";
-import { Told } from "@/ui/measures";
+import { duration } from "@/ui/format";
+import { Told, useUnits } from "@/ui/measures";
 
 const MIN_MS = 60_000;
 /** Nearer than this is as planned. */
@@ -11,6 +11,7 @@ const NEAR_MIN = 5;
 /** Every act that was confirmed: when it was to be, when it was. */
 export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program: Program }) {
   const { batch, work, program } = props;
+  const units = useUnits();
   const acts = actsIn(program).filter((a) => work.done[a.id] !== undefined);
   if (acts.length === 0) return null;
   return (
@@ -29,7 +30,7 @@ export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program
                 <Told>{act.title}</Told>
               </span>
               <span className="text-sm">
-                <span className="figure">{shortDate(realMs, batch.timeZone)}</span>{" "}
+                <span className="figure">{units.date(realMs, batch.timeZone)}</span>{" "}
                 <span className="text-quiet">{sayLate(lateMin)}</span>
               </span>
             </li>

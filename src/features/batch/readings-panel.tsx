@@ -6,7 +6,7 @@ import type { ReadingBody } from "@/contracts/requests";
 import type { BatchDetail } from "@/contracts/views";
 import { RANGES } from "@/core/formula/ranges";
 import { Select } from "@/ui/choice";
-import { duration, grams, percent, shortDate } from "@/ui/format";
+import { duration, grams, percent } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
 import { sendOrKeep } from "@/ui/outbox";
 import { useUnits } from "@/ui/measures";
@@ -52,7 +52,7 @@ export function ReadingsPanel({ batch, movedH }: Props) {
           <li key={id} className="flex items-center justify-between gap-3 border-b border-dotted border-line">
             <span>{sayReading(reading)}</span>
             <span className="flex items-center gap-2">
-              <span className="figure text-sm">{shortDate(atMs, batch.timeZone)}</span>
+              <span className="figure text-sm">{units.date(atMs, batch.timeZone)}</span>
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 underline"

@@ -1,9 +1,10 @@
-import { HEATS, withHeat, type DishFacts } from "@/core/formula/dish-facts";
+import dynamic from "next/dynamic";
+import type { DishFacts } from "@/core/formula/dish-facts";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { fixed } from "@/ui/format";
 import { allergenName } from "@/ui/names";
-import { Select } from "@/ui/choice";
+import { orMissing } from "@/ui/or-missing";
 
 interface Props {
   input: Formulation;
@@ -12,17 +13,8 @@ interface Props {
   change: (edit: (f: Formulation) => Formulation) => void;
 }
 
-type Dial = (typeof HEATS)[number]["name"];
-
-/** The middle of a heat, so that turning the dial comes out where it says. */
-const DIAL_UNITS: Record<Dial, number> = {
-  none: 0.5,
-  gentle: 8,
-  mild: 25,
-  medium: 75,
-  hot: 220,
-  fierce: 600,
-};
+/* Few dishes have chilli in them. */
+const ChilliDial = dynamic(orMissing(async () => (await import("./chilli-dial")).ChilliDial));
 
 /** Allergens, alcohol, honey and heat of the dish, and the dial that turns its chilli up or down. */
 export function DishFactsLine({ input, sheet, facts, change }: Props) {
@@ -44,14 +36,7 @@ export function DishFactsLine({ input, sheet, facts, change }: Props) {
           <span className="figure">{fixed(alcoholPerPortionG, 1)}</span> g a portion
         </p>
       )}
-      {heatUnits > 0 && (
-        <Select
-          label="Chilli heat"
-          value={heat}
-          options={HEATS.map(({ name }) => ({ value: name, label: name }))}
-          onChange={(wanted: Dial) => change(() => withHeat(input, sheet, DIAL_UNITS[wanted]))}
-        />
-      )}
+      {heatUnits > 0 && <ChilliDial heat={heat} input={input} sheet={sheet} change={change} />}
     </section>
   );
 }

@@ -1,4 +1,4 @@
-import { BODY_SHARE, RULE_RATIO } from "@/core/formula/prepare/salt-crust";
+import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
 import type { CrustPreparation } from "@/core/formula/model";
 import type { Bake, CrustFigures } from "@/core/formula/prepare/prepared";
 import { exact, fixed, grams, percent } from "@/ui/format";

@@ -1,5 +1,8 @@
 import type { WorkedOut } from "@/core/bench/worked";
+import type { CrustFigures } from "@/core/formula/prepare/prepared";
+import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { whitesSaid } from "@/core/formula/prepare/whites";
+import type { CrustPreparation } from "@/core/formula/model";
 import type { MixKind } from "@/core/formula/mix";
 import { duration, fixed, grams, percent } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
@@ -39,11 +42,8 @@ export function Steps({ input, sheet, practiceH }: Pick<WorkedOut, "input" | "sh
           shape; if it crumbles, a spoon of water.
         </Step>
       )}
-      {crust && (
-        <Step>
-          <b>{units.length(crust.underMm)}</b> under, the rest over: <b>{grams(crust.ruleG)} g</b> by the 1.6
-          to 1 rule, <b>{grams(crust.saltG)} g</b> by this geometry. The rule counts a heaped crust.
-        </Step>
+      {crust && input.preparation.kind === "saltCrust" && (
+        <CrustStep crust={crust} preparation={input.preparation} />
       )}
       {sheet.coat && sheet.mix?.scorchC !== undefined && (
         <Step>
@@ -84,6 +84,29 @@ const WANTED = {
 
 function Step({ children }: { children: React.ReactNode }) {
   return <li className="border-l-4 border-primary pl-2">{children}</li>;
+}
+
+/** Where the crust's salt goes, and what another way of reckoning it would take. */
+function CrustStep({ crust, preparation }: { crust: CrustFigures; preparation: CrustPreparation }) {
+  const units = useUnits();
+  const { saltBy = "geometry", overMm } = preparation;
+  const salt = <b>{grams(crust.saltG)} g</b>;
+  const byRule = `The ${RULE_RATIO} to 1 rule would take ${grams(crust.ruleG)} g.`;
+  const under = <b>{units.length(crust.underMm)}</b>;
+  const over = <b>{units.length(crust.overMm)}</b>;
+  if (saltBy === "geometry")
+    return (
+      <Step>
+        {under} under, {over} over: {salt}. {byRule}
+      </Step>
+    );
+  return (
+    <Step>
+      {under} under, the rest over, about {over}: {salt}{" "}
+      {saltBy === "rule" ? `by the ${RULE_RATIO} to 1 rule` : "as you have it"}.{" "}
+      {saltBy === "given" ? byRule : `${units.length(overMm)} over would take ${grams(crust.geometryG)} g.`}
+    </Step>
+  );
 }
 
 function Amounts({ steps }: { steps: readonly number[] }) {

@@ -1,6 +1,6 @@
 import type { LearnedView } from "@/contracts/learned-view";
 import { BandScale, type BandRow } from "@/ui/band-scale";
-import { fixed, shortDate } from "@/ui/format";
+import { fixed } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Counted, LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
@@ -29,7 +29,7 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
   const rows: BandRow[] = [
     ...batches.map((b): BandRow => {
       const of = acts.batchOf(b.batchId);
-      const day = of ? shortDate(of.atMs, timeZone) : "";
+      const day = of ? units.date(of.atMs, timeZone) : "";
       const factor = b.seenC / b.foretoldC;
       return {
         key: b.batchId,

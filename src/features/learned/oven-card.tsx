@@ -5,7 +5,7 @@ import type { LearnedView } from "@/contracts/learned-view";
 import { TWO_IN_THREE } from "@/core/bayes/pooled";
 import { PREHEAT_MIN } from "@/core/heat/oven";
 import { BandScale, type BandRow } from "@/ui/band-scale";
-import { fixed, shortDate } from "@/ui/format";
+import { fixed } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import { Counted, LearnedCard } from "./learned-card";
@@ -56,7 +56,7 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
   const rows: BandRow[] = [
     ...batches.map((b): BandRow => {
       const of = acts.batchOf(b.id);
-      const day = of ? shortDate(of.atMs, timeZone) : "";
+      const day = of ? units.date(of.atMs, timeZone) : "";
       const half = TWO_IN_THREE * b.deviation;
       return {
         key: b.id,
@@ -183,7 +183,7 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
         {readings.map((kept, i) => (
           <li key={kept.atMs + i} className="flex items-center justify-between border-b border-line">
             <span>
-              {shortDate(kept.atMs, timeZone)}: dial{" "}
+              {units.date(kept.atMs, timeZone)}: dial{" "}
               <span className="figure">{units.temperature(kept.dialC)}</span>, read{" "}
               <span className="figure">{units.temperature(kept.readC)}</span>
               {kept.afterMin !== undefined && (

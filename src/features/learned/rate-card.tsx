@@ -1,9 +1,10 @@
 import type { RateView } from "@/contracts/learned-view";
 import { findFood } from "@/core/materials/lookup";
 import { BandScale, type BandRow } from "@/ui/band-scale";
-import { capital, duration, fixed, shortDate } from "@/ui/format";
+import { capital, duration, fixed } from "@/ui/format";
 import { Counted, LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
+import { useUnits } from "@/ui/measures";
 
 const MARKS = [0.5, 0.7, 1, 1.4, 2].map((at) => ({ at, label: at === 1 ? "the table" : fixed(at, 1) }));
 /** What is kept is what is learnt now, to the digits shown. */
@@ -17,13 +18,14 @@ interface Props {
 
 /** How fast salt goes into one food here: from its own batches and, less, from its kin's. */
 export function RateCard({ rate, acts, timeZone }: Props) {
+  const units = useUnits();
   const { learnt, before, batches, kin, kept, readyH, foodId } = rate;
   const times = (x: number) => `${fixed(x, 2)} ×`;
   const counted = batches.filter((b) => !b.leftOut).length;
   const rows: BandRow[] = [
     ...batches.map((b): BandRow => {
       const of = acts.batchOf(b.batchId);
-      const name = of ? shortDate(of.atMs, timeZone) : "a batch";
+      const name = of ? units.date(of.atMs, timeZone) : "a batch";
       return {
         key: b.batchId,
         name: of?.name ?? "A batch",

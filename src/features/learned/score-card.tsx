@@ -1,6 +1,6 @@
 import type { LearnedView } from "@/contracts/learned-view";
 import type { Foretold, Score, Scored } from "@/core/learned/scored";
-import { fixed, percent, shortDate } from "@/ui/format";
+import { fixed, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import type { LearnedActs } from "./use-learned";
 
@@ -94,7 +94,7 @@ function ScoredRow({ scored, of, timeZone }: RowProps) {
     <tr className="border-t border-line">
       <td className="py-1 pr-2">
         {of?.name ?? "a batch"}
-        {of && <span className="block text-sm text-quiet">{shortDate(of.atMs, timeZone)}</span>}
+        {of && <span className="block text-sm text-quiet">{units.date(of.atMs, timeZone)}</span>}
       </td>
       <td className="pr-2">{WHAT[scored.what]}</td>
       <td className="figure pr-2 text-right">

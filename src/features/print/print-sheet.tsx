@@ -4,12 +4,13 @@ import type { SheetSnapshot } from "@/contracts/sheet";
 import { choiceOf } from "@/core/formula/choice";
 import { pantryOf } from "@/core/materials/pantry";
 import { PREPARATION_NAME } from "@/ui/names";
-import { duration, fixed, grams, percent, roughly, shortDate } from "@/ui/format";
+import { duration, fixed, grams, percent, roughly } from "@/ui/format";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { ShareCode } from "@/ui/share-code";
 import { WeighLines } from "@/ui/weigh-lines";
 import type { Program } from "@/core/program/step";
 import { Told } from "@/ui/measures";
+import { unitsOf } from "@/ui/units";
 import { Method } from "./method";
 
 export interface PrintData {
@@ -22,9 +23,23 @@ export interface PrintData {
   program: Program;
   /** Left out for a draft: nothing has been put in yet. */
   startedAtMs?: number;
+  /** When it is to be taken out: a sitting's plan may give it other hours than its formula. */
+  takeOutAtMs?: number;
   /** How fast salt goes in here, over the table. */
   rateFactor?: number;
 }
+
+const HOUR_MS = 3_600_000;
+
+/** After how many hours it is taken out. */
+export const outAfterH = ({
+  formulation,
+  startedAtMs,
+  takeOutAtMs,
+}: Pick<PrintData, "formulation" | "startedAtMs" | "takeOutAtMs">): number =>
+  startedAtMs === undefined || takeOutAtMs === undefined
+    ? formulation.pullH
+    : (takeOutAtMs - startedAtMs) / HOUR_MS;
 
 /** The one caution that belongs on every sheet of a kind. */
 const CARE: Record<Formulation["preparation"]["kind"], string> = {
@@ -49,8 +64,11 @@ export function PrintSheet({
   timeZone,
   program,
   startedAtMs,
+  takeOutAtMs,
   rateFactor,
 }: PrintData) {
+  const units = unitsOf(measures);
+  const outH = outAfterH({ formulation: f, startedAtMs, takeOutAtMs });
   const { ready, past, atPull } = sheet;
   const food = pantryOf(f.own).food(f.foodId);
   const baked = f.preparation.kind === "saltCrust";
@@ -77,7 +95,7 @@ export function PrintSheet({
           text={`${fixed(f.holding.temperatureC, 0)} °C, ${f.holding.covered ? "covered" : "uncovered"}`}
         />
         <Row term="Preparation" text={PREPARATION_NAME[choiceOf(f.preparation)]} />
-        <Row term={baked ? "Bake for" : "Take out after"} text={duration(f.pullH)} />
+        <Row term={baked ? "Bake for" : "Take out after"} text={duration(outH)} />
         <Row
           term="Ready, likely"
           text={`${ready.likely === undefined ? "over 4 d" : roughly(ready.likely)}; stands too long from ${roughly(past.likely ?? 96)}`}
@@ -92,8 +110,8 @@ export function PrintSheet({
         />
         {startedAtMs !== undefined && (
           <>
-            <Row term="Went in" text={shortDate(startedAtMs, timeZone)} />
-            <Row term="Take out" text={shortDate(startedAtMs + f.pullH * 3_600_000, timeZone)} />
+            <Row term="Goes in" text={units.date(startedAtMs, timeZone)} />
+            <Row term="Take out" text={units.date(startedAtMs + outH * HOUR_MS, timeZone)} />
           </>
         )}
       </dl>

@@ -2,7 +2,7 @@
 
 import { pantryOf } from "@/core/materials/pantry";
 import { grams } from "@/ui/format";
-import type { PrintData } from "./print-sheet";
+import { outAfterH, type PrintData } from "./print-sheet";
 import { Told, useUnits } from "@/ui/measures";
 import { allergenName } from "@/ui/names";
 
@@ -14,13 +14,14 @@ export function TubLabels({ data }: { data: PrintData }) {
   return (
     <section className="grid grid-cols-2 gap-4" aria-label="Tub labels">
       {Array.from({ length: LABELS_A_SHEET }, (_, i) => (
-        <TubLabel key={i} {...data} />
+        <TubLabel key={i} data={data} />
       ))}
     </section>
   );
 }
 
-function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }: PrintData) {
+function TubLabel({ data }: { data: PrintData }) {
+  const { formulation: f, sheet, kitchenName, timeZone, startedAtMs } = data;
   const units = useUnits();
   const food = pantryOf(f.own).food(f.foodId);
   const allergens = [...new Set([...(food?.allergens ?? []), ...sheet.lines.flatMap((l) => l.allergens)])];
@@ -37,7 +38,7 @@ function TubLabel({ formulation: f, sheet, kitchenName, timeZone, startedAtMs }:
         <dt>In</dt>
         <dd className="figure">{at(0)}</dd>
         <dt className="font-bold">Out</dt>
-        <dd className="figure text-xl font-bold">{at(f.pullH)}</dd>
+        <dd className="figure text-xl font-bold">{at(outAfterH(data))}</dd>
         <dt>Ready</dt>
         <dd className="figure">{readyH === undefined ? "not while it keeps" : `from ${at(readyH)}`}</dd>
         <dt>Keeps until</dt>

@@ -6,7 +6,7 @@ import type { WorkView } from "@/contracts/work";
 import { choiceOf } from "@/core/formula/choice";
 import { pantryOf } from "@/core/materials/pantry";
 import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";
-import { duration, fixed, grams, percent, shortDate } from "@/ui/format";
+import { duration, fixed, grams, percent } from "@/ui/format";
 import { ASKED, sayScore, SCORED, type Scored } from "@/ui/judged";
 import { useUnits } from "@/ui/measures";
 import { PREPARATION_NAME } from "@/ui/names";
@@ -43,10 +43,11 @@ const ROWS: [string, Said][] = [
   ["Thickest part", ({ batch }) => `${fixed(batch.formulation.pieces.thicknessMm, 0)} mm`],
   ["Salt wanted", ({ batch }) => `${percent(batch.formulation.preparation.targetFraction)} %`],
   ["Salt weighed out", saltWeighed],
-  ["Gone in", ({ batch }) => shortDate(batch.startedAtMs, batch.timeZone)],
+  ["Gone in", ({ batch }, units) => units.date(batch.startedAtMs, batch.timeZone)],
   [
     "Taken out",
-    ({ batch }) => (batch.liftedAtMs === null ? "still in" : shortDate(batch.liftedAtMs, batch.timeZone)),
+    ({ batch }, units) =>
+      batch.liftedAtMs === null ? "still in" : units.date(batch.liftedAtMs, batch.timeZone),
   ],
   [
     "Stood",

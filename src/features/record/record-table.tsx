@@ -5,10 +5,11 @@ import { ArrowDown, ArrowUp } from "lucide-react";
 import Link from "next/link";
 import { useMemo } from "react";
 import type { RecordQuery, RecordRow } from "@/contracts/record";
-import { duration, percent, shortDate } from "@/ui/format";
+import { duration, percent } from "@/ui/format";
 import { KIND_NAME } from "@/ui/names";
 import { saltVerdict } from "@/ui/say";
 import { ariaSort, COLUMNS, nextSort, shownColumns, type ColumnId } from "./columns";
+import { useUnits } from "@/ui/measures";
 
 const HOUR_MS = 3_600_000;
 const features = tableFeatures({ columnVisibilityFeature });
@@ -32,6 +33,7 @@ const WIDE_ONLY: readonly string[] = ["kind", "wanted", "planned", "stood"];
 
 /** Batches out of their soak: sorted by a tap on a head, the columns as the address has them. */
 export function RecordTable({ rows, query, timeZone, picked, onPick, onSort }: Props) {
+  const units = useUnits();
   const columns = useMemo(
     () =>
       helper.columns([
@@ -50,9 +52,9 @@ export function RecordTable({ rows, query, timeZone, picked, onPick, onSort }: P
           id: "stood",
           header: "Stood",
         }),
-        helper.accessor((row) => shortDate(row.liftedAtMs, timeZone), { id: "out", header: "Taken out" }),
+        helper.accessor((row) => units.date(row.liftedAtMs, timeZone), { id: "out", header: "Taken out" }),
       ]),
-    [timeZone],
+    [timeZone, units],
   );
   const shown = shownColumns(query.cols);
   const columnVisibility = Object.fromEntries(COLUMNS.map(({ id }) => [id, shown.includes(id)]));

@@ -1,7 +1,7 @@
-import { TZDate } from "@date-fns/tz";
-import { differenceInCalendarDays, format } from "date-fns";
+import { differenceInCalendarDays } from "date-fns";
 import Link from "next/link";
 import type { ShelfAct } from "@/contracts/shelf";
+import { tell } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
 
 interface Props {
@@ -16,16 +16,20 @@ const SHOWN = 6;
 
 /** "Tonight", "Tomorrow", or the day. */
 function dayName(atMs: number, nowMs: number, timeZone: string): string {
-  const [at, now] = [new TZDate(atMs, timeZone), new TZDate(nowMs, timeZone)];
-  const days = differenceInCalendarDays(at, now);
-  if (days <= 0) return now.getHours() >= EVENING_H ? "Tonight" : "Today";
-  return days === 1 ? "Tomorrow" : format(at, "EEEE");
+  const days = differenceInCalendarDays(
+    tell(atMs, timeZone, "yyyy-MM-dd"),
+    tell(nowMs, timeZone, "yyyy-MM-dd"),
+  );
+  if (days <= 0) return Number(tell(nowMs, timeZone, "H")) >= EVENING_H ? "Tonight" : "Today";
+  return days === 1 ? "Tomorrow" : tell(atMs, timeZone, "EEEE");
 }
 
 /** Everything to be done by hand tonight and tomorrow, of all that is running and of all that is planned, by the clock. */
 export function ActsLine({ acts, nowMs, timeZone }: Props) {
   const units = useUnits();
   const shown = acts.slice(0, SHOWN);
+  /** Times stand under one another, also with am and pm. */
+  const widest = Math.max(...shown.map((act) => units.clock(act.atMs, timeZone).length));
   const dayOf = (act: ShelfAct) => dayName(act.atMs, nowMs, timeZone);
   const days = [...new Set(shown.map(dayOf))].map(
     (day) => [day, shown.filter((act) => dayOf(act) === day)] as const,
@@ -46,7 +50,8 @@ export function ActsLine({ acts, nowMs, timeZone }: Props) {
               <li key={id} className="border-b border-line">
                 <Link href={href} className="flex min-h-12 items-baseline gap-3 py-2">
                   <span
-                    className={`figure w-16 shrink-0 text-lg ${atMs < nowMs ? "font-bold text-accent" : ""}`}
+                    style={{ width: `${widest}ch` }}
+                    className={`figure shrink-0 text-lg whitespace-nowrap ${atMs < nowMs ? "font-bold text-accent" : ""}`}
                   >
                     {units.clock(atMs, timeZone)}
                   </span>

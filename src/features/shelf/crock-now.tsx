@@ -1,5 +1,5 @@
 import type { BatchView } from "@/contracts/views";
-import { formulate } from "@/core/formula/formulate";
+import type { Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/outcome";
 import { RAIL_TO_H } from "@/core/formula/window";
 import { batchTime } from "@/core/program/batch-clock";
@@ -15,11 +15,9 @@ export interface CrockNow {
   meanFraction: number | null;
 }
 
-export function crockNow(batch: BatchView, nowMs: number): CrockNow {
-  const { formulation, rate } = batch;
-  const result = formulate(formulation, { rateFactor: rate.factor });
-  if (!result.ok) return { picture: null, window: batchWindow(batch, undefined), meanFraction: null };
-  const sheet = result.value;
+export function crockNow(batch: BatchView, sheet: Formulated | undefined, nowMs: number): CrockNow {
+  if (!sheet) return { picture: null, window: batchWindow(batch, undefined), meanFraction: null };
+  const { formulation } = batch;
   const stood = Math.min(RAIL_TO_H, Math.max(0, hoursIn(batch, batchTime(batch.clock, nowMs))));
   const outcome = outcomeAt(sheet, stood, formulation.portions);
   return {

@@ -10,7 +10,7 @@ import { LiftButton } from "@/ui/lift-button";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { stateAt, stateWord } from "@/ui/rail/scale";
 import { Countdown } from "./countdown";
-import { Told, useUnits } from "@/ui/measures";
+import { useUnits } from "@/ui/measures";
 import type { CrockNow } from "./crock-now";
 
 const HOUR_MS = 3_600_000;
@@ -37,9 +37,7 @@ export function ShelfBatch({ batch, now: { picture, window, meanFraction }, nowM
         <div className="px-2">
           <div className="ml-6 h-3 w-2.5 bg-[var(--iron)]" />
           <h2 className="mt-1 line-clamp-2 text-xl leading-tight">{batch.name}</h2>
-          <p className="truncate text-quiet">
-            <Told>{batchNote(batch)}</Told>
-          </p>
+          <p className="truncate text-quiet">{batchNote(batch, units)}</p>
         </div>
       </Link>
       <div className="px-2">

@@ -3,11 +3,10 @@
 import Link from "next/link";
 import type { KeptFood, ShelfView } from "@/contracts/shelf";
 import type { BatchView } from "@/contracts/views";
-import { fullDate, shortDate } from "@/ui/format";
 import { UndoLiftButton } from "@/ui/lift-button";
 import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
-import { useReread } from "@/ui/use-reread";
+import { READ_AGAIN_MS, useReread } from "@/ui/use-reread";
 import { ActsLine } from "./acts-line";
 import type { CrockNow } from "./crock-now";
 import { EmptyShelf } from "./empty-shelf";
@@ -17,7 +16,6 @@ import { ShelfBatch } from "./shelf-batch";
 import { useUnits } from "@/ui/measures";
 
 /** Food in a soak moves by hours; a rehearsal by minutes. */
-const READ_AGAIN_MS = 30_000;
 const REHEARSED_MS = 5_000;
 
 interface Props extends ShelfView {
@@ -29,13 +27,14 @@ interface Props extends ShelfView {
 export function Shelf({ crocks, ...view }: Props) {
   const { kitchen, running, finished, acts, sittings, kept, fridge, empty, nowMs: serverNowMs } = view;
   const nowMs = useNow(serverNowMs);
+  const units = useUnits();
   useReread(running.some((b) => b.clock.speed > 1) ? REHEARSED_MS : READ_AGAIN_MS);
   return (
     <Shell
       title="Shelf"
       note={
         <>
-          {kitchen.name} · {fullDate(nowMs, kitchen.timeZone)}
+          {kitchen.name} · {units.fullDate(nowMs, kitchen.timeZone)}
         </>
       }
       actions={
@@ -80,6 +79,7 @@ interface LatelyProps {
 }
 
 function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
+  const units = useUnits();
   return (
     <section className="mt-10">
       <h2 className="text-xl">Finished lately</h2>
@@ -94,7 +94,7 @@ function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
             </Link>
             {batch.liftedAtMs !== null && (
               <span className="text-quiet">
-                taken out {shortDate(batch.liftedAtMs, batch.timeZone)}
+                taken out {units.date(batch.liftedAtMs, batch.timeZone)}
                 <UseBy batch={batch} kept={kept} nowMs={nowMs} />
               </span>
             )}

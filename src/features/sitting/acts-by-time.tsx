@@ -1,7 +1,6 @@
 import { Pin } from "lucide-react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
-import { duration, inZone } from "@/ui/format";
-import { format } from "date-fns";
+import { duration, tell } from "@/ui/format";
 import { dishColour } from "./dish-colour";
 import { sayMovedBy } from "./say";
 import { Told, useUnits } from "@/ui/measures";
@@ -26,7 +25,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, moved, misfits, on
   const units = useUnits();
   const days = new Map<string, PlannedTask[]>();
   for (const task of tasks) {
-    const day = format(inZone(task.startMs, timeZone), "EEEE d MMMM");
+    const day = tell(task.startMs, timeZone, "EEEE d MMMM");
     days.set(day, [...(days.get(day) ?? []), task]);
   }
   const places = [...dishes.keys()];

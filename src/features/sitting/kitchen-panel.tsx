@@ -2,10 +2,10 @@ import { X } from "lucide-react";
 import type { SittingBody } from "@/contracts/sitting";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { QuantityField } from "@/ui/quantity-field";
-import { shortDate } from "@/ui/format";
 import { WhenField } from "@/ui/when-field";
 import { Toggle } from "@/ui/choice";
 import { useEffect, useRef, useState } from "react";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   body: SittingBody;
@@ -33,6 +33,7 @@ const HOUR_MS = 3_600_000;
 
 /** What the kitchen has, when nobody stirs, and when nobody is there. */
 export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) {
+  const units = useUnits();
   const { kitchen, quiet, absences } = body;
   const panel = useRef<HTMLDetailsElement>(null);
   useEffect(() => {
@@ -79,12 +80,12 @@ export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) 
         {absences.map((absence, i) => (
           <li key={i} className="flex items-center justify-between gap-2 border-b border-dotted border-line">
             <span className="figure text-sm">
-              {shortDate(absence.fromMs, timeZone)} – {shortDate(absence.toMs, timeZone)}
+              {units.date(absence.fromMs, timeZone)} – {units.date(absence.toMs, timeZone)}
             </span>
             <button
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Remove the absence of ${shortDate(absence.fromMs, timeZone)}`}
+              aria-label={`Remove the absence of ${units.date(absence.fromMs, timeZone)}`}
               onClick={() => onChange({ absences: absences.filter((a) => a !== absence) })}
             >
               <X size={18} aria-hidden />

@@ -4,10 +4,10 @@ import { tableOf } from "@/contracts/plan-followed";
 import { requestOf } from "@/contracts/sitting-request";
 import type { SittingView } from "@/contracts/sitting";
 import type { Answer } from "@/core/schedule/answer";
-import { fullDate } from "@/ui/format";
 import { ActsByTime } from "./acts-by-time";
 import { ScoreView } from "./score-view";
 import { Provisions } from "./provisions";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   sitting: SittingView;
@@ -18,13 +18,14 @@ const NOTHING_PUT: ReadonlyMap<string, number> = new Map();
 
 /** The sitting on paper: the score, every act by time, and what to buy and weigh. */
 export function PrintSitting({ sitting, planned }: Props) {
+  const units = useUnits();
   return (
     <main className="mx-auto max-w-3xl bg-white p-8 text-black">
       <h1 className="text-3xl">{sitting.body.name}</h1>
       <p className="text-lg">
-        We eat {fullDate(sitting.body.tableMs, sitting.timeZone)}
+        We eat {units.fullDate(sitting.body.tableMs, sitting.timeZone)}
         {planned?.late &&
-          `, late by ${planned.late.byMin} min: ${fullDate(tableOf(sitting.body.tableMs, planned), sitting.timeZone)}`}
+          `, late by ${planned.late.byMin} min: ${units.fullDate(tableOf(sitting.body.tableMs, planned), sitting.timeZone)}`}
         .
       </p>
       {planned ? (

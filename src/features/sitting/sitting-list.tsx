@@ -8,10 +8,10 @@ import { useState } from "react";
 import type { Usual } from "@/contracts/kitchen";
 import type { SittingBody, SittingHead } from "@/contracts/sitting";
 import type { KitchenView } from "@/contracts/views";
-import { fullDate } from "@/ui/format";
 import { FileButton } from "@/ui/file-button";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -41,6 +41,7 @@ const blank = (tableMs: number, { equipment, quiet }: Usual): SittingBody => ({
 /** Every sitting that was planned, the next first, and a new one. */
 export function SittingList({ kitchen, sittings, nowMs }: Props) {
   const router = useRouter();
+  const units = useUnits();
   const [problem, setProblem] = useState<string | null>(null);
   const create = async (body: unknown) => {
     const sent = await send<{ id: string }>("POST", "/api/sittings", body);
@@ -95,7 +96,7 @@ export function SittingList({ kitchen, sittings, nowMs }: Props) {
                   <span className="block font-display text-xl font-bold">{sitting.name}</span>
                   <span className="text-quiet">{sitting.dishes.join(" · ") || "no dishes yet"}</span>
                 </span>
-                <span className="figure text-lg">{fullDate(sitting.tableMs, kitchen.timeZone)}</span>
+                <span className="figure text-lg">{units.fullDate(sitting.tableMs, kitchen.timeZone)}</span>
               </Link>
             </li>
           ))}

@@ -174,7 +174,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           className="min-w-0 p-4 lg:overflow-auto"
           // Scrolled by the keyboard too, where nothing in it takes the focus.
           tabIndex={0}
-          role="group"
+          role="region"
           aria-label="The hours, and what they take"
         >
           {answer.status === "broken" && (

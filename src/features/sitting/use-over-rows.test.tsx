@@ -29,7 +29,7 @@ function Thing({ by, fixed }: { by?: "top" | "bottom"; fixed: boolean }) {
     ...(!fixed && { onPut: (ms: number) => void put.push((ms - START) / MIN) }),
   });
   return (
-    <div {...dragged} data-testid="thing" tabIndex={0}>
+    <div {...dragged} data-testid="thing" role="button" tabIndex={0}>
       {overMs === undefined ? "at rest" : `over ${(overMs - START) / MIN}`}
     </div>
   );

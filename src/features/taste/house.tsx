@@ -4,12 +4,13 @@ import Link from "next/link";
 import type { TasteView, TastingView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";
 import { USUAL_WANTED } from "@/core/formula/defaults";
-import { percent, shortDate } from "@/ui/format";
+import { percent } from "@/ui/format";
 import { Shell } from "@/ui/shell/shell";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { Begin } from "./begin";
 import { LikedScale } from "./liked-scale";
 import { CARRIER_NAME, sayAnswers, sayDinners, WAY_NAME } from "./words";
+import { useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -107,7 +108,7 @@ export function House({ kitchen, view }: Props) {
 function Past({ view, timeZone }: { view: TastingView; timeZone: string }) {
   const { tasting, questions } = view;
   const { save, problem } = useSave();
-  const day = shortDate(view.startedAtMs, timeZone);
+  const day = useUnits().date(view.startedAtMs, timeZone);
   return (
     <li className="flex flex-wrap items-center justify-between gap-x-3 border-b border-line py-1">
       <Link className="min-h-11 flex-1 py-2" href={`/record/taste/${view.id}`}>

@@ -7,9 +7,10 @@ import type { AtWorkView } from "@/contracts/at-work";
 import type { PlacedStep } from "@/core/program/at-work";
 import type { Entry } from "@/ui/outbox-queue";
 import { batchNote } from "@/ui/batch-words";
+import { doneAt } from "@/ui/kitchen-time";
 import { orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
-import { Told } from "@/ui/measures";
+import { useUnits } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
 import { batchAtWork, byUrgency, onCard, openActs, plainAtWork, type DishAtWork } from "./dish-at-work";
@@ -43,6 +44,7 @@ export function AtWork({
 }: AtWorkView) {
   const { works, sittings, waiting, act, tickPlain } = useKitchenWork(first, firstSittings, rehearsalId);
   const wallMs = useNow(serverNowMs, TICK_MS);
+  const units = useUnits();
   const [focus, setFocus] = useState<string | null>(focusId);
   const [shown, setShown] = useState<{ key: string; id: string } | null>(null);
   const [snoozed, setSnoozed] = useState<Record<string, number>>({});
@@ -67,7 +69,7 @@ export function AtWork({
       const atMs = Math.round(how.atMs ?? dish.nowMs);
       if (dish.plain) return tickPlain(dish.plain.sittingId, dish.plain.dishId, step.id, atMs);
       const flags = { ...(how.byTimer && { byTimer: true }), ...(how.notDone && { notDone: true }) };
-      act(dish.key, { method: "PUT", path: `acts/${step.id}`, body: { atMs, ...flags } });
+      act(dish.key, { method: "PUT", path: `acts/${step.id}`, body: { ...doneAt(atMs), ...flags } });
       if (!how.notDone) liftToo(dish, step, atMs, (entry) => act(dish.key, entry));
       setShown(null);
     },
@@ -127,7 +129,7 @@ export function AtWork({
             <Link href={`/batch/${batch.id}`} className="font-semibold underline">
               {batch.name}
             </Link>{" "}
-            · <Told>{batchNote(batch)}</Told>
+            · {batchNote(batch, units)}
             {chosen.work && chosen.work.clock.speed !== 1 && ` · rehearsal, ${chosen.work.clock.speed} ×`}
           </span>
         ) : (
@@ -235,5 +237,5 @@ function liftToo(dish: DishAtWork, step: PlacedStep, atMs: number, tell: (entry:
     ? ["ovenOut", "serve", "store"]
     : ["takeOut", "finish", "cook", "ovenOut", "serve", "store"];
   if (!kinds.includes(step.kind)) return;
-  tell({ method: "POST", path: "lift", body: { atMs: Math.max(atMs, work.startedAtMs) } });
+  tell({ method: "POST", path: "lift", body: doneAt(Math.max(atMs, work.startedAtMs)) });
 }

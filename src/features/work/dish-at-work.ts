@@ -45,16 +45,28 @@ interface Told {
   wallMs: number;
 }
 
-/** A batch as it stands now: by its sitting's plan where it has one, and by what was done and read. */
-export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): DishAtWork {
-  const { batch, sheet, exits, program } = worked;
-  const nowMs = batchTime(work.clock, told.wallMs);
+const foreseenBy = new WeakMap<WorkView, { worked: WorkedBatch; foreseen: Record<string, Foreseen> }>();
+
+/** What its probes foresee: anew when something was read or done, not with each tick of the clock. */
+export function foreseenOf(worked: WorkedBatch, work: WorkView): Record<string, Foreseen> {
+  const known = foreseenBy.get(work);
+  if (known?.worked === worked) return known.foreseen;
+  const { sheet, exits, program } = worked;
   const foreseen = Object.fromEntries(
     exits.flatMap((exit) => {
       const inMs = heatFrom(program, exit, work);
       return inMs === undefined ? [] : [[exit.channel, foreseeDone(sheet, exit, inMs, work.readings)]];
     }),
   );
+  foreseenBy.set(work, { worked, foreseen });
+  return foreseen;
+}
+
+/** A batch as it stands now: by its sitting's plan where it has one, and by what was done and read. */
+export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): DishAtWork {
+  const { batch, exits, program } = worked;
+  const nowMs = batchTime(work.clock, told.wallMs);
+  const foreseen = foreseenOf(worked, work);
   const outMs = Object.fromEntries(
     exits.flatMap((exit) => {
       const inMs = heatFrom(program, exit, work);

@@ -51,7 +51,7 @@ export function Photos({ batchId, photos }: Props) {
               src={`${path}/${photo.id}`}
               width={photo.width}
               height={photo.height}
-              alt={`Photo ${i + 1} of this batch`}
+              alt={`As it was, ${i + 1} of ${photos.length}`}
               className="h-28 w-auto"
             />
             <button

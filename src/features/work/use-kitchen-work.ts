@@ -6,6 +6,7 @@ import type { SittingAtWork } from "@/contracts/at-work";
 import { type LiveEvent } from "@/contracts/live";
 import { isAtLeast, type WorkNow } from "@/contracts/work-now";
 import { withDelta } from "@/contracts/work-delta";
+import { doneAt } from "@/ui/kitchen-time";
 import { useLive } from "@/ui/live/use-live";
 import { useOutbox } from "@/ui/outbox";
 import type { Entry } from "@/ui/outbox-queue";
@@ -84,7 +85,7 @@ export function useKitchenWork(
       add({
         method: "PUT",
         path: `/api/sittings/${sittingId}/done`,
-        body: { taskId: `${dishId}/${stepId}`, atMs },
+        body: { taskId: `${dishId}/${stepId}`, ...doneAt(atMs) },
       });
     },
     [add],

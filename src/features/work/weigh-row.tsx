@@ -50,7 +50,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
         />
         <span className="absolute -inset-y-1 w-0.5 bg-[var(--iron)]" style={{ left: `${100 / BAR}%` }} />
       </div>
-      <div className="flex flex-wrap items-center justify-between gap-3" onBlur={entry.settle}>
+      <div className="flex flex-wrap items-center justify-between gap-3">
         <QuantityField
           key={before}
           label={tareG > 0 ? "Scale reads, bowl and all" : "Scale reads"}
@@ -60,6 +60,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
           rule={{ ...RANGES.lineG, max: 500_000, min: inBowl ? tareG : 0 }}
           digits={1}
           onChange={(gross) => entry.enter(before + Math.max(0, gross - tareG))}
+          onLeave={entry.settle}
         />
         {judged && seen !== undefined && (
           <strong className={`text-xl ${TONE[judged]}`} role="status">

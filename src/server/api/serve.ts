@@ -4,7 +4,7 @@ import { CALENDAR } from "@/contracts/door";
 import { database, databaseFile } from "../database";
 import { bearerOf, tokensFile, type Token } from "../door/tokens";
 import { dropWorkFile } from "../heavy/work-files";
-import { answer, checkOrigin, download, downloadFile, readBody, saveFile } from "../http";
+import { answer, download, downloadFile, mayWrite, readBody, saveFile } from "../http";
 import { Refusal, refusalFromIssues } from "../problem";
 import { FileAnswer, FileOnDisk, scopeOf, type Call, type Operation } from "./operation";
 import { OPERATIONS } from "./operations";
@@ -46,7 +46,7 @@ async function reply(
   request: Request,
   path: Record<string, string>,
 ): Promise<Response> {
-  if (operation.method !== "get") checkOrigin(request);
+  if (operation.method !== "get") await mayWrite(request);
   reaches(bearerOf(request, tokensFile(databaseFile())), operation);
   const call: Call = {
     db: database(),

@@ -1,5 +1,5 @@
 import { liftBatch, startBatch } from "../batches";
-import type { Db } from "../database";
+import { type Db, writing } from "../database";
 import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { changeKitchen } from "../kitchen";
 import { attachInstrument } from "../instruments";
@@ -81,7 +81,7 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
   const inUse = db.select().from(formulas).limit(1).get() ?? db.select().from(batches).limit(1).get();
   if (inUse)
     throw new Refusal(409, "Kitchen in use", "The example kitchen loads into an empty kitchen only.");
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     changeKitchen(tx, {
       name: "Tarrow Lock Canteen",
       timeZone: ZONE,

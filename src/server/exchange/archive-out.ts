@@ -3,7 +3,7 @@ import { Readable } from "node:stream";
 import { pipeline } from "node:stream/promises";
 import { eq, getTableColumns } from "drizzle-orm";
 import { ZipFile } from "yazl";
-import { loadBatch } from "../batches";
+import { loadBatch } from "../batch-views";
 import { aside, type WholeDb } from "../database";
 import { loadKitchen } from "../kitchen";
 import { wholeRecord } from "../record";

@@ -10,7 +10,7 @@ import { recipeOf } from "@/core/exchange/recipe-out";
 import { USUAL_WORDS } from "@/core/quantity/words";
 import { readRecipe } from "@/core/recipe/read-recipe";
 import type { WholeDb } from "../database";
-import { runningBatches } from "../batches";
+import { runningBatches } from "../batch-views";
 import { readBody } from "../http";
 import { Refusal } from "../problem";
 import { archiveOf, fullKitchen, NOW } from "../safekeeping/kitchens.fixture";

@@ -1,7 +1,8 @@
 import { readFileSync } from "node:fs";
 import { workOut, type Asked } from "@/core/bench/worked";
 import { COMPUTE, type ComputeName } from "../api/compute";
-import { loadBatch, startBatch } from "../batches";
+import { loadBatch } from "../batch-views";
+import { startBatch } from "../batches";
 import { databaseFile, type WholeDb } from "../database";
 import { derivedOf } from "../derived";
 import { takeArchiveIn } from "../exchange/archive";

@@ -5,6 +5,8 @@ interface Limit {
   timeMs: number;
   /** Holds the database's one right to write for most of its time: what else is to be written waits for its end. */
   holdsWriting?: true;
+  /** Takes a core whole, and there may be thirty of them: one at a time, and nothing else waits behind them. */
+  oneByOne?: true;
 }
 
 const SHORT: Limit = { timeMs: 15_000 };
@@ -22,7 +24,7 @@ export const LIMITS: Readonly<Record<JobName, Limit>> = {
   planAgain: PLAN,
   startDish: PLAN,
   rehearseSitting: { timeMs: 60_000, holdsWriting: true },
-  keepPhoto: SHORT,
+  keepPhoto: { ...PLAN, oneByOne: true },
   keepReadings: LONG,
   readingsCsv: LONG,
   archive: LONG,
@@ -36,3 +38,5 @@ export const THREADS = 2;
 export const WAITING_MOST = 24;
 /** Of the JavaScript heap of one thread, MB. */
 export const HEAP_MB = 512;
+/** How far the threads stand back for the server's own, of 0 to 19. */
+export const BESIDE_NICE = 10;

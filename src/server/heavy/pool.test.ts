@@ -1,18 +1,24 @@
 import { execFileSync } from "node:child_process";
 import { existsSync, writeFileSync } from "node:fs";
 import path from "node:path";
+import sharp from "sharp";
 import { ZodError } from "zod";
 import { chops } from "@/core/formula/formulation.fixture";
 import { trayOf } from "@/core/schedule/sitting.fixture";
 import { EXAMPLE_INSTANT_MS, EXAMPLE_SITTING } from "../api/examples";
-import { loadBatch, startBatch } from "../batches";
+import { loadBatch } from "../batch-views";
+import { startBatch } from "../batches";
 import { onChange } from "../changes";
 import { openDatabase } from "../database";
+import { mayWrite } from "../http";
+import { listPhotos } from "../photos";
 import { Refusal } from "../problem";
+import { ourTurn, turnsGiven } from "../turns";
 import { freshFile } from "../safekeeping/kitchens.fixture";
+import { forgetUnreadable, unreadable } from "../unreadable";
 import { errorOf, thrownOf } from "./across";
 import { LIMITS } from "./limits";
-import { freeToWrite, heavy, isWritingHeld, pool } from "./pool";
+import { endThreads, heavy, isWritingHeld, pool } from "./pool";
 import { clearWorkFiles, fileBy, workFile } from "./work-files";
 
 jest.mock("./limits", () => {
@@ -50,8 +56,7 @@ beforeAll(() => {
   pool(bundle);
 }, 60_000);
 afterAll(async () => {
-  await pool()?.threads.destroy();
-  delete (globalThis as { ironCrockPool?: unknown }).ironCrockPool;
+  await endThreads();
   clearWorkFiles();
 });
 
@@ -79,6 +84,18 @@ test("what it refuses is refused here, with all it says", async () => {
   await expect(heavy(db, "loadSitting", "nope", NOW)).rejects.toMatchObject({ status: 404 });
 });
 
+test("a row it met that does not read is told of here, and no longer once it is gone", async () => {
+  const spoilt = "INSERT INTO own_entries (id, kind, body, changed_at_ms) VALUES ('spoilt', 'food', '{}', 1)";
+  db.$client.exec(spoilt);
+  forgetUnreadable();
+  await heavy(db, "learned");
+  expect(unreadable()).toMatchObject([{ what: "own entry", id: "spoilt" }]);
+  db.$client.exec("DELETE FROM own_entries");
+  forgetUnreadable();
+  await heavy(db, "learned");
+  expect(unreadable()).toEqual([]);
+});
+
 test("past its time it is ended with its reason, and the next is done on a new thread", async () => {
   limits.compute.timeMs = 30;
   const from = performance.now();
@@ -90,6 +107,23 @@ test("past its time it is ended with its reason, and the next is done on a new t
   limits.compute.timeMs = 15_000;
   const { id } = startBatch(db, start(), NOW);
   expect(await heavy(db, "derived", id)).not.toBeNull();
+});
+
+test("photos go one by one on a thread of their own, which is given up again when it is idle", async () => {
+  const { id } = startBatch(db, start(NOW + 2), NOW);
+  const file = workFile();
+  writeFileSync(
+    file,
+    await sharp({ create: { width: 9, height: 9, channels: 3, background: "red" } })
+      .png()
+      .toBuffer(),
+  );
+  const before = pool()?.threads.completed;
+  await Promise.all([1, 2].map(() => heavy(db, "keepPhoto", id, file, NOW)));
+  expect(listPhotos(db, id)).toHaveLength(2);
+  expect(pool()?.threads.completed).toBe(before);
+  expect(pool()?.oneByOne.completed).toBe(2);
+  expect(pool()?.oneByOne.options).toMatchObject({ minThreads: 0, maxThreads: 1 });
 });
 
 test("too many at once are told to come again, and those that wait are done", async () => {
@@ -109,11 +143,27 @@ test("while one holds the right to write, the others wait for its end without st
   expect(isWritingHeld()).toBe(true);
   let ticks = 0;
   const timer = setInterval(() => ticks++, 5);
-  await freeToWrite();
+  await mayWrite(new Request("http://127.0.0.1:3000/api/batches/b/lift", { method: "DELETE" }));
   clearInterval(timer);
   expect(ticks).toBeGreaterThan(0);
   expect(isWritingHeld()).toBe(false);
   expect(await taking).toContain("before-archive");
+});
+
+test("a thread that writes a part at a time gives way to whoever here is about to write", async () => {
+  const { id } = startBatch(db, start(NOW + 2), NOW);
+  const file = workFile();
+  const ROWS = 12_000;
+  const row = (s: number) => `${new Date(NOW + 2 + s * 1000).toISOString()},probe,3`;
+  writeFileSync(
+    file,
+    ["at_utc,what,temperature_c", ...Array.from({ length: ROWS }, (_, s) => row(s))].join("\n"),
+  );
+  const before = turnsGiven();
+  const keeping = heavy(db, "keepReadings", id, file, NOW + 24 * 3_600_000);
+  const timer = setInterval(() => void ourTurn(), 5);
+  expect(await keeping.finally(() => clearInterval(timer))).toEqual({ kept: ROWS });
+  expect(turnsGiven()).toBeGreaterThan(before);
 });
 
 test("of a file that could not be written nothing is left", async () => {

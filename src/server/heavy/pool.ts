@@ -5,7 +5,8 @@ import { announce, announceSitting } from "../changes";
 import type { WholeDb } from "../database";
 import { log } from "../log";
 import { Refusal } from "../problem";
-import { forgetUnreadable } from "../unreadable";
+import { nobodyWrites, ourTurn, turnsShared } from "../turns";
+import { alsoUnreadable, forgetUnreadable } from "../unreadable";
 import { errorOf } from "./across";
 import { JOBS, type JobInput, type JobName, type JobResult } from "./jobs";
 import { HEAP_MB, LIMITS, THREADS, WAITING_MOST } from "./limits";
@@ -14,8 +15,11 @@ import type { Task, Told } from "./worker";
 /** Made by `npm run build`. */
 const BUNDLE = path.join(process.cwd(), ".next", "server", "heavy.cjs");
 
+type Threads = Piscina<Task, Told>;
 interface Pool {
-  threads: Piscina<Task, Told>;
+  threads: Threads;
+  /** One thread, for what is done one by one. */
+  oneByOne: Threads;
   /** Ends of jobs that hold the right to write. */
   writing: Set<Promise<unknown>>;
 }
@@ -24,23 +28,40 @@ const held = globalThis as { ironCrockPool?: Pool };
 /** @returns undefined where nothing is built: a script or a unit test does its own sums */
 export function pool(bundle = BUNDLE): Pool | undefined {
   if (held.ironCrockPool || !existsSync(bundle)) return held.ironCrockPool;
-  const threads = new Piscina<Task, Told>({
+  held.ironCrockPool = {
+    threads: threadsOf(bundle, { least: 1, most: THREADS }),
+    oneByOne: threadsOf(bundle, { least: 0, most: 1 }),
+    writing: new Set(),
+  };
+  return held.ironCrockPool;
+}
+
+function threadsOf(bundle: string, { least, most }: { least: number; most: number }): Threads {
+  const threads: Threads = new Piscina({
     filename: bundle,
-    minThreads: 1,
-    maxThreads: THREADS,
+    minThreads: least,
+    maxThreads: most,
     maxQueue: WAITING_MOST,
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: HEAP_MB },
+    workerData: turnsShared(),
   });
   // A thread that ended over its memory is told of by the job that was on it.
   threads.on("error", (error) => log.warn({ err: error }, "a thread ended"));
-  held.ironCrockPool = { threads, writing: new Set() };
-  return held.ironCrockPool;
+  return threads;
+}
+
+/** Ends all threads. */
+export async function endThreads(): Promise<void> {
+  const { threads, oneByOne } = held.ironCrockPool ?? {};
+  delete held.ironCrockPool;
+  await Promise.all([threads?.destroy(), oneByOne?.destroy()]);
 }
 
 /** Until nothing holds the right to write: whoever waits on this thread for the database stops everybody. */
 export async function freeToWrite(): Promise<void> {
   for (let at = held.ironCrockPool; at && at.writing.size > 0;) await Promise.allSettled(at.writing);
+  await ourTurn();
 }
 
 /** Whether something else holds the right to write just now. */
@@ -61,20 +82,23 @@ export async function heavy<N extends JobName>(
     const job = JOBS[name] as (db: WholeDb, ...input: JobInput<N>) => JobResult<N> | Promise<JobResult<N>>;
     return job(db, ...input);
   }
-  const { timeMs, holdsWriting } = LIMITS[name];
-  if (there.threads.queueSize >= WAITING_MOST) throw tooMany();
+  const { timeMs, holdsWriting, oneByOne } = LIMITS[name];
+  const threads = oneByOne ? there.oneByOne : there.threads;
+  if (threads.queueSize >= WAITING_MOST) throw tooMany();
   const over = new AbortController();
   const timer = setTimeout(() => over.abort(), timeMs);
-  const running = there.threads.run({ name, file, input }, { signal: over.signal });
+  const running = threads.run({ name, file, input }, { signal: over.signal });
   if (holdsWriting) there.writing.add(running);
   try {
-    const { result, batches, sittings } = await running;
+    const { result, batches, sittings, unreadable } = await running;
     if (holdsWriting) forgetUnreadable();
+    alsoUnreadable(unreadable);
     for (const id of batches) announce(id);
     for (const id of sittings) announceSitting(id);
     if (!result.ok) throw errorOf(result.thrown);
     return result.value as JobResult<N>;
   } catch (error) {
+    nobodyWrites();
     throw over.signal.aborted ? pastItsTime(timeMs) : (pastItsMemory(error) ?? error);
   } finally {
     clearTimeout(timer);

@@ -3,7 +3,7 @@ import { type LiveEvent } from "@/contracts/live";
 import { versionOf, type WorkNow } from "@/contracts/work-now";
 import { workDelta } from "@/contracts/work-delta";
 import { sittingsAtWork } from "../sittings-at-work";
-import { openBatchIds } from "../batches";
+import { openBatchIds } from "../batch-views";
 import { onChange } from "../changes";
 import type { WholeDb } from "../database";
 import { log } from "../log";

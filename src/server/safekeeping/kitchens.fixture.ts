@@ -7,7 +7,7 @@ import { archiveTo } from "../exchange/archive-out";
 import { loadDemoKitchen } from "../demo/load";
 import { keepPhoto } from "../photos";
 import { keepSample } from "../samples";
-import { finishedBatches, runningBatches } from "../batches";
+import { finishedBatches, runningBatches } from "../batch-views";
 import { TABLE_NAMES, TABLES } from "./tables";
 
 export const NOW = Date.UTC(2026, 10, 27, 20);

@@ -1,5 +1,5 @@
 import { getTableColumns } from "drizzle-orm";
-import type { Db } from "../database";
+import { type Db, writing } from "../database";
 import { insertSamples } from "../samples";
 import type { KitchenRow } from "./rows";
 import { TABLE_NAMES, TABLES, type TableName } from "./tables";
@@ -10,7 +10,7 @@ const VALUES_MOST = 30_000;
 
 /** Puts other rows in place of all there are, in one transaction: all of it, or nothing. */
 export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): void {
-  db.transaction((tx) => {
+  writing(db, (tx) => {
     for (const name of [...TABLE_NAMES].reverse()) tx.delete(TABLES[name]).run();
     for (const name of TABLE_NAMES) {
       const rows = rowsOf(name);

@@ -4,7 +4,8 @@ import { createSelectSchema } from "drizzle-zod";
 import { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
 import { limitsSchema, ownEntryRequest, usualSchema, wordsSchema } from "@/contracts/kitchen";
-import { instantMs, readingBody, timeZoneSchema } from "@/contracts/requests";
+import { instantMs } from "@/contracts/instant";
+import { readingBody, timeZoneSchema } from "@/contracts/requests";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { calendarSchema, storedPlan } from "@/contracts/plan";
 import { sittingBody } from "@/contracts/sitting";
@@ -87,6 +88,8 @@ const ROWS: Record<TableName, z.ZodType> = {
 const SINCE: Partial<Record<TableName, KitchenRow>> = {
   kitchen: { houseSalt: null, learned: null },
   batch_acts: { notDone: false },
+  batch_events: { deviceAheadMs: null },
+  sitting_acts: { deviceAheadMs: null },
   sittings: { plan: null, calendar: null, clockFromMs: null, clockOwnMs: null, clockSpeed: 1 },
 };
 

@@ -1,12 +1,11 @@
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import type { CrustPreparation } from "@/core/formula/model";
+import type { CrustFigures } from "@/core/formula/prepare/prepared";
+import { BODY_SHARE, cracks } from "@/core/vessel/crust-shell";
 import type { Units } from "../units";
 import type { Shade } from "./shading";
 import { countNote, type DrawingProps } from "./wet-vessel";
-
-/** Under this a cover cracks (practice): the drawing shows it. */
-const CRACKS_BELOW_MM = 8;
 
 /** The food in its shell of damp salt on a tray: cut across above, cut along its length below, to one scale each. */
 export function Crust({ input, sheet, shades, view, compact, units }: DrawingProps) {
@@ -15,9 +14,9 @@ export function Crust({ input, sheet, shades, view, compact, units }: DrawingPro
   if (!crust || p.kind !== "saltCrust") return null;
   const { lengthMm, widthMm, heightMm } = crust.food;
   const outMm = p.ends === "out";
-  const along = { foodMm: lengthMm, shellMm: (outMm ? lengthMm * BODY_SHARE : lengthMm) + 2 * p.overMm };
-  const across = { foodMm: widthMm, shellMm: widthMm + 2 * p.overMm };
-  const common = { p, heightMm, crustMm: crust.heightMm, shades, units };
+  const along = { foodMm: lengthMm, shellMm: (outMm ? lengthMm * BODY_SHARE : lengthMm) + 2 * crust.overMm };
+  const across = { foodMm: widthMm, shellMm: widthMm + 2 * crust.overMm };
+  const common = { p, heightMm, crust, shades, units };
   if (compact)
     return (
       <Cut
@@ -64,15 +63,12 @@ export function Crust({ input, sheet, shades, view, compact, units }: DrawingPro
   );
 }
 
-/** Of the length, what lies under salt when head and tail are left out, as the sums take it. */
-const BODY_SHARE = 0.72;
-
 interface CutProps {
   p: CrustPreparation;
   foodMm: number;
   shellMm: number;
   heightMm: number;
-  crustMm: number;
+  crust: CrustFigures;
   shades: Shade[];
   units: Units;
   /** Middle, tray and room of this cut, px. */
@@ -89,7 +85,7 @@ function Cut({
   foodMm,
   shellMm,
   heightMm,
-  crustMm,
+  crust,
   shades,
   units,
   x,
@@ -98,10 +94,10 @@ function Cut({
   height,
   labels,
 }: CutProps) {
-  const scale = Math.min(width / (Math.max(foodMm, shellMm) + 2 * p.marginMm), height / crustMm);
+  const scale = Math.min(width / (Math.max(foodMm, shellMm) + 2 * p.marginMm), height / crust.heightMm);
   const mm = (value: number) => value * scale;
   const [left, right] = [x - mm(shellMm) / 2, x + mm(shellMm) / 2];
-  const shellTop = tray - mm(crustMm);
+  const shellTop = tray - mm(crust.heightMm);
   const foodTop = tray - mm(p.underMm + heightMm);
   const round = Math.min(mm(heightMm) * 0.5, mm(shellMm) / 3.2);
   return (
@@ -125,7 +121,7 @@ function Cut({
         shades={shades}
         labelled={false}
       />
-      {Math.min(p.overMm, p.underMm * 1.5) < CRACKS_BELOW_MM && (
+      {cracks(crust) && (
         <path
           d={`M ${x - 30} ${shellTop - 2} l 7 8 l -5 6 l 8 7 M ${x + 44} ${shellTop - 2} l -6 7 l 6 7 l -5 6`}
           fill="none"
@@ -147,7 +143,7 @@ function Cut({
             x={right + 26}
             from={shellTop}
             to={foodTop}
-            lines={[`${units.length(p.overMm)} over`]}
+            lines={[`${units.length(crust.overMm)} over`]}
           />
           <DimensionLine
             x={right + 26}
@@ -155,7 +151,13 @@ function Cut({
             to={tray}
             lines={[`${units.length(p.underMm)} under`]}
           />
-          <text x={left - 26} y={tray - mm(crustMm) / 2} textAnchor="end" fill="var(--quiet)" {...NOTE}>
+          <text
+            x={left - 26}
+            y={tray - mm(crust.heightMm) / 2}
+            textAnchor="end"
+            fill="var(--quiet)"
+            {...NOTE}
+          >
             cut across
           </text>
         </>

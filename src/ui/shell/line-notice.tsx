@@ -4,6 +4,7 @@ import { ClockAlert, CloudOff } from "lucide-react";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback } from "react";
+import { offBy } from "../format";
 import { useClockAhead } from "../kitchen-time";
 import { useConnected } from "../live/use-live";
 import { useOutbox } from "../outbox";
@@ -58,8 +59,5 @@ export function LineNotice() {
   );
 }
 
-function sayClock(aheadMs: number): string {
-  const minutes = Math.max(1, Math.round(Math.abs(aheadMs) / 60_000));
-  const much = minutes < 120 ? `${minutes} min` : `${Math.round(minutes / 60)} h`;
-  return ` This device’s clock is ${much} ${aheadMs > 0 ? "ahead of" : "behind"} the kitchen’s: all times here go by the kitchen’s.`;
-}
+const sayClock = (aheadMs: number): string =>
+  ` This device’s clock is ${offBy(aheadMs)} ${aheadMs > 0 ? "ahead of" : "behind"} the kitchen’s: all times here go by the kitchen’s.`;

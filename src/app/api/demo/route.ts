@@ -1,11 +1,11 @@
 import { database } from "@/server/database";
 import { loadDemoKitchen } from "@/server/demo/load";
 import { photographDemo } from "@/server/demo/photos";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 
 export const POST = (request: Request) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const nowMs = Date.now();
     loadDemoKitchen(database(), nowMs);
     await photographDemo(database(), nowMs);

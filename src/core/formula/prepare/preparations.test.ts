@@ -217,6 +217,27 @@ describe("salt crust", () => {
     expect(withPreparation(mullet, "dry").salt).toEqual(mullet.salt);
   });
 
+  test("given or by the rule, it lies as thick over the bed as its weight makes it, and the tray and the act go by that", () => {
+    const asked = worked(sized);
+    expect(asked.crust?.overMm).toBe(12);
+    const weighing = (massG: number) =>
+      worked({ ...prep<"saltCrust">(sized, { saltBy: "given" }), salt: { mode: "grams", massG } });
+    // As much as 12 mm take is 12 mm; by hand (see below) 893.04 mL a piece of two.
+    const same = weighing(asked.crust?.saltG ?? NaN);
+    expect(same.crust?.overMm).toBeCloseTo(12, 6);
+    expect(same.crust?.tray.widthMm).toBeCloseTo(asked.crust?.tray.widthMm ?? NaN, 6);
+    expect(same.crust?.heightMm).toBeCloseTo(55 + 24, 6);
+    // 5 mm over 12 under: half-ellipsoids of 165 × 60 × 32.5 and of 165 × 60 × 39.5, less 1013.7 mL of fish.
+    const halves = ((2 / 3) * Math.PI * 165 * 60 * (32.5 + 39.5)) / 1000;
+    const fish = ((Math.PI / 6) * 320 * 110 * 55) / 1000;
+    const thin = weighing(2 * (halves - fish) * asked.salt.densityHighGPerMl);
+    expect(thin.crust?.overMm).toBeCloseTo(5, 6);
+    expect(thin.crust?.tray.lengthMm).toBeCloseTo((asked.crust?.tray.lengthMm ?? NaN) - 14, 6);
+    expect(weighing(10).crust?.overMm).toBeCloseTo(0, 6);
+    const rule = worked(prep<"saltCrust">(sized, { saltBy: "rule" })).crust;
+    expect(weighing(rule?.saltG ?? NaN).crust?.overMm).toBeCloseTo(rule?.overMm ?? NaN, 9);
+  });
+
   test("bound with what the cook has: so much water and so many whites, whatever the school counts", () => {
     const bound = prep<"saltCrust">(mullet, { school: "eggWhite", bound: { waterG: 120, whites: 4 } });
     const sheet = worked(bound);

@@ -131,6 +131,8 @@ export interface CrustFigures {
   food: { lengthMm: number; widthMm: number; heightMm: number };
   /** Bed beneath the food, mm. */
   underMm: number;
+  /** Cover over and beside it, mm: as it was asked for, or what the salt that is given makes above that bed. */
+  overMm: number;
   estimated: boolean;
   shellMl: number;
   saltG: number;

@@ -2,7 +2,14 @@ import { isSeafood } from "../../materials/lookup";
 import type { Food } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
 import { ok, type Result } from "../../result";
-import { boxShellMl, ellipsoidShellMl, type CrustFood, type ShellThickness } from "../../vessel/crust-shell";
+import {
+  BODY_SHARE,
+  RULE_RATIO,
+  boxShellMl,
+  ellipsoidShellMl,
+  type CrustFood,
+  type ShellThickness,
+} from "../../vessel/crust-shell";
 import type { PieceSize } from "../../vessel/piece-size";
 import { bakeOf } from "../bake";
 import { perWaterForTarget } from "../equilibrium";
@@ -12,15 +19,11 @@ import type { CrustPreparation, CrustSchool } from "../model";
 import { givenOf } from "./given-salt";
 import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
 
-/** Salt to food by weight. *Practice*. */
-export const RULE_RATIO = 1.6;
 /** Water to damp sand, share of the salt's weight: begin here, stop at the squeeze test, hardly ever past the end. *Practice*. */
 const WATER_SHARES = [0.06, 0.01, 0.01, 0.01, 0.01];
 /** Egg whites to a US cup of salt (*practice*), and the sparing school's number for the lot. */
 const WHITES_PER_CUP = 2;
 const SPARING_WHITES = 2;
-/** Of the length, what lies under salt when head and tail are left out. *Practice*, estimate. */
-export const BODY_SHARE = 0.72;
 /** A fish lying on its side is about so much longer than it is deep. *Practice*, estimate. */
 const FISH_LENGTH_TO_DEPTH = 4;
 /**
@@ -116,14 +119,18 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
   const ruleG = RULE_RATIO * c.foodG;
   const givenG = p.saltBy === "given" ? givenOf(c) : undefined;
   const saltG = givenG !== undefined ? givenG / salt.naclFraction : p.saltBy === "rule" ? ruleG : geometryG;
+  const ofAPieceMl = (grams: number) => grams / packedGPerMl / input.pieces.count;
   const evenOf = (grams: number) =>
-    evenMm(grams / packedGPerMl / input.pieces.count, (mm) =>
-      shellOf(p.form, food, { overMm: mm, underMm: mm }),
-    );
+    thicknessMm(ofAPieceMl(grams), (mm) => shellOf(p.form, food, { overMm: mm, underMm: mm }));
+  const overMm =
+    givenG === undefined && p.saltBy !== "rule"
+      ? p.overMm
+      : thicknessMm(ofAPieceMl(saltG), (mm) => shellOf(p.form, food, { overMm: mm, underMm: p.underMm }));
   const waterSteps = waterFor(p, saltG);
   return {
     food: whole,
     underMm: p.underMm,
+    overMm,
     estimated: p.size === null,
     shellMl,
     saltG,
@@ -137,8 +144,8 @@ export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigur
     waterG: (waterSteps[0] ?? 0) + (waterSteps[1] ?? 0) + (waterSteps[2] ?? 0),
     waterSteps,
     eggWhites: p.bound?.whites ?? eggWhites(p.school, saltG, salt.densityGPerMl),
-    tray: trayFor(whole, p, input.pieces.count),
-    heightMm: whole.heightMm + p.overMm + p.underMm,
+    tray: trayFor(whole, { overMm, marginMm: p.marginMm }, input.pieces.count),
+    heightMm: whole.heightMm + overMm + p.underMm,
   };
 }
 
@@ -146,7 +153,7 @@ const shellOf = (form: CrustPreparation["form"], food: CrustFood, thickness: She
   form === "box" ? boxShellMl(food, thickness) : ellipsoidShellMl(food, thickness);
 
 /** Thickness at which a shell takes so much, mm: the shell only grows with it, so halving finds it. */
-function evenMm(wantedMl: number, shellAt: (mm: number) => number): number {
+function thicknessMm(wantedMl: number, shellAt: (mm: number) => number): number {
   let [low, high] = [0, 500];
   for (let i = 0; i < 50; i++) {
     const middle = (low + high) / 2;
@@ -170,7 +177,7 @@ function eggWhites(school: CrustSchool, saltG: number, spoonGPerMl: number): num
 }
 
 /** Pieces lie side by side, each in its own shell, with a margin all about. */
-function trayFor(food: CrustFood, p: CrustPreparation, count: number) {
+function trayFor(food: CrustFood, p: Pick<CrustPreparation, "overMm" | "marginMm">, count: number) {
   const round = 2 * (p.overMm + p.marginMm);
   return { lengthMm: food.lengthMm + round, widthMm: count * (food.widthMm + 2 * p.overMm) + 2 * p.marginMm };
 }

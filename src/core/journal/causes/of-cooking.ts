@@ -113,12 +113,12 @@ export const tooMuchCoat: Weigh = (b) =>
 const THIN_OVER_MM = 14;
 
 export const crustThin: Weigh = (b) => {
-  const p = b.input.preparation;
-  return p.kind === "saltCrust"
+  const { crust } = b.sheet;
+  return crust
     ? cause(
         "crust_thin",
-        (THIN_OVER_MM - p.overMm) / 8,
-        `Only ${p.overMm} mm over it.`,
+        (THIN_OVER_MM - crust.overMm) / 8,
+        `Only ${Number(crust.overMm.toFixed(1))} mm over it.`,
         "12 mm or more; pack it damp.",
       )
     : undefined;

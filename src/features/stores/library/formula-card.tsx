@@ -5,8 +5,9 @@ import Link from "next/link";
 import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView } from "@/contracts/views";
 import { choiceOf } from "@/core/formula/choice";
-import { duration, grams, percent, shortDate } from "@/ui/format";
-import { Told } from "@/ui/measures";
+import { duration, grams, percent } from "@/ui/format";
+import { Told, useUnits } from "@/ui/measures";
+import type { Units } from "@/ui/units";
 import { PREPARATION_NAME } from "@/ui/names";
 import { saltVerdict } from "@/ui/say";
 import { SaveProblem, useSave } from "@/ui/use-save";
@@ -22,6 +23,7 @@ interface Props {
 
 /** One formula as a card: how the salt stands when it is taken out, the figures it goes by, and how it was judged last. */
 export function FormulaCard({ formula, made, timeZone }: Props) {
+  const units = useUnits();
   const { save, problem } = useSave();
   const { id, name, tags, archived, versions, version, formulation } = formula;
   const { preparation, pullH, pieces } = formulation;
@@ -61,7 +63,7 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
           <span className="figure text-2xl">{duration(pullH)}</span> {bakes ? "in the crust" : "soak"}
         </span>
       </p>
-      <p className="pb-1">{lastSaid(made, timeZone)}</p>
+      <p className="pb-1">{lastSaid(made, timeZone, units)}</p>
       {tags.length > 0 && <p className="text-sm text-quiet">{tags.join(" · ")}</p>}
       <div className="mt-auto flex flex-wrap items-center gap-x-3 pt-1 text-sm">
         <ul className="flex min-w-0 flex-1 flex-wrap gap-x-3 text-quiet">
@@ -97,9 +99,9 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
   );
 }
 
-function lastSaid(made: FormulaMade | undefined, timeZone: string): string {
+function lastSaid(made: FormulaMade | undefined, timeZone: string, units: Units): string {
   if (!made) return "Not made yet";
   const times = made.batches === 1 ? "Made once" : `Made ${made.batches} times`;
-  const last = `${times}, last ${shortDate(made.lastMs, timeZone)}`;
+  const last = `${times}, last ${units.date(made.lastMs, timeZone)}`;
   return made.saltScore === null ? last : `${last}: ${saltVerdict(made.saltScore)}`;
 }

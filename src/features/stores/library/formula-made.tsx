@@ -7,9 +7,9 @@ import { outcomeAt } from "@/core/formula/outcome";
 import { programOf } from "@/core/program/program";
 import { actsIn } from "@/core/program/step";
 import type { Step } from "@/core/program/step";
-import { duration, percent, shortDate } from "@/ui/format";
+import { duration, percent } from "@/ui/format";
 import { SoakRail } from "@/ui/rail/soak-rail";
-import { Told } from "@/ui/measures";
+import { OnDate, Told } from "@/ui/measures";
 import { saltVerdict } from "@/ui/say";
 import { Section } from "@/ui/section/section";
 import { unitsOf } from "@/ui/units";
@@ -96,7 +96,9 @@ function MadeOfIt({ batches, timeZone }: { batches: readonly FormulaBatch[]; tim
             <Link href={`/batch/${b.id}`} className="flex min-h-12 items-center justify-between gap-3 py-1">
               <span className="font-semibold">{said(b)}</span>
               <span className="text-right text-sm text-quiet">
-                <span className="figure">{shortDate(b.liftedAtMs ?? b.startedAtMs, timeZone)}</span>
+                <span className="figure">
+                  <OnDate atMs={b.liftedAtMs ?? b.startedAtMs} timeZone={timeZone} />
+                </span>
                 <span className="block">version {b.version}</span>
               </span>
             </Link>

@@ -4,7 +4,6 @@ import Link from "next/link";
 import type { ReactNode } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { describeFormulation } from "@/core/exchange/describe";
-import { shortDate } from "@/ui/format";
 import { ShareFormula } from "@/ui/share-formula";
 import { Shell } from "@/ui/shell/shell";
 import { LineDifferences } from "@/ui/line-differences";
@@ -12,6 +11,7 @@ import { Branch } from "./branch";
 import { FormulaFiles } from "./formula-files";
 import { Tags } from "./tags";
 import { VersionsList } from "./versions-list";
+import { OnDate } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;
@@ -59,10 +59,10 @@ export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
               : `Version ${from.version} to ${to.version}`}
           </h2>
           <p className="pb-2 text-quiet">
-            {shortDate(
-              newest.versions.find((v) => v.version === to.version)?.createdAtMs ?? 0,
-              kitchen.timeZone,
-            )}
+            <OnDate
+              atMs={newest.versions.find((v) => v.version === to.version)?.createdAtMs ?? 0}
+              timeZone={kitchen.timeZone}
+            />
           </p>
           <LineDifferences
             before={describeFormulation(from.formulation)}

@@ -4,9 +4,9 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { FormulaView } from "@/contracts/views";
-import { shortDate } from "@/ui/format";
 import { send } from "@/ui/send";
 import { SaveProblem } from "@/ui/use-save";
+import { OnDate } from "@/ui/measures";
 
 interface Props {
   newest: FormulaView;
@@ -40,7 +40,9 @@ export function VersionsList({ newest, from, to, timeZone }: Props) {
               href={`/stores/formula/${id}?from=${Math.max(1, v.version - 1)}&to=${v.version}`}
             >
               <span className="font-semibold underline">version {v.version}</span>
-              <span className="text-sm text-quiet">{shortDate(v.createdAtMs, timeZone)}</span>
+              <span className="text-sm text-quiet">
+                <OnDate atMs={v.createdAtMs} timeZone={timeZone} />
+              </span>
               {v.note && <span className="basis-full text-sm">{v.note}</span>}
             </Link>
             <span className="flex flex-wrap gap-2 pb-1">

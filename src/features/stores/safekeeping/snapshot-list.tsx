@@ -1,4 +1,4 @@
-import { shortDate } from "@/ui/format";
+import { OnDate } from "@/ui/measures";
 
 export interface Snapshot {
   name: string;
@@ -27,7 +27,7 @@ export function SnapshotList({ snapshots, timeZone }: { snapshots: Snapshot[]; t
               className="flex min-h-11 items-center justify-between gap-3 border-b border-line"
             >
               <span>
-                {shortDate(s.takenMs, timeZone)}
+                <OnDate atMs={s.takenMs} timeZone={timeZone} />
                 {/before-[a-z]+/.exec(s.name)?.[0] && (
                   <span className="text-quiet"> · {/before-[a-z]+/.exec(s.name)?.[0].replace("-", " ")}</span>
                 )}

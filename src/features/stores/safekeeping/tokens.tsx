@@ -2,9 +2,9 @@
 
 import { useState } from "react";
 import type { TokenScope, TokenView } from "@/contracts/door";
-import { shortDate } from "@/ui/format";
 import { send } from "@/ui/send";
 import { ToldOnce } from "@/ui/told-once";
+import { OnDate } from "@/ui/measures";
 
 const REACH: Record<TokenView["scope"], string> = {
   read: "looks",
@@ -54,7 +54,7 @@ export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: st
             <span>
               {token.name}
               <span className="block text-sm text-quiet">
-                {REACH[token.scope]}, since {shortDate(token.createdAtMs, timeZone)}
+                {REACH[token.scope]}, since <OnDate atMs={token.createdAtMs} timeZone={timeZone} />
               </span>
             </span>
             <button

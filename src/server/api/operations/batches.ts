@@ -7,7 +7,8 @@ import { findingsFor } from "@/core/safety/findings";
 import { outcomeAt } from "@/core/formula/outcome";
 import { programOf } from "@/core/program/program";
 import type { BatchView } from "@/contracts/views";
-import { finishedBatches, liftBatch, loadBatch, runningBatches, undoLift } from "../../batches";
+import { finishedBatches, loadBatch, runningBatches } from "../../batch-views";
+import { liftBatch, undoLift } from "../../batches";
 import { loadKitchen } from "../../kitchen";
 import { asStartedHere } from "../../known-names";
 import { judgeBatch } from "../../work";
@@ -119,7 +120,7 @@ export const BATCH_OPERATIONS = [
     example: { atMs: EXAMPLE_INSTANT_MS },
     status: 200,
     response: z.object({ liftedAtMs: z.number(), already: z.boolean() }),
-    run: ({ db, path, body, nowMs }) => liftBatch(db, path.id, body.atMs, nowMs),
+    run: ({ db, path, body, nowMs }) => liftBatch(db, path.id, body.atMs, nowMs, body.deviceAheadMs),
   }),
   operation({
     id: "undoLift",

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { readingRequest } from "@/contracts/requests";
 import { CHANNELS, sampleRequest, sampleSchema } from "@/contracts/work";
-import { loadBatch } from "../../batches";
+import { loadBatch } from "../../batch-views";
 import { CSV_MOST_BYTES } from "../../exchange/csv/readings";
 import { heavy } from "../../heavy/pool";
 import { fileBy } from "../../heavy/work-files";

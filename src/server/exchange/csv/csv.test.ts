@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { chops } from "@/core/formula/formulation.fixture";
-import { loadBatch, startBatch } from "../../batches";
+import { loadBatch } from "../../batch-views";
+import { startBatch } from "../../batches";
 import { openDatabase } from "../../database";
 import { addReading } from "../../readings";
 import { allSamples, keepReadings, keepSample } from "../../samples";
@@ -40,6 +41,19 @@ test("a table comes back as it was, figures to the last digit", () =>
       },
     ),
   ));
+
+test.each([
+  ["an open quote", 'what,grams\na,1\n"b,2', "Row 3 does not read"],
+  ["an open quote among the heads", '"what,grams\na,1', "Row 1 does not read"],
+  ["a head twice", "what,what\na,b", "“what” stands there twice"],
+  ["a row too many", `what\n${"a\n".repeat(400_001)}`, "At most 400000 rows"],
+])("%s is refused", (_, csv, says) => expect(() => rowsOf(csv)).toThrow(says));
+
+test("as many rows as may be are read; lines with nothing on them are none", () => {
+  expect(rowsOf(`what\n\n${"a\n , \n".repeat(3)}`)).toHaveLength(3);
+  expect(rowsOf(`what\n${"a\n".repeat(400_000)}`)).toHaveLength(400_000);
+  expect(rowsOf("")).toEqual([]);
+});
 
 describe("readings", () => {
   const wet = () => {

@@ -1,7 +1,7 @@
 import { createWriteStream } from "node:fs";
 import { Readable } from "node:stream";
 import { pipeline } from "node:stream/promises";
-import { loadBatch } from "../../batches";
+import { loadBatch } from "../../batch-views";
 import { aside, type WholeDb } from "../../database";
 import { eachSample } from "../../samples";
 import { readingsLines } from "./readings";

@@ -3,7 +3,7 @@ import { readingBody } from "@/contracts/requests";
 import { isReading, sampleSchema, type Channel } from "@/contracts/work";
 import type { BatchDetail } from "@/contracts/views";
 import { Refusal } from "../../problem";
-import { plainRows, rowsOf, type Decimal } from "./table";
+import { eachRow, plainRows, type Decimal } from "./table";
 import { localTimes, utcTimes } from "./tables";
 
 /** A day of four instruments at a reading a second, and some. */
@@ -89,7 +89,7 @@ export function readReadings(csv: string) {
     readings: [],
     samples: [],
   };
-  rowsOf(csv).forEach((row, i) => {
+  eachRow(csv, (row, i) => {
     const wrong = (what: string) =>
       new Refusal(400, "Not readings", `Row ${i + 2}: ${what}. It wants the heads ${HEADS.join(", ")}.`);
     const atMs = ISO.test(row.at_utc ?? "") ? Date.parse(row.at_utc) : Number.NaN;

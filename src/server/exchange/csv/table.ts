@@ -52,34 +52,60 @@ export const plainRows = (rows: readonly (string | number)[][], decimal: Decimal
 /** Four instruments at a reading a second for a day, and some. */
 const ROWS_MOST = 400_000;
 
-/** Reads CSV of either kind, with heads, into rows of text; figures come with a point. @throws Refusal 400, 413 */
-export function rowsOf(csv: string): Record<string, string>[] {
+/** A row as it was read: text under each of its heads, figures with a point. */
+export type ReadRow = Record<string, string>;
+
+/**
+ * Reads CSV of either kind, with heads, a row at a time: a day of readings is never in memory as rows.
+ * @param visit is given each row and its number among the rows under the heads, from 0
+ * @throws Refusal 400, 413; and whatever `visit` does
+ */
+export function eachRow(csv: string, visit: (row: ReadRow, i: number) => void): void {
   const text = csv.replace(/^\uFEFF/, "");
   const head = text.split(/\r?\n/, 1)[0];
   // Told by its heads alone: no head has either sign in it.
   const isComma = head.includes(";") && !head.includes(",");
-  const { data, errors } = Papa.parse<string[]>(text, {
+  const read = (cell: string) =>
+    isComma && /^-?\d+,\d+(?:e[+-]?\d+)?$/i.test(cell) ? cell.replace(",", ".") : cellText(cell);
+  let heads: string[] | undefined;
+  let rows = 0;
+  Papa.parse<string[]>(text, {
     skipEmptyLines: "greedy",
-    preview: ROWS_MOST + 2,
     delimiter: isComma ? ";" : head.includes("\t") ? "\t" : ",",
+    step: ({ data: cells, errors }) => {
+      const fault = errors.find((e) => e.type === "Quotes");
+      if (fault)
+        throw new Refusal(
+          400,
+          "Not CSV",
+          `Row ${heads ? rows + 2 : 1} does not read as CSV: ${fault.message}.`,
+        );
+      if (!heads) {
+        heads = headsOf(cells);
+        return;
+      }
+      if (rows >= ROWS_MOST) throw new Refusal(413, "Too many rows", `At most ${ROWS_MOST} rows, please.`);
+      const row: ReadRow = {};
+      for (const [i, head] of heads.entries())
+        if (head && cells[i] !== undefined) row[head] = cells[i] === "" ? "" : read(cells[i]);
+      visit(row, rows++);
+    },
   });
-  if (data.length > ROWS_MOST + 1)
-    throw new Refusal(413, "Too many rows", `At most ${ROWS_MOST} rows, please.`);
-  const fault = errors.find((e) => e.type === "Quotes");
-  if (fault)
-    throw new Refusal(400, "Not CSV", `Row ${(fault.row ?? 0) + 1} does not read as CSV: ${fault.message}.`);
-  const heads = (data[0] ?? []).map((name) => name.trim());
+}
+
+function headsOf(cells: string[]): string[] {
+  const heads = cells.map((name) => name.trim());
   const twice = heads.find((name, i) => heads.indexOf(name) !== i);
   if (twice !== undefined)
     throw new Refusal(400, "Not CSV", `The head “${twice.slice(0, 40)}” stands there twice.`);
-  const read = (cell: string) =>
-    isComma && /^-?\d+,\d+(?:e[+-]?\d+)?$/i.test(cell) ? cell.replace(",", ".") : cellText(cell);
-  return data.slice(1).map((cells) => {
-    const row: Record<string, string> = {};
-    for (const [i, head] of heads.entries())
-      if (head && cells[i] !== undefined) row[head] = cells[i] === "" ? "" : read(cells[i]);
-    return row;
-  });
+  return heads;
+}
+
+/** All rows of such a file. @throws Refusal 400, 413 */
+export function rowsOf(csv: string): ReadRow[] {
+  const rows: ReadRow[] = [];
+  eachRow(csv, (row) => void rows.push(row));
+  return rows;
 }
 
 /** What stands in a column. A choice of words is text to CSV, and one of these when it is read. */

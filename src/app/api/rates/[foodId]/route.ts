@@ -1,5 +1,5 @@
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { forgetRate } from "@/server/kitchen";
 import { takeRate } from "@/server/learned";
 
@@ -7,14 +7,14 @@ type Context = { params: Promise<{ foodId: string }> };
 
 export const PUT = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     takeRate(database(), (await params).foodId, Date.now());
     return new Response(null, { status: 204 });
   });
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     forgetRate(database(), (await params).foodId);
     return new Response(null, { status: 204 });
   });

@@ -1,6 +1,6 @@
 import { sittingSave } from "@/contracts/sitting";
 import { database } from "@/server/database";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 import { knownSitting } from "@/server/known-names";
 import { savedAndPlanned, sittingPlanned } from "@/server/planned";
 import { removeSitting } from "@/server/sittings";
@@ -19,7 +19,7 @@ export const PUT = (request: Request, { params }: Context) =>
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     removeSitting(database(), (await params).id);
     return new Response(null, { status: 204 });
   });

@@ -1,10 +1,10 @@
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { forgetTasting } from "@/server/taste";
 
 export const DELETE = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     forgetTasting(database(), (await params).id);
     return new Response(null, { status: 204 });
   });

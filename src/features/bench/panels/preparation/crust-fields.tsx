@@ -1,5 +1,5 @@
-import type { CrustPreparation, CurePreparation } from "@/core/formula/model";
-import { RULE_RATIO } from "@/core/formula/prepare/salt-crust";
+import type { CrustPreparation, CurePreparation, SaltGiven } from "@/core/formula/model";
+import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { whitesSaid } from "@/core/formula/prepare/whites";
 import { RANGES } from "@/core/formula/ranges";
 import { roundForScale } from "@/core/quantity/rounding";
@@ -9,6 +9,7 @@ import { Choice, Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
+import { SaltAmountField, sameSalt, USUAL_G_PER_ML, type SaltAmount } from "./salt-amount-field";
 
 const SCHOOLS: { value: CrustPreparation["school"] | "given"; label: string; note: string }[] = [
   { value: "water", label: "Water", note: "to damp sand" },
@@ -37,7 +38,20 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
           bound: { waterG: roundForScale(crust?.waterG ?? 0), whites: whitesSaid(crust?.eggWhites ?? 0) },
         })
       : set({ school, bound: undefined });
-  const food = usePantry().food(value.foodId);
+  const pantry = usePantry();
+  const food = pantry.food(value.foodId);
+  // Given by another kitchen's program in a way that a crust is not weighed by: as many grams.
+  const amount: SaltAmount = isAmount(value.salt) ? value.salt : { mode: "grams", massG: crust?.saltG ?? 0 };
+  /** As much as is weighed out now, in the other measure. */
+  const give = (mode: SaltAmount["mode"]) =>
+    change((f) => ({
+      ...f,
+      salt: sameSalt(mode, crust?.saltG ?? 0, {
+        densityGPerMl: pantry.salt(f.saltId)?.densityGPerMl ?? USUAL_G_PER_ML,
+        system: pantry.measures,
+        measure: "cup",
+      }),
+    }));
   const fish = food !== undefined && isSeafood(food);
   const length = (
     label: string,
@@ -77,20 +91,31 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
         options={[
           { value: "geometry", label: "By thickness", note: "as measured below" },
           { value: "rule", label: "By the rule", note: `${RULE_RATIO} to 1 by weight` },
-          { value: "given", label: "As I have it", note: "so many grams" },
+          { value: "given", label: "As I have it", note: "grams or cups" },
         ]}
         onChange={giveSalt}
       />
-      {p.saltBy === "given" && value.salt?.mode === "grams" && (
-        <QuantityField
-          label="Salt for the crust"
-          unit="g"
-          value={value.salt.massG}
-          rule={RANGES.givenG}
-          step={100}
-          onChange={(massG) => change((f) => ({ ...f, salt: { mode: "grams", massG } }))}
-          onValidity={onValidity}
-        />
+      {p.saltBy === "given" && (
+        <>
+          <Select
+            label="Salt is given in"
+            value={amount.mode}
+            options={[
+              { value: "grams", label: "grams" },
+              { value: "measure", label: "cups" },
+            ]}
+            onChange={give}
+          />
+          <SaltAmountField
+            value={value}
+            given={amount}
+            measure="cup"
+            labels={{ grams: "Salt for the crust", measure: "Salt for the crust, level" }}
+            stepG={100}
+            onGiven={(salt) => change((f) => ({ ...f, salt }))}
+            onValidity={onValidity}
+          />
+        </>
       )}
       {length("Salt over it", p.overMm, "shellMm", (overMm) => set({ overMm }))}
       {length("Salt under it", p.underMm, "shellMm", (underMm) => set({ underMm }))}
@@ -137,6 +162,9 @@ export function CrustFields(props: PanelProps & { preparation: CrustPreparation;
     </>
   );
 }
+
+const isAmount = (given: SaltGiven | undefined): given is SaltAmount =>
+  given?.mode === "grams" || given?.mode === "measure";
 
 /** The estimate, as a start for what the cook measures. */
 const rounded = (crust?: CrustFigures): Size => {

@@ -1,11 +1,10 @@
 import type { SaltGiven } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
-import { VOLUME_ML } from "@/core/quantity/units";
-import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import { Select } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
+import { SaltAmountField, sameSalt, USUAL_G_PER_ML } from "./salt-amount-field";
 
 type Mode = SaltGiven["mode"];
 
@@ -38,9 +37,12 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
       case "percent":
         return { mode, fraction: value.preparation.targetFraction || 0.012 };
       case "grams":
-        return { mode, massG: Number(nowG.toFixed(1)) };
       case "measure":
-        return { mode, volumeMl: nearestMeasureMl(nowG, chosen?.densityGPerMl ?? 1.2, measures) };
+        return sameSalt(mode, nowG, {
+          densityGPerMl: chosen?.densityGPerMl ?? USUAL_G_PER_ML,
+          system: measures,
+          measure: "tsp",
+        });
       case "pinch":
         return { mode, count: 1, eachG: words.pinchG };
     }
@@ -65,28 +67,14 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
           onValidity={onValidity}
         />
       )}
-      {given.mode === "grams" && (
-        <QuantityField
-          label="Salt, as weighed"
-          unit="g"
-          value={given.massG}
-          rule={{ ...RANGES.givenG, words, volumeDensityGPerMl: chosen?.densityGPerMl }}
-          digits={2}
-          step={0.5}
-          onChange={(massG) => set({ mode: "grams", massG })}
-          onValidity={onValidity}
-        />
-      )}
-      {given.mode === "measure" && (
-        <QuantityField
-          label="Salt, level"
-          unit="tsp"
-          value={given.volumeMl / tspMl(measures)}
-          rule={RANGES.givenMl}
-          bareFactor={tspMl(measures)}
-          digits={3}
-          step={0.25}
-          onChange={(volumeMl) => set({ mode: "measure", volumeMl })}
+      {(given.mode === "grams" || given.mode === "measure") && (
+        <SaltAmountField
+          value={value}
+          given={given}
+          measure="tsp"
+          labels={{ grams: "Salt, as weighed", measure: "Salt, level" }}
+          stepG={0.5}
+          onGiven={set}
           onValidity={onValidity}
         />
       )}
@@ -109,10 +97,3 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
     </>
   );
 }
-
-const tspMl = (measures: MeasureSystem): number =>
-  measures === "us" ? VOLUME_ML.us_tsp : VOLUME_ML.metric_tsp;
-
-/** What the drawer's spoons hold nearest to an amount, mL. */
-const nearestMeasureMl = (massG: number, densityGPerMl: number, measures: MeasureSystem): number =>
-  spoonMeasure(massG, densityGPerMl, measures)?.volumeMl ?? tspMl(measures);

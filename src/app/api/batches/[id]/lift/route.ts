@@ -1,19 +1,19 @@
 import { liftRequest } from "@/contracts/requests";
 import { liftBatch, undoLift } from "@/server/batches";
 import { database } from "@/server/database";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 
 type Context = { params: Promise<{ id: string }> };
 
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
-    const { atMs } = await readBody(request, liftRequest);
-    return Response.json(liftBatch(database(), (await params).id, atMs, Date.now()));
+    const { atMs, deviceAheadMs } = await readBody(request, liftRequest);
+    return Response.json(liftBatch(database(), (await params).id, atMs, Date.now(), deviceAheadMs));
   });
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     undoLift(database(), (await params).id, Date.now());
     return new Response(null, { status: 204 });
   });

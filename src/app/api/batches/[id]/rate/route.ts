@@ -1,10 +1,10 @@
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { keepBatchRate } from "@/server/readings";
 
 export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     keepBatchRate(database(), (await params).id, Date.now());
     return new Response(null, { status: 204 });
   });

@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { ownEntryRequest } from "@/contracts/kitchen";
 import { database } from "@/server/database";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 import { dropOwn, shelveOwn } from "@/server/own-entries";
 import { notFound, Refusal } from "@/server/problem";
 import { usesOf } from "@/server/where-used";
@@ -30,7 +30,7 @@ export const PATCH = (request: Request, context: Context) =>
 /** Gone for good; refused while a formula uses it. */
 export const DELETE = (request: Request, context: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const { kind, id } = await named(context);
     const uses = usesOf(database(), kind, id);
     if (uses.length > 0)

@@ -2,7 +2,7 @@ import { shortened } from "@/core/shortened";
 import { CALENDAR } from "@/contracts/door";
 import { database, databaseFile } from "@/server/database";
 import { makeToken, tokensFile } from "@/server/door/tokens";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { sittingPlanned } from "@/server/planned";
 
 type Context = { params: Promise<{ id: string }> };
@@ -10,7 +10,7 @@ type Context = { params: Promise<{ id: string }> };
 /** An address of a sitting's calendar that another program may follow; told once, taken back in the Stores. */
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const { id, body } = await sittingPlanned(database(), (await params).id, Date.now());
     const { secret } = makeToken(
       tokensFile(databaseFile()),

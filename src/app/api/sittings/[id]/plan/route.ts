@@ -1,11 +1,11 @@
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { heavy } from "@/server/heavy/pool";
 
 type Context = { params: Promise<{ id: string }> };
 
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     return Response.json(await heavy(database(), "planAgain", (await params).id, Date.now()));
   });

@@ -1,7 +1,7 @@
 import { rehearseRequest } from "@/contracts/work";
 import { database } from "@/server/database";
 import { heavy } from "@/server/heavy/pool";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 import { endRehearsal, paceRehearsal } from "@/server/rehearsals";
 
 type Context = { params: Promise<{ id: string }> };
@@ -9,7 +9,7 @@ type Context = { params: Promise<{ id: string }> };
 /** Begins the rehearsal of this sitting's evening. */
 export const POST = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     return Response.json(await heavy(database(), "rehearseSitting", (await params).id, Date.now()));
   });
 
@@ -24,7 +24,7 @@ export const PUT = (request: Request, { params }: Context) =>
 /** Ends it, and takes out all that was made for it. */
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     endRehearsal(database(), (await params).id);
     return new Response(null, { status: 204 });
   });

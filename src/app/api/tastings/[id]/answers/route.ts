@@ -1,6 +1,6 @@
 import { toldSchema } from "@/contracts/taste";
 import { database } from "@/server/database";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 import { answerTasting, takeBack } from "@/server/taste";
 
 type Params = { params: Promise<{ id: string }> };
@@ -13,7 +13,7 @@ export const POST = (request: Request, { params }: Params) =>
 /** Takes the last answer of one eater back: `?eater=…`. */
 export const DELETE = (request: Request, { params }: Params) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const eaterId = new URL(request.url).searchParams.get("eater") ?? "";
     return Response.json(takeBack(database(), (await params).id, eaterId));
   });

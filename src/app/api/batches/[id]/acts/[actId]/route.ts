@@ -1,6 +1,6 @@
 import { actRequest } from "@/contracts/work";
 import { database } from "@/server/database";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 import { confirmAct, undoAct } from "@/server/work";
 
 type Context = { params: Promise<{ id: string; actId: string }> };
@@ -14,7 +14,7 @@ export const PUT = (request: Request, { params }: Context) =>
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const { id, actId } = await params;
     undoAct(database(), id, actId, Date.now());
     return new Response(null, { status: 204 });

@@ -1,6 +1,6 @@
 import { panRequest } from "@/contracts/work";
 import { database } from "@/server/database";
-import { answer, checkOrigin, readBody } from "@/server/http";
+import { answer, mayWrite, readBody } from "@/server/http";
 import { detachInstrument } from "@/server/instruments";
 import { notFound } from "@/server/problem";
 import { setPan } from "@/server/scale";
@@ -19,7 +19,7 @@ export const PUT = (request: Request, { params }: Context) =>
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const { id, channel } = await params;
     detachInstrument(database(), id, channel);
     return new Response(null, { status: 204 });

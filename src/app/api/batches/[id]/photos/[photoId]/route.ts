@@ -1,5 +1,5 @@
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { loadPhoto, removePhoto } from "@/server/photos";
 
 type Context = { params: Promise<{ id: string; photoId: string }> };
@@ -14,7 +14,7 @@ export const GET = (_request: Request, { params }: Context) =>
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const { id, photoId } = await params;
     removePhoto(database(), id, photoId);
     return new Response(null, { status: 204 });

@@ -1,12 +1,12 @@
 import { database } from "@/server/database";
-import { answer, checkOrigin } from "@/server/http";
+import { answer, mayWrite } from "@/server/http";
 import { removeReading } from "@/server/readings";
 
 type Context = { params: Promise<{ id: string; readingId: string }> };
 
 export const DELETE = (request: Request, { params }: Context) =>
   answer(async () => {
-    checkOrigin(request);
+    await mayWrite(request);
     const { id, readingId } = await params;
     removeReading(database(), id, Number(readingId));
     return new Response(null, { status: 204 });
