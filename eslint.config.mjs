@@ -53,6 +53,18 @@ const config = [
       ],
     },
   },
+  {
+    files: ["src/**/*.tsx"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "CallExpression[callee.name='dynamic'][arguments.length=1]",
+          message: "{ loading: NotYet } keeps the page standing while this part of it is fetched.",
+        },
+      ],
+    },
+  },
 ];
 
 export default config;

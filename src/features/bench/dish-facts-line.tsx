@@ -4,7 +4,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
 import { fixed } from "@/ui/format";
 import { allergenName } from "@/ui/names";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 
 interface Props {
   input: Formulation;
@@ -14,7 +14,10 @@ interface Props {
 }
 
 /* Few dishes have chilli in them. */
-const ChilliDial = dynamic(orMissing(async () => (await import("./chilli-dial")).ChilliDial));
+const ChilliDial = dynamic(
+  orMissing(async () => (await import("./chilli-dial")).ChilliDial),
+  { loading: NotYet },
+);
 
 /** Allergens, alcohol, honey and heat of the dish, and the dial that turns its chilli up or down. */
 export function DishFactsLine({ input, sheet, facts, change }: Props) {

@@ -7,11 +7,14 @@ import type { Draft } from "@/contracts/draft";
 import type { Problem } from "@/contracts/requests";
 import type { FormulaView } from "@/contracts/views";
 import type { Formulation } from "@/core/formula/model";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { read, send } from "@/ui/send";
 
 /** Two saved at once: seldom. */
-const SavedMeanwhile = dynamic(orMissing(async () => (await import("./saved-meanwhile")).SavedMeanwhile));
+const SavedMeanwhile = dynamic(
+  orMissing(async () => (await import("./saved-meanwhile")).SavedMeanwhile),
+  { loading: NotYet },
+);
 
 interface Props {
   draft: Draft;

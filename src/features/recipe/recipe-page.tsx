@@ -7,7 +7,7 @@ import { useState } from "react";
 import type { KitchenView } from "@/contracts/views";
 import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
 import { readsAsRecipe, type ReadRecipe } from "@/core/recipe/reading";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { PantryProvider } from "@/ui/pantry";
 import { Shell } from "@/ui/shell/shell";
 import { usePutOnBench } from "@/ui/use-put-on-bench";
@@ -16,7 +16,10 @@ import { PasteBox } from "./paste-box";
 import { readBeside } from "./reader";
 
 /** Fetched while the recipe is read. */
-const Confirm = dynamic(orMissing(async () => (await import("./confirm")).Confirm));
+const Confirm = dynamic(
+  orMissing(async () => (await import("./confirm")).Confirm),
+  { loading: NotYet },
+);
 
 /** A loose recipe in, a formula out: read, confirmed line by line, and put on the Bench. */
 export function RecipePage({ kitchen }: { kitchen: KitchenView }) {

@@ -8,7 +8,7 @@ import type { PlacedStep } from "@/core/program/at-work";
 import type { Entry } from "@/ui/outbox-queue";
 import { batchNote } from "@/ui/batch-words";
 import { doneAt } from "@/ui/kitchen-time";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
 import { useUnits } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
@@ -24,7 +24,10 @@ import { SetAside, ThenList } from "./then-list";
 import { useKitchenWork } from "./use-kitchen-work";
 
 /* Fetched when a dish stands at work. */
-const Instruments = dynamic(orMissing(async () => (await import("./instruments")).Instruments));
+const Instruments = dynamic(
+  orMissing(async () => (await import("./instruments")).Instruments),
+  { loading: NotYet },
+);
 
 const TICK_MS = 500;
 const SNOOZE_MS = 5 * 60_000;

@@ -1,5 +1,5 @@
 import dynamic from "next/dynamic";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { batchTime } from "@/core/program/batch-clock";
 import type { PlacedStep } from "@/core/program/at-work";
 import { ReckonedHere } from "@/ui/reckoned-here";
@@ -8,9 +8,18 @@ import type { DishAtWork } from "./dish-at-work";
 import { kitchenNow } from "@/ui/kitchen-time";
 
 /* Fetched when their hour comes. */
-const CorePanel = dynamic(orMissing(async () => (await import("./core-panel")).CorePanel));
-const JudgePanel = dynamic(orMissing(async () => (await import("./judge-panel")).JudgePanel));
-const WeighIn = dynamic(orMissing(async () => (await import("./weigh-in")).WeighIn));
+const CorePanel = dynamic(
+  orMissing(async () => (await import("./core-panel")).CorePanel),
+  { loading: NotYet },
+);
+const JudgePanel = dynamic(
+  orMissing(async () => (await import("./judge-panel")).JudgePanel),
+  { loading: NotYet },
+);
+const WeighIn = dynamic(
+  orMissing(async () => (await import("./weigh-in")).WeighIn),
+  { loading: NotYet },
+);
 
 interface Props {
   dish: DishAtWork;

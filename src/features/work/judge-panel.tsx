@@ -5,14 +5,17 @@ import { useState } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { ASKED, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
 import { Scores } from "./scores";
 import { Photos } from "./photos";
 
 /* Fetched when something went wrong. */
-const Causes = dynamic(orMissing(async () => (await import("./causes")).Causes));
+const Causes = dynamic(
+  orMissing(async () => (await import("./causes")).Causes),
+  { loading: NotYet },
+);
 
 const NONE: Judged = { faults: [], words: "" };
 

@@ -8,11 +8,14 @@ import { RANGES } from "@/core/formula/ranges";
 import { judgeWeight, type RealWeights } from "@/core/program/weigh-in";
 import { grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { WeighRow } from "./weigh-row";
 
 /* Fetched when a line ran over. */
-const PouredOver = dynamic(orMissing(async () => (await import("./poured-over")).PouredOver));
+const PouredOver = dynamic(
+  orMissing(async () => (await import("./poured-over")).PouredOver),
+  { loading: NotYet },
+);
 
 interface Props {
   batch: BatchDetail;

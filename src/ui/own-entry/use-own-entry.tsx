@@ -1,12 +1,15 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { usePantry } from "@/ui/pantry";
 
 /** Asked for seldom: it comes when it is. */
-const OwnEntry = dynamic(orMissing(async () => (await import("./own-entry")).OwnEntry));
+const OwnEntry = dynamic(
+  orMissing(async () => (await import("./own-entry")).OwnEntry),
+  { loading: NotYet },
+);
 
 type Kind = "food" | "ingredient";
 

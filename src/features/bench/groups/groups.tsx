@@ -4,7 +4,7 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Cook } from "@/core/formula/model";
 import { useUnits } from "@/ui/measures";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { usePantry } from "@/ui/pantry";
 import type { LineBases } from "../panels/line-row";
 import type { PanelProps } from "../panels/panel";
@@ -15,16 +15,36 @@ import { sayBeside, sayCook, sayEaters, sayFood, sayLines, saySalt, sayVessel } 
 /* Each is fetched when its group is opened. */
 const CompanionsPanel = dynamic(
   orMissing(async () => (await import("../panels/companions-panel")).CompanionsPanel),
+  { loading: NotYet },
 );
-const CookPanel = dynamic(orMissing(async () => (await import("../panels/cook-panel")).CookPanel));
-const EatersPanel = dynamic(orMissing(async () => (await import("../panels/eaters-panel")).EatersPanel));
-const FoodPanel = dynamic(orMissing(async () => (await import("../panels/food-panel")).FoodPanel));
-const HoldingPanel = dynamic(orMissing(async () => (await import("../panels/holding-panel")).HoldingPanel));
-const LinesPanel = dynamic(orMissing(async () => (await import("../panels/lines-panel")).LinesPanel));
+const CookPanel = dynamic(
+  orMissing(async () => (await import("../panels/cook-panel")).CookPanel),
+  { loading: NotYet },
+);
+const EatersPanel = dynamic(
+  orMissing(async () => (await import("../panels/eaters-panel")).EatersPanel),
+  { loading: NotYet },
+);
+const FoodPanel = dynamic(
+  orMissing(async () => (await import("../panels/food-panel")).FoodPanel),
+  { loading: NotYet },
+);
+const HoldingPanel = dynamic(
+  orMissing(async () => (await import("../panels/holding-panel")).HoldingPanel),
+  { loading: NotYet },
+);
+const LinesPanel = dynamic(
+  orMissing(async () => (await import("../panels/lines-panel")).LinesPanel),
+  { loading: NotYet },
+);
 const PreparationPanel = dynamic(
   orMissing(async () => (await import("../panels/preparation-panel")).PreparationPanel),
+  { loading: NotYet },
 );
-const VesselPanel = dynamic(orMissing(async () => (await import("../panels/vessel-panel")).VesselPanel));
+const VesselPanel = dynamic(
+  orMissing(async () => (await import("../panels/vessel-panel")).VesselPanel),
+  { loading: NotYet },
+);
 
 interface Props {
   panel: PanelProps;

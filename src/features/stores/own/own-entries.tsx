@@ -8,12 +8,21 @@ import type { KitchenView, Uses } from "@/contracts/views";
 import { fixed, grams, percent } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { SaveProblem, useSave } from "@/ui/use-save";
-import { orMissing } from "@/ui/or-missing";
+import { NotYet, orMissing } from "@/ui/or-missing";
 
 /* Fetched when something is entered. */
-const OwnEntry = dynamic(orMissing(async () => (await import("@/ui/own-entry/own-entry")).OwnEntry));
-const CalibrateDialog = dynamic(orMissing(async () => (await import("./calibrate-dialog")).CalibrateDialog));
-const VesselDialog = dynamic(orMissing(async () => (await import("./vessel-dialog")).VesselDialog));
+const OwnEntry = dynamic(
+  orMissing(async () => (await import("@/ui/own-entry/own-entry")).OwnEntry),
+  { loading: NotYet },
+);
+const CalibrateDialog = dynamic(
+  orMissing(async () => (await import("./calibrate-dialog")).CalibrateDialog),
+  { loading: NotYet },
+);
+const VesselDialog = dynamic(
+  orMissing(async () => (await import("./vessel-dialog")).VesselDialog),
+  { loading: NotYet },
+);
 
 type Open = { kind: OwnKind; id?: string } | null;
 
