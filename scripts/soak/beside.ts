@@ -71,6 +71,10 @@ export async function soakBeside(port: number): Promise<Beside[]> {
     for (const one of begun) ids.push(((await one.json()) as { id: string }).id);
     return begun.map((r) => r.status).join(" ");
   });
+  const [saturday] = (await (await fetch(`${kitchen.url}/api/v1/sittings`)).json()) as { id: string }[];
+  await during("a Saturday rehearsed", () =>
+    say(post(kitchen, `/api/sittings/${saturday.id}/rehearsal`, {})),
+  );
   const picture = await sharp({ create: { width: 7000, height: 7000, channels: 3, background: "#a53" } })
     .jpeg()
     .toBuffer();

@@ -8,7 +8,7 @@ import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { loadBatch } from "./batch-views";
 import { liftBatch } from "./batches";
 import { clockOf, clockRow } from "./clock";
-import { type Db, writing } from "./database";
+import { type Db, type WholeDb, writing } from "./database";
 import { attachProbe } from "./instruments";
 import { notFound, Refusal } from "./problem";
 import { batchesIn } from "./rehearsed";
@@ -28,6 +28,7 @@ import {
   sittings,
 } from "./schema";
 import { confirmSittingAct, createSitting, loadSitting, removeSitting, startDish } from "./sittings";
+import { addedByTrial } from "./trial";
 import { confirmAct } from "./work";
 
 /*
@@ -52,32 +53,33 @@ const REASON = "Rehearsed only: nobody eats it.";
  * Begins the rehearsal of a sitting's evening.
  * @throws Refusal 409 where the sitting does not fit, or is a rehearsal itself
  */
-export function rehearseSitting(db: Db, id: string, nowMs: number): { id: string } {
-  return writing(db, (tx) => {
-    const real = loadSitting(tx, id, nowMs);
-    if (real.clock.fromMs !== null)
-      throw new Refusal(
-        409,
-        "A rehearsal already",
-        "This is a rehearsal itself. Rehearse the sitting it is of.",
-      );
-    const copy = createSitting(tx, copied(tx, real.body), nowMs);
-    setClock(tx, copy.id, { fromMs: nowMs, ownMs: real.body.tableMs - PLANNED_BEFORE_MS, speed: 1 });
-    const view = startAll(tx, copy.id, nowMs);
-    if (view.plan.answer.status !== "planned" || view.plan.answer.tasks.length === 0)
-      throw new Refusal(
-        409,
-        "It does not fit",
-        "A sitting that does not fit cannot be rehearsed. Change it first.",
-      );
-    const { tasks } = view.plan.answer;
-    const evening = tasks.find((t) => t.handsOn && t.startMs >= view.body.tableMs - EVENING_MS) ?? tasks[0];
-    const ownMs = evening.startMs - BEGINS_BEFORE_MS;
-    setClock(tx, copy.id, { fromMs: nowMs, ownMs, speed: REHEARSAL_SPEED });
-    doneBefore(tx, view, tasks, { ownMs, nowMs });
-    plugIn(tx, view, tasks);
-    return { id: copy.id };
-  });
+export const rehearseSitting = (db: WholeDb, id: string, nowMs: number): { id: string } =>
+  addedByTrial(db, (trial) => rehearsed(trial, id, nowMs));
+
+function rehearsed(db: Db, id: string, nowMs: number): { id: string } {
+  const real = loadSitting(db, id, nowMs);
+  if (real.clock.fromMs !== null)
+    throw new Refusal(
+      409,
+      "A rehearsal already",
+      "This is a rehearsal itself. Rehearse the sitting it is of.",
+    );
+  const copy = createSitting(db, copied(db, real.body), nowMs);
+  setClock(db, copy.id, { fromMs: nowMs, ownMs: real.body.tableMs - PLANNED_BEFORE_MS, speed: 1 });
+  const view = startAll(db, copy.id, nowMs);
+  if (view.plan.answer.status !== "planned" || view.plan.answer.tasks.length === 0)
+    throw new Refusal(
+      409,
+      "It does not fit",
+      "A sitting that does not fit cannot be rehearsed. Change it first.",
+    );
+  const { tasks } = view.plan.answer;
+  const evening = tasks.find((t) => t.handsOn && t.startMs >= view.body.tableMs - EVENING_MS) ?? tasks[0];
+  const ownMs = evening.startMs - BEGINS_BEFORE_MS;
+  setClock(db, copy.id, { fromMs: nowMs, ownMs, speed: REHEARSAL_SPEED });
+  doneBefore(db, view, tasks, { ownMs, nowMs });
+  plugIn(db, view, tasks);
+  return { id: copy.id };
 }
 
 /** The same sitting with everything still to be started. */

@@ -23,7 +23,7 @@ export const LIMITS: Readonly<Record<JobName, Limit>> = {
   loadSitting: PLAN,
   planAgain: PLAN,
   startDish: PLAN,
-  rehearseSitting: { timeMs: 60_000, holdsWriting: true },
+  rehearseSitting: PLAN,
   keepPhoto: { ...PLAN, oneByOne: true },
   keepReadings: LONG,
   readingsCsv: LONG,

@@ -12,19 +12,20 @@ const VALUES_MOST = 30_000;
 export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): void {
   writing(db, (tx) => {
     for (const name of [...TABLE_NAMES].reverse()) tx.delete(TABLES[name]).run();
-    for (const name of TABLE_NAMES) {
-      const rows = rowsOf(name);
-      const atOnce = Math.floor(VALUES_MOST / Object.keys(getTableColumns(TABLES[name])).length);
-      for (let i = 0; i < rows.length; i += atOnce) put(tx, name, rows.slice(i, i + atOnce));
-    }
+    for (const name of TABLE_NAMES) put(tx, name, rowsOf(name));
   });
   forgetUnreadable();
 }
 
-function put(tx: Db, name: TableName, rows: KitchenRow[]): void {
-  if (name === "samples") insertSamples(tx, rows as (typeof TABLES.samples.$inferSelect)[]);
-  else
-    tx.insert(TABLES[name])
-      .values(rows as never)
-      .run();
+/** Puts rows into a table, as many at once as SQLite takes. */
+export function put(tx: Db, name: TableName, rows: KitchenRow[]): void {
+  const atOnce = Math.floor(VALUES_MOST / Object.keys(getTableColumns(TABLES[name])).length);
+  for (let i = 0; i < rows.length; i += atOnce) {
+    const some = rows.slice(i, i + atOnce);
+    if (name === "samples") insertSamples(tx, some as (typeof TABLES.samples.$inferSelect)[]);
+    else
+      tx.insert(TABLES[name])
+        .values(some as never)
+        .run();
+  }
 }
