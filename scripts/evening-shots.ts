@@ -55,13 +55,15 @@ export async function takeEvening(browser: Browser): Promise<void> {
         await kept(page.request.post(`${evening.url}/api/batches/${batchId}/lift`, { data }));
     }
     for (const task of cooks) {
-      // On its way to be at its exit at the plan's own minute.
+      // On its way to be at its exit a little before the minute the plan gives it.
       const out = tasks.find((t) => t.dishId === task.dishId && t.kind === "ovenOut");
       const exitC = Number(/at (\d+)/.exec(out?.title ?? "")?.[1]);
-      const wholeMs = (out?.startMs ?? nowMs) - task.startMs;
-      const risen = (ms: number) => 1 - Math.exp((-1.4 * ms) / wholeMs);
+      const ovenC = Number(/(\d+) °C/.exec(task.title)?.[1]);
+      const wholeMs = 0.85 * ((out?.startMs ?? nowMs) - task.startMs);
+      // As a middle that is cold for a while and then goes after its oven.
+      const left = (ms: number) => Math.pow((ovenC - exitC) / (ovenC - 5), Math.pow(ms / wholeMs, 1.4));
       for (let ms = 0; task.startMs + ms <= nowMs; ms += 4 * MIN) {
-        const value = Math.round((5 + ((exitC - 5) * risen(ms)) / risen(wholeMs)) * 10) / 10;
+        const value = Math.round((ovenC - (ovenC - 5) * left(ms)) * 10) / 10;
         const data = { channel: "probe", atMs: task.startMs + ms, value };
         await kept(page.request.post(`${evening.url}/api/batches/${batchOf(task)}/samples`, { data }));
       }

@@ -17,6 +17,8 @@ export interface SittingAtWork {
   tableMs: number;
   /** How much later that is than was asked for. */
   lateMin: number;
+  /** Where its plan cannot be held any more, and the last that fitted is gone by: what is foretold out late, latest first. */
+  notHeld: { name: string; outMs: number }[] | null;
   tasks: PlannedTask[];
   /** Which dish is which batch. */
   batches: { dishId: string; batchId: string }[];

@@ -13,7 +13,7 @@ import { storageProblem } from "./problem";
 import { sittings } from "./schema";
 
 /** A forecast that moved by less changes no plan: a probe jitters. */
-const FORECAST_MOVED_MS = 3 * 60_000;
+export const FORECAST_MOVED_MS = 3 * 60_000;
 
 type Planless = Omit<SittingView, "plan">;
 

@@ -1,9 +1,11 @@
 import { planFollowed, tableOf } from "@/contracts/plan-followed";
 import type { SittingAtWork } from "@/contracts/at-work";
 import type { SittingView } from "@/contracts/sitting";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { batchTime } from "@/core/program/batch-clock";
 import type { WholeDb } from "./database";
 import { sittingPlanned } from "./planned";
+import { FORECAST_MOVED_MS } from "./plans";
 import { listSittings } from "./sittings";
 
 const HOUR_MS = 3_600_000;
@@ -29,7 +31,8 @@ export async function sittingsAtWork(
   return views.flatMap((view) => atWork(view, nowMs) ?? []);
 }
 
-function atWork({ id, body, plan, plainDone, clock }: SittingView, nowMs: number): SittingAtWork | undefined {
+function atWork(sitting: SittingView, nowMs: number): SittingAtWork | undefined {
+  const { id, body, plan, plainDone, clock } = sitting;
   const goesBy = planFollowed(plan);
   if (!goesBy) return undefined;
   const today = body.tableMs - PLAIN_BEFORE_MS <= batchTime(clock, nowMs);
@@ -39,9 +42,23 @@ function atWork({ id, body, plan, plainDone, clock }: SittingView, nowMs: number
     clock,
     tableMs: tableOf(body.tableMs, goesBy),
     lateMin: goesBy.late?.byMin ?? 0,
+    notHeld: plan.answer.status === "planned" ? null : foretoldLate(sitting, goesBy.tasks),
     tasks: goesBy.tasks,
     batches: body.dishes.flatMap((d) => (d.kind === "running" ? [{ dishId: d.id, batchId: d.batchId }] : [])),
     plain: today ? body.dishes.filter((d) => d.kind === "plain") : [],
     plainDone,
   };
+}
+
+function foretoldLate(
+  { running }: Pick<SittingView, "running">,
+  tasks: readonly PlannedTask[],
+): { name: string; outMs: number }[] {
+  return running
+    .flatMap(({ id, name, outMs = {} }) => {
+      const planned = tasks.filter((t) => t.dishId === id && t.kind === "ovenOut").map((t) => t.startMs);
+      const foretold = Math.max(...Object.values(outMs));
+      return foretold > Math.max(...planned) + FORECAST_MOVED_MS ? [{ name, outMs: foretold }] : [];
+    })
+    .sort((a, b) => b.outMs - a.outMs);
 }

@@ -48,10 +48,11 @@ export function probing(dish: WorkedDish, exit: Exit, id: string): Step {
   );
 }
 
-/** "about 5 to 9 °C", "hardly at all". */
+/** "about 5 to 9 °C", "up to 1 °C", "hardly at all". */
 export function climbText({ climb }: Pick<Exit, "climb">): string {
   const [low, high] = [Math.round(climb.low), Math.round(climb.high)];
   if (high < 1) return "hardly at all";
+  if (low < 1 && high > low) return `up to ${high} °C`;
   return low === high ? `about ${high} °C` : `about ${low} to ${high} °C`;
 }
 
@@ -79,10 +80,11 @@ export function takeOut(dish: WorkedDish, exit: Exit, id: string): Step {
   };
 }
 
-/** "63 to 67 °C": what it ends at. */
-export function plateText({ endC, climb }: Pick<Exit, "endC" | "climb">): string {
-  const most = Math.round(endC + climb.high - climb.low);
-  return most <= endC ? `${degrees(endC)} °C` : `${degrees(endC)} to ${most} °C`;
+/** "63 to 67 °C": what it ends at. @param overC how far it is past its exit already, °C */
+export function plateText({ endC, climb }: Pick<Exit, "endC" | "climb">, overC = 0): string {
+  const least = overC > 0 ? Math.round(endC + overC) : endC;
+  const most = Math.round(least + climb.high - climb.low);
+  return most <= Math.round(least) ? `${degrees(least)} °C` : `${degrees(least)} to ${most} °C`;
 }
 
 /** What the published table asks at an end under the one-moment minimum, and what this cook gives. */

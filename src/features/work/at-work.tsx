@@ -149,11 +149,7 @@ export function AtWork({
       {rehearsalId !== null && (
         <RehearsalNote id={rehearsalId} sitting={sittings[0]} wallMs={wallMs} timeZone={kitchen.timeZone} />
       )}
-      <Notices
-        late={sittings.filter((sitting) => sitting.lateMin > 0)}
-        broken={broken}
-        timeZone={kitchen.timeZone}
-      />
+      <Notices sittings={sittings} broken={broken} wallMs={wallMs} timeZone={kitchen.timeZone} />
       <Strip dishes={dishes} focus={chosen?.key} onFocus={setFocus} />
       {!chosen && (
         <p className="p-6 text-lg">

@@ -7,9 +7,10 @@ import { climbText } from "@/core/program/probing";
 import type { ProbeChannel } from "@/core/program/exits";
 import type { Foreseen } from "@/core/program/foresee";
 import type { QuantityRule } from "@/core/quantity/parse";
-import { capital, duration, fixed } from "@/ui/format";
+import { capital, fixed } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
+import { sayDrift } from "./say-drift";
 
 /** Charts come only where a core is read. */
 const CoreChart = dynamic(
@@ -28,18 +29,19 @@ interface Props {
   several: boolean;
   nowMs: number;
   timeZone: string;
+  /** When its sitting is on the table, as it is going; left out where it is in none. */
+  tableMs?: number;
   onRead: (channel: ProbeChannel, coreC: number) => void;
 }
 
 /** One core in the heat: what it reads, when it will be at its exit, and whether that is early or late. */
-export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, onRead }: Props) {
+export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, tableMs, onRead }: Props) {
   const units = useUnits();
   const { exit, sinceMs, out } = heat;
   const [typed, setTyped] = useState<number | null>(null);
   const readings = foreseen?.readings ?? [];
   const forecast = foreseen?.forecast;
   const last = readings.at(-1)?.coreC;
-  const plannedMs = sinceMs + exit.minutes * MIN_MS;
   const doneMs = forecast && sinceMs + forecast.doneMin * MIN_MS;
   const told = useTold();
   const when = (min: number) => units.when(sinceMs + min * MIN_MS, nowMs, timeZone);
@@ -76,7 +78,16 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
           : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
       </p>
       {forecast && doneMs && (
-        <p className="text-lg">{told(sayDrift(doneMs, plannedMs, nowMs, out.foretold))}</p>
+        <p className="text-lg">
+          {told(
+            sayDrift({
+              lateMin: (doneMs - sinceMs) / MIN_MS - exit.minutes,
+              leftMin: (doneMs - nowMs) / MIN_MS,
+              follows: out.foretold,
+              table: tableMs === undefined ? undefined : units.when(tableMs, nowMs, timeZone),
+            }),
+          )}
+        </p>
       )}
       <CoreChart
         readings={readings}
@@ -111,18 +122,4 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
       </div>
     </section>
   );
-}
-
-const NEAR_MIN = 4;
-
-/** Early or late against the plan, and what to change. */
-function sayDrift(doneMs: number, plannedMs: number, nowMs: number, follows: boolean): string {
-  const lateMin = (doneMs - plannedMs) / MIN_MS;
-  if (Math.abs(lateMin) < NEAR_MIN) return "On time.";
-  const by = duration(Math.abs(lateMin) / 60);
-  const moved = follows ? " What comes after it has moved along." : "";
-  if (lateMin < 0)
-    return `${by} early: 20 °C less, or a longer rest; a tented roast forgives half an hour.${moved}`;
-  const left = (doneMs - nowMs) / MIN_MS;
-  return `${by} late: ${left > 20 ? "20 °C more shortens the rest of it by about a seventh, or " : ""}set the table back ${by}.${moved}`;
 }

@@ -36,6 +36,8 @@ export interface DishAtWork {
   work?: WorkView;
   foreseen: Record<string, Foreseen>;
   plain?: { sittingId: string; dishId: string };
+  /** When its sitting is on the table, as it is going; left out where it is in none. */
+  tableMs?: number;
 }
 
 interface Told {
@@ -76,13 +78,14 @@ export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): Di
         : [];
     }),
   );
+  const sitting = told.sittings.find((s) => s.batches.some((b) => b.batchId === batch.id));
   const at = atWork(program, exits, {
     startedAtMs: work.done.go_in ?? work.startedAtMs,
     done: work.done,
     skipped: work.skipped,
     samples: work.readings,
     outMs,
-    plannedMs: plannedFor(batch.id, told.sittings),
+    plannedMs: sitting && plannedIn(sitting, batch.id),
     probeSetMs: Object.fromEntries(
       exits.map((exit) => [exit.channel, told.probeSetMs[`${batch.id}/${exit.channel}`] ?? 0]),
     ),
@@ -98,6 +101,7 @@ export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): Di
     worked,
     work,
     foreseen,
+    tableMs: sitting?.tableMs,
   };
 }
 
@@ -110,16 +114,10 @@ function heatFrom(program: Program, exit: Exit, work: WorkView): number | undefi
   return work.done[into?.id ?? "stage_1"] ?? (into?.kind === "goIn" ? work.done.go_in : undefined);
 }
 
-/** When its sitting's plan has each step begin; undefined where it is in none. */
-function plannedFor(batchId: string, sittings: readonly SittingAtWork[]): Record<string, number> | undefined {
-  for (const sitting of sittings) {
-    const dish = sitting.batches.find((b) => b.batchId === batchId);
-    if (dish)
-      return Object.fromEntries(
-        sitting.tasks.filter((t) => t.dishId === dish.dishId).map((t) => [t.stepId, t.startMs]),
-      );
-  }
-  return undefined;
+/** When a sitting's plan has each step of a batch begin. */
+function plannedIn({ batches, tasks }: SittingAtWork, batchId: string): Record<string, number> {
+  const dishId = batches.find((b) => b.batchId === batchId)?.dishId;
+  return Object.fromEntries(tasks.filter((t) => t.dishId === dishId).map((t) => [t.stepId, t.startMs]));
 }
 
 /** What is only cooked at a sitting, from its plan. */

@@ -61,6 +61,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           several={worked.exits.length > 1}
           nowMs={nowMs}
           timeZone={timeZone}
+          tableMs={dish.tableMs}
           onRead={(channel, coreC) => {
             // Of the tap's own instant, not of the page's last tick: two readings of one instant would be one.
             const atMs = Math.round(batchTime(work.clock, kitchenNow()));

@@ -1,26 +1,23 @@
 import Link from "next/link";
 import type { SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
+import { batchTime } from "@/core/program/batch-clock";
 import { useUnits } from "@/ui/measures";
 
 interface Props {
-  /** Sittings whose table gave way. */
-  late: readonly SittingAtWork[];
+  sittings: readonly SittingAtWork[];
   /** Batches whose sums no longer work out. */
   broken: readonly BatchDetail[];
+  wallMs: number;
   timeZone: string;
 }
 
-/** What is to be known before any dish is looked at: tables that come late, sums that do not work out. */
-export function Notices({ late, broken, timeZone }: Props) {
-  const units = useUnits();
+/** What is to be known before any dish is looked at: tables that come late or cannot be held, sums that do not work out. */
+export function Notices({ sittings, broken, ...told }: Props) {
   return (
     <>
-      {late.map((s) => (
-        <p key={s.id} className="border-l-8 border-warning bg-base-100 px-4 py-2 text-lg" role="status">
-          {s.name}: late by <b className="figure">{s.lateMin} min</b>, on the table at{" "}
-          <b className="figure">{units.dayAndClock(s.tableMs, timeZone)}</b>.
-        </p>
+      {sittings.map((sitting) => (
+        <OfSitting key={sitting.id} sitting={sitting} {...told} />
       ))}
       {broken.map((b) => (
         <p key={b.id} className="p-4">
@@ -32,5 +29,41 @@ export function Notices({ late, broken, timeZone }: Props) {
         </p>
       ))}
     </>
+  );
+}
+
+/** A table that gave way, or that nothing holds any more. */
+function OfSitting({
+  sitting,
+  wallMs,
+  timeZone,
+}: Pick<Props, "wallMs" | "timeZone"> & { sitting: SittingAtWork }) {
+  const units = useUnits();
+  const { id, name, lateMin, notHeld } = sitting;
+  const when = (ms: number) => (
+    <b className="figure">{units.when(ms, batchTime(sitting.clock, wallMs), timeZone)}</b>
+  );
+  const table = when(sitting.tableMs);
+  if (notHeld)
+    return (
+      <p className="border-l-8 border-error bg-base-100 px-4 py-2 text-lg" role="status">
+        {name} cannot be on the table at {table}
+        {notHeld.map((dish, i) => (
+          <span key={dish.name}>
+            {i === 0 ? ": " : ", "}
+            {dish.name} is foretold out at {when(dish.outMs)}
+          </span>
+        ))}
+        .{" "}
+        <Link className="underline" href={`/sitting/${id}`}>
+          What could give way
+        </Link>
+      </p>
+    );
+  if (lateMin === 0) return null;
+  return (
+    <p className="border-l-8 border-warning bg-base-100 px-4 py-2 text-lg" role="status">
+      {name}: late by <b className="figure">{lateMin} min</b>, on the table at {table}.
+    </p>
   );
 }

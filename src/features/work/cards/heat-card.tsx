@@ -90,7 +90,8 @@ function headline(
 function Reading({ heat: { core, exit } }: Props) {
   const figure = core.kind === "unread" ? undefined : `${fixed(core.coreC, 1)} °C`;
   const out = `out at ${exit.outC} °C`;
-  const then = `It climbs ${climbText(exit)} more: ${plateText(exit)} on the plate.`;
+  const overC = core.kind === "takeOut" ? core.overC : 0;
+  const then = `It climbs ${climbText(exit)} more: ${plateText(exit, overC)} on the plate.`;
   if (figure === undefined) return <Told>{`Nothing read yet; ${out}. ${then}`}</Told>;
   if (core.kind === "silent")
     return (
@@ -100,7 +101,7 @@ function Reading({ heat: { core, exit } }: Props) {
     return (
       <Told>{`It fell by ${fixed(core.byC, 0)} °C to ${figure}: meat does not cool in the heat. Put it back into the thickest part.`}</Told>
     );
-  const over = core.kind === "takeOut" && core.overC >= 0.5 ? `, ${fixed(core.overC, 1)} °C over` : "";
+  const over = overC >= 0.5 ? `, ${fixed(overC, 1)} °C over` : "";
   return (
     <>
       The middle reads{" "}
