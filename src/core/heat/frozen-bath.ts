@@ -1,21 +1,15 @@
 import type { BodyShape } from "../diffusion/grid";
 import { COLD_LIMIT_C } from "../safety/official";
 import { brineFreezingPointC } from "../solution/sodium-chloride";
+import { FREEZES_FROM_C, freezingFlesh, type FreezingFlesh } from "./freezing-flesh";
 
 /**
  * Frozen food in a bath: heat flows from the room into the bath, from the bath into the food, which thaws from the
- * outside in. Enthalpy method on an even grid, explicit steps.
- * Heat capacities and conductivities of meat: engineering handbooks, *from memory*; film coefficient: *practice*.
+ * outside in. Enthalpy method on an even grid, explicit steps; flesh freezes along its curve (`freezing-flesh`).
+ * Film coefficient: *practice*.
  */
-const FROZEN_J_PER_KG_K = 2000;
-const THAWED_J_PER_KG_K = 3500;
 const LATENT_J_PER_KG = 333_550;
 const BATH_J_PER_KG_K = 3900;
-/** Flesh freezes over this span, °C. */
-const FREEZING_FROM_C = -3;
-const FREEZING_TO_C = -1;
-const FROZEN_W_PER_M_K = 1.3;
-const THAWED_W_PER_M_K = 0.48;
 const FLESH_KG_PER_M3 = 1050;
 /** Still brine against the food, W/(m² K). */
 const FILM_W_PER_M2_K = 150;
@@ -61,27 +55,6 @@ export interface FrozenBathCurve {
   energyGap: number;
 }
 
-const latent = (waterFraction: number) => waterFraction * LATENT_J_PER_KG;
-
-/** Enthalpy of flesh above that at 0 °C frozen-solid line, J/kg. */
-function enthalpyAt(temperatureC: number, waterFraction: number): number {
-  if (temperatureC <= FREEZING_FROM_C) return FROZEN_J_PER_KG_K * (temperatureC - FREEZING_FROM_C);
-  const span = FREEZING_TO_C - FREEZING_FROM_C;
-  const melt = latent(waterFraction);
-  if (temperatureC < FREEZING_TO_C) return (melt * (temperatureC - FREEZING_FROM_C)) / span;
-  return melt + THAWED_J_PER_KG_K * (temperatureC - FREEZING_TO_C);
-}
-
-function temperatureOf(enthalpy: number, waterFraction: number): number {
-  const melt = latent(waterFraction);
-  if (enthalpy <= 0) return FREEZING_FROM_C + enthalpy / FROZEN_J_PER_KG_K;
-  if (enthalpy < melt) return FREEZING_FROM_C + (enthalpy / melt) * (FREEZING_TO_C - FREEZING_FROM_C);
-  return FREEZING_TO_C + (enthalpy - melt) / THAWED_J_PER_KG_K;
-}
-
-const conductivity = (temperatureC: number) =>
-  temperatureC < FREEZING_TO_C ? FROZEN_W_PER_M_K : THAWED_W_PER_M_K;
-
 /** The bath's heat held in one number, so that ice and water follow from it, J. */
 function bathState(heatJ: number, bathKg: number, iceKg: number, freezingC: number) {
   const toMeltJ = iceKg * LATENT_J_PER_KG;
@@ -92,7 +65,9 @@ function bathState(heatJ: number, bathKg: number, iceKg: number, freezingC: numb
 
 /** Bath and food temperatures over the hours. */
 export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
-  const { waterFraction, bathKg, iceKg, foodKg, leakWPerK } = input;
+  const { bathKg, iceKg, foodKg, leakWPerK } = input;
+  const flesh = freezingFlesh(input.waterFraction);
+  const atStart = flesh.enthalpyJPerKg(input.foodStartC);
   const lengthM = input.halfThicknessMm / 1000;
   const freezingC = brineFreezingPointC(input.bathSaltFraction);
   const exponent = { slab: 0, cylinder: 1, sphere: 2 }[input.shape];
@@ -103,7 +78,7 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   const shareWithin = (face: number) => (face / CELLS) ** (exponent + 1);
   const massKg = Array.from({ length: CELLS }, (_, i) => foodKg * (shareWithin(i + 1) - shareWithin(i)));
   const temperature = massKg.map(() => input.foodStartC);
-  const heat = massKg.map(() => enthalpyAt(input.foodStartC, waterFraction));
+  const heat = massKg.map(() => atStart);
   // Warmth above freezing melts ice first, so one sum serves with ice and without.
   const startJ = (input.bathStartC - freezingC) * bathKg * BATH_J_PER_KG_K;
   let bathJ = startJ;
@@ -112,22 +87,22 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   const widthM = lengthM / CELLS;
   // Explicit scheme: stable while k·dt/(ρ·c·dx²) <= 1/2 (von Neumann), with a margin for the film. Frozen flesh is the
   // quickest; once all is thawed the steps may be long.
-  const stable = (jPerKgK: number, wPerMK: number) =>
-    Math.min(30, (0.35 * widthM ** 2 * FLESH_KG_PER_M3 * jPerKgK) / wPerMK);
-  const frozenStepS = stable(FROZEN_J_PER_KG_K, FROZEN_W_PER_M_K);
-  const thawedStepS = stable(THAWED_J_PER_KG_K, THAWED_W_PER_M_K);
+  const stable = (jPerKgK: number, coldestC: number) =>
+    Math.min(30, (0.35 * widthM ** 2 * FLESH_KG_PER_M3 * jPerKgK) / flesh.conductivityWPerMK(coldestC));
+  const frozenStepS = stable(flesh.leastHeatJPerKgK.frozen, Math.min(input.foodStartC, FREEZES_FROM_C));
+  const thawedStepS = stable(flesh.leastHeatJPerKgK.thawed, FREEZES_FROM_C);
   const moments: FrozenBathMoment[] = [];
   const endS = input.hours * 3600;
   let nextRecordS = 0;
   for (let timeS = 0, stepS = 0; timeS <= endS + 1e-9; timeS += stepS) {
     let frozen = false;
     for (let i = 0; i < CELLS; i++) {
-      temperature[i] = temperatureOf(heat[i], waterFraction);
-      frozen ||= temperature[i] < FREEZING_TO_C;
+      temperature[i] = flesh.temperatureC(heat[i]);
+      frozen ||= temperature[i] < FREEZES_FROM_C;
     }
     stepS = frozen ? frozenStepS : thawedStepS;
     const { bathC, iceLeftKg } = bathState(bathJ, bathKg, iceKg, freezingC);
-    const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / conductivity(temperature[CELLS - 1]));
+    const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / flesh.conductivityWPerMK(temperature[CELLS - 1]));
     const intoFoodW = surfaceM2 * skinW * (bathC - temperature[CELLS - 1]);
     if (timeS >= nextRecordS) {
       const surfaceC = bathC - intoFoodW / surfaceM2 / FILM_W_PER_M2_K;
@@ -137,27 +112,25 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
     const leakW = leakWPerK * (input.roomC - bathC);
     for (let i = 0; i < CELLS; i++) {
       const outer =
-        i === CELLS - 1 ? intoFoodW : flow(temperature[i], temperature[i + 1], widthM) * areaM2[i];
+        i === CELLS - 1 ? intoFoodW : flow(flesh, temperature[i], temperature[i + 1], widthM) * areaM2[i];
       heat[i] += (outer * stepS) / massKg[i];
       if (i < CELLS - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
     }
     bathJ += (leakW - intoFoodW) * stepS;
     gainedJ += leakW * stepS;
   }
-  const storedJ =
-    bathJ -
-    startJ +
-    heat.reduce((sum, h, i) => sum + (h - enthalpyAt(input.foodStartC, waterFraction)) * massKg[i], 0);
+  const storedJ = bathJ - startJ + heat.reduce((sum, h, i) => sum + (h - atStart) * massKg[i], 0);
   return {
     moments,
     warmFromH: moments.find((m) => m.bathC > WARM_C)?.hour,
-    thawedH: moments.find((m) => m.centreC > FREEZING_TO_C)?.hour,
+    thawedH: moments.find((m) => m.centreC > FREEZES_FROM_C)?.hour,
     energyGap: Math.abs(storedJ - gainedJ) / Math.max(1, Math.abs(storedJ) + Math.abs(gainedJ)),
   };
 }
 
 /** Heat between neighbouring cells, W/m², inward positive; their half-widths conduct in a row. */
-function flow(innerC: number, outerC: number, widthM: number): number {
-  const resistance = widthM / 2 / conductivity(innerC) + widthM / 2 / conductivity(outerC);
+function flow(flesh: FreezingFlesh, innerC: number, outerC: number, widthM: number): number {
+  const resistance =
+    widthM / 2 / flesh.conductivityWPerMK(innerC) + widthM / 2 / flesh.conductivityWPerMK(outerC);
   return (outerC - innerC) / resistance;
 }
