@@ -122,7 +122,7 @@ test("as linked data it is a schema.org Recipe with its steps, for a general JSO
     documentUrl: "",
     contextUrl: undefined,
   };
-  const [expanded] = await expand(recipeOf(f, worked(f), ["Saturday"]) as object, {
+  const [expanded] = await expand(recipeOf(f, worked(f), ["Saturday"]), {
     documentLoader: async () => vocabulary,
   });
   expect(expanded["@type"]).toEqual(["http://schema.org/Recipe"]);

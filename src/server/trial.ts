@@ -1,4 +1,5 @@
 import { getTableColumns, sql } from "drizzle-orm";
+import type { SQLiteTable } from "drizzle-orm/sqlite-core";
 import Database from "better-sqlite3";
 import { drizzle } from "drizzle-orm/better-sqlite3";
 import { openDatabase, type WholeDb, writing } from "./database";
@@ -50,7 +51,7 @@ function copyOf(db: WholeDb): WholeDb {
   copy.$client.exec("BEGIN");
   for (const name of TABLE_NAMES) {
     if (name === LEFT_OUT) continue;
-    const columns = Object.values(getTableColumns(TABLES[name])).map((column) => `"${column.name}"`);
+    const columns = Object.values(getTableColumns<SQLiteTable>(TABLES[name])).map(({ name }) => `"${name}"`);
     copy.$client.exec(
       `DELETE FROM main."${name}";
        INSERT INTO main."${name}" (${columns.join()}) SELECT ${columns.join()} FROM original."${name}"`,
@@ -78,7 +79,7 @@ function bringOver(db: WholeDb, trial: WholeDb, had: ReadonlyMap<TableName, numb
       .select()
       .from(TABLES[name])
       .where(sql`rowid > ${had.get(name)}`)
-      .all() as KitchenRow[],
+      .all(),
   }));
   writing(db, (tx) => {
     for (const { name, rows } of added) put(tx, name, isCounted(name) ? rows.map(uncounted) : rows);

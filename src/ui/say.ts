@@ -117,7 +117,7 @@ export function sayFormulationError(error: FormulationError): { field: FaultyFie
 export function fill(template: string, data: Record<string, number | string>): string {
   return template.replace(/\{\{(\w+)\}\}/g, (_, key: string) => {
     const value = data[key];
-    return typeof value === "number" ? trimmed(Math.round(value * 100) / 100) : String(value);
+    return typeof value === "number" ? trimmed(Math.round(value * 100) / 100) : value;
   });
 }
 

@@ -43,8 +43,8 @@ const sums = {
   workOut(asked: Asked, has: string | undefined): Answered {
     const answer = workOut(asked);
     if (!answer.ok || has !== soakKey(asked.input, asked.rateFactor)) return answer;
-    const { sheet, ...rest } = answer;
-    void sheet;
+    const rest: Answered & { sheet?: unknown } = { ...answer };
+    delete rest.sheet;
     return rest;
   },
 

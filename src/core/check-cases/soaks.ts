@@ -16,7 +16,7 @@ const UNIT = 0.1;
 const HOUR_S = 3600;
 const POSITIONS = ["0.0", "0.25", "0.5", "0.75"];
 
-type Inputs = Record<string, never> & { [key: string]: number };
+type Inputs = { [key: string]: number };
 
 function run(shape: BodyShape, lengthMm: number, stages: Stage[], options = {}): SoakRun {
   const result = simulateSoak({ shape, halfThicknessM: lengthMm / 1000 }, stages, { cells: 240, ...options });

@@ -47,8 +47,8 @@ export interface SoakOptions {
   stepTolerance?: number;
   /** Called once with the first body's grid, before the run. */
   onGrid?: (grid: Grid) => void;
-  /** Called with every moment the engine steps through; answer true to stop there. The moment is reused: copy it. */
-  onStep?: (moment: StepMoment) => boolean | void;
+  /** Called with every moment the engine steps through; what answers true stops it there. The moment is reused: copy it. */
+  onStep?: (moment: StepMoment) => unknown;
 }
 
 /** What an observer sees while the engine runs; `perWater` holds the first body's cells. */

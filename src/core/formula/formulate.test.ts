@@ -173,7 +173,7 @@ describe("where the salt ends", () => {
   test("the ledger sums to what was added and what was there", () => {
     fc.assert(
       fc.property(hours, choice, (h, school) => {
-        const sheet = worked(chops({ preparation: preparationOffered(school as "dry", 0.014) }));
+        const sheet = worked(chops({ preparation: preparationOffered(school, 0.014) }));
         const { ledger } = outcomeAt(sheet, h, 4);
         const sum = (rows: readonly { naclG: number }[]) => rows.reduce((g, row) => g + row.naclG, 0);
         return (
@@ -189,7 +189,7 @@ describe("where the salt ends", () => {
   test("what left the bath is what the flesh took: the bath's own strength says the same", () => {
     const sheet = worked(timed(0.06));
     const o = outcomeAt(sheet, 10, 4);
-    const bathG = ((o.moment.bath ?? NaN) * sheet.waterG) as number;
+    const bathG = (o.moment.bath ?? NaN) * sheet.waterG;
     expect(bathG).toBeCloseTo(endG(o.ledger, "vessel"), 3);
   });
 

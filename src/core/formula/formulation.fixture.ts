@@ -12,7 +12,7 @@ export function chops(change: Partial<Formulation> = {}): Formulation {
     name: "Chops",
     pieces: { ...piecesOffered(food), count: 4, totalMassG: 1000, thicknessMm: 25 },
     saltId: "pickling",
-    preparation: { ...EQUILIBRIUM, targetFraction: 0.014 } as Formulation["preparation"],
+    preparation: { ...EQUILIBRIUM, targetFraction: 0.014 },
     water: { mode: "chosen", massG: 1000 },
     ...change,
   };

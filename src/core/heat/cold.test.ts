@@ -31,7 +31,7 @@ describe("frozen food in a bath", () => {
         (shape, halfThicknessMm, iceKg, roomC) => {
           const run = frozenBath({
             ...BIRD,
-            shape: shape as "slab",
+            shape: shape,
             halfThicknessMm,
             iceKg,
             roomC,

@@ -22,4 +22,4 @@ export function pouredG(targetG: number, seed: number, sinceS: number): number {
 
 /** Each line is poured by a seed of its own. */
 export const lineSeed = (seed: number, lineId: string): number =>
-  [...lineId].reduce((sum, c) => (sum * 31 + c.charCodeAt(0)) % 1_000_003, seed);
+  Array.from(lineId).reduce((sum, c) => (sum * 31 + c.charCodeAt(0)) % 1_000_003, seed);

@@ -97,11 +97,11 @@ export function scored(all: { id: string; reading: RecipeReading; expected: Expe
     }
     const m = reading.method;
     if (method.soak_h !== undefined)
-      tick("method", inside(m.soak_h, method.soak_h, 0, 0.02), `soak ${m.soak_h}`);
+      tick("method", inside(m.soak_h, method.soak_h, 0, 0.02), `soak ${String(m.soak_h)}`);
     if (method.core_C !== undefined)
       tick("method", inside(m.core_C, method.core_C, 0, 1), `core ${m.core_C}`);
     if (method.rest_min !== undefined)
-      tick("method", inside(m.rest_min, method.rest_min, 0, 0.02), `rest ${m.rest_min}`);
+      tick("method", inside(m.rest_min, method.rest_min, 0, 0.02), `rest ${String(m.rest_min)}`);
     if (method.portions !== undefined)
       tick("method", inside(m.portions, method.portions), `portions ${m.portions}`);
     if (method.soak_place) tick("method", m.soak_place === method.soak_place, `place ${m.soak_place}`);
@@ -111,7 +111,11 @@ export function scored(all: { id: string; reading: RecipeReading; expected: Expe
       if (stage.oven_C !== undefined)
         tick("method", inside(got?.oven_C, stage.oven_C, 0, 1), `stage ${i + 1} oven ${got?.oven_C}`);
       if (stage.minutes !== undefined)
-        tick("method", inside(got?.minutes, stage.minutes, 0, 0.5), `stage ${i + 1} minutes ${got?.minutes}`);
+        tick(
+          "method",
+          inside(got?.minutes, stage.minutes, 0, 0.5),
+          `stage ${i + 1} minutes ${String(got?.minutes)}`,
+        );
       if (stage.cover) tick("method", got?.cover === stage.cover, `stage ${i + 1} cover ${got?.cover}`);
     });
     for (const code of expected.findings ?? [])

@@ -118,8 +118,7 @@ const marinade = (lines: Formulation["lines"], change: Partial<Formulation> = {}
   of("lamb_shoulder_butterflied", "marinade", { lines, ...change });
 const beside = (companions: Formulation["companions"]) => ({ ...base, companions });
 const cook = { toC: 63, minutes: 40, restMin: 5, ovenC: 200 };
-const own = (f: Formulation, part: object) =>
-  ({ ...f, preparation: { ...f.preparation, ...part } }) as Formulation;
+const own = (f: Formulation, part: object) => ({ ...f, preparation: { ...f.preparation, ...part } });
 
 describe("the hazards of marinades, crusts, cures and what goes beside them", () => {
   const mullet = of("grey_mullet_whole", "crust", { saltId: "sea_coarse" });

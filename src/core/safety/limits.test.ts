@@ -579,7 +579,7 @@ describe("rules that hang on a fact speak with it and are silent without", () =>
     ["fine_salt_crust", crust, { salt: { gradeSaltCrust: "poor" } }, { salt: { gradeSaltCrust: "fair" } }],
     ["fine_salt_crust", crust, { salt: { gradeSaltCrust: "never" } }, { salt: { gradeSaltCrust: "good" } }],
     ["sharp_fins", crust, {}, { food: { form: "fillet" } }],
-    ["not_preserving", marinade, { preparation: { kind: "cure" } as Patch["preparation"] }, {}],
+    ["not_preserving", marinade, { preparation: { kind: "cure" } }, {}],
     ["salt_burn_toxic", brine, { sheet: { excess: true, naclG: 1 } }, { sheet: { excess: false, naclG: 1 } }],
     ["acid_not_cooking", marinade, { input: { servedRaw: true } }, { input: { servedRaw: false } }],
     [

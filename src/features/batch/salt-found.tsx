@@ -42,7 +42,7 @@ export function SaltFound({ judged, wanted, held }: Props) {
         ))}
         {eaters.map(({ who, salt: said }, i) => (
           <span
-            key={who + i}
+            key={`${who} ${i}`}
             className="absolute top-2 h-4 w-1 -translate-x-1/2 bg-neutral"
             style={{ left: place(said) }}
           />

@@ -59,7 +59,7 @@ test("salted first: the share of the flesh, and another school is named", () => 
   if (p.kind !== "marinade") throw new Error(p.kind);
   const first = told({
     ...w.input,
-    preparation: { ...p, school: "onFoodFirst" } as Formulation["preparation"],
+    preparation: { ...p, school: "onFoodFirst" },
   });
   const why = salt(first);
   expect(figures(why.sum[0]).some((n) => Math.abs(n - (first.sheet.dose?.wantedG ?? NaN)) < 0.06)).toBe(true);

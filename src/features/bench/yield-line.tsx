@@ -24,16 +24,18 @@ export function YieldLine(worked: Worked) {
       </p>
       <Why
         title="What it weighs, and the juice it keeps"
-        explain={async () => ({
-          sum: [
-            `${mass(worked.sheet.foodG)} goes in; ${mass(takenOutG.low)} to ${mass(takenOutG.high)} is taken out`,
-            `the heat takes ${shares(lost)} of that; unsalted it would take ${shares(lostUnsalted)}`,
-          ],
-          convention:
-            "A weak bath gives water along with its salt, a strong one and a cure draw water out, a rack in moving cold air dries the face. Salt in the flesh holds juice in the heat: up to a quarter of what would be lost, half of that by 0.8 %.",
-          source:
-            "Swelling after Offer and Trinick 1983, cooking loss after Tornberg 2005 (both from memory); the sizes are estimates. Two pieces of one animal differ by more.",
-        })}
+        explain={() =>
+          Promise.resolve({
+            sum: [
+              `${mass(worked.sheet.foodG)} goes in; ${mass(takenOutG.low)} to ${mass(takenOutG.high)} is taken out`,
+              `the heat takes ${shares(lost)} of that; unsalted it would take ${shares(lostUnsalted)}`,
+            ],
+            convention:
+              "A weak bath gives water along with its salt, a strong one and a cure draw water out, a rack in moving cold air dries the face. Salt in the flesh holds juice in the heat: up to a quarter of what would be lost, half of that by 0.8 %.",
+            source:
+              "Swelling after Offer and Trinick 1983, cooking loss after Tornberg 2005 (both from memory); the sizes are estimates. Two pieces of one animal differ by more.",
+          })
+        }
       />
     </div>
   );

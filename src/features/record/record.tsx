@@ -11,6 +11,7 @@ import type { KitchenView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
 import { KIND_NAME } from "@/ui/names";
 import { Shell } from "@/ui/shell/shell";
+import { textIn } from "@/ui/form-text";
 import { PickColumns } from "./pick-columns";
 import { RecordTable } from "./record-table";
 
@@ -68,7 +69,7 @@ export function Record({ kitchen, record, trends }: Props) {
           className="flex flex-wrap items-end gap-x-6 gap-y-2"
           onSubmit={(event) => {
             event.preventDefault();
-            go({ find: String(new FormData(event.currentTarget).get("find") ?? "") });
+            go({ find: textIn(new FormData(event.currentTarget), "find") });
           }}
         >
           <label className="flex items-center gap-2">

@@ -119,7 +119,12 @@ export function useSitting(first: SittingView) {
   const again = useCallback(() => {
     if (waiting.current && !overtaken.current) void flush();
   }, [flush]);
-  const onLine = useCallback((is: boolean) => void (is && again()), [again]);
+  const onLine = useCallback(
+    (is: boolean) => {
+      if (is) again();
+    },
+    [again],
+  );
   useLive(useMemo(() => ({ event: onEvent, connected: onLine }), [onEvent, onLine]));
   useEffect(() => {
     const timer = setInterval(again, AGAIN_MS);

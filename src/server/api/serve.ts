@@ -96,8 +96,7 @@ const body = ({ response }: Operation, result: unknown): string =>
 
 /** @throws Refusal 400, 413, 415 */
 async function sent(operation: Operation, request: Request): Promise<Pick<Call, "body" | "file">> {
-  if (operation.body)
-    return { body: await readBody(request, operation.body as z.ZodType<unknown>), file: "" };
+  if (operation.body) return { body: await readBody(request, operation.body), file: "" };
   if (!operation.takes) return { body: undefined, file: "" };
   const { media, mostBytes } = operation.takes;
   if (!(request.headers.get("content-type") ?? "").startsWith(media))

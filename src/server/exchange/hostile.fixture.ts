@@ -25,7 +25,7 @@ export interface Importer {
   name: string;
   inputs: fc.Arbitrary<Uint8Array>;
   /** Takes it in or refuses it with a Refusal; anything else is a fault. */
-  take: (input: Uint8Array) => Promise<unknown> | unknown;
+  take: (input: Uint8Array) => unknown;
 }
 
 /** A good file with bytes changed, cut short, doubled or stuffed. */

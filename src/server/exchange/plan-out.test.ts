@@ -71,7 +71,7 @@ test("read in twice across a change, a calendar follows: moved acts rise in sequ
   const held = new Map(before);
   for (const [uid, event] of after) {
     const had = before.get(uid);
-    const isNewer = !had || Number(event.sequence) > Number(had.sequence);
+    const isNewer = !had || event.sequence > had.sequence;
     const same = had?.startDate.toJSDate().getTime() === event.startDate.toJSDate().getTime();
     // Nothing changes without rising.
     if (!isNewer) expect([uid, same]).toEqual([uid, true]);

@@ -15,7 +15,7 @@ import { factsOf, formulationOfRead, linesAsRead } from "@/core/recipe/settle";
 
 /* The example's formulas as other programs have them, without this app's own file in them, read as any recipe is. */
 
-const FORMULAS = Object.values({ ...brines, ...fish, ...mixtures }) as Formulation[];
+const FORMULAS = Object.values({ ...brines, ...fish, ...mixtures });
 const asRecipe = (f: Formulation) => JSON.stringify({ ...recipeOf(f, worked(f)), encoding: undefined });
 const asMarkdown = (f: Formulation) => markdownOf(f, worked(f), "metric").split("## The formula itself")[0];
 

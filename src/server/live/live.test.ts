@@ -27,7 +27,7 @@ function reading<T>(response: Response) {
   return async (): Promise<T | "over"> => {
     const read = await reader?.read();
     if (!read || read.done) return "over";
-    return JSON.parse(decoder.decode(read.value as Uint8Array).replace(/^data: /, "")) as T;
+    return JSON.parse(decoder.decode(read.value).replace(/^data: /, "")) as T;
   };
 }
 const kitchen = (db: ReturnType<typeof fresh>, stillIn?: () => boolean) => {

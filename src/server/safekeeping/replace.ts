@@ -23,9 +23,6 @@ export function put(tx: Db, name: TableName, rows: KitchenRow[]): void {
   for (let i = 0; i < rows.length; i += atOnce) {
     const some = rows.slice(i, i + atOnce);
     if (name === "samples") insertSamples(tx, some as (typeof TABLES.samples.$inferSelect)[]);
-    else
-      tx.insert(TABLES[name])
-        .values(some as never)
-        .run();
+    else tx.insert(TABLES[name]).values(some).run();
   }
 }

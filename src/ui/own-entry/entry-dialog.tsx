@@ -86,11 +86,7 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
             shownUnit={field.shownUnit}
             digits={field.digits}
             // Nothing known is shown as 0 and may stay so.
-            rule={
-              value === null
-                ? { ...ruleOf(field as NumberField<never>), min: 0 }
-                : ruleOf(field as NumberField<never>)
-            }
+            rule={value === null ? { ...ruleOf(field), min: 0 } : ruleOf(field)}
             onChange={(next) =>
               setDraft({ ...draft, [field.key]: value === null && next === 0 ? null : next })
             }

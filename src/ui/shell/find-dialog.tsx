@@ -18,13 +18,14 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
 
   useEffect(() => {
     let stale = false;
-    const waiting = setTimeout(async () => {
+    const find = async () => {
       const answer =
         text.trim() === "" ? null : await read<Found[]>(`/api/find?q=${encodeURIComponent(text)}`);
       if (stale) return;
       setFound(answer?.ok ? answer.value : null);
       setProblem(answer && !answer.ok ? answer.problem.title : null);
-    }, WAIT_MS);
+    };
+    const waiting = setTimeout(() => void find(), WAIT_MS);
     return () => {
       stale = true;
       clearTimeout(waiting);

@@ -24,7 +24,7 @@ export function useSoftWindow(key: string, input: Formulation, rate: KnownRate, 
   const [progress, setProgress] = useState<{ key: string; share: number }>();
   useEffect(() => {
     let stale = false;
-    const timer = setTimeout(async () => {
+    const soften = async () => {
       const onProgress = proxy((share: number) => {
         if (!stale) setProgress({ key, share });
       });
@@ -32,7 +32,8 @@ export function useSoftWindow(key: string, input: Formulation, rate: KnownRate, 
         .soften(input, rate, onProgress)
         .catch(() => undefined);
       if (!stale && soft) setHeld({ key, ...soft });
-    }, PAUSE_MS);
+    };
+    const timer = setTimeout(() => void soften(), PAUSE_MS);
     return () => {
       stale = true;
       clearTimeout(timer);

@@ -4,6 +4,6 @@ import { loadTastePage } from "@/server/pages";
 
 export const metadata: Metadata = { title: "House taste" };
 
-export default async function TastePage() {
+export default function TastePage() {
   return <House {...loadTastePage()} />;
 }

@@ -280,7 +280,7 @@ describe("out of the heat", () => {
 describe("a crust", () => {
   const crust = withPreparation(chops(), "crust");
   const other = (part: Record<string, unknown>, more: Partial<Formulation> = {}) =>
-    real({ ...crust, ...more, preparation: { ...crust.preparation, ...part } as Preparation });
+    real({ ...crust, ...more, preparation: { ...crust.preparation, ...part } });
 
   test("cracked: thin over the food, or too dry to hold", () => {
     expect(of("crust_cracked", "crust_thin", other({ overMm: 10 }))?.strength).toBeCloseTo(0.5, 9);

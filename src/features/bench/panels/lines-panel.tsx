@@ -31,7 +31,7 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
           parts={kind === "marinade"}
           places={kind === "saltCrust" ? "crust" : "mixture"}
           bases={bases}
-          onChange={(next) => edit(index, next as FormulaLine)}
+          onChange={(next) => edit(index, next)}
           onRemove={() => set(lines.filter((_, i) => i !== index))}
           onValidity={onValidity}
         />

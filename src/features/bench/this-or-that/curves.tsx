@@ -112,7 +112,7 @@ function Chart({ title, x, domain, scale, ticks, mark, children }: ChartProps) {
             labelFormatter={(value) => `${Number(value).toFixed(1)} ${x}`}
             contentStyle={{ background: "var(--color-base-100)", borderColor: "var(--line)" }}
           />
-          <Legend verticalAlign="top" height={28} />
+          <Legend position="top" height={28} />
           {mark !== undefined && <ReferenceLine x={mark} stroke="var(--color-accent)" strokeWidth={2} />}
           {children}
         </LineChart>

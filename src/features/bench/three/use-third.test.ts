@@ -71,7 +71,7 @@ test("whichever was left alone longest follows", async () => {
   // Strength and hours are the cook's now: what is wanted follows them.
   expect(result.current.third.follower).toBe("salt");
   expect(asked.at(-1)?.which).toBe("salt");
-  await answer(1, { ok: true, input: asked[1].input } as ThirdAnswer);
+  await answer(1, { ok: true, input: asked[1].input });
   await wanted(result, 0.012);
   expect(result.current.third.follower).toBe("hours");
 });
@@ -104,7 +104,7 @@ test("what else was changed while it was sought stays; of another preparation no
 test("where none follows it says what stands in the way, and how far it gets", async () => {
   const { result } = opened(timed);
   await hours(result, 1);
-  await answer(0, { ok: false, why: "too_slow", nearest: { fraction: 0.008, input: timed } } as ThirdAnswer);
+  await answer(0, { ok: false, why: "too_slow", nearest: { fraction: 0.008, input: timed } });
   expect(result.current.third.problem).toContain("brings 1.4 %: at the strongest it is 0.8 %");
   expect(result.current.value.pullH).toBe(1);
   expect(result.current.third.seen).toBe(result.current.value);

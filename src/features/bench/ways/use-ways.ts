@@ -26,13 +26,14 @@ export function useWays(input: Formulation, hours: number, rate: KnownRate): Sho
   const newest = useRef(key);
   useEffect(() => {
     newest.current = key;
-    const timer = setTimeout(async () => {
+    const lookFor = async () => {
       const workers = waysWorkers();
       const parts = await Promise.all(
         workers.map((sums, at) => sums.ways(input, minutes / 60, rate, { at, of: workers.length })),
       ).catch(() => []);
       if (newest.current === key) setHeld({ key, ways: bestFirst(parts.flat()) });
-    }, PAUSE_MS);
+    };
+    const timer = setTimeout(() => void lookFor(), PAUSE_MS);
     return () => clearTimeout(timer);
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the question depends on
   }, [key]);

@@ -3,6 +3,7 @@
 import { useState } from "react";
 import { PASSPHRASE_MIN } from "@/contracts/figures";
 import { send, type Sent } from "@/ui/send";
+import { textIn } from "@/ui/form-text";
 
 /** Sign-in: one passphrase for the kitchen, and every device out at once. */
 export function Passphrase({ set }: { set: boolean }) {
@@ -15,7 +16,7 @@ export function Passphrase({ set }: { set: boolean }) {
     return sent.ok;
   };
   const keep = async (form: FormData) => {
-    const text = (name: string) => String(form.get(name) ?? "");
+    const text = (name: string) => textIn(form, name);
     if (text("passphrase") !== text("again"))
       return setSaid({ text: "The two differ; nothing was changed.", bad: true });
     const sent = await send("PUT", "/api/door", {

@@ -5,6 +5,7 @@ import type { TokenScope, TokenView } from "@/contracts/door";
 import { send } from "@/ui/send";
 import { ToldOnce } from "@/ui/told-once";
 import { OnDate } from "@/ui/measures";
+import { textIn } from "@/ui/form-text";
 
 const REACH: Record<TokenView["scope"], string> = {
   read: "looks",
@@ -25,7 +26,7 @@ export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: st
     if (now.ok) setThere(now.value);
   };
   const make = async (form: FormData) => {
-    const name = String(form.get("name") ?? "");
+    const name = textIn(form, "name");
     const sent = await send<{ secret: string }>("POST", "/api/tokens", { name, scope: form.get("scope") });
     setProblem(sent.ok ? "" : sent.problem.detail);
     if (!sent.ok) return;

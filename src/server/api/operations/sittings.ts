@@ -105,7 +105,7 @@ export const SITTING_OPERATIONS = [
     summary: "Takes a sitting away; its batches stay",
     tag: "sittings",
     guards: "loadSitting",
-    run: async ({ db, path, nowMs }) => {
+    run: ({ db, path, nowMs }) => {
       sittingIfPlanned(db, path.id, nowMs);
       removeSitting(db, path.id);
     },
