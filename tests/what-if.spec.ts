@@ -142,6 +142,27 @@ test.describe("what-ifs on the Bench", () => {
     await expect(page.getByText(/acid\s*[\d.]+ mm deep/)).toBeVisible();
     await expect(page.locator("[data-acid]").first()).toBeVisible();
   });
+
+  test("a piece is as long as it was measured: its width follows, what cannot be is refused, the usual is a tap away", async ({
+    page,
+  }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const length = await bench.field("Length of a piece");
+    const usual = await length.inputValue();
+    const food = page.locator('section[data-group="Food"]');
+    await expect(food).toContainText(/As is usual for its weight: \d+ mm wide/);
+    await bench.enter("Length of a piece", "200");
+    // 260 g at 1.05 g/mL, 25 mm thick and 200 mm long.
+    await expect(food).toContainText("As measured: 49.5 mm wide");
+    await length.fill("500");
+    await expect(page.getByText(/cannot be 500 mm long: \d+ to \d+ mm/).first()).toBeVisible();
+    await expect(length).toHaveValue("500");
+    await length.fill("200");
+    await bench.press("Take the usual");
+    await expect(length).toHaveValue(usual);
+    await bench.settled();
+  });
 });
 
 test.describe("a running batch", () => {

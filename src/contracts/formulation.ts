@@ -22,6 +22,7 @@ const pieces = z.strictObject({
   totalMassG: ranged("totalMassG"),
   shape: z.enum(["slab", "cylinder", "sphere", "block", "shortLog"]),
   thicknessMm: ranged("thicknessMm"),
+  lengthMm: ranged("lengthMm").optional(),
   bone: z.boolean(),
   skin: z.boolean(),
   faces: z.enum(["both", "one"]),

@@ -45,6 +45,12 @@ describe("what the sums refuse is said at its field", () => {
     expect(text).toMatch(/^300 mm cannot be right .* about \d+ mm is likely, \d+ to \d+ mm possible\.$/);
   });
 
+  test("a length that cannot be names those that can", () => {
+    const { field, text } = refusal({ pieces: { ...pieces, lengthMm: 900 } });
+    expect(field).toBe("length");
+    expect(text).toMatch(/cannot be 900 mm long: \d+ to \d+ mm, or it would be narrower than it is thick\.$/);
+  });
+
   test("of another size in the same bath as well", () => {
     const alongside = [{ count: 1, totalMassG: 200, thicknessMm: 300 }];
     expect(refusal({ alongside }).field).toBe("thickness");

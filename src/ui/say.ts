@@ -60,7 +60,7 @@ export function sayQuantityError(error: QuantityError, rule: QuantityRule): stri
 }
 
 /** The Bench field a refusal of the sums belongs to. */
-export type FaultyField = "food" | "salt" | "lines" | "target" | "water" | "thickness" | "general";
+export type FaultyField = "food" | "salt" | "lines" | "target" | "water" | "thickness" | "length" | "general";
 
 export function sayFormulationError(error: FormulationError): { field: FaultyField; text: string } {
   switch (error.code) {
@@ -102,6 +102,11 @@ export function sayFormulationError(error: FormulationError): { field: FaultyFie
       return {
         field: "thickness",
         text: `${trimmed(error.thicknessMm)} mm cannot be right for a piece of this weight: about ${fixed(error.likelyMm, 0)} mm is likely, ${fixed(error.minMm, 0)} to ${fixed(error.maxMm, 0)} mm possible.`,
+      };
+    case "length_implausible":
+      return {
+        field: "length",
+        text: `A piece of this weight and thickness cannot be ${trimmed(error.lengthMm)} mm long: ${fixed(Math.ceil(error.minMm), 0)} to ${fixed(Math.floor(error.maxMm), 0)} mm, or it would be narrower than it is thick.`,
       };
     case "soak":
       return {

@@ -6,6 +6,7 @@ import type { Formulation } from "./model";
 import { endG } from "./dish-ledger";
 import { outcomeAt, tasteBand } from "./outcome";
 import { FOODS } from "../materials/lookup";
+import { possibleLengthsMm } from "../vessel/piece-size";
 
 const line = (f: Formulation, role: string) => worked(f).lines.find((l) => l.role === role)?.massG ?? 0;
 
@@ -218,11 +219,36 @@ describe("where the salt ends", () => {
   });
 });
 
+test("as long as it was measured: a block's ends are nearer or farther, and a rub has more face to stick to", () => {
+  const block = (lengthMm?: number) =>
+    worked(chops({ pieces: { ...chops().pieces, shape: "block", thicknessMm: 30, lengthMm } }));
+  const usual = block();
+  const long = block(usual.pieceSize.lengthMm * 1.3);
+  expect(long.pieceSize.widthMm).toBeCloseTo(usual.pieceSize.widthMm / 1.3, 9);
+  expect(long.surfaceDm2).not.toBeCloseTo(usual.surfaceDm2, 3);
+  const ready = (sheet: typeof usual) => sheet.soak.window.ready.likely ?? NaN;
+  // Narrower, salt has a shorter way in from the sides.
+  expect(ready(long)).toBeLessThan(ready(usual) * 0.99);
+  expect(ready(block(usual.pieceSize.lengthMm))).toBeCloseTo(ready(usual), 9);
+});
+
 describe("refusals", () => {
   test("a 400 mm chop", () => {
     const f = chops();
     const result = formulate({ ...f, pieces: { ...f.pieces, thicknessMm: 400 } });
     expect(result).toMatchObject({ ok: false, error: { code: "thickness_implausible" } });
+  });
+
+  test("a length is taken up to where the piece would be narrower than it is thick, and not over it", () => {
+    const f = chops();
+    const of = (lengthMm: number) => formulate({ ...f, pieces: { ...f.pieces, lengthMm } });
+    const { min, max } = possibleLengthsMm(f.pieces.shape, 250, f.pieces.thicknessMm);
+    for (const possible of [min, max, max - 1]) expect(of(possible).ok).toBe(true);
+    for (const lengthMm of [min - 0.1, max + 0.1])
+      expect(of(lengthMm)).toMatchObject({
+        ok: false,
+        error: { code: "length_implausible", minMm: min, maxMm: max },
+      });
   });
 
   test("food that already holds more salt than wanted", () => {

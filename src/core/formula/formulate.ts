@@ -9,7 +9,7 @@ import { fleshOf } from "./flesh";
 import type { SheetLine } from "./lines";
 import type { Formulation } from "./model";
 import { stockShare } from "./stock";
-import { thicknessProblem } from "./plausible";
+import { lengthProblem, thicknessProblem } from "./plausible";
 import { prepareDryBrine, prepareWetBrine } from "./prepare/brines";
 import { prepareCure } from "./prepare/cure";
 import { prepareMarinade } from "./prepare/marinade";
@@ -136,9 +136,12 @@ function contextOf(input: Formulation): Result<PrepareContext, FormulationError>
     if (thickness) return err(thickness);
   }
 
-  const { shape, totalMassG, count, thicknessMm } = input.pieces;
+  const length = lengthProblem(input.pieces);
+  if (length) return err(length);
+
+  const { shape, totalMassG, count, thicknessMm, lengthMm } = input.pieces;
   const foodG = alongside.reduce((sum, a) => sum + a.totalMassG, totalMassG);
-  const size = pieceSize(shape, totalMassG / count, thicknessMm);
+  const size = pieceSize(shape, totalMassG / count, thicknessMm, lengthMm);
   const others = alongside.map(
     (a) => a.count * surfaceDm2(shape, pieceSize(shape, a.totalMassG / a.count, a.thicknessMm)),
   );

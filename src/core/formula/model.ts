@@ -20,6 +20,8 @@ export interface Pieces {
   shape: PieceForm;
   /** Thickest part of one piece, mm. */
   thicknessMm: number;
+  /** Of one piece, lying flat, mm; left out, as is usual for its weight and kind. Its width follows. */
+  lengthMm?: number;
   bone: boolean;
   skin: boolean;
   faces: "both" | "one";

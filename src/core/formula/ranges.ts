@@ -9,6 +9,7 @@ export const RANGES = {
   count: { dimension: "none", min: 1, max: 500, whole: true },
   totalMassG: { dimension: "mass", min: 5, max: 200_000 },
   thicknessMm: { dimension: "length", min: 1, max: 400 },
+  lengthMm: { dimension: "length", min: 5, max: 2000 },
   slashDepthMm: { dimension: "length", min: 0, max: 100 },
   slashSpacingMm: { dimension: "length", min: 5, max: 200 },
   solutionPercent: { dimension: "none", min: 0, max: 40 },

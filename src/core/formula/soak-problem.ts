@@ -69,7 +69,7 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
   const d = diffusivityAt(at4C, holding.temperatureC);
   const wet = load.contact.kind === "bath";
   const body = fleshBody(pieces.shape, piece, d, {
-    size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm),
+    size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm, pieces.lengthMm),
     stillAtC: wet && holding.still ? holding.temperatureC : undefined,
   });
   const common = {

@@ -14,35 +14,66 @@ export interface PieceSize {
   volumeMl: number;
 }
 
+/** What a piece's shape fills of the box about it. */
+const FILLS: Record<PieceForm, number> = {
+  slab: 1,
+  block: 1,
+  cylinder: Math.PI / 4,
+  shortLog: Math.PI / 4,
+  sphere: Math.PI / 6,
+};
+
 /**
  * Size of a piece from its weight and thickest part.
  * @param massG one piece, g, > 0  @param thicknessMm > 0
+ * @param lengthMm as measured, mm; left out, as long as is usual for its kind. What is left of its weight is its width.
  */
-export function pieceSize(shape: PieceForm, massG: number, thicknessMm: number): PieceSize {
-  const volumeMl = massG / FLESH_DENSITY_G_PER_ML;
-  const volumeMm3 = volumeMl * 1000;
-  switch (shape) {
-    case "slab":
-    case "block": {
-      const areaMm2 = volumeMm3 / thicknessMm;
-      const widthMm = Math.sqrt(areaMm2 / FLAT_PIECE_ASPECT);
-      return { lengthMm: widthMm * FLAT_PIECE_ASPECT, widthMm, heightMm: thicknessMm, volumeMl };
-    }
-    case "cylinder":
-    case "shortLog":
-      return round(volumeMl, thicknessMm, Math.PI / 4, LONGEST_LOG);
-    case "sphere":
-      return round(volumeMl, thicknessMm, Math.PI / 6, LONGEST_BALL);
-  }
+export function pieceSize(
+  shape: PieceForm,
+  massG: number,
+  thicknessMm: number,
+  lengthMm?: number,
+): PieceSize {
+  const across = acrossMm2(shape, massG, thicknessMm);
+  const length = lengthMm ?? usualLengthMm(shape, across, thicknessMm);
+  return {
+    lengthMm: length,
+    widthMm: across / length,
+    heightMm: thicknessMm,
+    volumeMl: massG / FLESH_DENSITY_G_PER_ML,
+  };
 }
+
+/** The lengths a piece of this weight and thickness can have, mm: it is nowhere narrower than it is thick. */
+export function possibleLengthsMm(
+  shape: PieceForm,
+  massG: number,
+  thicknessMm: number,
+): { min: number; max: number } {
+  const across = acrossMm2(shape, massG, thicknessMm);
+  const usual = usualLengthMm(shape, across, thicknessMm);
+  // One that is thicker than its weight allows is as it is.
+  return { min: Math.min(thicknessMm, usual), max: Math.max(across / thicknessMm, usual) };
+}
+
+/** Length times width, mm². */
+const acrossMm2 = (shape: PieceForm, massG: number, thicknessMm: number): number =>
+  ((massG / FLESH_DENSITY_G_PER_ML) * 1000) / (FILLS[shape] * thicknessMm);
 
 /** Past this many thicknesses a log is taken to be oval, wider than it is thick. *Practice*. */
 const LONGEST_LOG = 4;
 const LONGEST_BALL = 1.5;
 
 /** The measured thickness is the height; what the weight asks for beyond a full length goes into the width. */
-function round(volumeMl: number, thicknessMm: number, share: number, longest: number): PieceSize {
-  const acrossMm2 = (volumeMl * 1000) / (share * thicknessMm);
-  const lengthMm = Math.min(acrossMm2 / thicknessMm, longest * thicknessMm);
-  return { lengthMm, widthMm: acrossMm2 / lengthMm, heightMm: thicknessMm, volumeMl };
+function usualLengthMm(shape: PieceForm, across: number, thicknessMm: number): number {
+  switch (shape) {
+    case "slab":
+    case "block":
+      return Math.sqrt(across * FLAT_PIECE_ASPECT);
+    case "cylinder":
+    case "shortLog":
+      return Math.min(across / thicknessMm, LONGEST_LOG * thicknessMm);
+    case "sphere":
+      return Math.min(across / thicknessMm, LONGEST_BALL * thicknessMm);
+  }
 }

@@ -8,7 +8,7 @@ import type { Apart, Bases, SheetLine } from "../lines";
 import type { Mix } from "../mix";
 import type { Formulation } from "../model";
 import type { KeepLimit } from "../keep-limit";
-import type { ThicknessProblem } from "../plausible";
+import type { LengthProblem, ThicknessProblem } from "../plausible";
 import type { SoakError } from "../../diffusion/stages";
 
 export type FormulationError =
@@ -21,6 +21,7 @@ export type FormulationError =
   | { code: "nothing_in_mixture" }
   | { code: "no_liquid_to_thicken" }
   | ThicknessProblem
+  | LengthProblem
   | { code: "soak"; error: SoakError };
 
 /** What every preparation is worked out from. */

@@ -19,6 +19,7 @@ const THAW_WORD = {
 
 export function sayFood({ pieces: p, alongside }: Formulation, units: Units): string {
   return list([
+    p.lengthMm !== undefined && `${units.length(p.lengthMm)} long`,
     p.slashDepthMm > 0 && `slashed ${units.length(p.slashDepthMm)} every ${units.length(p.slashSpacingMm)}`,
     p.bone ? "bone in" : "boneless",
     p.skin && "skin on",

@@ -8,6 +8,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { WhyOf } from "../why-of";
 import type { Worked } from "../worked";
 import { AlongsideFields } from "./alongside-fields";
+import { LengthField } from "./length-field";
 import { Group, type PanelProps } from "./panel";
 
 const SHAPES: { value: PieceForm; label: string }[] = [
@@ -34,6 +35,7 @@ export function FoodPanel({
   worked,
   change,
   onValidity,
+  refusalFor,
 }: PanelProps & { worked: Worked | undefined }) {
   const { pieces } = value;
   const { food: find } = usePantry();
@@ -52,7 +54,14 @@ export function FoodPanel({
           </span>
         </div>
       )}
-      <Select label="Shape" value={pieces.shape} options={SHAPES} onChange={(shape) => set({ shape })} />
+      <Select
+        label="Shape"
+        value={pieces.shape}
+        options={SHAPES}
+        // What was measured of one shape is not said of another.
+        onChange={(shape) => set({ shape, lengthMm: undefined })}
+      />
+      <LengthField pieces={pieces} set={set} refusal={refusalFor("length")} onValidity={onValidity} />
       {pieces.shape === "slab" && (
         <Select
           label="Salt enters by"

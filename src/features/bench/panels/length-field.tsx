@@ -1,0 +1,47 @@
+import type { Pieces } from "@/core/formula/model";
+import { RANGES } from "@/core/formula/ranges";
+import { pieceSize } from "@/core/vessel/piece-size";
+import { useUnits } from "@/ui/measures";
+import { QuantityField } from "@/ui/quantity-field";
+import type { PanelProps } from "./panel";
+
+interface Props extends Pick<PanelProps, "onValidity"> {
+  pieces: Pieces;
+  set: (part: Partial<Pieces>) => void;
+  refusal: string | undefined;
+}
+
+/** How long one piece lies: offered as is usual for its weight, or measured. Its width follows from what it weighs. */
+export function LengthField({ pieces, set, refusal, onValidity }: Props) {
+  const units = useUnits();
+  const { shape, totalMassG, count, thicknessMm, lengthMm } = pieces;
+  const size = pieceSize(shape, totalMassG / count, thicknessMm, lengthMm);
+  return (
+    <>
+      <QuantityField
+        label="Length of a piece"
+        unit="mm"
+        value={size.lengthMm}
+        rule={RANGES.lengthMm}
+        refusal={refusal}
+        onChange={(mm) => set({ lengthMm: mm })}
+        onValidity={onValidity}
+      />
+      <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-quiet">
+        <span>
+          {lengthMm === undefined ? "As is usual for its weight" : "As measured"}:{" "}
+          {units.length(size.widthMm)} wide.
+        </span>
+        {lengthMm !== undefined && (
+          <button
+            type="button"
+            className="min-h-11 cursor-pointer text-base-content underline"
+            onClick={() => set({ lengthMm: undefined })}
+          >
+            Take the usual
+          </button>
+        )}
+      </p>
+    </>
+  );
+}
