@@ -12,6 +12,8 @@ export interface DampRoast {
   biot: number;
   /** How freely the face gives off water, 0 a dry one, 1 an open pan of water. */
   wetness: number;
+  /** In how long it gives off a third of that, in diffusion times; left out, it stays as it is. */
+  driesIn?: number;
 }
 
 export interface CoreCourse {
@@ -24,12 +26,15 @@ const LONGEST = 8;
 const KEEP_EVERY = 6;
 
 /** Core over time until it stands at `untilC`; shorter of that where it never does. */
-export function dampRoast(roast: DampRoast, untilC: number): CoreCourse {
+export function dampRoast({ driesIn = Infinity, ...roast }: DampRoast, untilC: number): CoreCourse {
   const rings = Rings.at(roast.shape, roast.startC);
+  const air = { airC: roast.airC, biot: roast.biot, wetness: roast.wetness };
+  const dries = Math.exp(-RING_STEP / driesIn);
   const times = [0];
   const cores = [roast.startC];
   for (let step = 1; step * RING_STEP <= LONGEST; step++) {
-    rings.step(roast);
+    air.wetness *= dries;
+    rings.step(air);
     const done = rings.coreC >= untilC;
     if (step % KEEP_EVERY === 0 || done) {
       times.push(step * RING_STEP);

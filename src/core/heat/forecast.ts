@@ -33,19 +33,26 @@ const CONDUCTIVITY = 0.46;
 const FILMS = [15, 20, 27];
 /** How freely a roast's face gives off water against an open pan: brown and dry to wet through. Estimates. */
 const WETNESSES = [0.02, 0.04, 0.07, 0.11, 0.16, 0.24, 0.36];
+/**
+ * A face that dries as it roasts lets the core go on where a damp one holds it: in how many diffusion times, and how freely
+ * it gave off water before. Nobody knows it from a probe beforehand: each is taken to be as likely as a face that stays as
+ * it is. Estimates.
+ */
+const DRIES_IN = [0.5, 0.2];
+const DRYING_WETNESSES = [0.01, 0.05, 0.15, 0.3];
 const WETNESS_LIKELY = 0.1;
 const WETNESS_DOUBT = 0.8;
 /** What a probe is in doubt by, °C: reading, placing, lag. *Practice*. */
 const PROBE_DOUBT_C = 0.4;
 /** However many readings there are, they say as much as so many. */
 const COUNT_AS = 12;
-const PACES = 121;
+const PACES = 91;
 const SLOWEST = 0.4;
 const FASTEST = 2.5;
 /** Prior spread of the pace, in its logarithm. *Practice*, wide on purpose. */
 const PACE_DOUBT = 0.3;
-/** What the curves themselves are off by, share of the time still to go: as found on roasts another model made. */
-const MODEL_DOUBT = 0.06;
+/** What the curves themselves are off by, share of the time still to go: as found on roasts of three other models. */
+const MODEL_DOUBT = 0.09;
 const DONE_LOOKS_MIN = 60 * 14;
 const CURVE_POINTS = 40;
 
@@ -94,10 +101,14 @@ function familyOf(
   return families(JSON.stringify([shape, halfThicknessMm, ovenC, targetC, startC]), () =>
     FILMS.flatMap((film) => {
       const biot = (film * halfThicknessMm) / 1000 / CONDUCTIVITY;
-      return WETNESSES.map((wetness) => ({
+      const course = (wetness: number, driesIn?: number) => ({
         wetness,
-        ...dampRoast({ shape, startC, airC: ovenC, biot, wetness }, targetC),
-      }));
+        ...dampRoast({ shape, startC, airC: ovenC, biot, wetness, driesIn }, targetC),
+      });
+      return [
+        ...WETNESSES.map((wetness) => course(wetness)),
+        ...DRIES_IN.flatMap((driesIn) => DRYING_WETNESSES.map((wetness) => course(wetness, driesIn))),
+      ];
     }),
   );
 }
@@ -126,8 +137,21 @@ function misfitOf(readings: ForecastInput["readings"], model: (atMin: number) =>
 function summed(candidates: readonly Candidate[], fromMin: number, nowMin: number): Forecast | undefined {
   if (candidates.length === 0) return undefined;
   // Where even the best misses the readings, the doubts were too small: they grow until it does not.
-  const closest = Math.min(...candidates.map((c) => c.misfit));
-  const grown = Math.max(1, closest / COUNT_AS);
+  const grown = Math.max(1, Math.min(...candidates.map((c) => c.misfit)) / COUNT_AS);
+  const { at, best } = weighed(candidates, grown);
+  const doneMin = at(0.5);
+  const own = MODEL_DOUBT * Math.sqrt(grown) * (doneMin - nowMin);
+  const earlyMin = Math.max(nowMin, doneMin - Math.hypot(doneMin - at(1 / 6), own));
+  const lateMin = doneMin + Math.hypot(at(5 / 6) - doneMin, own);
+  const curve = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
+    const atMin = fromMin + ((lateMin - fromMin) * i) / CURVE_POINTS;
+    return { atMin, coreC: best.model(atMin) };
+  });
+  return { doneMin, earlyMin, lateMin, curve };
+}
+
+/** Candidates by their ends, each as loud as it fits. @param grown how much larger the doubts are than they were taken */
+function weighed(candidates: readonly Candidate[], grown: number) {
   const logs = candidates.map((c) => ({ ...c, weight: -(c.misfit / grown + c.prior) / 2 }));
   const loudest = Math.max(...logs.map((c) => c.weight));
   const sorted = logs
@@ -142,14 +166,5 @@ function summed(candidates: readonly Candidate[], fromMin: number, nowMin: numbe
     }
     return sorted[sorted.length - 1].doneMin;
   };
-  const doneMin = at(0.5);
-  const own = MODEL_DOUBT * Math.sqrt(grown) * (doneMin - nowMin);
-  const earlyMin = Math.max(nowMin, doneMin - Math.hypot(doneMin - at(1 / 6), own));
-  const lateMin = doneMin + Math.hypot(at(5 / 6) - doneMin, own);
-  const best = sorted.reduce((a, b) => (b.weight > a.weight ? b : a));
-  const curve = Array.from({ length: CURVE_POINTS + 1 }, (_, i) => {
-    const atMin = fromMin + ((lateMin - fromMin) * i) / CURVE_POINTS;
-    return { atMin, coreC: best.model(atMin) };
-  });
-  return { doneMin, earlyMin, lateMin, curve };
+  return { at, best: sorted.reduce((a, b) => (b.weight > a.weight ? b : a)) };
 }

@@ -54,6 +54,13 @@ test("read each second or each half minute, it foresees about the same: readings
   expect(Math.abs((often.forecast?.doneMin ?? NaN) - (seldom?.doneMin ?? NaN))).toBeLessThan(doneMin / 10);
 });
 
+test("at its exit it has been since the same minute, however much is read after it", () => {
+  const since = (minutes: number) => foreseeDone(sheet, whole, IN, readTo(minutes, 10)).forecast?.doneMin;
+  const first = since(doneMin + 4);
+  expect(first).toBeCloseTo(doneMin, -1);
+  for (const later of [10, 17, 25, 40]) expect(since(doneMin + later)).toBe(first);
+});
+
 test("with nothing read, or hardly anything, nothing is foreseen", () => {
   expect(foreseeDone(sheet, whole, IN, [])).toEqual({ readings: [], forecast: undefined });
   expect(foreseeDone(sheet, whole, IN, readTo(1)).forecast).toBeUndefined();

@@ -5,7 +5,7 @@ import { forecastDone, type Forecast } from "../heat/forecast";
 import type { Exit } from "./exits";
 
 const MIN_MS = 60_000;
-const MOST_READINGS = 60;
+const MOST_READINGS = 40;
 
 export interface Sample {
   channel: string;
@@ -36,7 +36,7 @@ export function foreseeDone(
     halfThicknessMm: exit.thicknessMm / 2,
     ovenC: airAt(exit, readings.at(-1)?.atMin ?? 0) + exit.ovenOffC,
     targetC: exit.outC,
-    readings: thinned(readings),
+    readings: thinned(readings, exit.outC),
   });
   return { readings, forecast };
 }
@@ -52,8 +52,9 @@ function airAt({ stages }: Exit, atMin: number): number {
   return ovens.at(-1)?.ovenC ?? 180;
 }
 
-/** Enough readings to fit, evenly taken: more only cost time. */
-function thinned<T>(readings: readonly T[]): T[] {
+/** Enough readings to fit, evenly taken: more only cost time. That it was at its exit is kept, when it first was. */
+function thinned<T extends { coreC: number }>(readings: readonly T[], outC: number): T[] {
   const every = Math.max(1, Math.ceil(readings.length / MOST_READINGS));
-  return readings.filter((_, i) => i % every === 0 || i === readings.length - 1);
+  const reached = readings.findIndex((r) => r.coreC >= outC);
+  return readings.filter((_, i) => i % every === 0 || i === reached || i === readings.length - 1);
 }
