@@ -153,8 +153,8 @@ test.describe("what-ifs on the Bench", () => {
     const food = page.locator('section[data-group="Food"]');
     await expect(food).toContainText(/As is usual for its weight: \d+ mm wide/);
     await bench.enter("Length of a piece", "200");
-    // 260 g at 1.05 g/mL, 25 mm thick and 200 mm long.
-    await expect(food).toContainText("As measured: 49.5 mm wide");
+    // 260 g at 1.05 g/mL, 25 mm thick and 200 mm long: 49.5 mm.
+    await expect(food).toContainText("As measured: 50 mm wide");
     await length.fill("500");
     await expect(page.getByText(/cannot be 500 mm long: \d+ to \d+ mm/).first()).toBeVisible();
     await expect(length).toHaveValue("500");
