@@ -49,7 +49,7 @@ function OfSitting({
       <p className="border-l-8 border-error bg-base-100 px-4 py-2 text-lg" role="status">
         {name} cannot be on the table at {table}
         {notHeld.map((dish, i) => (
-          <span key={dish.name}>
+          <span key={`${dish.name} ${i}`}>
             {i === 0 ? ": " : ", "}
             {dish.name} is foretold out at {when(dish.outMs)}
           </span>
