@@ -58,6 +58,7 @@ function copyOf(db: WholeDb): WholeDb {
     );
   }
   copy.$client.exec("COMMIT");
+  // Left attached, each write in the copy would take the kitchen's right to write as well.
   copy.$client.exec("DETACH original");
   copy.$client.pragma("foreign_keys = ON");
   return copy;
