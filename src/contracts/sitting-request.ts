@@ -42,14 +42,16 @@ export function bodyFrom(body: SittingBody, request: SittingRequest): SittingBod
     kitchen,
     pins,
     getsUp,
-    dishes: body.dishes.map((dish): SittingDish => {
+    dishes: body.dishes.flatMap((dish): SittingDish[] => {
       const asked = request.dishes.find((d) => d.id === dish.id);
+      // It goes on its own, or its batch is gone.
+      if (dish.kind === "running" && !asked) return [];
       if (dish.kind === "formula" && asked?.kind === "batch")
-        return { ...dish, formulation: asked.formulation };
-      if (dish.kind !== "plain" || asked?.kind !== "plain") return dish;
+        return [{ ...dish, formulation: asked.formulation }];
+      if (dish.kind !== "plain" || asked?.kind !== "plain") return [dish];
       const plain = { ...asked };
       delete plain.doneMs;
-      return plain;
+      return [plain];
     }),
   };
 }

@@ -1,9 +1,12 @@
 import type { SittingBody } from "@/contracts/sitting";
 import { chops } from "@/core/formula/formulation.fixture";
 import { USUAL_HOURS } from "@/core/schedule/sitting.fixture";
+import { bodyFrom, requestOf } from "@/contracts/sitting-request";
+import { offersFor } from "@/core/schedule/offers";
 import { startBatch } from "./batches";
 import { openDatabase, type WholeDb } from "./database";
 import { keepSample } from "./samples";
+import { saveSitting } from "./saved-sitting.fixture";
 import { createSitting, loadSitting } from "./sittings";
 import { sittingsAtWork } from "./sittings-at-work";
 import { confirmAct } from "./work";
@@ -77,4 +80,22 @@ test("where one is done long before another there is no hour that holds both: it
   // The last plan that fitted is gone by, at its own hour.
   expect(told).toMatchObject({ tableMs: TABLE, lateMin: 0 });
   expect(told.tasks.length).toBeGreaterThan(0);
+});
+
+test("what comes late of it can go on its own: offered, and tried", () => {
+  const [early, late] = [inTheOven("Early"), inTheOven("Late")];
+  const id = sitting({ Early: early, Late: late });
+  loadSitting(db, id, NOW);
+  read(early, 62);
+  read(late, 40);
+  const view = loadSitting(db, id, NOW);
+  const { answer } = view.plan;
+  if (answer.status !== "clash") throw new Error(answer.status);
+  const offers = offersFor(requestOf(view), NOW, answer.demands);
+  expect(offers.map((o) => o.changes)).toEqual([[{ kind: "apart", dish: "Late" }]]);
+  const body = bodyFrom(view.body, offers[0].request);
+  expect(body.dishes.map((d) => d.name)).toEqual(["Early"]);
+  expect(body.tableMs).toBe(TABLE);
+  saveSitting(db, id, { body, baseRevision: view.revision }, NOW);
+  expect(loadSitting(db, id, NOW).plan.answer.status).toBe("planned");
 });

@@ -15,6 +15,7 @@ export type OfferFacts =
   | { kind: "dryBrine"; dish: string; hours: number }
   | { kind: "oneHeat"; dish: string; ovenC: number; byMin: number }
   | { kind: "cooler"; dish: string }
+  | { kind: "apart"; dish: string }
   | { kind: "another"; what: Another };
 
 type Another = "cook" | "oven" | "shelf" | "cooler" | "ring" | "tray" | "vessel";
@@ -80,7 +81,8 @@ function kitchenDrafts(request: SittingRequest, demands: readonly string[]): Dra
 
 function dishDrafts(request: SittingRequest, dish: DishRequest, demands: readonly string[]): Draft[] {
   const drafts = demands.some((d) => d.startsWith("resource:oven")) ? oneHeat(request, dish) : [];
-  if (dish.kind === "plain" || dish.doneMs?.go_in !== undefined) return drafts;
+  if (dish.kind === "plain") return drafts;
+  if (dish.doneMs?.go_in !== undefined) return [...drafts, ...apart(request, dish, demands)];
   // One dish that is too slow is named; the others may be as well.
   if (demands.some((d) => d.startsWith("soak:"))) drafts.push(...soakDrafts(dish));
   if (demands.includes("resource:fridge") && dish.formulation.holding.place === "fridge") {
@@ -90,6 +92,27 @@ function dishDrafts(request: SittingRequest, dish: DishRequest, demands: readonl
     );
   }
   return drafts;
+}
+
+/** Dearer than anything that keeps the table together. *Practice*. */
+const APART_COST = 45;
+
+/** What is on its way and cannot be at the table with the others is served when it is done. */
+function apart({ dishes }: SittingRequest, { id, name }: BatchRequest, demands: readonly string[]): Draft[] {
+  if (!demands.includes(`table:${id}`) || dishes.length < 2) return [];
+  return [
+    {
+      id: `apart:${id}`,
+      dishId: id,
+      facts: { kind: "apart", dish: name },
+      cost: APART_COST,
+      apply: (r) => ({
+        ...r,
+        dishes: r.dishes.filter((d) => d.id !== id),
+        pins: r.pins.filter((pin) => !pin.taskId.startsWith(`${id}/`)),
+      }),
+    },
+  ];
 }
 
 const draftOf = (

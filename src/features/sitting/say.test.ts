@@ -74,6 +74,7 @@ test.each([
     "Table 20 min later: Sat 18:20",
   ],
   [{ kind: "unpin", taskId: "a" } as const, "Let “Carve” move again"],
+  [{ kind: "apart", dish: "Duck" } as const, "Duck on its own, when it is done; the rest at the hour"],
 ])("an offer is said with what it costs: %j", (facts, words) => {
   expect(sayOffer(facts, "Europe/London", () => "Carve", unitsOf("metric"))).toBe(words);
 });

@@ -87,6 +87,8 @@ export function sayOffer(
       return `${facts.dish} at ${facts.ovenC} °C with the others: ${sayBy(facts.byMin)}`;
     case "cooler":
       return `${facts.dish} in an iced cooler instead of the fridge`;
+    case "apart":
+      return `${facts.dish} on its own, when it is done; the rest at the hour`;
     case "another":
       return MORE[facts.what];
   }
