@@ -73,7 +73,7 @@ export async function startSaturday(page: Page, url: string): Promise<string> {
   const starts = page.getByRole("button", { name: "Start", exact: true });
   for (let left = await starts.count(); left > 0; left--) {
     await starts.first().click();
-    await expect(starts).toHaveCount(left - 1);
+    await expect(starts).toHaveCount(left - 1, { timeout: 60_000 });
   }
   return page.url().split("/").at(-1) ?? "";
 }

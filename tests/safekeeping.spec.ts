@@ -1,5 +1,6 @@
 import { expect, test, chooseFile } from "./kitchen";
 import { killRounds } from "./kill-rounds";
+import { PORK_LOIN } from "../src/server/demo/brines";
 import { openKitchen } from "./server";
 
 const PASSPHRASE = "barley wharf lantern 7";
@@ -123,6 +124,44 @@ test("killed without warning while many write: what was acknowledged is there", 
   expect(report.damaged).toEqual([]);
   for (const [kind, n] of Object.entries(report.acknowledged)) expect([kind, n > 0]).toEqual([kind, true]);
   expect(report.restores.old + report.restores.new).toBe(1);
+});
+
+test("installed, on a server that takes long it opens as it was last known, and is read anew as soon as the server speaks", async ({
+  browser,
+  otherPort,
+}) => {
+  const kitchen = await openKitchen(otherPort());
+  const context = await browser.newContext({ serviceWorkers: "allow", reducedMotion: "reduce" });
+  const page = await context.newPage();
+  await page.goto(kitchen.url);
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open("pages")).keys()).length), {
+      timeout: 30_000,
+    })
+    .toBe(6);
+  // What was kept is a minute old by now.
+  await page.evaluate(async () => {
+    const pages = await caches.open("pages");
+    const work = await pages.match("/work");
+    const text = (await work?.text()) ?? "";
+    const older = text.replace(/data-drawn-ms="(\d+)"/, (_, ms) => `data-drawn-ms="${Number(ms) - 60_000}"`);
+    await pages.put("/work", new Response(older, { headers: { "content-type": "text/html" } }));
+  });
+  const request = {
+    formulaId: null,
+    formulation: { ...PORK_LOIN, name: "Begun meanwhile" },
+    startAtMs: Date.now() - 60_000,
+    acknowledgements: [],
+  };
+  expect((await page.request.post(`${kitchen.url}/api/v1/batches`, { data: request })).status()).toBe(201);
+  // It stands still for longer than the browser waits for a page.
+  process.kill(kitchen.pid(), "SIGSTOP");
+  setTimeout(() => process.kill(kitchen.pid(), "SIGCONT"), 9000);
+  await page.goto(`${kitchen.url}/work`);
+  await expect(page.getByText("Nothing is at work.")).toBeVisible();
+  await expect(page.getByText("Begun meanwhile").first()).toBeVisible();
+  await context.close();
+  await kitchen.kill();
 });
 
 test("installed, it opens without a line as it was last known; a lift-out is kept and sent when it is back", async ({

@@ -5,7 +5,7 @@ import "@fontsource-variable/jetbrains-mono";
 import "./globals.css";
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
-import { kitchenMeasures } from "@/server/pages";
+import { drawnAtMs, kitchenMeasures } from "@/server/pages";
 import { MeasuresProvider } from "@/ui/measures";
 import { clockJumped } from "@/server/clock-watch";
 import { ClockNotice } from "@/ui/shell/clock-notice";
@@ -29,7 +29,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   const theme = themeFrom((await cookies()).get("theme")?.value);
   return (
     <html lang="en" data-theme={theme} className={letters}>
-      <body>
+      <body data-drawn-ms={drawnAtMs()}>
         <UnreadableNotice rows={unreadable()} />
         <ClockNotice byMs={clockJumped()} />
         <MeasuresProvider measures={kitchenMeasures()}>{children}</MeasuresProvider>

@@ -62,6 +62,9 @@ async function chosenFormula(search: Search) {
   return orNotFound(() => loadFormula(database(), formula, versionIn(version)), "formulas", formula);
 }
 
+/** On every page: whether it came just now, or out of a browser's store. */
+export const drawnAtMs = (): number => Date.now();
+
 /** What every page is drawn in. */
 export const kitchenMeasures = () => loadKitchen(database()).measures;
 

@@ -10,6 +10,7 @@ import { useConnected } from "../live/use-live";
 import { useOutbox } from "../outbox";
 import { useKeptSittings } from "../use-kept-sittings";
 import { useLasting } from "../use-lasting";
+import { useRereadIfOld } from "../use-reread-if-old";
 
 /** A line that is back at once was not gone, and a tap on its way is not kept. */
 const SAID_AFTER_MS = 1500;
@@ -17,6 +18,7 @@ const SAID_AFTER_MS = 1500;
 /** Says that the kitchen's server cannot be reached, and what is kept here until it can. Nothing otherwise. */
 export function LineNotice() {
   const router = useRouter();
+  useRereadIfOld();
   // The pages at work show what was tapped by themselves.
   const pathname = usePathname();
   const showsItself = pathname.startsWith("/work");
