@@ -55,7 +55,11 @@ export class BenchPage {
   /** Opens one of the groups under "What it is made of". */
   async group(title: string): Promise<void> {
     const row = this.page.locator(`section[data-group="${title}"]`).getByRole("button").first();
-    if ((await row.getAttribute("aria-expanded")) !== "true") await row.click();
+    // What comes above it just then moves it between the press and the letting go: a cook taps again.
+    await expect(async () => {
+      if ((await row.getAttribute("aria-expanded")) !== "true") await row.click();
+      await expect(row).toHaveAttribute("aria-expanded", "true", { timeout: 2000 });
+    }).toPass();
   }
 
   /** The figures are of what stands in the fields: nothing newer is being worked out. */
