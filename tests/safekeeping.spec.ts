@@ -1,4 +1,5 @@
-import { expect, test, chooseFile } from "./kitchen";
+import type { Browser } from "@playwright/test";
+import { expect, test, chooseFile, type Page } from "./kitchen";
 import { killRounds } from "./kill-rounds";
 import { PORK_LOIN } from "../src/server/demo/brines";
 import { openKitchen } from "./server";
@@ -126,19 +127,25 @@ test("killed without warning while many write: what was acknowledged is there", 
   expect(report.restores.old + report.restores.new).toBe(1);
 });
 
-test("installed, on a server that takes long it opens as it was last known, and is read anew as soon as the server speaks", async ({
-  browser,
-  otherPort,
-}) => {
-  const kitchen = await openKitchen(otherPort());
+/** A page that has read every station ahead, to open without a line. */
+async function installed(browser: Browser, url: string): Promise<Page> {
   const context = await browser.newContext({ serviceWorkers: "allow", reducedMotion: "reduce" });
   const page = await context.newPage();
-  await page.goto(kitchen.url);
+  await page.goto(url);
   await expect
     .poll(() => page.evaluate(async () => (await (await caches.open("pages")).keys()).length), {
       timeout: 30_000,
     })
     .toBe(6);
+  return page;
+}
+
+test("installed, on a server that takes long it opens as it was last known, and is read anew as soon as the server speaks", async ({
+  browser,
+  otherPort,
+}) => {
+  const kitchen = await openKitchen(otherPort());
+  const page = await installed(browser, kitchen.url);
   // What was kept is a minute old by now.
   await page.evaluate(async () => {
     const pages = await caches.open("pages");
@@ -160,7 +167,7 @@ test("installed, on a server that takes long it opens as it was last known, and 
   await page.goto(`${kitchen.url}/work`);
   await expect(page.getByText("Nothing is at work.")).toBeVisible();
   await expect(page.getByText("Begun meanwhile").first()).toBeVisible();
-  await context.close();
+  await page.context().close();
   await kitchen.kill();
 });
 
@@ -170,14 +177,7 @@ test("installed, it opens without a line as it was last known; a lift-out is kep
 }) => {
   test.setTimeout(120_000);
   const kitchen = await openKitchen(otherPort(), { example: "whole" });
-  const context = await browser.newContext({ serviceWorkers: "allow", reducedMotion: "reduce" });
-  const page = await context.newPage();
-  await page.goto(kitchen.url);
-  await expect
-    .poll(() => page.evaluate(async () => (await (await caches.open("pages")).keys()).length), {
-      timeout: 30_000,
-    })
-    .toBe(6);
+  const page = await installed(browser, kitchen.url);
   await kitchen.kill();
 
   await page.goto(`${kitchen.url}/stores`);
@@ -193,6 +193,6 @@ test("installed, it opens without a line as it was last known; a lift-out is kep
   await kitchen.start();
   await expect(page.getByRole("article", { name: "Juniper pork loin" })).toHaveCount(0, { timeout: 30_000 });
   await expect(page.getByText(/kept here/)).toHaveCount(0);
-  await context.close();
+  await page.context().close();
   await kitchen.kill();
 });

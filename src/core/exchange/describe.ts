@@ -11,6 +11,7 @@ const LABEL: Record<string, string> = {
   foodId: "food",
   totalMassG: "weight in all",
   thicknessMm: "thickest part",
+  lengthMm: "length of a piece",
   saltId: "salt",
   targetFraction: "salt wanted in the flesh",
   doseFraction: "salt put on",

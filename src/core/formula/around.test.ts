@@ -113,6 +113,15 @@ describe("more food", () => {
     expect(scaled(f, 8, "largerPieces").pieces.thicknessMm).toBeCloseTo(50, 9);
   });
 
+  test("a length that was measured grows with its piece, and stays where there are more of them", () => {
+    const long = { ...f, pieces: { ...f.pieces, lengthMm: 200 } };
+    expect(scaled(long, 8, "largerPieces").pieces.lengthMm).toBeCloseTo(400, 9);
+    expect(scaled(long, 3, "morePieces").pieces.lengthMm).toBe(200);
+    expect(scaled(f, 8, "largerPieces").pieces).not.toHaveProperty("lengthMm");
+    for (const factor of [0.1, 20])
+      expect(worked(scaled(long, factor, "largerPieces")).pieceSize).toBeTruthy();
+  });
+
   test("more pieces keep their time", () => {
     const brine = chops();
     const preview = need(scalePreview(brine, 2, "morePieces"));

@@ -47,7 +47,10 @@ export function scaled(f: Formulation, factor: number, growth: Growth): Formulat
     ...f,
     preparation: scaledPreparation(f.preparation, factor),
     ...(f.salt && { salt: scaledSalt(f.salt, factor) }),
-    pieces: grow(f.pieces),
+    pieces: {
+      ...grow(f.pieces),
+      ...(f.pieces.lengthMm !== undefined && { lengthMm: f.pieces.lengthMm * length }),
+    },
     alongside: f.alongside?.map(grow),
     water: f.water.mode === "chosen" ? { mode: "chosen", massG: f.water.massG * factor } : f.water,
     portions: Math.max(1, Math.round(f.portions * factor)),

@@ -299,6 +299,14 @@ describe("salt crust", () => {
     expect(mean).toBeLessThan((row.saltHighPct ?? 9) * 1.4);
   });
 
+  test("a fish as long as it was measured lies so in its crust, as heavy as it is", () => {
+    const usual = worked(mullet).crust?.food;
+    const long = worked({ ...mullet, pieces: { ...mullet.pieces, lengthMm: 410 } }).crust?.food;
+    expect(long?.lengthMm).toBe(410);
+    const across = (food: typeof usual) => (food?.lengthMm ?? 0) * (food?.widthMm ?? 0);
+    expect(across(long)).toBeCloseTo(across(usual), 6);
+  });
+
   test("common practice, no source: 3 lb of fish bakes 40 to 45 min at 400 to 425 °F; the longer rule is taken", () => {
     const f = { ...mullet, pieces: { ...mullet.pieces, count: 1, totalMassG: 3 * 453.59, thicknessMm: 60 } };
     const minutes =

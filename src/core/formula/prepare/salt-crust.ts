@@ -10,7 +10,6 @@ import {
   type CrustFood,
   type ShellThickness,
 } from "../../vessel/crust-shell";
-import type { PieceSize } from "../../vessel/piece-size";
 import { bakeOf } from "../bake";
 import { perWaterForTarget } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
@@ -109,7 +108,7 @@ function barrierMm(food: Food, scales: CrustPreparation["scales"]): number {
 /** Salt, liquid and tray from the geometry of the food and its cover. */
 export function crustFigures(c: PrepareContext, p: CrustPreparation): CrustFigures {
   const { salt, input } = c;
-  const whole = p.size ?? likelySize(c.size, isSeafood(c.food), p.form);
+  const whole = p.size ?? likelySize(c, p.form);
   const food = p.ends === "out" ? { ...whole, lengthMm: whole.lengthMm * BODY_SHARE } : whole;
   const thickness = { overMm: p.overMm, underMm: p.underMm };
   const shellMl = shellOf(p.form, food, thickness) * input.pieces.count;
@@ -182,11 +181,12 @@ function trayFor(food: CrustFood, p: Pick<CrustPreparation, "overMm" | "marginMm
   return { lengthMm: food.lengthMm + round, widthMm: count * (food.widthMm + 2 * p.overMm) + 2 * p.marginMm };
 }
 
-/** A likely outer size from weight and thickness: a fish is long and deep, a root about round. */
-function likelySize(size: PieceSize, fish: boolean, form: CrustPreparation["form"]): CrustFood {
+/** A likely outer size from weight and thickness: a fish is long and deep, a root about round; a length that was measured stays. */
+function likelySize({ size, food, input }: PrepareContext, form: CrustPreparation["form"]): CrustFood {
   const { volumeMl, heightMm } = size;
   if (form === "box") return { lengthMm: size.lengthMm, widthMm: size.widthMm, heightMm };
   const acrossMm2 = (volumeMl * 1000 * 6) / (Math.PI * heightMm);
-  const lengthMm = Math.sqrt(acrossMm2 * (fish ? FISH_LENGTH_TO_DEPTH : 1));
+  const usualMm = Math.sqrt(acrossMm2 * (isSeafood(food) ? FISH_LENGTH_TO_DEPTH : 1));
+  const lengthMm = input.pieces.lengthMm ?? usualMm;
   return { lengthMm, widthMm: acrossMm2 / lengthMm, heightMm };
 }
