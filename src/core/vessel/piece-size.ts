@@ -44,6 +44,9 @@ export function pieceSize(
   };
 }
 
+/** A log that tapers to both ends, as a fish does, is so much longer than one that does not: π/4 over π/6. */
+const TAPERED = 1.5;
+
 /** The lengths a piece of this weight and thickness can have, mm: it is nowhere narrower than it is thick. */
 export function possibleLengthsMm(
   shape: PieceForm,
@@ -52,8 +55,9 @@ export function possibleLengthsMm(
 ): { min: number; max: number } {
   const across = acrossMm2(shape, massG, thicknessMm);
   const usual = usualLengthMm(shape, across, thicknessMm);
+  const longer = shape === "cylinder" ? TAPERED : 1;
   // One that is thicker than its weight allows is as it is.
-  return { min: Math.min(thicknessMm, usual), max: Math.max(across / thicknessMm, usual) };
+  return { min: Math.min(thicknessMm, usual), max: Math.max((across / thicknessMm) * longer, usual) };
 }
 
 /** Length times width, mm². */
