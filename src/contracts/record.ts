@@ -1,9 +1,10 @@
+import { PREPARATION_KINDS } from "@/core/preparations";
 import { z } from "zod";
 
 /** What the record is searched, filtered and sorted by; anything else in the address is left aside. */
 export const recordQuery = z.object({
   find: z.string().max(120).catch(""),
-  kind: z.enum(["all", "wetBrine", "dryBrine", "marinade", "paste", "rub", "saltCrust", "cure"]).catch("all"),
+  kind: z.enum(["all", ...PREPARATION_KINDS]).catch("all"),
   judged: z.enum(["all", "yes", "no"]).catch("all"),
   sort: z
     .enum([

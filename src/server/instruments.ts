@@ -1,3 +1,4 @@
+import { isBaked } from "@/core/preparations";
 import { and, eq, isNull, max, ne } from "drizzle-orm";
 import type { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
@@ -118,7 +119,7 @@ function catchUp(db: Db, row: BatchRow, session: Session, nowMs: number): number
 /** When the heat took it: the first stage of the cook, of a joint taken apart each part's own; a crust's own going in. */
 function heatFrom(db: Db, batchId: string, f: Formulation, channel: string): number | undefined {
   const part = PROBES.indexOf(channel as ProbeChannel) + 1;
-  const into = f.preparation.kind === "saltCrust" ? "go_in" : f.cook?.apart ? `p${part}_stage_1` : "stage_1";
+  const into = isBaked(f) ? "go_in" : f.cook?.apart ? `p${part}_stage_1` : "stage_1";
   const acts = db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all();
   return acts.find((a) => a.actId === into)?.doneAtMs;
 }

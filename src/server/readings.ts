@@ -1,3 +1,4 @@
+import { hasBath } from "@/core/preparations";
 import { isDeepStrictEqual } from "node:util";
 import { and, asc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
@@ -45,7 +46,7 @@ export function addReadings(
   if (requests.length === 0) return;
   writing(db, (tx) => {
     const batch = batchRow(tx, batchId);
-    if (formulationSchema.parse(batch.body).preparation.kind !== "wetBrine")
+    if (!hasBath(formulationSchema.parse(batch.body)))
       throw new Refusal(
         422,
         "No bath to read",

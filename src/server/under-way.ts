@@ -1,3 +1,4 @@
+import { isBaked } from "@/core/preparations";
 import type { Running, SittingDish } from "@/contracts/sitting";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
@@ -48,7 +49,7 @@ function forecastsOf(
   doneMs: Record<string, number>,
   readings: { channel: string; atMs: number; value: number }[],
 ): Record<string, number> {
-  const crust = formulation.preparation.kind === "saltCrust";
+  const crust = isBaked(formulation);
   const anyInMs =
     doneMs.stage_1 ?? doneMs.p1_stage_1 ?? doneMs.p2_stage_1 ?? (crust ? doneMs.go_in : undefined);
   if (anyInMs === undefined || readings.length === 0) return {};

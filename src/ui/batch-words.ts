@@ -1,11 +1,11 @@
 import type { BatchView } from "@/contracts/views";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf, isBaked } from "@/core/preparations";
 import { PREPARATION_NAME } from "./names";
 import type { Units } from "./units";
 
 /** The next thing to do with a batch, and when. */
 export function nextAct(batch: BatchView, nowMs: number): { act: string; atMs: number } {
-  const baked = batch.formulation.preparation.kind === "saltCrust";
+  const baked = isBaked(batch.formulation);
   return nowMs < batch.startedAtMs
     ? { act: baked ? "into the oven" : "put in", atMs: batch.startedAtMs }
     : { act: baked ? "take out of the oven" : "take out", atMs: batch.plannedLiftAtMs };

@@ -1,16 +1,15 @@
 import { assertNever } from "../result";
-import { choiceOf } from "../formula/choice";
+import { choiceOf, described } from "../preparations";
 import type { Formulation, Preparation } from "../formula/model";
 import type { Third } from "../ways/third";
 
 /** An equilibrium brine and dry salt follow what is wanted by themselves: there is nothing to seek. */
 export function followsByItself(input: Formulation, which: Third): boolean {
-  const choice = choiceOf(input.preparation);
-  if (which === "hours") return choice === "equilibrium";
+  const { settles } = described(input.preparation);
+  if (which === "hours") return settles.hours;
   if (which === "salt") return false;
   // A rub that wants no salt seeks none.
-  const dosed = choice === "equilibrium" || choice === "dry" || choice === "crust";
-  return dosed || input.preparation.targetFraction <= 0;
+  return settles.strength || input.preparation.targetFraction <= 0;
 }
 
 /**

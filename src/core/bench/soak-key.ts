@@ -1,3 +1,4 @@
+import { isBaked } from "../preparations";
 import type { Formulation } from "../formula/model";
 
 /** What does not change the sums' heavy part: the soak need not run again when only these do. */
@@ -7,8 +8,7 @@ const light = (f: Formulation) => ({ ...f, pullH: 0, portions: 1, name: "", note
  * A crust's oven and core temperature decide its bake; of a joint taken apart its parts decide where the salt ends. For the
  * rest the cook comes after the soak.
  */
-const crustCook = (f: Formulation) =>
-  f.preparation.kind === "saltCrust" || f.cook?.apart ? f.cook : undefined;
+const crustCook = (f: Formulation) => (isBaked(f) || f.cook?.apart ? f.cook : undefined);
 
 /** Everything the soak of a formulation depends on, as text. @param rateFactor as it was learned here */
 export const soakKey = (f: Formulation, rateFactor: number): string => JSON.stringify([light(f), rateFactor]);

@@ -1,4 +1,4 @@
-import { PREPARATION_CHOICES } from "../formula/choice";
+import { PREPARATION_CHOICES } from "../preparations";
 import { chops } from "../formula/formulation.fixture";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";

@@ -1,3 +1,4 @@
+import { hasBath } from "../preparations";
 import { acidDepthMm } from "../diffusion/acid";
 import { cutsFor, type Cut } from "../formula/advice";
 import { cookOf } from "../formula/cook";
@@ -86,9 +87,7 @@ const STEPS_AN_HOUR = 12;
 
 function acidAtPull(input: Formulation, { mix, soak }: Formulated): number {
   const hours = Math.round(input.pullH * STEPS_AN_HOUR) / STEPS_AN_HOUR;
-  const isSour =
-    (input.sour === true && input.preparation.kind === "wetBrine") ||
-    (mix?.pH !== undefined && mix.pH < SOUR_PH);
+  const isSour = (input.sour === true && hasBath(input)) || (mix?.pH !== undefined && mix.pH < SOUR_PH);
   return isSour && hours > 0 ? acidDepthMm(soak.body, soak.diffusivityM2PerS, hours * 3600) : 0;
 }
 

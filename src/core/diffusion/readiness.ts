@@ -32,6 +32,8 @@ export interface Aim {
    * counts for more than the target.
    */
   dry: boolean;
+  /** Salt spreads from the middle out: the face is the last to get any. */
+  leanAtFace?: boolean;
   /** Rinsed before it goes to the heat: what is left after so long a soak is what is judged. */
   kept?: (timeS: number) => Kept;
 }
@@ -57,7 +59,8 @@ export function progress(grid: Grid, moment: StepMoment, aim: Aim): number {
     case "even": {
       // Evenness alone would call unsalted flesh ready: it must be seasoned as well.
       const seasoned = progress(grid, moment, { ...aim, readiness: "seasoned" });
-      return Math.min(seasoned, moment.mean > 0 ? moment.centre / (EVEN_SHARE * moment.mean) : 0);
+      const leanest = aim.leanAtFace ? moment.perWater[grid.cells - 1] : moment.centre;
+      return Math.min(seasoned, moment.mean > 0 ? leanest / (EVEN_SHARE * moment.mean) : 0);
     }
     default:
       return assertNever(aim.readiness);

@@ -1,5 +1,5 @@
 import { ofKey } from "../own-key";
-import { choiceOf } from "../formula/choice";
+import { choiceOf } from "../preparations";
 import type { Formulation } from "../formula/model";
 import { pantryOf, type Pantry } from "../materials/pantry";
 import { PREPARATION_NAME } from "./names";

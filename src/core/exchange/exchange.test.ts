@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { inflateRawSync } from "node:zlib";
 import { chops, worked } from "../formula/formulation.fixture";
-import { PREPARATION_CHOICES } from "../formula/choice";
+import { PREPARATION_CHOICES } from "../preparations";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { programOf } from "../program/program";

@@ -1,4 +1,4 @@
-import { choiceOf } from "../formula/choice";
+import { choiceOf } from "../preparations";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import type { MeasureSystem } from "../quantity/spoons";

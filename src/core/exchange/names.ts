@@ -1,19 +1,10 @@
-import type { PreparationChoice } from "../formula/choice";
+import { describedKind, PREPARATION_KINDS, wordsBy, type PreparationKind } from "../preparations";
 import type { LinePart } from "../formula/lines";
 import type { LineLaw, ScalingLaw } from "../formula/model";
 
 /* What the core's kinds are called, on screen, on paper and in every file. */
 
-export const PREPARATION_NAME: Record<PreparationChoice, string> = {
-  equilibrium: "equilibrium brine",
-  timed: "timed brine",
-  dry: "dry brine",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  crust: "salt crust",
-  cure: "short cure",
-};
+export const PREPARATION_NAME = wordsBy((words) => words.name);
 
 export const LAW_NAME: Record<ScalingLaw, string> = {
   foodMass: "by food",
@@ -50,12 +41,6 @@ export const PART_NAME: Record<LinePart, string> = {
 };
 
 /** A preparation by its kind, where the school does not matter. */
-export const KIND_NAME = {
-  wetBrine: "wet brine",
-  dryBrine: "dry brine",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  saltCrust: "salt crust",
-  cure: "short cure",
-} as const;
+export const KIND_NAME = Object.fromEntries(
+  PREPARATION_KINDS.map((kind) => [kind, describedKind(kind).words.kind]),
+) as Record<PreparationKind, string>;

@@ -1,7 +1,7 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation, LinePlace } from "../formula/model";
 import { cookOf, cookMinutes, stagesOf } from "../formula/cook";
-import { choiceOf } from "../formula/choice";
+import { choiceOf } from "../preparations";
 import { outcomeAt } from "../formula/outcome";
 import { roundForScale } from "../quantity/rounding";
 import { spoonMeasure, type MeasureSystem } from "../quantity/spoons";

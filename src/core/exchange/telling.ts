@@ -1,9 +1,8 @@
 import { exitsOf } from "../program/exits";
 import { programOf } from "../program/program";
-import { SOAK_NAME } from "../program/soak";
 import type { Program, Step } from "../program/step";
 import type { Formulated } from "../formula/formulate";
-import { choiceOf } from "../formula/choice";
+import { choiceOf, described } from "../preparations";
 import { cookOf, stagesOf } from "../formula/cook";
 import { isOven } from "../formula/cook-stages";
 import type { CookStage, Cover, Formulation } from "../formula/model";
@@ -98,7 +97,7 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
   if (beside) return `Beside it in the oven, for the last ${beside[2]}: ${beside[1]}.`;
   switch (step.kind) {
     case "soak":
-      return `Leave it in its ${SOAK_NAME[f.preparation.kind]}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
+      return `Leave it in its ${described(f.preparation).words.soak}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
     case "goIn":
       return step.minutes.likely > step.handsMin ? heated(stageOf(f, sheet, 0), step) : sentence(step.title);
     case "cook": {

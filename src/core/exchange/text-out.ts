@@ -1,6 +1,6 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
-import { choiceOf } from "../formula/choice";
+import { choiceOf } from "../preparations";
 import type { MeasureSystem } from "../quantity/spoons";
 import { PREPARATION_NAME } from "./names";
 import { ingredientsOf } from "./recipe-out";

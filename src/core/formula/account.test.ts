@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { cutsFor } from "./advice";
 import { chillOf } from "./chill-brine";
 import { newFormulation, piecesOffered } from "./defaults";
-import { PREPARATION_CHOICES } from "./choice";
+import { PREPARATION_CHOICES } from "../preparations";
 import { endG } from "./dish-ledger";
 import { formulate } from "./formulate";
 import { chops, worked } from "./formulation.fixture";

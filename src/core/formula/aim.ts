@@ -2,9 +2,10 @@ import type { Aim, Kept } from "../diffusion/readiness";
 import { meanPerWaterBetween } from "../diffusion/read-moment";
 import type { SoakMoment, SoakRun } from "../diffusion/run";
 import { simulateSoak } from "../diffusion/simulate";
+import { rinseMinOf } from "../preparations";
 import type { Formulation } from "./model";
 import { rinseStage } from "./plate";
-import { reducedProblem, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
+import { startOf, reducedProblem, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";
 
 /** Hours at which a rinse is worked out; between them what it leaves goes with the root of time, as salt does. */
@@ -15,23 +16,28 @@ const OUTER_THIRD = 2 / 3;
 /** What the soak is to come to: salt in the flesh as it goes to the heat, after its rinse where it is rinsed. */
 export function aimOf(input: Formulation, load: SoakLoad): Aim {
   const aim = soakAimOf(input, load);
-  if (!input.rinse || input.rinse.minutes <= 0 || load.contact.kind === "crust") return aim;
-  return { ...aim, kept: keptByRinse(soakProblem(input, load), input.rinse.minutes) };
+  const minutes = rinseMinOf(input) ?? 0;
+  return minutes > 0 ? { ...aim, kept: keptByRinse(soakProblem(input, load), minutes) } : aim;
 }
 
 /** The same for the flesh as it is lifted out, whatever is done with it then. */
-export const soakAimOf = (input: Formulation, load: SoakLoad): Aim => ({
-  targetPerWater: load.targetPerWater,
-  readiness: input.readiness,
-  dry: load.contact.kind === "drySalt" && !load.excess,
-});
+export function soakAimOf(input: Formulation, load: SoakLoad): Aim {
+  const within = load.contact.kind === "within";
+  return {
+    targetPerWater: load.targetPerWater,
+    // Salt within has no outside of its own.
+    readiness: within && input.readiness === "outside" ? "seasoned" : input.readiness,
+    dry: within || (load.contact.kind === "drySalt" && !load.excess),
+    ...(within && { leanAtFace: true }),
+  };
+}
 
 /** What so many minutes in fresh water leave, by how long it had stood. By the nearest body of one direction. */
 function keptByRinse(whole: SoakProblem, minutes: number): (timeS: number) => Kept {
   const problem = reducedProblem(whole);
   const ran = simulateSoak(problem.body, [problem.stage], {
     ...PRECISION,
-    initialPerWater: problem.initialPerWater,
+    initialPerWater: startOf(problem),
     outputTimesS: RINSED_AT_H.map((h) => h * HOUR_S),
   });
   if (!ran.ok) return () => ALL_OF_IT;

@@ -1,7 +1,7 @@
 import type { Food } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
 import { countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
-import { choiceOf } from "./choice";
+import { choiceOf } from "../preparations";
 import type { Formulation, Pieces } from "./model";
 import { thicknessProblem } from "./plausible";
 

@@ -5,7 +5,7 @@ import type { Formulation } from "./model";
 import { outcomeAt } from "./outcome";
 import { HOUR_S } from "./window";
 import { AS_WANTED, preparationOffered } from "./defaults";
-import { choiceOf } from "./choice";
+import { choiceOf } from "../preparations";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
 export interface SoakCurve {
@@ -20,9 +20,9 @@ const FIRST_H = 0.15;
 export function soakCurve(input: Formulation, rateFactor = 1): SoakCurve | undefined {
   const result = formulate(input, { rateFactor });
   if (!result.ok) return undefined;
-  const { soak, flesh } = result.value;
+  const { soak, soaked } = result.value;
   const { moment } = outcomeAt(result.value, input.pullH, input.portions);
-  const share = (perWater: number) => shareOfFinishedFlesh(perWater, flesh.waterFraction);
+  const share = (perWater: number) => shareOfFinishedFlesh(perWater, soaked.waterFraction);
   return {
     byDepth: Array.from({ length: DEPTHS + 1 }, (_, i) => ({
       depthMm: (i / DEPTHS) * soak.body.halfThicknessM * 1000,

@@ -1,3 +1,4 @@
+import { isBaked } from "../preparations";
 import { cookMinutesFor, type CookMinutes } from "../heat/cook-minutes";
 import type { Food } from "../materials/types";
 import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "./model";
@@ -50,7 +51,7 @@ export const cookOf = (input: Formulation, food: Food): Cook =>
 
 /** A cook as its stages: those written down, or the one that its figures say. A crust bakes for its own hours. */
 export function stagesOf(input: Formulation, cook: Cook): CookStage[] {
-  const crust = input.preparation.kind === "saltCrust";
+  const crust = isBaked(input);
   if (cook.stages && cook.stages.length > 0 && !crust) return cook.stages;
   return [
     {

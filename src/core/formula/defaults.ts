@@ -2,7 +2,7 @@ import { bodyShapeOf } from "../diffusion/flesh-body";
 import { isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
 import { pieceSize } from "../vessel/piece-size";
-import type { PreparationChoice } from "./choice";
+import { PREPARATIONS, type PreparationChoice } from "../preparations";
 import type { Formulation, Pieces, Preparation, SaltGiven } from "./model";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
@@ -40,66 +40,11 @@ export function piecesOffered(food: Food, count = 1): Pieces {
 /** The salt follows from what is wanted. */
 export const AS_WANTED = { mode: "wanted" } as const satisfies SaltGiven;
 
-export const EQUILIBRIUM: Preparation = {
-  kind: "wetBrine",
-  school: "equilibrium",
-  convention: "waterPhase",
-  targetFraction: USUAL_WANTED,
-};
-
-/** Crust over and under, mm: *practice*, a cover of about 12 mm and a bed of 6 to 8. */
-const CRUST_OVER_MM = 12;
-const CRUST_UNDER_MM = 8;
+export const EQUILIBRIUM = PREPARATIONS.equilibrium.offered(USUAL_WANTED);
 
 /** A preparation's usual starting figures, keeping the wanted salt. */
-export function preparationOffered(choice: PreparationChoice, targetFraction: number): Preparation {
-  switch (choice) {
-    case "equilibrium":
-      return { ...EQUILIBRIUM, targetFraction };
-    case "timed":
-      return {
-        kind: "wetBrine",
-        school: "timed",
-        strength: { basis: "percent", saltFraction: 0.06 },
-        targetFraction,
-      };
-    case "dry":
-      return { kind: "dryBrine", targetFraction, salted: "allFaces" };
-    case "marinade":
-      return {
-        kind: "marinade",
-        targetFraction,
-        school: "inMixture",
-        amount: { mode: "perFood", mlPerKg: 200 },
-      };
-    case "paste":
-      return {
-        kind: "paste",
-        targetFraction,
-        school: "inMixture",
-        binderId: "chickpea_flour",
-        roasted: false,
-        wanted: "clings",
-      };
-    case "rub":
-      return { kind: "rub", targetFraction, surface: "moist", insideShare: 0 };
-    case "crust":
-      return {
-        kind: "saltCrust",
-        targetFraction,
-        school: "water",
-        form: "ellipsoid",
-        size: null,
-        overMm: CRUST_OVER_MM,
-        underMm: CRUST_UNDER_MM,
-        marginMm: 10,
-        scales: "on",
-        ends: "covered",
-      };
-    case "cure":
-      return { kind: "cure", targetFraction, doseFraction: 0.06, finish: "rinse" };
-  }
-}
+export const preparationOffered = (choice: PreparationChoice, targetFraction: number): Preparation =>
+  PREPARATIONS[choice].offered(targetFraction);
 
 /** Small pieces are cooked by the handful, a joint or a whole bird alone. *Practice*. */
 const A_HANDFUL = 4;
@@ -109,20 +54,9 @@ export const countOffered = (food: Pick<Food, "pieceMassG">): number =>
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
-const NOUN: Record<PreparationChoice, string> = {
-  equilibrium: "brine",
-  timed: "timed brine",
-  dry: "dry brine",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  crust: "salt crust",
-  cure: "short cure",
-};
-
 /** What a formula is called until the cook names it. */
 export const nameOffered = (food: Pick<Food, "name">, choice: PreparationChoice): string =>
-  capital(`${food.name.split(",")[0]} ${NOUN[choice]}`);
+  capital(`${food.name.split(",")[0]} ${PREPARATIONS[choice].words.noun}`);
 
 /** Portions of it as it is bought, each between a light and a hearty one; at least one. */
 export function portionsOffered(food: Food, pieces: Pick<Pieces, "totalMassG">): number {

@@ -87,7 +87,7 @@ export function dishLedger(f: Formulated, taken: Taken, portions: number): DishL
     perPortionG: eatenG / portions,
     // The bath left in the pot, the crust and what was rinsed off are not eaten.
     sodiumMgPerPortion: sodiumMg(eatenG) / portions,
-    shareOfFood: eatenG / (f.flesh.massG + eatenG),
+    shareOfFood: eatenG / (f.soaked.massG + eatenG),
   };
 }
 

@@ -1,8 +1,8 @@
-import { diffusivityDoubt, reachHours, THICKNESS_DOUBT_MM } from "./soak";
+import { diffusivityDoubt, reachHours } from "./soak";
 import { aimOf } from "./aim";
 import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
 import { drawsOf, type Draw } from "./draws";
-import { AS_LIKELY, reducedProblem, soakProblem, thicknessFelt } from "./soak-problem";
+import { AS_LIKELY, reducedProblem, soakProblem, THICKNESS_DOUBT_MM, wayFelt } from "./soak-problem";
 import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakLoad, Variation } from "./soak-problem";
 import type { SoakWindow, SoftHour } from "./window";
@@ -62,7 +62,7 @@ export function* ensembleSteps(
   const all = aim.dry ? [aim] : [aim, overAim(aim)];
   const quickest = hoursOf(QUICKEST, all);
   const aims = all.filter((_, a) => quickest[a] !== undefined);
-  const place = (thickness: number) => Math.log(thicknessFelt(input, THICKNESS_DOUBT_MM * thickness));
+  const place = (thickness: number) => Math.log(wayFelt(input, load, THICKNESS_DOUBT_MM * thickness));
   const atNodes = yield* each(nodeDraws(), (draw) => hoursOf(draw, aims));
   const read = aims.map((_, a) =>
     betweenNodes(

@@ -1,6 +1,7 @@
 import { pantryOf } from "../materials/pantry";
 import type { Food, Salt } from "../materials/types";
-import { assertNever, err, ok, type Result } from "../result";
+import { rinseMinOf } from "../preparations";
+import { err, ok, type Result } from "../result";
 import { fitPieces, liquidLevel, type LiquidLevel, type VesselFit } from "../vessel/fit";
 import { pieceSize, type PieceSize } from "../vessel/piece-size";
 import { companionLines } from "./companions";
@@ -10,13 +11,8 @@ import type { SheetLine } from "./lines";
 import type { Formulation } from "./model";
 import { stockShare } from "./stock";
 import { lengthProblem, thicknessProblem } from "./plausible";
-import { prepareDryBrine, prepareWetBrine } from "./prepare/brines";
-import { prepareCure } from "./prepare/cure";
-import { prepareMarinade } from "./prepare/marinade";
-import { preparePaste } from "./prepare/paste";
+import { prepare } from "./prepare";
 import type { FormulationError, PrepareContext, Prepared } from "./prepare/prepared";
-import { prepareRub } from "./prepare/rub";
-import { prepareSaltCrust } from "./prepare/salt-crust";
 import { computeSoak, type Soak } from "./soak";
 import { type SoakLoad } from "./soak-problem";
 import { surfaceDm2 } from "./surface";
@@ -27,7 +23,10 @@ export type { FormulationError } from "./prepare/prepared";
 export interface Formulated extends Prepared {
   food: Food;
   salt: Salt;
+  /** As it came: what doses and percentages of the meat go by. */
   flesh: Flesh;
+  /** As it is once it holds what was put into it: what shares of the finished flesh go by. */
+  soaked: Flesh;
   pieceSize: PieceSize;
   /** All pieces together. */
   surfaceDm2: number;
@@ -65,6 +64,8 @@ export function formulate(
   const weighed = weighOut(input, options);
   if (!weighed.ok) return weighed;
   const { c, p, load } = weighed.value;
+  const rinseMin = rinseMinOf(input);
+  const soaked = load.flesh;
   const soak = computeSoak(input, load, options.readAtH, options.fieldCells);
   if (!soak.ok) return err({ code: "soak", error: soak.error });
   return ok({
@@ -72,6 +73,7 @@ export function formulate(
     food: c.food,
     salt: c.salt,
     flesh: c.flesh,
+    soaked,
     pieceSize: c.size,
     surfaceDm2: c.surfaceDm2,
     foodG: c.foodG,
@@ -79,10 +81,13 @@ export function formulate(
     level: p.liquidMl > 0 ? liquidLevel(input.vessel, c.fit, p.liquidMl) : undefined,
     companions: companionLines(input, c),
     leftoverEaten: (input.companions ?? []).some((companion) => companion.leftover !== undefined),
-    endFraction: shareOfFinishedFlesh(equilibriumPerWater(c.flesh, p.waterG, p.loadG), c.flesh.waterFraction),
+    endFraction: shareOfFinishedFlesh(
+      equilibriumPerWater(soaked, p.contact.kind === "within" ? 0 : p.waterG, p.loadG),
+      soaked.waterFraction,
+    ),
     load,
     soak: soak.value,
-    ...(input.rinse && !p.crust && { rinseMin: input.rinse.minutes }),
+    ...(rinseMin !== undefined && { rinseMin }),
     skinOff: (input.skinOff ?? false) && input.pieces.skin,
     stockShare: stockShare(input),
   });
@@ -108,7 +113,7 @@ export function weighOut(
   const p = prepared.value;
   const load: SoakLoad = {
     food: c.food,
-    flesh: c.flesh,
+    flesh: p.soaked ?? c.flesh,
     saltG: p.loadG,
     waterG: p.waterG,
     targetPerWater: p.targetPerWater,
@@ -157,26 +162,4 @@ function contextOf(input: Formulation): Result<PrepareContext, FormulationError>
     foodG,
     surfaceDm2: others.reduce((sum, s) => sum + s, count * surfaceDm2(shape, size)),
   });
-}
-
-function prepare(c: PrepareContext): Result<Prepared, FormulationError> {
-  const p = c.input.preparation;
-  switch (p.kind) {
-    case "wetBrine":
-      return prepareWetBrine(c, p);
-    case "dryBrine":
-      return prepareDryBrine(c, p);
-    case "marinade":
-      return prepareMarinade(c, p);
-    case "paste":
-      return preparePaste(c, p);
-    case "rub":
-      return prepareRub(c, p);
-    case "saltCrust":
-      return prepareSaltCrust(c, p);
-    case "cure":
-      return prepareCure(c, p);
-    default:
-      return assertNever(p);
-  }
 }

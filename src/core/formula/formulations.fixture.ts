@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
 import { newFormulation, piecesOffered, preparationOffered } from "./defaults";
-import { PREPARATION_CHOICES } from "./choice";
+import { PREPARATION_CHOICES } from "../preparations";
 import type { Formulation, FormulaLine, SaltGiven } from "./model";
 import { RANGES } from "./ranges";
 

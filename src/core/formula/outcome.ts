@@ -26,23 +26,27 @@ export interface Outcome {
 }
 
 /** A moment of the run as shares of finished flesh. */
-export function momentShares(f: Pick<Formulated, "flesh" | "soak">, moment: SoakMoment) {
-  const w = f.flesh.waterFraction;
+export function momentShares(f: Pick<Formulated, "soaked" | "soak" | "contact">, moment: SoakMoment) {
+  const w = f.soaked.waterFraction;
   const share = (perWater: number) => shareOfFinishedFlesh(perWater, w);
+  // Salt put into the flesh starts in the middle of what is solved: "surface" is where it enters, "centre" what it comes to last.
+  const within = f.contact.kind === "within";
+  const [enters, last] = within ? [moment.centre, moment.surface] : [moment.surface, moment.centre];
+  const [from, to] = within ? [0, 1 / 3] : [2 / 3, 1];
   return {
     moment,
     meanFraction: share(moment.mean),
-    surfaceFraction: share(moment.surface),
-    centreFraction: share(moment.centre),
-    evenness: moment.mean > 0 ? moment.centre / moment.mean : 0,
-    outerThirdFraction: share(meanPerWaterBetween(f.soak.run.grid, moment, 2 / 3, 1)),
+    surfaceFraction: share(enters),
+    centreFraction: share(last),
+    evenness: moment.mean > 0 ? last / moment.mean : 0,
+    outerThirdFraction: share(meanPerWaterBetween(f.soak.run.grid, moment, from, to)),
   };
 }
 
 /** @param hours after the start, 0 to the end of the rail */
 export function outcomeAt(f: Formulated, hours: number, portions: number): Outcome {
   const moment = momentAt(f.soak.run, hours * 3600);
-  const fleshWaterG = f.flesh.massG * f.flesh.waterFraction;
+  const fleshWaterG = f.soaked.massG * f.soaked.waterFraction;
   const sizes = [
     { moment, share: f.load.mainShare },
     ...f.soak.alongside.map(({ run, share }) => ({ moment: momentAt(run, hours * 3600), share })),
@@ -57,8 +61,8 @@ export function outcomeAt(f: Formulated, hours: number, portions: number): Outco
   return {
     ...lifted,
     alongside: sizes.slice(1).map(({ moment: m }) => ({
-      meanFraction: shareOfFinishedFlesh(m.mean, f.flesh.waterFraction),
-      centreFraction: shareOfFinishedFlesh(m.centre, f.flesh.waterFraction),
+      meanFraction: shareOfFinishedFlesh(m.mean, f.soaked.waterFraction),
+      centreFraction: shareOfFinishedFlesh(m.centre, f.soaked.waterFraction),
     })),
     bathFraction: bath === undefined ? undefined : bath / (1 + bath),
     toHeat: rinsed?.shares ?? sharesAtLift(lifted),

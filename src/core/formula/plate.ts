@@ -5,8 +5,9 @@ import type { PaceProfile } from "../diffusion/pace";
 import { warmingPace } from "./warming";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { ok, type Result } from "../result";
+import { rinseMinOf } from "../preparations";
 import type { Cook, Formulation } from "./model";
-import { soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
+import { startOf, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S } from "./window";
 
 export interface OnThePlate {
@@ -28,10 +29,11 @@ export function onThePlate(
 ): Result<OnThePlate, SoakError> {
   const problem = soakProblem(input, load);
   const cookS = cook.minutes * 60;
+  const rinseMin = rinseMinOf(input);
   const common = { diffusivityM2PerS: problem.diffusivityM2PerS };
   const from = input.holding.temperatureC;
   const ran = runAfter(problem, pullH, [
-    ...(input.rinse ? [rinseStage(problem, input.rinse.minutes)] : []),
+    ...(rinseMin === undefined ? [] : [rinseStage(problem, rinseMin)]),
     { kind: "rest", ...common, durationS: cookS, pace: warmingPace(from, cook.toC, cookS) },
     { kind: "rest", ...common, durationS: cook.restMin * 60, pace: holdAt(from, cook.toC) },
   ]);
@@ -52,7 +54,7 @@ export function runAfter(
   then: readonly Stage[],
 ): Result<SoakRun, SoakError> {
   const soak = { ...problem.stage, durationS: pullH * HOUR_S };
-  return simulateSoak(problem.body, [soak, ...then], { initialPerWater: problem.initialPerWater });
+  return simulateSoak(problem.body, [soak, ...then], { initialPerWater: startOf(problem) });
 }
 
 /** A bath for rinsing: plenty of fresh cold water. @param minutes 0 to a day */

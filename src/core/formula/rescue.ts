@@ -1,3 +1,4 @@
+import { described, hasBath, rinseMinOf } from "../preparations";
 import { perWaterAt } from "../diffusion/read-moment";
 import type { SoakMoment, SoakRun } from "../diffusion/run";
 import type { Stage } from "../diffusion/stages";
@@ -49,7 +50,7 @@ export function rescues(input: Formulation, load: SoakLoad, nowH: number, untilH
     return { grid: ran.value.grid, end: ran.value.moments[ran.value.moments.length - 1] };
   };
   // Whatever else is done, it has the rinse that was planned for it.
-  const plannedMin = input.rinse && load.contact.kind !== "crust" ? input.rinse.minutes : 0;
+  const plannedMin = rinseMinOf(input) ?? 0;
   const planned = plannedMin > 0 ? [rinseStage(problem, plannedMin)] : [];
   const after = (then: readonly Stage[]) => run([...then, ...planned]);
 
@@ -66,17 +67,16 @@ export function rescues(input: Formulation, load: SoakLoad, nowH: number, untilH
       options.push(say(then.end, then.grid, { way: "wait", hours: readyH - nowH }));
     }
   }
-  if (now.end.mean > target * (1 + CLOSE)) {
+  if (now.end.mean > target * (1 + CLOSE) && described(input.preparation).rinses !== "no") {
     const rinsedFor = (minutes: number) => run([rinseStage(problem, minutes)]);
     const minutes = bisect((m) => rinsedFor(m).end.mean > target, Math.max(1, plannedMin), LONGEST_RINSE_MIN);
     const rinsed = rinsedFor(minutes);
     options.push(say(rinsed.end, rinsed.grid, { way: "rinse", hours: minutes / 60, amount: minutes }));
   }
   // Nobody thins a marinade: only a brine is diluted.
-  const dilution =
-    input.preparation.kind === "wetBrine"
-      ? dilute(problem, load, run([]).end.bath, untilH - nowH, target, after)
-      : undefined;
+  const dilution = hasBath(input)
+    ? dilute(problem, load, run([]).end.bath, untilH - nowH, target, after)
+    : undefined;
   if (dilution)
     options.push(
       say(dilution.end, dilution.grid, { way: "dilute", hours: untilH - nowH, amount: dilution.litres }),

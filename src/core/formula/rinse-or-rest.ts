@@ -4,7 +4,7 @@ import { simulateSoak } from "../diffusion/simulate";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import type { Formulation } from "./model";
 import { restStage, rinseStage } from "./plate";
-import { soakProblem, type SoakLoad } from "./soak-problem";
+import { startOf, soakProblem, type SoakLoad } from "./soak-problem";
 import { HOUR_S } from "./window";
 
 /**
@@ -68,7 +68,7 @@ function afterPull(
   let foundS: number | undefined;
   const ran = simulateSoak(problem.body, stages, {
     ...PRECISION,
-    initialPerWater: problem.initialPerWater,
+    initialPerWater: startOf(problem),
     onStep: (moment) => {
       lastMean = moment.mean;
       if (moment.timeS < pullS) return false;

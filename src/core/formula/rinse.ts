@@ -17,10 +17,10 @@ export interface Rinse {
   after: RinsedShares;
 }
 
-type Rinsed = Pick<Formulated, "soak" | "flesh">;
+type Rinsed = Pick<Formulated, "soak" | "soaked">;
 
-const sharesOf = ({ flesh }: Pick<Formulated, "flesh">, m: SoakMoment): RinsedShares => {
-  const share = (perWater: number) => shareOfFinishedFlesh(perWater, flesh.waterFraction);
+const sharesOf = ({ soaked }: Pick<Formulated, "soaked">, m: SoakMoment): RinsedShares => {
+  const share = (perWater: number) => shareOfFinishedFlesh(perWater, soaked.waterFraction);
   return { meanFraction: share(m.mean), surfaceFraction: share(m.surface), centreFraction: share(m.centre) };
 };
 

@@ -1,5 +1,6 @@
 import { diffusivityAt, fleshBody, type FleshBody } from "../diffusion/flesh-body";
 import type { PaceProfile } from "../diffusion/pace";
+import type { SoakOptions } from "../diffusion/run";
 import type { Stage } from "../diffusion/stages";
 import { isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
@@ -46,17 +47,49 @@ export interface SoakProblem {
   diffusivityM2PerS: number;
   stage: Stage;
   initialPerWater: number;
+  /** Salt that lies in the middle of the body at first: its share of the whole, and its strength. */
+  core?: { share: number; perWater: number };
   /** Of a bath that does not begin at the temperature it is held at. */
   warmth?: BathWarmth;
 }
 
+/** One standard deviation of a measured thickness, mm. *Practice*: a thumb and a ruler on uneven food. */
+export const THICKNESS_DOUBT_MM = 2;
+/** The same of how far apart a hand stabs, relative. *Practice*, estimate. */
+const SPACING_DOUBT = 0.15;
+
 /** A thickness that was measured wrong by so much, mm: never under half of what was said. */
-export const thicknessFelt = ({ pieces }: Formulation, thickerMm: number): number =>
+const thicknessFelt = ({ pieces }: Formulation, thickerMm: number): number =>
   Math.max(pieces.thicknessMm / 2, pieces.thicknessMm + thickerMm);
+
+/** The way salt has to go when its measure is off as a thickness may be by so much, mm; of places within, their distance. */
+export const wayFelt = (
+  input: Formulation,
+  { contact }: Pick<SoakLoad, "contact">,
+  thickerMm: number,
+): number =>
+  contact.kind === "within"
+    ? contact.spacingMm * Math.exp((SPACING_DOUBT * thickerMm) / THICKNESS_DOUBT_MM)
+    : thicknessFelt(input, thickerMm);
+
+/** Strength in the body at the start, for the engine. */
+export const startOf = ({
+  initialPerWater,
+  core,
+}: SoakProblem): NonNullable<SoakOptions["initialPerWater"]> => {
+  if (!core) return initialPerWater;
+  // The body about such a place is a cylinder: shares of it go with the square of the way out.
+  const within = (position: number) => Math.min(core.share, position ** 2);
+  return (from, to) => {
+    const inCore = (within(to) - within(from)) / (to ** 2 - from ** 2);
+    return initialPerWater + inCore * (core.perWater - initialPerWater);
+  };
+};
 
 /** The engine's own terms for a formulation's soak. */
 export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
   const { pieces, holding, preparation } = input;
+  if (load.contact.kind === "within") return withinProblem(input, load, load.contact, vary);
   const oneFace = preparation.kind === "dryBrine" && preparation.salted === "oneFace";
   const thicknessMm = thicknessFelt(input, vary.thickerMm);
   const piece = {
@@ -85,6 +118,33 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
     ...(warmth && { warmth }),
     stage: stageFor(load, holding.temperatureC, vary.strengthFactor, { ...common, ...(pace && { pace }) }),
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
+  };
+}
+
+/**
+ * Salt put into the flesh at places that lie so far apart: the flesh about one of them, a square of that width taken as a
+ * cylinder of as much; what lies there at first spreads out to half-way.
+ */
+function withinProblem(
+  input: Formulation,
+  load: SoakLoad,
+  contact: Extract<Contact, { kind: "within" }>,
+  vary: Variation,
+): SoakProblem {
+  const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
+  const d = diffusivityAt(at4C, input.holding.temperatureC);
+  const radiusMm = wayFelt(input, load, vary.thickerMm) / Math.sqrt(Math.PI);
+  return {
+    body: {
+      shape: "cylinder",
+      halfThicknessM: radiusMm / 1000,
+      pathMm: radiusMm,
+      surfaceTransferMPerS: Infinity,
+    },
+    diffusivityM2PerS: d,
+    stage: { kind: "rest", durationS: RAIL_TO_H * HOUR_S, diffusivityM2PerS: d },
+    initialPerWater: contact.restPerWater,
+    core: { share: contact.coreShare, perWater: contact.corePerWater * vary.strengthFactor },
   };
 }
 

@@ -8,15 +8,20 @@ import type { Food } from "../materials/types";
 import { ok, type Result } from "../result";
 import type { Alongside, Formulation } from "./model";
 import { aimOf, soakAimOf } from "./aim";
-import { soakProblem, type SoakLoad, type SoakProblem, type Variation } from "./soak-problem";
+import {
+  soakProblem,
+  startOf,
+  THICKNESS_DOUBT_MM,
+  type SoakLoad,
+  type SoakProblem,
+  type Variation,
+} from "./soak-problem";
 import { HOUR_S, RAIL_TO_H, windowFrom, withinRail, type SoakWindow, type SoftHour } from "./window";
 
 const FIRST_MOMENT_S = 30;
 const MOMENTS_PER_DECADE = 36;
 /** A field of two or three directions costs more to read; between its moments a straight line does. */
 const FIELD_MOMENTS_PER_DECADE = 20;
-/** One standard deviation of a measured thickness, mm. *Practice*: a thumb and a ruler on uneven food. */
-export const THICKNESS_DOUBT_MM = 2;
 
 export interface Soak {
   /** The engine's own terms, for what follows the soak. */
@@ -86,7 +91,7 @@ function runSizes(
   const read = readAtH?.map((h) => h * HOUR_S).sort((a, b) => a - b);
   const stage = { ...main.stage, ...(read && { durationS: read[read.length - 1] }) };
   const options: SoakOptions = {
-    initialPerWater: main.initialPerWater,
+    initialPerWater: startOf(main),
     fieldCells,
     outputTimesS:
       read ??
@@ -116,7 +121,7 @@ function bodyAlongside(input: Formulation, load: SoakLoad, other: Alongside): Fl
 
 export function runProblem(problem: SoakProblem, options: SoakOptions = {}): Result<SoakRun, SoakError> {
   return simulateSoak(problem.body, [problem.stage], {
-    initialPerWater: problem.initialPerWater,
+    initialPerWater: startOf(problem),
     ...options,
   });
 }

@@ -1,3 +1,4 @@
+import { hasBath } from "../preparations";
 import { diffusivityAt } from "../diffusion/flesh-body";
 import type { PaceProfile } from "../diffusion/pace";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
@@ -43,7 +44,7 @@ export function bathWarmth(
   fleshG: number,
 ): BathWarmth | undefined {
   // Only of a brine is it asked how warm it begins.
-  if (preparation.kind !== "wetBrine") return undefined;
+  if (!hasBath({ preparation })) return undefined;
   const { brineStartC, temperatureC } = holding;
   const [bath, flesh] = [bathG * BRINE_J_PER_G_K, fleshG * FLESH_J_PER_G_K];
   const metC = (bath * brineStartC + flesh * temperatureC) / (bath + flesh);

@@ -39,10 +39,12 @@ export function windowFrom(
     past: { early: capped(over.early), likely: capped(over.likely), late: capped(over.late) },
     pastReason: overFirst ? "over_salted" : reason,
     // Salt laid on by the gram is soon in; it then needs its time to spread.
-    lacks: load.contact?.kind === "drySalt" && !load.excess ? "spreading" : "salt",
+    lacks: SPREADS.has(load.contact?.kind) && !load.excess ? "spreading" : "salt",
     keepLimitH,
   };
 }
+
+const SPREADS: ReadonlySet<Contact["kind"] | undefined> = new Set(["drySalt", "within"]);
 
 /** A crust is past it when it has baked so much longer than the latest reckoning. *Practice*, estimate. */
 const OVER_BAKED = 1.25;

@@ -24,7 +24,7 @@ export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, i
       shape: bodyShapeOf(sheet.food),
       halfThicknessMm: input.pieces.thicknessMm / 2,
       foodKg: sheet.foodG / 1000,
-      waterFraction: sheet.flesh.waterFraction,
+      waterFraction: sheet.soaked.waterFraction,
       foodStartC: FREEZER_C,
       bathKg: Math.max(0.05, (sheet.waterG + sheet.naclG) / 1000 - iceKg),
       bathSaltFraction: sheet.brine?.saltFraction ?? 0,

@@ -1,3 +1,4 @@
+import { isBaked } from "../preparations";
 import { RANGES } from "../formula/ranges";
 import { scaledSalt } from "../formula/scale";
 import type { Formulation } from "../formula/model";
@@ -69,7 +70,7 @@ function saltProposed(f: Formulation, recent: readonly Experience[], from: numbe
     return score === undefined ? [] : [{ heldFraction, score }];
   });
   // A crust salts by its bake alone: no figure is asked of it.
-  if (salted.length === 0 || f.preparation.kind === "saltCrust") return undefined;
+  if (salted.length === 0 || isBaked(f)) return undefined;
   const scores = salted.map((r) => r.score);
   const meanScore = mean(scores);
   // Each batch is moved to where its own eaters would have had it; the mean of those is the next.
@@ -93,7 +94,7 @@ function hoursProposed(f: Formulation, recent: readonly Experience[]): Proposal 
   const evened = recent.flatMap(({ hours, judged: { evenness } }) =>
     evenness === undefined ? [] : [{ hours, evenness }],
   );
-  if (evened.length === 0 || f.preparation.kind === "saltCrust") return undefined;
+  if (evened.length === 0 || isBaked(f)) return undefined;
   const scores = evened.map((r) => r.evenness);
   const meanScore = mean(scores);
   const judged = mean(evened.map((r) => r.hours));

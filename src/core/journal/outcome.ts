@@ -1,3 +1,7 @@
+import type { FaultId } from "./fault";
+
+export type { FaultId } from "./fault";
+
 /** How a batch turned out, as the eaters found it. Every judgement may be left out. */
 export interface Judged {
   /** −2 far too little salt, 0 right, +2 far too much. */
@@ -25,23 +29,6 @@ export function judgedSalt({ salt, eaters }: Judged): number | undefined {
   return eaters.reduce((sum, e) => sum + e.salt, 0) / eaters.length;
 }
 
-export type FaultId =
-  | "too_salty"
-  | "bland"
-  | "bland_inside"
-  | "grey_surface"
-  | "ham_like"
-  | "rubbery_skin"
-  | "crust_cracked"
-  | "crust_stone"
-  | "crust_salted_flesh"
-  | "burnt_coat"
-  | "dry"
-  | "watery_pan"
-  | "uneven_pieces"
-  | "late"
-  | "fell_off";
-
 export const FAULT_NAME: Record<FaultId, string> = {
   too_salty: "too salty",
   bland: "bland",
@@ -59,24 +46,3 @@ export const FAULT_NAME: Record<FaultId, string> = {
   late: "late to the table",
   fell_off: "coat fell off",
 };
-
-/** Which faults can be asked about a preparation. */
-export function faultsOf(kind: string): FaultId[] {
-  const all: FaultId[] = ["too_salty", "bland", "bland_inside", "dry", "uneven_pieces", "late"];
-  switch (kind) {
-    case "wetBrine":
-      return [...all, "ham_like", "rubbery_skin", "watery_pan"];
-    case "dryBrine":
-      return [...all, "ham_like", "rubbery_skin"];
-    case "marinade":
-      return [...all, "grey_surface", "burnt_coat", "watery_pan"];
-    case "paste":
-      return [...all, "grey_surface", "burnt_coat", "fell_off"];
-    case "rub":
-      return [...all, "burnt_coat", "fell_off"];
-    case "saltCrust":
-      return [...all, "crust_cracked", "crust_stone", "crust_salted_flesh"];
-    default:
-      return [...all, "grey_surface"];
-  }
-}

@@ -1,3 +1,4 @@
+import { hasBath } from "../preparations";
 import { afterSeeing, deviationOf, meanOf, normalBelief } from "../bayes/grid";
 import { TWO_IN_THREE } from "../bayes/pooled";
 import { momentAt } from "../diffusion/moment";
@@ -42,7 +43,7 @@ export function learnRate(
   readings: readonly Reading[],
   prior?: { factor: number; doubt: number },
 ): LearntRate | undefined {
-  if (readings.length === 0 || input.preparation.kind !== "wetBrine") return undefined;
+  if (readings.length === 0 || !hasBath(input)) return undefined;
   const centre = Math.log(prior?.factor ?? 1);
   const doubtBefore = prior?.doubt ?? diffusivityDoubt(load.food);
   const reach = GRID_REACH * doubtBefore;

@@ -1,3 +1,4 @@
+import { described, hasBath } from "../preparations";
 import { rinseOf } from "../formula/rinse";
 import { goesOnAt, linesOf, PUT_ON } from "../formula/companions";
 import type { SheetLine } from "../formula/lines";
@@ -24,28 +25,9 @@ export function afterSteps(dish: WorkedDish): Step[] {
 }
 
 function finishing({ input, sheet, soakH }: WorkedDish): Step[] {
-  const p = input.preparation;
   const steps: Step[] = [];
-  if (p.kind === "cure" && !input.rinse)
-    steps.push(
-      byHand(
-        "finish",
-        "finish",
-        5,
-        p.finish === "rinse" ? "Rinse the cure off under the tap" : "Brush the cure off",
-        "What stays on goes on salting.",
-      ),
-    );
-  if (p.kind === "marinade" && !input.rinse)
-    steps.push(
-      byHand(
-        "finish",
-        "finish",
-        5,
-        "Wipe it off, leave a thin film",
-        "Wet coats steam, sugary ones burn; what is wiped off is boiled or thrown away.",
-      ),
-    );
+  const off = input.rinse ? undefined : described(input.preparation).comesOff?.(input.preparation);
+  if (off) steps.push(byHand("finish", "finish", 5, off.title, off.why));
   const rinse = sheet.rinseMin === undefined ? undefined : rinseOf(sheet, soakH, sheet.rinseMin);
   if (rinse)
     steps.push(
@@ -88,13 +70,12 @@ function leftovers({ input, sheet }: WorkedDish): Step[] {
 }
 
 function drying({ input, sheet }: WorkedDish): Step[] {
-  const p = input.preparation;
-  if (p.kind === "paste" || p.kind === "rub") return [];
+  if (!described(input.preparation).patted) return [];
   const { skin } = input.pieces;
   const dry = byHand("dry", "dry", 5, "Pat it dry", "Wet food sheds oil and will not brown.", {
     ...(skin && { look: "Skin like paper." }),
   });
-  if (!skin || p.kind !== "wetBrine") return [dry];
+  if (!skin || !hasBath(input)) return [dry];
   return [
     dry,
     begun(

@@ -1,4 +1,4 @@
-import { PREPARATION_CHOICES, type PreparationChoice } from "../formula/choice";
+import { PREPARATION_CHOICES, type PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
 import { withPreparation } from "../formula/offered";
 import { handsToTheHeat } from "./hands";

@@ -87,7 +87,7 @@ export function effectOf(
   };
   const soak = computeSoak(input, load);
   if (!soak.ok) return soak;
-  const w = sheet.flesh.waterFraction;
+  const w = sheet.soaked.waterFraction;
   const moment = momentAt(soak.value.run, input.pullH * 3600);
   return ok({
     meanFraction: shareOfFinishedFlesh(moment.mean, w),

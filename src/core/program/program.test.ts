@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { cookMinutes, cookOffered, presetStages, stagesOf } from "../formula/cook";
 import { piecesOffered, preparationOffered } from "../formula/defaults";
-import { PREPARATION_CHOICES, type PreparationChoice } from "../formula/choice";
+import { PREPARATION_CHOICES, type PreparationChoice } from "../preparations";
 import { endG } from "../formula/dish-ledger";
 import { formulate } from "../formula/formulate";
 import { chops, worked } from "../formula/formulation.fixture";

@@ -1,8 +1,9 @@
+import { described, describedKind, isWet, type PreparationKind } from "../preparations";
 import { coolerPlan } from "../heat/cooler";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
 import { gramsText, lasting, listed, oneDigit } from "./figures";
-import { byHand, byItself, type Figure, type Occupies, type Step, type Tie } from "./step";
+import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
 
 /** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */
 const TURN_EVERY_H = 8;
@@ -32,16 +33,6 @@ export function standsIn({ input, sheet }: WorkedDish): Occupies[] {
     ...(place === "fridge" ? [{ what: "fridge" as const, litres }] : []),
   ];
 }
-
-export const SOAK_NAME = {
-  wetBrine: "brine",
-  dryBrine: "salt",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  saltCrust: "crust",
-  cure: "cure",
-} as const;
 
 /** How many looks at the ice a soak of so many hours takes: as few as keep every gap, the last one too, under five hours. */
 export const iceLooks = (soakH: number): number => Math.floor(Math.round(soakH * HOUR) / ICE_MOST_MIN);
@@ -102,8 +93,8 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
 }
 
 /** What a soak of so many minutes is called. */
-export const soakTitle = (kind: keyof typeof SOAK_NAME, minutes: number): string =>
-  `In its ${SOAK_NAME[kind]}, ${lasting(minutes)}`;
+export const soakTitle = (kind: PreparationKind, minutes: number): string =>
+  `In its ${describedKind(kind).words.soak}, ${lasting(minutes)}`;
 
 const PLACE = { fridge: "In the fridge", cooler: "In a cooler with ice", counter: "On the counter" } as const;
 
@@ -119,69 +110,32 @@ export const tie = (
 
 function goingIn(dish: WorkedDish): Step {
   const { input, sheet } = dish;
-  const p = input.preparation;
   const straight = noSoak(dish);
-  const lines = sheet.lines;
-  const inBath = lines.reduce((sum, l) => sum + l.massG, 0);
-  const massG = straight || !input.reserve ? inBath : inBath * (1 - input.reserve.share);
-  const grams = `${gramsText(massG)} g`;
-  const figures: Figure[] = [{ what: "on or about it", value: massG, unit: "g" }];
-  const ice = coolerIce(dish);
+  const { lines, liquidMl } = sheet;
+  const made = lines.reduce((sum, l) => sum + l.massG, 0);
+  const massG = straight || !input.reserve ? made : made * (1 - input.reserve.share);
   const cooled = input.holding.place === "cooler" && !straight;
-  const iced = cooled ? `; ${gramsText(ice.firstG)} g ice about it` : "";
-  const extra = cooled ? [...figures, { what: "ice", value: ice.firstG, unit: "g" as const }] : figures;
-  const act = (title: string, why: string, look?: string): Step =>
-    byHand("go_in", "goIn", 5, `${title}${iced}`, why, { ...(look && { look }), figures: extra });
-  switch (p.kind) {
-    case "wetBrine":
-      return act(
-        `Submerge it in ${oneDigit(sheet.liquidMl / 1000)} L brine`,
-        "What stands out stays unsalted.",
-        "All of it under, a plate on top.",
-      );
-    case "dryBrine":
-      return act(
-        `Salt ${p.salted === "oneFace" ? "the flesh side" : "every face"} with ${grams}, and onto the rack`,
-        "Uncovered, so that the surface dries.",
-        "More where it is thick.",
-      );
-    case "marinade":
-      return straight
-        ? act(
-            `Drizzle ${grams} marinade over it`,
-            "No time to stand: it seasons the outside only.",
-            "All faces wet.",
-          )
-        : act(
-            `Into ${grams} marinade, close about it`,
-            "Liquid standing beside the food is wasted.",
-            "No air pockets.",
-          );
-    case "paste":
-      return act(
-        `Coat it all over with ${grams} paste`,
-        "A thin, even coat holds; a thick one slides.",
-        "It stays when the piece is held up.",
-      );
-    case "rub": {
-      const inside = p.insideShare > 0 ? `, ${gramsText(massG * p.insideShare)} g of it inside` : "";
-      return act(
-        `Rub on ${grams}, every face${inside}`,
-        p.surface === "oiled"
-          ? "Oil it first: a thin film holds the rub."
-          : "What does not stick falls off, and its salt with it.",
-        "No bare spots.",
-      );
-    }
-    case "cure":
-      return act(
-        `Bury it in ${grams} cure, flesh down`,
-        "Minutes count: set the clock now.",
-        "All the flesh covered.",
-      );
-    case "saltCrust":
-      return act(`Into its crust: ${listed(lines)}`, "The crust is a vessel.");
-  }
+  const ice = coolerIce(dish);
+  const { title, why, look } = described(input.preparation).goesIn(input.preparation, {
+    massG,
+    liquidMl,
+    lines: listed(lines),
+    straight,
+  });
+  return byHand(
+    "go_in",
+    "goIn",
+    5,
+    `${title}${cooled ? `; ${gramsText(ice.firstG)} g ice about it` : ""}`,
+    why,
+    {
+      ...(look && { look }),
+      figures: [
+        { what: "on or about it", value: massG, unit: "g" },
+        ...(cooled ? [{ what: "ice", value: ice.firstG, unit: "g" as const }] : []),
+      ],
+    },
+  );
 }
 
 function turns({ sheet }: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } {
@@ -253,17 +207,14 @@ function ice(dish: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } 
 
 function takingOut(dish: WorkedDish): Step {
   const { input, sheet } = dish;
-  const { kind } = input.preparation;
-  const rack = kind === "dryBrine" || kind === "rub";
   const keeps = sheet.soak.window.keepLimitH;
-  const left =
-    kind === "marinade" || kind === "wetBrine" ? " What is left in the vessel is thrown away." : "";
+  const left = isWet(input) ? " What is left in the vessel is thrown away." : "";
   const boiled = (input.companions ?? []).some((c) => c.leftover !== undefined);
   return byHand(
     "lift_out",
     "takeOut",
     5,
-    rack ? "Take it off the rack" : `Take it out of the ${SOAK_NAME[kind]}`,
+    described(input.preparation).words.takeOut,
     `The rail says when; a taste of the cooked end says whether.${boiled ? " What is left in the vessel is for the sauce." : left}`,
     { late: `It keeps ${lasting(keeps * HOUR)} in all, and goes on salting.` },
   );

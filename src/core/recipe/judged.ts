@@ -1,5 +1,6 @@
 import { acidLimitH } from "../formula/keep-limit";
-import { practiceFor, type Method } from "../materials/practice";
+import { practiceFor } from "../materials/practice";
+import { PREPARATIONS } from "../preparations";
 import type { Pantry } from "../materials/pantry";
 import type { Food } from "../materials/types";
 import { hazard } from "../materials/hazard";
@@ -55,16 +56,6 @@ function roomTooLong({ method, soak }: Read, food: Food | undefined): Contradict
   return [found("brine_room_temp", [soak.sentence])];
 }
 
-const METHODS: Record<ReadRecipe["preparation"]["choice"], Method> = {
-  equilibrium: "wet",
-  timed: "wet",
-  dry: "dry",
-  marinade: "oilMarinade",
-  paste: "paste",
-  rub: "rubSalted",
-  crust: "crustWater",
-  cure: "cure",
-};
 /** Practice's longest, and this much over: cooks differ. */
 const LENIENT = 1.25;
 /** Small thin things in a salt bath. *Practice*: minutes to an hour or two. */
@@ -95,8 +86,8 @@ function soakTooLong(
         ),
       ];
   }
-  const shell = food.group === "shellfish" && METHODS[choice] === "wet";
-  const mostH = shell ? SHELLFISH_BATH_H : practiceFor(food, METHODS[choice]).maxH;
+  const shell = food.group === "shellfish" && PREPARATIONS[choice].practice === "wet";
+  const mostH = shell ? SHELLFISH_BATH_H : practiceFor(food, PREPARATIONS[choice].practice).maxH;
   if (soak.low / 60 <= LENIENT * mostH) return [];
   return [
     found(

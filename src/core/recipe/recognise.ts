@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 
 /** What a preparation is told by: words of the method, and what is weighed out. */
 export interface Clues {

@@ -1,5 +1,5 @@
 import { cookOffered } from "../formula/cook";
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 import type { Cook, Formulation } from "../formula/model";
 import { pantryOf, type OwnMaterials } from "../materials/pantry";
 import { cookSaid } from "./cook-said";

@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 import type { Cook, LinePlace } from "../formula/model";
 import type { Pantry } from "../materials/pantry";
 import type { LinePartSaid } from "./parts";

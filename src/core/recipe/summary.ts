@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/choice";
+import { PREPARATIONS } from "../preparations";
 import { howOf, type How } from "./how";
 import type { ReadRecipe, RecipeLine } from "./reading";
 
@@ -32,17 +32,6 @@ export interface RecipeReading {
   findings: string[];
 }
 
-const KIND: Record<PreparationChoice, string> = {
-  equilibrium: "wetBrine",
-  timed: "wetBrine",
-  dry: "dryBrine",
-  marinade: "marinade",
-  paste: "paste",
-  rub: "rub",
-  crust: "saltCrust",
-  cure: "cure",
-};
-
 const CODE: Record<string, string> = {
   two_ovens: "two_oven_temperatures",
   times_total: "stage_times_do_not_sum",
@@ -67,7 +56,7 @@ export function summaryOf(read: ReadRecipe, extra: readonly { id: string }[] = [
       total_g: read.foodG ?? null,
       thickness_mm: read.thicknessMm ?? null,
     },
-    preparation: KIND[read.preparation.choice],
+    preparation: PREPARATIONS[read.preparation.choice].kind,
     lines: read.lines.map((line) => lineOf(line, read)),
     method: {
       soak_h: read.soak ? [read.soak.low / 60, read.soak.high / 60] : null,

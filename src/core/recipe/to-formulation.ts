@@ -1,6 +1,6 @@
 import { shortened } from "../shortened";
 import { newFormulation, piecesOffered } from "../formula/defaults";
-import type { PreparationChoice } from "../formula/choice";
+import { PREPARATIONS, type PreparationChoice } from "../preparations";
 import { likelyThicknessMm } from "../formula/flesh";
 import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formula/model";
 import { withPreparation } from "../formula/offered";
@@ -25,7 +25,7 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   const [salt, ...moreSalts] = main.filter((l) => l.kind === "salt");
   const plainG = sumOf(main.filter((l) => isWater(l.id)));
   const base = withPreparation({ ...newFormulation(food), lines: [] }, settled.choice);
-  const isBath = settled.choice === "timed" || settled.choice === "equilibrium";
+  const isBath = PREPARATIONS[settled.choice].lies === "bath";
   const others = [...main.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
     // The water of a bath and a crust, and a crust's egg whites, are worked out.
     (l) => !((isBath || crust) && isWater(l.id)) && !(crust && l.id === EGG_WHITE),
@@ -43,7 +43,7 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
       salt: crust && !salt ? base.salt : saltSaid(salt),
       preparation: seasoned(base.preparation, { ...settled, salt, plainG, main }, pantry),
       water: isBath && plainG >= RANGES.waterG.min ? { mode: "chosen", massG: plainG } : base.water,
-      sugarPerSalt: sugar?.perSalt ?? (SUGAR_APART.has(settled.choice) ? 0 : base.sugarPerSalt),
+      sugarPerSalt: sugar?.perSalt ?? (PREPARATIONS[settled.choice].sugarBySalt ? 0 : base.sugarPerSalt),
       ...(sugar && { sugarId: sugar.line.id }),
       lines: others
         .filter((l) => l !== sugar?.line)
@@ -71,10 +71,9 @@ function pullOf({ choice, cook, pullH }: SettledRecipe, usual: number): number {
 
 /** Fresh water after a brine or dry salt; a cure has a finish of its own, and what is wiped off needs none. */
 function rinsed(choice: PreparationChoice, minutes: number | undefined): Pick<Formulation, "rinse"> {
-  if (minutes === undefined || !RINSED.has(choice)) return {};
+  if (minutes === undefined || PREPARATIONS[choice].rinses !== "often") return {};
   return { rinse: minutes > 0 ? { minutes: between(minutes, RANGES.rinseMin) } : undefined };
 }
-const RINSED: ReadonlySet<PreparationChoice> = new Set(["timed", "equilibrium", "dry"]);
 
 /** What is kept back of a mixture, as a share of it. */
 function keptBackOf(
@@ -82,7 +81,7 @@ function keptBackOf(
   main: readonly SettledLine[],
 ): Pick<Formulation, "reserve"> {
   const madeG = sumOf(main);
-  if (!keptBack || (choice !== "marinade" && choice !== "paste") || madeG <= 0) return {};
+  if (!keptBack || !PREPARATIONS[choice].setsAside || madeG <= 0) return {};
   return { reserve: { share: Math.min(0.8, Math.max(0.05, keptBack.grams / madeG)), use: keptBack.use } };
 }
 
@@ -118,14 +117,13 @@ function sugarApart(
   others: readonly SettledLine[],
   pantry: Pantry,
 ) {
-  const line = SUGAR_APART.has(settled.choice) ? others.find((l) => isSugar(l.id)) : undefined;
+  const line = PREPARATIONS[settled.choice].sugarBySalt ? others.find((l) => isSugar(l.id)) : undefined;
   const naclG = saltOf([...(salt ? [salt] : []), ...others.filter((l) => l !== line)], pantry);
   if (naclG <= 0) return undefined;
   const perSalt = line && line.grams / naclG;
   return line && perSalt !== undefined && perSalt <= RANGES.sugarPerSalt.max ? { line, perSalt } : undefined;
 }
 
-const SUGAR_APART: ReadonlySet<PreparationChoice> = new Set(["timed", "equilibrium", "dry", "cure"]);
 const isSugar = (id: string): boolean => id.startsWith("sugar_");
 
 function piecesFor(food: Food, { foodG, count, thicknessMm, slashes }: SettledRecipe): Formulation["pieces"] {

@@ -1,3 +1,4 @@
+import { described } from "../preparations";
 import { rawStorageLimitH } from "../materials/lookup";
 import type { Food } from "../materials/types";
 import { COLD_LIMIT_C, DANGER_ZONE, HOT_ROOM_C } from "./official";
@@ -32,7 +33,7 @@ export const COLD_RULES: readonly Rule[] = [
     because:
       "The brine is at {{brineStartC}} °C; it must be at or below {{coldC}} °C before raw food goes in.",
     check: ({ input }) =>
-      input.preparation.kind === "wetBrine" && input.holding.brineStartC > COLD_LIMIT_C
+      described(input.preparation).brined && input.holding.brineStartC > COLD_LIMIT_C
         ? { brineStartC: input.holding.brineStartC, coldC: COLD_LIMIT_C }
         : undefined,
   }),

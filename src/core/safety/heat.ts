@@ -1,3 +1,4 @@
+import { isBaked } from "../preparations";
 import { glazeWindowMin } from "../heat/glaze";
 import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
 import { isOven } from "../formula/cook-stages";
@@ -80,7 +81,7 @@ export const HEAT_RULES: readonly Rule[] = [
     source: "common practice, no source",
     deferTo: "the maker's own limit",
     check: ({ input, cook }) => {
-      const goesIn = input.preparation.kind === "saltCrust" || cook.inColdDish === true;
+      const goesIn = isBaked(input) || cook.inColdDish === true;
       const { material, shape } = input.vessel;
       if (!goesIn || !(shape === "bag" || shape === "cooler" || shape === "pail" || PLASTIC.has(material)))
         return undefined;

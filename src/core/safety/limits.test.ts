@@ -1,5 +1,5 @@
 import { preparationOffered, piecesOffered } from "../formula/defaults";
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";

@@ -1,3 +1,4 @@
+import { isBaked } from "../preparations";
 import { ingredientsOf, dishFacts, type DishFacts } from "../formula/dish-facts";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
@@ -82,4 +83,4 @@ export function hazardRule(id: string, own: OwnWords): Rule {
 export const LOCAL_CODE = "Follow your local food code where it differs.";
 
 /** Soaks stand for hours; a crust is baked at once. */
-export const stands = ({ input }: RuleContext): boolean => input.preparation.kind !== "saltCrust";
+export const stands = ({ input }: RuleContext): boolean => !isBaked(input);

@@ -1,3 +1,4 @@
+import { hasBath, isBaked } from "../preparations";
 import { formulate } from "../formula/formulate";
 import { AS_WANTED, preparationOffered } from "../formula/defaults";
 import { atHeat, heatOf, withFormulation } from "./one-heat";
@@ -134,7 +135,7 @@ function soakDrafts(dish: BatchRequest): Draft[] {
   const { formulation } = dish;
   const { readiness, preparation } = formulation;
   const drafts: Draft[] = [];
-  if (!mayStretch(formulation) && preparation.kind !== "saltCrust")
+  if (!mayStretch(formulation) && !isBaked(formulation))
     drafts.push(
       draftOf(
         dish,
@@ -156,7 +157,7 @@ function soakDrafts(dish: BatchRequest): Draft[] {
       readiness: next,
       hours,
     }));
-  if (preparation.kind !== "wetBrine") return drafts;
+  if (!hasBath(formulation)) return drafts;
   const timed = preparationOffered("timed", preparation.targetFraction);
   if (timed.kind === "wetBrine" && timed.school === "timed") {
     const strong = { ...timed, strength: { basis: "percent" as const, saltFraction: STRONG } };

@@ -1,3 +1,4 @@
+import { described, isBaked } from "../preparations";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import type { SoakEdges } from "./dishes";
@@ -7,13 +8,12 @@ const HOUR = 60;
 const OWN_SLACK_MIN = 2 * HOUR;
 
 /** Brines forgive; what stands in acid, paste, rub or cure is held to its hours unless the cook lets it stretch. */
-export const stretchesByDefault = ({ preparation: { kind } }: Pick<Formulation, "preparation">): boolean =>
-  kind === "wetBrine" || kind === "dryBrine";
+export const stretchesByDefault = ({ preparation }: Pick<Formulation, "preparation">): boolean =>
+  described(preparation).stretches;
 
 /** Whether a plan may move the hours. */
 export const mayStretch = (input: Pick<Formulation, "preparation" | "hours">): boolean =>
-  input.preparation.kind !== "saltCrust" &&
-  (input.hours ? input.hours.mode === "stretch" : stretchesByDefault(input));
+  !isBaked(input) && (input.hours ? input.hours.mode === "stretch" : stretchesByDefault(input));
 
 /**
  * How short and how long a soak may be planned, min. Held: just the cook's hours. Stretching: between the cook's own edges,

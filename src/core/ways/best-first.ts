@@ -1,21 +1,9 @@
-import type { PreparationChoice } from "../formula/choice";
+import { PREPARATIONS } from "../preparations";
 import { stepsOff } from "./verdict";
 import type { Way } from "./way";
 
 /** Ways by the rules that are shown beside them. */
 export const bestFirst = (ways: readonly Way[]): Way[] => [...ways].sort(better);
-
-/** How much there is to do and to wash up; a bath that is watched is more than one that is left. *Practice*. */
-const FUSS: Record<PreparationChoice, number> = {
-  dry: 1,
-  equilibrium: 1,
-  timed: 2,
-  rub: 2,
-  cure: 2,
-  marinade: 3,
-  paste: 3,
-  crust: 4,
-};
 
 /** In words on the screen: nearest to what is wanted, salted to the middle, least fuss, most even, least salt thrown away. */
 function better(a: Way, b: Way): number {
@@ -23,7 +11,7 @@ function better(a: Way, b: Way): number {
     stepsOff(a.verdict) - stepsOff(b.verdict) ||
     (a.verdict === "asWanted" ? 0 : farOff(a) - farOff(b)) ||
     Number(a.short === "outside_only") - Number(b.short === "outside_only") ||
-    FUSS[a.choice] - FUSS[b.choice] ||
+    PREPARATIONS[a.choice].fuss - PREPARATIONS[b.choice].fuss ||
     b.evenness - a.evenness ||
     a.cost.lostSaltG - b.cost.lostSaltG
   );

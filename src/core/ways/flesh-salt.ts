@@ -5,6 +5,9 @@ import { STRENGTH_DOUBT } from "../formula/ensemble";
 import type { Outcome } from "../formula/outcome";
 import { HOUR_S } from "../formula/window";
 
+/** One standard deviation of what stays of salt put into the flesh, relative: what runs out again is guessed. *Practice*. */
+const HELD_DOUBT = 0.1;
+
 /** Salt in the flesh at an hour, and between which figures it will lie two times in three. Shares of finished flesh. */
 export interface FleshSalt {
   fraction: number;
@@ -19,14 +22,15 @@ export interface FleshSalt {
  */
 export function fleshSaltAt(sheet: Formulated, outcome: Outcome, hours: number): FleshSalt {
   const { run, spread } = sheet.soak;
-  const { waterFraction, nativeSaltFraction } = sheet.flesh;
+  const { waterFraction, nativeSaltFraction } = sheet.soaked;
   const meanAt = (h: number) => shareOfFinishedFlesh(momentAt(run, h * HOUR_S).mean, waterFraction);
   const likely = meanAt(hours);
   const fraction = outcome.toHeat.meanFraction;
   const kept = likely > 0 ? fraction / likely : 1;
   const [slow, quick] = [meanAt(hours / spread.slow), meanAt(hours / spread.quick)];
   // Two doubts that have nothing to do with one another add as squares.
-  const weighed = STRENGTH_DOUBT * Math.max(0, likely - nativeSaltFraction);
+  const doubt = sheet.contact.kind === "within" ? HELD_DOUBT : STRENGTH_DOUBT;
+  const weighed = doubt * Math.max(0, likely - nativeSaltFraction);
   return {
     fraction,
     low: kept * Math.max(0, likely - Math.hypot(likely - slow, weighed)),

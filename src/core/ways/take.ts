@@ -1,5 +1,5 @@
 import { nameOffered } from "../formula/defaults";
-import { choiceOf } from "../formula/choice";
+import { choiceOf } from "../preparations";
 import type { Formulation } from "../formula/model";
 import { pantryOf } from "../materials/pantry";
 import type { Way } from "./way";

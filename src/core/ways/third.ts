@@ -1,3 +1,4 @@
+import { rinseMinOf } from "../preparations";
 import { rootBetween } from "../root-between";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import { assertNever } from "../result";
@@ -7,7 +8,7 @@ import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { outcomeAt } from "../formula/outcome";
 import { rinseStage } from "../formula/plate";
-import { reducedProblem, soakProblem, type SoakProblem } from "../formula/soak-problem";
+import { startOf, reducedProblem, soakProblem, type SoakProblem } from "../formula/soak-problem";
 import { RANGES } from "../formula/ranges";
 import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";
@@ -88,15 +89,16 @@ function tried(input: Formulation, { rateFactor, nearly }: ThirdOptions, roughly
   if (input.alongside?.length) return triedWhole(input, rateFactor);
   const weighed = weighOut(input, { rateFactor });
   if (!weighed.ok) return undefined;
-  const { load, p } = weighed.value;
+  const { load } = weighed.value;
   const whole = soakProblem(input, load);
   const problem = roughly ? reducedProblem(whole) : whole;
-  const rinse = input.rinse && !p.crust ? [rinseStage(problem, input.rinse.minutes)] : [];
+  const rinseMin = rinseMinOf(input);
+  const rinse = rinseMin === undefined ? [] : [rinseStage(problem, rinseMin)];
   const soak = { ...problem.stage, durationS: Math.max(input.pullH, SHORTEST_H) * HOUR_S };
   const ran = simulateSoak(problem.body, [soak, ...rinse], {
     ...TRIAL,
     ...(nearly && { fieldCells: fewCells(problem, input.pullH) }),
-    initialPerWater: problem.initialPerWater,
+    initialPerWater: startOf(problem),
   });
   if (!ran.ok) return undefined;
   const end = ran.value.moments[ran.value.moments.length - 1];
@@ -124,9 +126,9 @@ function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
   const readAtH = options.nearly ? FEW_HOURS : undefined;
   const sheet = formulate(input, { rateFactor: options.rateFactor, ...(readAtH && { readAtH }) });
   if (!sheet.ok) return { ok: false, why: "refused" };
-  const { soak, flesh, load } = sheet.value;
+  const { soak, soaked, load } = sheet.value;
   if (load.bake) return at(input, load.bake.likelyH);
-  const aim = perWaterForTarget(input.preparation.targetFraction, flesh.waterFraction, "finishedFlesh");
+  const aim = perWaterForTarget(input.preparation.targetFraction, soaked.waterFraction, "finishedFlesh");
   const over = soak.run.moments.find((m) => m.mean >= aim * (1 - CLOSE));
   const unrinsed = over && load.excess ? reachedAt(sheet.value, aim) : undefined;
   const exact = unrinsed !== undefined && rinses(input) ? rinsedAt(input, unrinsed, options) : unrinsed;
@@ -138,7 +140,7 @@ function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
     why: "not_within",
     nearest: {
       input: { ...input, pullH: RAIL_TO_H },
-      fraction: shareOfFinishedFlesh(last.mean, flesh.waterFraction),
+      fraction: shareOfFinishedFlesh(last.mean, soaked.waterFraction),
     },
   };
 }
@@ -148,8 +150,7 @@ const at = (input: Formulation, hours: number): ThirdAnswer => ({
   input: { ...input, pullH: Math.max(RAIL_FROM_H, hours) },
 });
 
-const rinses = ({ rinse, preparation }: Formulation) =>
-  rinse !== undefined && preparation.kind !== "saltCrust";
+const rinses = (input: Formulation): boolean => rinseMinOf(input) !== undefined;
 
 /** A rinse takes some of it away again: the hour at which what is wanted is left after it. */
 function rinsedAt(input: Formulation, fromH: number, options: ThirdOptions): number | undefined {

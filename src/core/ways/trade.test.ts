@@ -1,5 +1,5 @@
 import { newFormulation } from "../formula/defaults";
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";

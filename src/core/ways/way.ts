@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 import type { Formulation } from "../formula/model";
 import type { FleshSalt } from "./flesh-salt";
 import type { Verdict } from "./verdict";

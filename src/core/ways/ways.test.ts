@@ -77,7 +77,7 @@ describe("ways for every food of the table at two hours, six, overnight, a day a
 
 describe("what serves a food. Practice", () => {
   test("ground meat is mixed, never bathed", () => {
-    expect(choicesFor(food("beef_ground"))).toEqual(["dry", "rub", "paste"]);
+    expect(choicesFor(food("beef_ground"))).toEqual(["dry", "paste", "rub"]);
   });
 
   test("fish may be cured; what is whole may go into a crust", () => {

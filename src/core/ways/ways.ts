@@ -1,5 +1,5 @@
 import { perWaterAt } from "../diffusion/read-moment";
-import { choiceOf, type PreparationChoice } from "../formula/choice";
+import { choiceOf, described, type PreparationChoice } from "../preparations";
 import { shareOfFinishedFlesh } from "../formula/equilibrium";
 import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
@@ -17,10 +17,6 @@ import { bestFirst } from "./best-first";
 import { verdictOf } from "./verdict";
 import type { Way, WayCost } from "./way";
 
-/** The strongest brine offered unasked, salt over solution. *Practice*: more makes the outside salty. */
-const STRONGEST_BRINE = 0.12;
-/** The most salt by the weight of the meat offered unasked in a marinade or a paste. *Practice*. */
-const LARGEST_DOSE = 0.03;
 /** A way ends a little before it must. */
 const OF_ITS_LIMIT = 0.95;
 /** Under this, evenness is told: it is salted outside and plain within. */
@@ -114,9 +110,8 @@ const cut = (input: Formulation, hours: number, most: number): Solved => ({
 
 /** The strength or dose that brings what is wanted in these hours, or the most that is offered. */
 function strengthened(timed: Solved, { rateFactor }: WaysOptions): Solved {
-  const { kind } = timed.input.preparation;
-  if (kind === "cure" || kind === "dryBrine") return timed;
-  const strongest = kind === "wetBrine" ? STRONGEST_BRINE : LARGEST_DOSE;
+  const { strongest } = described(timed.input.preparation);
+  if (strongest === undefined) return timed;
   const answer = solveThird(timed.input, "strength", { rateFactor, strongest, nearly: true });
   if (answer.ok) return { ...timed, input: answer.input };
   if (answer.why !== "too_slow" || !answer.nearest) return timed;
@@ -156,7 +151,7 @@ function profileOf(sheet: Formulated, { moment }: Outcome): number[] {
   return Array.from({ length: PROFILE_POINTS }, (_, i) =>
     shareOfFinishedFlesh(
       perWaterAt(sheet.soak.run.grid, moment, 1 - i / (PROFILE_POINTS - 1)),
-      sheet.flesh.waterFraction,
+      sheet.soaked.waterFraction,
     ),
   );
 }

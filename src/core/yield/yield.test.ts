@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { newFormulation } from "../formula/defaults";
-import type { PreparationChoice } from "../formula/choice";
+import type { PreparationChoice } from "../preparations";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formula/model";
 import { withPreparation } from "../formula/offered";

@@ -29,6 +29,8 @@ export interface Yield {
 const BATH_SALT = [0, 0.06, 0.12, 0.2, 0.26];
 const WATER_WITH_SALT = [4, 4, 0, -2, -2.5];
 const WATER_DOUBT = 0.5;
+/** The same of water that was put into the flesh: it is weighed, and what runs out again is guessed. *Practice*. */
+const HELD_DOUBT = 0.2;
 /** Salt laid on in plenty, as in a cure, draws this many times its own weight in the flesh. *Practice*, estimate. */
 const DRAWN_BY_CURE = -2;
 /** Uncovered on a rack: what a square decimetre loses on the first day, g, and how soon the face has dried, h. Estimates. */
@@ -51,12 +53,13 @@ export function yieldOf(input: Formulation, sheet: Formulated, outcome: Outcome)
   const lossRow = lossOf(sheet.food);
   if (!lossRow || sheet.crust) return undefined;
   const addedShare = Math.max(0, outcome.toHeat.meanFraction - sheet.flesh.nativeSaltFraction);
-  const saltG = addedShare * sheet.flesh.massG;
+  const saltG = addedShare * sheet.soaked.massG;
   const waterG = waterTaken(input, sheet, saltG);
   const driedG =
     input.holding.covered || sheet.contact.kind !== "drySalt" ? 0 : dried(sheet.surfaceDm2, input.pullH);
+  const doubt = sheet.contact.kind === "within" ? HELD_DOUBT : WATER_DOUBT;
   const takenOut = (factor: number) => sheet.foodG + saltG + waterG * factor - driedG;
-  const ends = [takenOut(1 - WATER_DOUBT), takenOut(1 + WATER_DOUBT)];
+  const ends = [takenOut(1 - doubt), takenOut(1 + doubt)];
   const unsalted = interpolate(lossRow.toC, lossRow.lost, input.cook?.toC ?? sheet.food.targetC);
   const kept = KEPT_AT_MOST * (1 - Math.exp(-addedShare / KEPT_SCALE));
   return {
@@ -79,6 +82,7 @@ function lossOf({ kingdom, group }: Food): typeof MEAT | undefined {
 
 function waterTaken({ preparation }: Formulation, sheet: Formulated, saltG: number): number {
   if (preparation.kind === "cure") return DRAWN_BY_CURE * saltG;
+  if (sheet.contact.kind === "within") return sheet.soaked.massG - sheet.flesh.massG;
   if (sheet.contact.kind !== "bath") return 0;
   const strength = sheet.naclG / (sheet.naclG + sheet.waterG);
   return interpolate(BATH_SALT, WATER_WITH_SALT, strength) * saltG;

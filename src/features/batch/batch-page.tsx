@@ -1,5 +1,6 @@
 "use client";
 
+import { hasBath, isBaked } from "@/core/preparations";
 import Link from "next/link";
 import { Suspense } from "react";
 import type { DerivedBatch } from "@/contracts/at-work";
@@ -116,10 +117,10 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
               />
             </>
           )}
-          {!lifted && hours >= 0 && batch.formulation.preparation.kind !== "saltCrust" && (
+          {!lifted && hours >= 0 && !isBaked(batch.formulation) && (
             <RescuePanel batch={batch} nowMs={nowMs} />
           )}
-          {batch.formulation.preparation.kind === "wetBrine" && hours > 0 && (
+          {hasBath(batch.formulation) && hours > 0 && (
             <ReadingsPanel batch={batch} movedH={movedBy(batch.sheet.ready.likely, window.ready.likely)} />
           )}
           <AsItWent batch={batch} work={work} derived={derived} toHeat={outcome?.toHeat.meanFraction} />

@@ -1,7 +1,6 @@
 import { useState } from "react";
 import type { WorkedOut } from "@/core/bench/worked";
-import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
-import type { Formulation } from "@/core/formula/model";
+import { described } from "@/core/preparations";
 import { duration, percent, roughly } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Section } from "@/ui/section/section";
@@ -9,19 +8,6 @@ import { Figures } from "./figures";
 import { usePlate } from "./use-plate";
 import type { Worked } from "./worked";
 import { YieldLine } from "./yield-line";
-
-const PLACE: Record<PreparationChoice, string> = {
-  equilibrium: "In the vessel",
-  timed: "In the vessel",
-  dry: "On the rack",
-  marinade: "In the marinade",
-  paste: "Under the paste",
-  rub: "Under the rub",
-  crust: "In the crust",
-  cure: "Under the cure",
-};
-
-const placeOf = (input: Formulation) => PLACE[choiceOf(input.preparation)];
 
 /** What will be: the figures and the section when it is taken out, or on the plate. */
 export function AtPull({ worked }: { worked: WorkedOut }) {
@@ -31,12 +17,15 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
   const served = plate !== undefined;
   const outcome = { ...worked.outcome, ...plate };
   const units = useUnits();
+  const { words } = described(input.preparation);
   const title = served
     ? `On the plate: cooked to ${units.temperature(cook.toC)}`
-    : `${placeOf(input)} at ${duration(input.pullH)}`;
+    : `${words.place} at ${duration(input.pullH)}`;
   // What the large figures do not say already.
-  const aside: [name: string, share: number, digits: number][] = [["surface", outcome.surfaceFraction, 1]];
-  if (served) aside.push(["mean", outcome.meanFraction, 1], ["centre", outcome.centreFraction, 1]);
+  const aside: [name: string, share: number, digits: number][] = [
+    [words.spots.surface, outcome.surfaceFraction, 1],
+  ];
+  if (served) aside.push(["mean", outcome.meanFraction, 1], [words.spots.centre, outcome.centreFraction, 1]);
   aside.push(["evenness", outcome.evenness, 0]);
   if (!served && outcome.bathFraction !== undefined)
     aside.push([sheet.mix ? "mixture" : "bath", outcome.bathFraction, 1]);

@@ -8,7 +8,7 @@ import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formula/model";
 import type { WorkedOut } from "@/core/bench/worked";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf, isBaked } from "@/core/preparations";
 import { withWay } from "@/core/ways/take";
 import { withOwn } from "@/core/formula/with-own";
 import { PantryProvider } from "@/ui/pantry";
@@ -128,12 +128,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
             <span role="status">{sayState(draft.baseVersion, changed)}</span>
             {!named && <span className="text-error">A formula needs a name.</span>}
           </p>
-          <Sentence
-            {...panel}
-            times={times}
-            timeZone={kitchen.timeZone}
-            baked={formulation.preparation.kind === "saltCrust"}
-          />
+          <Sentence {...panel} times={times} timeZone={kitchen.timeZone} baked={isBaked(formulation)} />
         </>
       }
       actions={

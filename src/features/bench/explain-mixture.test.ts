@@ -1,4 +1,4 @@
-import { PREPARATION_CHOICES } from "@/core/formula/choice";
+import { PREPARATION_CHOICES } from "@/core/preparations";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation, FormulaLine } from "@/core/formula/model";
 import { withPreparation } from "@/core/formula/offered";

@@ -90,8 +90,8 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
   return {
     sum: [
       alike
-        ? `${exact(inFleshG)} g ÷ (${exact(sheet.flesh.massG)} + ${exact(inFleshG)}) g × 100 = ${percent(outcome.meanFraction)} % when it is taken out`
-        : `${grams(inFleshG)} g in ${grams(sheet.flesh.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} % when they are taken out`,
+        ? `${exact(inFleshG)} g ÷ (${exact(sheet.soaked.massG)} + ${exact(inFleshG)}) g × 100 = ${percent(outcome.meanFraction)} % when it is taken out`
+        : `${grams(inFleshG)} g in ${grams(sheet.soaked.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} % when they are taken out`,
       ...sayRinse(sheet, outcome),
       `to the heat at ${percent(toHeat)} %: ${tasteBand(toHeat)}`,
       `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,

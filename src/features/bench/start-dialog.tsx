@@ -1,5 +1,6 @@
 "use client";
 
+import { isBaked } from "@/core/preparations";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { v4 as newId } from "uuid";
@@ -97,7 +98,7 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
           <When term="Begin getting ready" atMs={startAtMs - program.readyMin * MIN_MS} timeZone={timeZone} />
           <When term="Goes in" atMs={startAtMs} timeZone={timeZone} />
           <When
-            term={formulation.preparation.kind === "saltCrust" ? "Out of the oven" : "Take out"}
+            term={isBaked(formulation) ? "Out of the oven" : "Take out"}
             atMs={startAtMs + formulation.pullH * HOUR_MS}
             timeZone={timeZone}
           />

@@ -1,3 +1,4 @@
+import { isBaked } from "@/core/preparations";
 import { duration } from "@/ui/format";
 import { Why } from "@/ui/why";
 import type { Figure } from "./explanations";
@@ -19,7 +20,7 @@ const TITLE: Record<Figure, string> = {
 
 function titleOf(figure: Figure, { input }: Worked): string {
   if (figure === "mean") return `${TITLE.mean} at ${duration(input.pullH)}`;
-  return TITLE[figure === "salt" && input.preparation.kind === "saltCrust" ? "crust" : figure];
+  return TITLE[figure === "salt" && isBaked(input) ? "crust" : figure];
 }
 
 /** Why a figure is what it is, of what is on the Bench. */

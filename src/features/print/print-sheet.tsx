@@ -1,7 +1,7 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formula/model";
 import type { SheetSnapshot } from "@/contracts/sheet";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf, described, isBaked } from "@/core/preparations";
 import { pantryOf } from "@/core/materials/pantry";
 import { PREPARATION_NAME } from "@/ui/names";
 import { duration, fixed, grams, percent, roughly } from "@/ui/format";
@@ -41,20 +41,6 @@ export const outAfterH = ({
     ? formulation.pullH
     : (takeOutAtMs - startedAtMs) / HOUR_MS;
 
-/** The one caution that belongs on every sheet of a kind. */
-const CARE: Record<Formulation["preparation"]["kind"], string> = {
-  wetBrine:
-    "Brine cold (4 °C or below) before the food goes in; food under the liquid; fridge at or below 4 °C.",
-  dryBrine: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
-  marinade:
-    "In the fridge at or below 4 °C, close about the food; what lay on raw food is boiled or thrown away.",
-  paste: "In the fridge at or below 4 °C; clean hands and spoons after raw food.",
-  rub: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
-  saltCrust:
-    "A probe through the crust in the thickest part decides. Opened hot it lets out steam: face away, gloves.",
-  cure: "Seasons and firms only: it keeps no longer than raw. Cold (4 °C or below) throughout.",
-};
-
 /** The weigh-out sheet on one page, black on white. */
 export function PrintSheet({
   formulation: f,
@@ -71,7 +57,7 @@ export function PrintSheet({
   const outH = outAfterH({ formulation: f, startedAtMs, takeOutAtMs });
   const { ready, past, atPull } = sheet;
   const food = pantryOf(f.own).food(f.foodId);
-  const baked = f.preparation.kind === "saltCrust";
+  const baked = isBaked(f);
   return (
     <article className="flow-root break-after-page" aria-label="Weigh-out sheet">
       <header className="mb-3 flex items-baseline justify-between border-b-4 border-[var(--iron)] pb-1">
@@ -126,8 +112,8 @@ export function PrintSheet({
         </p>
       )}
       <p className="mt-3 text-sm">
-        <Told>{CARE[f.preparation.kind]}</Told> Follow your local food code. Not for nitrite curing, canning
-        or keeping.
+        <Told>{described(f.preparation).words.care}</Told> Follow your local food code. Not for nitrite
+        curing, canning or keeping.
       </p>
       <ReckonedHere heat={f.heatHere} rateFactor={rateFactor} onPaper />
       <ShareCode formulation={f} />

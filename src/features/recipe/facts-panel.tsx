@@ -1,4 +1,4 @@
-import type { PreparationChoice } from "@/core/formula/choice";
+import type { PreparationChoice } from "@/core/preparations";
 import type { Cook } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { howOfFood, type How } from "@/core/recipe/how";

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf } from "@/core/preparations";
 import { pantryOf } from "@/core/materials/pantry";
 import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";
 import { duration, fixed, grams, percent } from "@/ui/format";

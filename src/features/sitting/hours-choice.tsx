@@ -1,3 +1,4 @@
+import { isBaked } from "@/core/preparations";
 import type { SittingDish } from "@/contracts/sitting";
 import { RANGES } from "@/core/formula/ranges";
 import type { SoakHours } from "@/core/formula/model";
@@ -14,7 +15,7 @@ interface Props {
 /** Whether the plan may move the hours it stands: held as they are, or between two. A crust bakes for its own. */
 export function HoursChoice({ dish, onChange }: Props) {
   const { formulation: f } = dish;
-  if (f.preparation.kind === "saltCrust" || f.pullH <= 0) return null;
+  if (isBaked(f) || f.pullH <= 0) return null;
   const stretch = mayStretch(f);
   const own = f.hours?.mode === "stretch" ? f.hours : undefined;
   return (

@@ -4,7 +4,8 @@ import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import { FAULT_NAME, faultsOf, type FaultId, type Judged } from "@/core/journal/outcome";
+import { FAULT_NAME, type FaultId, type Judged } from "@/core/journal/outcome";
+import { described } from "@/core/preparations";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { ASKED, sayScore, SCORED } from "@/ui/judged";
 import { Eaters } from "./eaters";
@@ -71,7 +72,7 @@ export function JudgePanel({ batch, work, sent, onJudge }: Props) {
       ))}
       <h4 className="mt-3 text-lg">What went wrong</h4>
       <div className="flex flex-wrap gap-2">
-        {faultsOf(batch.formulation.preparation.kind).map((fault) => (
+        {described(batch.formulation.preparation).faults.map((fault) => (
           <button
             key={fault}
             type="button"

@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/contracts/compute";
 import { newFormulation, piecesOffered } from "@/core/formula/defaults";
-import type { PreparationChoice } from "@/core/formula/choice";
+import type { PreparationChoice } from "@/core/preparations";
 import { likelyThicknessMm } from "@/core/formula/flesh";
 import type { Formulation, Preparation } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";

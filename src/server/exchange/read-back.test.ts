@@ -5,7 +5,7 @@ import { markdownOf } from "@/core/exchange/markdown-out";
 import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
 import { cookOf, stagesOf } from "@/core/formula/cook";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf } from "@/core/preparations";
 import { worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formula/model";
 import { programOf } from "@/core/program/program";

@@ -21,7 +21,7 @@ export function cutOf(sheet: Formulated, outcome: Outcome, id: string): Cut | un
   const { section: grid } = sheet.soak.run;
   const { section } = outcome.moment;
   if (!grid || !section) return undefined;
-  const w = sheet.flesh.waterFraction;
+  const w = sheet.soaked.waterFraction;
   return {
     id,
     ...grid,

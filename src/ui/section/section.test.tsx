@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { piecesOffered, preparationOffered } from "@/core/formula/defaults";
-import type { PreparationChoice } from "@/core/formula/choice";
+import type { PreparationChoice } from "@/core/preparations";
 import { withPreparation } from "@/core/formula/offered";
 import { findFood } from "@/core/materials/lookup";
 import { chops, worked } from "@/core/formula/formulation.fixture";

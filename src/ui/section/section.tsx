@@ -1,3 +1,4 @@
+import { described } from "@/core/preparations";
 import { useId } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formula/model";
@@ -69,15 +70,13 @@ export function Section({
 /** One drawing for each way food can lie: bare or coated on a rack, in a bag, in a crust, in a vessel of liquid. */
 function Drawing(props: DrawingProps) {
   const { preparation, vessel } = props.input;
-  switch (preparation.kind) {
-    case "saltCrust":
+  switch (described(preparation).lies) {
+    case "crust":
       return <Crust {...props} />;
-    case "dryBrine":
-    case "rub":
-    case "paste":
-    case "cure":
+    case "rack":
       return <DryRack {...props} />;
-    default:
+    case "bath":
+    case "mixture":
       return vessel.shape === "bag" ? <Bag {...props} /> : <WetVessel {...props} />;
   }
 }

@@ -17,7 +17,7 @@ export interface Shade {
 /** Salt from the middle out, as shares of finished flesh with their colours. */
 export function shadesOf(sheet: Formulated, outcome: Outcome): Shade[] {
   const { grid } = sheet.soak.run;
-  const w = sheet.flesh.waterFraction;
+  const w = sheet.soaked.waterFraction;
   const full = FULL_COLOUR_AT * shareOfFinishedFlesh(sheet.soak.aim.targetPerWater, w);
   return Array.from({ length: STOPS + 1 }, (_, i) => {
     // Closer together near the face, where the salt changes fastest.

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { findFood, findIngredient } from "../../materials/lookup";
 import { practiceFor } from "../../materials/practice";
 import { piecesOffered, preparationOffered } from "../defaults";
-import { PREPARATION_CHOICES, type PreparationChoice } from "../choice";
+import { PREPARATION_CHOICES, type PreparationChoice } from "../../preparations";
 import { endG } from "../dish-ledger";
 import { chops, worked } from "../formulation.fixture";
 import type { Formulation, FormulaLine, Preparation } from "../model";

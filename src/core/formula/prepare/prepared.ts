@@ -56,6 +56,15 @@ export type Contact =
   | { kind: "bath" }
   | { kind: "drySalt" }
   | {
+      /** Put into the flesh itself, about places that lie so far apart: it spreads from each until they meet. */
+      kind: "within";
+      spacingMm: number;
+      /** Share of all the water that lies there at first, and its salt; salt of the water between; g/g. */
+      coreShare: number;
+      corePerWater: number;
+      restPerWater: number;
+    }
+  | {
       /** Damp salt all about, saturated, through skin and scales, while the food warms. */
       kind: "crust";
       startC: number;
@@ -177,6 +186,8 @@ export interface Prepared {
   waterG: number;
   sugarG: number;
   targetPerWater: number;
+  /** The flesh once it holds what was put into it; left out, it stays as it came. */
+  soaked?: Flesh;
   contact: Contact;
   keep: KeepLimit;
   /** Only some of the salt is meant to go in; the rest is taken off again. */

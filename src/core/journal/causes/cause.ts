@@ -1,3 +1,4 @@
+import { isBaked } from "../../preparations";
 import type { Formulated } from "../../formula/formulate";
 import type { Formulation } from "../../formula/model";
 import type { Outcome } from "../../formula/outcome";
@@ -38,4 +39,4 @@ export const pct = (fraction: number): string => `${(fraction * 100).toFixed(2)}
 
 export const wantedSalt = ({ input }: RealBatch): number => input.preparation.targetFraction;
 
-export const isCrust = ({ input }: RealBatch): boolean => input.preparation.kind === "saltCrust";
+export const isCrust = ({ input }: RealBatch): boolean => isBaked(input);

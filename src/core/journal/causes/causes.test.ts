@@ -4,7 +4,8 @@ import { chops, worked } from "../../formula/formulation.fixture";
 import type { Formulation, Preparation } from "../../formula/model";
 import { outcomeAt, type Outcome } from "../../formula/outcome";
 import { withPreparation } from "../../formula/offered";
-import { FAULT_NAME, faultsOf, type FaultId } from "../outcome";
+import { describedKind, type PreparationKind } from "../../preparations";
+import { FAULT_NAME, type FaultId } from "../outcome";
 import { causesOf, type RealBatch } from ".";
 
 function real(input: Formulation, part: Partial<RealBatch> = {}): RealBatch {
@@ -335,7 +336,7 @@ test("every fault has a name and, somewhere, a cause; no preparation is asked ab
     }
     expect(FAULT_NAME[fault].length).toBeGreaterThan(2);
   }
-  const own: Record<string, FaultId[]> = {
+  const own: Record<PreparationKind, FaultId[]> = {
     wetBrine: ["ham_like", "rubbery_skin", "watery_pan"],
     dryBrine: ["ham_like", "rubbery_skin"],
     marinade: ["grey_surface", "burnt_coat", "watery_pan"],
@@ -344,8 +345,8 @@ test("every fault has a name and, somewhere, a cause; no preparation is asked ab
     saltCrust: ["crust_cracked", "crust_stone", "crust_salted_flesh"],
     cure: ["grey_surface"],
   };
-  for (const [kind, faults] of Object.entries(own))
-    expect(faultsOf(kind)).toEqual([
+  for (const [kind, faults] of Object.entries(own) as [PreparationKind, FaultId[]][])
+    expect(describedKind(kind).faults).toEqual([
       "too_salty",
       "bland",
       "bland_inside",

@@ -1,27 +1,5 @@
-import type { Formulation } from "../../formula/model";
+import { described } from "../../preparations";
 import { cause, isCrust, pct, wantedSalt, type Weigh } from "./cause";
-
-type Kind = Formulation["preparation"]["kind"];
-
-/** What to do about flesh that took up too much, and too little: each kind has its own lever. */
-const LESS: Record<Kind, string> = {
-  wetBrine: "Take it out earlier, or take the equilibrium school, which cannot overshoot.",
-  dryBrine: "Less salt by the weight of the meat: all of it is eaten.",
-  marinade: "Less salt in it, or out earlier.",
-  paste: "Less salt in it, or out earlier.",
-  rub: "Less salt by the weight of the meat: all of it is eaten.",
-  saltCrust: "Leave skin or scales on, dry the face well, and open it as soon as it is done.",
-  cure: "Minutes less, or fresh water after it.",
-};
-const MORE: Record<Kind, string> = {
-  wetBrine: "Longer, thinner, slashed, or a stronger bath for the time there is.",
-  dryBrine: "Longer, thinner or slashed: what lay on it had not gone in.",
-  marinade: "Longer, thinner, or more salt in it.",
-  paste: "Longer, thinner, or more salt in it.",
-  rub: "Longer, thinner, or salted the night before.",
-  saltCrust: "A crust salts the face alone: salt the flesh itself before it is packed, or at the table.",
-  cure: "Minutes more, or thinner fillets.",
-};
 
 export const overPoured: Weigh = (b) =>
   cause(
@@ -53,7 +31,7 @@ export const meanOver: Weigh = (b) =>
     "mean_over",
     (reached(b) - 1) * 3,
     `The flesh held ${pct(b.atLift.toHeat.meanFraction)} where ${pct(wantedSalt(b))} was wanted.`,
-    LESS[b.input.preparation.kind],
+    described(b.input.preparation).words.less,
   );
 
 /** @param weight blandness all through points at the mean more than blandness inside does */
@@ -64,7 +42,7 @@ export const meanUnder =
       "mean_under",
       (1 - reached(b)) * weight,
       `It came out at ${pct(b.atLift.toHeat.meanFraction)} of ${pct(wantedSalt(b))} wanted, after ${b.hours.toFixed(1)} h.`,
-      MORE[b.input.preparation.kind],
+      described(b.input.preparation).words.more,
     );
 
 /** In a crust nothing is salted to a figure. */
@@ -104,7 +82,7 @@ export const centreBehind: Weigh = (b) =>
     1 - b.atLift.evenness,
     `The centre held ${pct(b.atLift.toHeat.centreFraction)}: ${Math.round(b.atLift.evenness * 100)} % of the mean.`,
     isCrust(b)
-      ? MORE.saltCrust
+      ? described(b.input.preparation).words.more
       : `${Math.round(b.sheet.soak.body.halfThicknessM * 1000)} mm to go is far: slash it, cut it thinner, or start a day earlier.`,
   );
 

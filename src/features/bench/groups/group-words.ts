@@ -1,4 +1,4 @@
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf, hasBath, isBaked, isWet } from "@/core/preparations";
 import type { Cook, Formulation } from "@/core/formula/model";
 import type { Pantry } from "@/core/materials/pantry";
 import { duration, percent } from "@/ui/format";
@@ -65,17 +65,16 @@ const shapeWord = (f: Formulation) =>
   VESSEL_SHAPES.find((s) => s.value === f.vessel.shape)?.label.replace(/^a /, "") ?? "";
 
 export function sayVessel(f: Formulation, units: Units): string {
-  const { vessel: v, holding, water, preparation } = f;
-  const liquid = preparation.kind === "wetBrine" || preparation.kind === "marinade";
+  const { vessel: v, holding, water } = f;
+  const baked = isBaked(f);
   const place = { fridge: "in the fridge", cooler: "in a cooler with ice", counter: "in the room" }[
     holding.place
   ];
   return list([
-    liquid ? `${shapeWord(f)} ${units.size(v.lengthMm)}` : "rack or tray",
-    preparation.kind === "wetBrine" &&
-      (water.mode === "chosen" ? `${units.volume(water.massG)} of water` : "water to cover"),
-    preparation.kind !== "saltCrust" && `${place}, ${units.temperature(holding.temperatureC)}`,
-    preparation.kind !== "saltCrust" && (holding.covered ? "covered" : "uncovered"),
+    isWet(f) ? `${shapeWord(f)} ${units.size(v.lengthMm)}` : "rack or tray",
+    hasBath(f) && (water.mode === "chosen" ? `${units.volume(water.massG)} of water` : "water to cover"),
+    !baked && `${place}, ${units.temperature(holding.temperatureC)}`,
+    !baked && (holding.covered ? "covered" : "uncovered"),
     f.rinse && `rinsed ${f.rinse.minutes} min`,
   ]);
 }

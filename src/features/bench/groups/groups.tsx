@@ -1,5 +1,6 @@
 "use client";
 
+import { isWet } from "@/core/preparations";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Cook } from "@/core/formula/model";
@@ -61,7 +62,7 @@ export function Groups({ panel, worked, cook, bases }: Props) {
   const pantry = usePantry();
   const units = useUnits();
   const { value } = panel;
-  const liquid = value.preparation.kind === "wetBrine" || value.preparation.kind === "marinade";
+  const liquid = isWet(value);
   const row = (title: string, said: string) => ({
     title,
     said,

@@ -1,3 +1,4 @@
+import { isBaked } from "@/core/preparations";
 import { useMemo } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
@@ -52,7 +53,7 @@ export function CookPanel({
   const food = usePantry().food(value.foodId);
   const exits = useMemo(() => (sheet ? exitsOf(value, sheet) : []), [value, sheet]);
   const told = useTold();
-  const crust = value.preparation.kind === "saltCrust";
+  const crust = isBaked(value);
   const isSeafood = food?.group === "fish" || food?.group === "shellfish";
   const divided = dividedAs(cook);
   const ovenC = cook.ovenC ?? USUAL_OVEN_C;

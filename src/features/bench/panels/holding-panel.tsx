@@ -1,3 +1,4 @@
+import { described, hasBath } from "@/core/preparations";
 import type { Holding } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import { Select, Toggle } from "@/ui/choice";
@@ -10,6 +11,7 @@ const RINSE_MIN = 15;
 /** Where and how cold it stands. */
 export function HoldingPanel({ value, change, onValidity }: PanelProps) {
   const { holding } = value;
+  const { brined, rinses } = described(value.preparation);
   const set = (part: Partial<Holding>) => change((f) => ({ ...f, holding: { ...f.holding, ...part } }));
   return (
     <Group title="Where it stands" shown>
@@ -32,7 +34,7 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
         onChange={(temperatureC) => set({ temperatureC })}
         onValidity={onValidity}
       />
-      {value.preparation.kind === "wetBrine" && (
+      {brined && (
         <QuantityField
           label="Brine, when food goes in"
           unit="°C"
@@ -52,14 +54,14 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
         ]}
         onChange={(before) => set({ before })}
       />
-      {value.preparation.kind === "wetBrine" && (
+      {hasBath(value) && (
         <Toggle
           label="Stirred or turned"
           value={!holding.still}
           onChange={(stirred) => set({ still: stirred ? undefined : true })}
         />
       )}
-      {value.preparation.kind !== "saltCrust" && (
+      {rinses !== "no" && (
         <>
           <Select
             label="Once it is out"

@@ -1,3 +1,4 @@
+import { hasBath, isBaked, isWet } from "@/core/preparations";
 import type { FormulaLine } from "@/core/formula/model";
 import { equalSpoons } from "@/core/formula/equal-spoons";
 import { lineOffered } from "@/core/formula/offered";
@@ -13,7 +14,7 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
   const { lines } = value;
   const pantry = usePantry();
   const kind = value.preparation.kind;
-  const liquid = kind === "wetBrine" || kind === "marinade";
+  const baked = isBaked(value);
   const set = (next: FormulaLine[]) => change((f) => ({ ...f, lines: next }));
   const edit = (index: number, next: FormulaLine) => set(lines.map((line, i) => (i === index ? next : line)));
   return (
@@ -27,9 +28,9 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
         <LineRow
           key={`${line.ingredientId}-${index}`}
           line={line}
-          laws={{ bath: liquid || kind === "saltCrust", salt: kind === "saltCrust" }}
+          laws={{ bath: isWet(value) || baked, salt: baked }}
           parts={kind === "marinade"}
-          places={kind === "saltCrust" ? "crust" : "mixture"}
+          places={baked ? "crust" : "mixture"}
           bases={bases}
           onChange={(next) => edit(index, next)}
           onRemove={() => set(lines.filter((_, i) => i !== index))}
@@ -50,7 +51,7 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
           label="Add an ingredient"
           onAdd={(ingredientId) => {
             const found = pantry.ingredient(ingredientId);
-            if (found) set([...lines, lineOffered(found, kind === "wetBrine")]);
+            if (found) set([...lines, lineOffered(found, hasBath(value))]);
           }}
         />
       )}

@@ -1,4 +1,4 @@
-import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
+import { choiceOf, described, isBaked, PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
 import { withPreparation } from "@/core/formula/offered";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { RANGES } from "@/core/formula/ranges";
@@ -15,16 +15,7 @@ import { CrustFields, CureFields } from "./preparation/crust-fields";
 import { SaltGivenFields } from "./preparation/salt-given-fields";
 import { MarinadeFields, PasteFields, RubFields } from "./preparation/mixture-fields";
 
-const CHOICES: { value: PreparationChoice; label: string; note: string }[] = [
-  { value: "equilibrium", label: "Equilibrium", note: "wet, cannot overshoot" },
-  { value: "timed", label: "Timed", note: "wet, strong: watch it" },
-  { value: "dry", label: "Dry", note: "salt on the face" },
-  { value: "marinade", label: "Marinade", note: "acid, oil, aromatics" },
-  { value: "paste", label: "Paste", note: "bound, clings" },
-  { value: "rub", label: "Rub", note: "ground, dry" },
-  { value: "crust", label: "Crust", note: "baked in salt" },
-  { value: "cure", label: "Short cure", note: "salt and sugar, minutes" },
-];
+const CHOICES = PREPARATION_CHOICES.map((value) => ({ value, ...PREPARATIONS[value].words.choice }));
 
 const READINESS: { value: Readiness; label: string }[] = [
   { value: "outside", label: "outside seasoned" },
@@ -39,7 +30,8 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
   const { salts } = usePickLists();
   const { preparation } = value;
   const choice = choiceOf(preparation);
-  const brined = preparation.kind === "wetBrine" || preparation.kind === "dryBrine";
+  const { sugarBySalt } = described(preparation);
+  const baked = isBaked(value);
   return (
     <Group title="Preparation">
       <Choice
@@ -49,7 +41,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
         columns={2}
         onChange={(next) => change((f) => withPreparation(f, next))}
       />
-      {preparation.kind === "saltCrust" && (
+      {baked && (
         <QuantityField
           key={choice}
           label="Salt wanted"
@@ -66,9 +58,9 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
           hint={<p className="pb-1 text-sm text-quiet">of the finished flesh, its own salt counted</p>}
         />
       )}
-      {preparation.kind !== "saltCrust" && <SaltGivenFields {...props} weighedG={props.weighedSaltG} />}
+      {!baked && <SaltGivenFields {...props} weighedG={props.weighedSaltG} />}
       <OwnFields {...props} />
-      {preparation.kind !== "saltCrust" && (
+      {!baked && (
         <Select
           label="Ready means"
           value={value.readiness}
@@ -91,7 +83,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
           {refusalFor("salt")}
         </p>
       )}
-      {(brined || preparation.kind === "cure") && (
+      {sugarBySalt && (
         <QuantityField
           label="Sugar, to 1 of salt"
           unit="g/g"
@@ -103,7 +95,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
           onValidity={onValidity}
         />
       )}
-      {(brined || preparation.kind === "cure") && value.sugarPerSalt > 0 && (
+      {sugarBySalt && value.sugarPerSalt > 0 && (
         <Select
           label="Sugar"
           value={value.sugarId}

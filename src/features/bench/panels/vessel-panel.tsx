@@ -1,3 +1,4 @@
+import { hasBath, isWet } from "@/core/preparations";
 import type { Formulation, Water } from "@/core/formula/model";
 import { RANGES } from "@/core/formula/ranges";
 import type { Vessel } from "@/core/vessel/vessel";
@@ -16,11 +17,11 @@ export function VesselPanel({
   refusalFor,
 }: PanelProps & { waterG: number | undefined }) {
   const { vessels } = usePantry();
-  const { vessel, water, preparation } = value;
+  const { vessel, water } = value;
   const set = (part: Partial<Vessel>) => change((f) => ({ ...f, vessel: { ...f.vessel, ...part } }));
   const setWater = (next: Water) => change((f: Formulation) => ({ ...f, water: next }));
-  const brine = preparation.kind === "wetBrine";
-  const liquid = brine || preparation.kind === "marinade";
+  const brine = hasBath(value);
+  const liquid = isWet(value);
   const shapes = liquid
     ? VESSEL_SHAPES
     : VESSEL_SHAPES.filter((s) => s.value === "box" || s.value === "tray");

@@ -1,5 +1,5 @@
 import type { WorkedOut } from "@/core/bench/worked";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf } from "@/core/preparations";
 import { fixed, grams, percent, roughly } from "@/ui/format";
 import type { Units } from "@/ui/units";
 import { WAY_NAME } from "../ways/way-words";

@@ -1,5 +1,6 @@
 "use client";
 
+import { isBaked } from "@/core/preparations";
 import Link from "next/link";
 import { AS_WANTED } from "@/core/formula/defaults";
 import type { Formulated } from "@/core/formula/formulate";
@@ -23,7 +24,7 @@ interface Props {
 export function Three({ value, sheet, third: { follower, problem, set }, onValidity }: Props) {
   const { preparation, pullH } = value;
   // A crust is dosed by its own rule and baked by its own sum; a rub without salt has none to seek.
-  if (preparation.kind === "saltCrust" || preparation.targetFraction <= 0) return null;
+  if (isBaked(value) || preparation.targetFraction <= 0) return null;
   const box = (third: Third) => ({ follows: follower === third, onValidity });
   const strength = strengthOf(value, sheet);
   return (

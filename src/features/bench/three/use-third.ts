@@ -2,7 +2,7 @@
 
 import { useRef, useState } from "react";
 import { followsByItself, withThird } from "@/core/bench/follow";
-import { choiceOf, type PreparationChoice } from "@/core/formula/choice";
+import { choiceOf, type PreparationChoice } from "@/core/preparations";
 import type { Formulation } from "@/core/formula/model";
 import type { Third, ThirdAnswer } from "@/core/ways/third";
 import { duration, percent } from "@/ui/format";

@@ -1,20 +1,11 @@
-import type { PreparationChoice } from "@/core/formula/choice";
+import { wordsBy } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
 import { verdictOf, type Verdict } from "@/core/ways/verdict";
 import type { Way } from "@/core/ways/way";
 import { duration, fixed, percent } from "@/ui/format";
 import type { Units } from "@/ui/units";
 
-export const WAY_NAME: Record<PreparationChoice, string> = {
-  equilibrium: "Gentle brine",
-  timed: "Timed brine",
-  dry: "Dry salt",
-  marinade: "Marinade",
-  paste: "Paste",
-  rub: "Salted rub",
-  crust: "Salt crust",
-  cure: "Short cure",
-};
+export const WAY_NAME = wordsBy((words) => words.way);
 
 export const VERDICT_WORD: Record<Verdict, string> = {
   light: "light",

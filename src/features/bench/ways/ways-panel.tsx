@@ -1,7 +1,7 @@
 "use client";
 
 import { memo } from "react";
-import type { PreparationChoice } from "@/core/formula/choice";
+import type { PreparationChoice } from "@/core/preparations";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/way";
 import { useMeasures, useUnits } from "@/ui/measures";

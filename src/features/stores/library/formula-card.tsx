@@ -4,7 +4,7 @@ import { Archive, ArchiveRestore } from "lucide-react";
 import Link from "next/link";
 import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView } from "@/contracts/views";
-import { choiceOf } from "@/core/formula/choice";
+import { choiceOf, isBaked } from "@/core/preparations";
 import { duration, grams, percent } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
 import type { Units } from "@/ui/units";
@@ -28,7 +28,7 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
   const { id, name, tags, archived, versions, version, formulation } = formula;
   const { preparation, pullH, pieces } = formulation;
   const Icon = archived ? ArchiveRestore : Archive;
-  const bakes = preparation.kind === "saltCrust";
+  const bakes = isBaked({ preparation });
   return (
     <li className="flex flex-col border border-line bg-base-100 p-3">
       <div className="flex gap-3">

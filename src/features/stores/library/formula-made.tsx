@@ -1,3 +1,4 @@
+import { isBaked } from "@/core/preparations";
 import Link from "next/link";
 import type { FormulaBatch } from "@/contracts/record";
 import type { KitchenView } from "@/contracts/views";
@@ -33,7 +34,7 @@ export function FormulaMade({ kitchen, formulation, version, batches }: Props) {
     );
   const sheet = worked.value;
   const outcome = outcomeAt(sheet, formulation.pullH, formulation.portions);
-  const baked = formulation.preparation.kind === "saltCrust";
+  const baked = isBaked(formulation);
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <section aria-label="As it lies" className="min-w-0">

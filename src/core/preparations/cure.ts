@@ -1,0 +1,51 @@
+import { gramsText } from "../program/figures";
+import { isSeafood } from "../materials/lookup";
+import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
+
+const LEAST_SUGAR_PER_SALT = 0.5;
+
+export const cure: PreparationDescriptor<Of<"cure">> = {
+  words: {
+    name: "short cure",
+    kind: "short cure",
+    noun: "short cure",
+    soak: "cure",
+    takeOut: "Take it out of the cure",
+    choice: { label: "Short cure", note: "salt and sugar, minutes" },
+    way: "Short cure",
+    place: "Under the cure",
+    care: "Seasons and firms only: it keeps no longer than raw. Cold (4 °C or below) throughout.",
+    less: "Minutes less, or fresh water after it.",
+    more: "Minutes more, or thinner fillets.",
+    spots: FROM_THE_FACE,
+  },
+  kind: "cure",
+  lies: "rack",
+  practice: "cure",
+  liquid: false,
+  setsAside: false,
+  dosed: false,
+  sugarBySalt: true,
+  rinses: "may",
+  stretches: false,
+  brined: false,
+  settles: { hours: false, strength: false },
+  fuss: 2,
+  faults: [...ANY_FAULTS, "grey_surface"],
+  serves: (food) => food.form !== "ground" && isSeafood(food),
+  offered: (targetFraction) => ({ kind: "cure", targetFraction, doseFraction: 0.06, finish: "rinse" }),
+  starter: [],
+  usualH: { meat: 0.5 },
+  goesIn: (_, { massG }) => ({
+    title: `Bury it in ${gramsText(massG)} g cure, flesh down`,
+    why: "Minutes count: set the clock now.",
+    look: "All the flesh covered.",
+  }),
+  comesOff: (p) => ({
+    title: p.finish === "rinse" ? "Rinse the cure off under the tap" : "Brush the cure off",
+    why: "What stays on goes on salting.",
+  }),
+  patted: true,
+  covered: true,
+  brings: (f) => ({ sugarPerSalt: Math.max(f.sugarPerSalt, LEAST_SUGAR_PER_SALT) }),
+};

@@ -1,0 +1,43 @@
+import { gramsText } from "../program/figures";
+import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
+
+export const dry: PreparationDescriptor<Of<"dryBrine">> = {
+  words: {
+    name: "dry brine",
+    kind: "dry brine",
+    noun: "dry brine",
+    soak: "salt",
+    takeOut: "Take it off the rack",
+    choice: { label: "Dry", note: "salt on the face" },
+    way: "Dry salt",
+    place: "On the rack",
+    care: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
+    less: "Less salt by the weight of the meat: all of it is eaten.",
+    more: "Longer, thinner or slashed: what lay on it had not gone in.",
+    spots: FROM_THE_FACE,
+  },
+  kind: "dryBrine",
+  lies: "rack",
+  practice: "dry",
+  liquid: false,
+  setsAside: false,
+  dosed: true,
+  sugarBySalt: true,
+  rinses: "often",
+  stretches: true,
+  brined: false,
+  settles: { hours: false, strength: true },
+  fuss: 1,
+  faults: [...ANY_FAULTS, "ham_like", "rubbery_skin"],
+  serves: () => true,
+  offered: (targetFraction) => ({ kind: "dryBrine", targetFraction, salted: "allFaces" }),
+  starter: [],
+  usualH: { meat: 24 },
+  goesIn: (p, { massG }) => ({
+    title: `Salt ${p.salted === "oneFace" ? "the flesh side" : "every face"} with ${gramsText(massG)} g, and onto the rack`,
+    why: "Uncovered, so that the surface dries.",
+    look: "More where it is thick.",
+  }),
+  patted: true,
+  covered: false,
+};

@@ -1,0 +1,83 @@
+import { gramsText } from "../program/figures";
+import type { FormulaLine } from "../formula/model";
+import {
+  ANY_FAULTS,
+  FROM_THE_FACE,
+  notGround,
+  offeredLine,
+  type Of,
+  type PreparationDescriptor,
+} from "./descriptor";
+
+const part = (ingredientId: string, parts: number): FormulaLine => ({
+  ...offeredLine(ingredientId, 0, "bath"),
+  parts,
+});
+
+/** The most salt by the weight of the meat offered unasked in a marinade or a paste. *Practice*. */
+export const LARGEST_DOSE = 0.03;
+
+export const marinade: PreparationDescriptor<Of<"marinade">> = {
+  words: {
+    name: "marinade",
+    kind: "marinade",
+    noun: "marinade",
+    soak: "marinade",
+    takeOut: "Take it out of the marinade",
+    choice: { label: "Marinade", note: "acid, oil, aromatics" },
+    way: "Marinade",
+    place: "In the marinade",
+    care: "In the fridge at or below 4 °C, close about the food; what lay on raw food is boiled or thrown away.",
+    less: "Less salt in it, or out earlier.",
+    more: "Longer, thinner, or more salt in it.",
+    spots: FROM_THE_FACE,
+  },
+  kind: "marinade",
+  lies: "mixture",
+  practice: "oilMarinade",
+  liquid: true,
+  setsAside: true,
+  dosed: true,
+  sugarBySalt: false,
+  rinses: "may",
+  stretches: false,
+  brined: false,
+  settles: { hours: false, strength: false },
+  strongest: LARGEST_DOSE,
+  fuss: 3,
+  faults: [...ANY_FAULTS, "grey_surface", "burnt_coat", "watery_pan"],
+  serves: notGround,
+  offered: (targetFraction) => ({
+    kind: "marinade",
+    targetFraction,
+    school: "inMixture",
+    amount: { mode: "perFood", mlPerKg: 200 },
+  }),
+  // *Practice*: equal parts juice and oil.
+  starter: [
+    part("lemon_juice", 1),
+    part("olive_oil", 1),
+    offeredLine("garlic_clove", 6),
+    offeredLine("pepper_black_ground", 1),
+    { ...offeredLine("honey", 5), optional: true },
+  ],
+  usualH: { meat: 4, seafood: 1 / 3 },
+  goesIn: (_, { massG, straight }) =>
+    straight
+      ? {
+          title: `Drizzle ${gramsText(massG)} g marinade over it`,
+          why: "No time to stand: it seasons the outside only.",
+          look: "All faces wet.",
+        }
+      : {
+          title: `Into ${gramsText(massG)} g marinade, close about it`,
+          why: "Liquid standing beside the food is wasted.",
+          look: "No air pockets.",
+        },
+  comesOff: () => ({
+    title: "Wipe it off, leave a thin film",
+    why: "Wet coats steam, sugary ones burn; what is wiped off is boiled or thrown away.",
+  }),
+  patted: true,
+  covered: true,
+};

@@ -1,0 +1,63 @@
+import { gramsText } from "../program/figures";
+import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
+import { LARGEST_DOSE } from "./marinade";
+
+export const paste: PreparationDescriptor<Of<"paste">> = {
+  words: {
+    name: "paste",
+    kind: "paste",
+    noun: "paste",
+    soak: "paste",
+    takeOut: "Take it out of the paste",
+    choice: { label: "Paste", note: "bound, clings" },
+    way: "Paste",
+    place: "Under the paste",
+    care: "In the fridge at or below 4 °C; clean hands and spoons after raw food.",
+    less: "Less salt in it, or out earlier.",
+    more: "Longer, thinner, or more salt in it.",
+    spots: FROM_THE_FACE,
+  },
+  kind: "paste",
+  lies: "rack",
+  practice: "paste",
+  liquid: true,
+  setsAside: true,
+  dosed: true,
+  sugarBySalt: false,
+  rinses: "may",
+  stretches: false,
+  brined: false,
+  settles: { hours: false, strength: false },
+  strongest: LARGEST_DOSE,
+  fuss: 3,
+  faults: [...ANY_FAULTS, "grey_surface", "burnt_coat", "fell_off"],
+  serves: () => true,
+  offered: (targetFraction) => ({
+    kind: "paste",
+    targetFraction,
+    school: "inMixture",
+    binderId: "chickpea_flour",
+    roasted: false,
+    wanted: "clings",
+  }),
+  starter: [
+    offeredLine("ginger_fresh", 15),
+    offeredLine("garlic_clove", 12),
+    offeredLine("lemon_juice", 30),
+    offeredLine("sunflower_oil", 20),
+    offeredLine("cumin_ground", 2.1),
+    offeredLine("coriander_ground", 1.8),
+    offeredLine("turmeric_ground", 3),
+    offeredLine("cayenne", 1),
+    // Colour is usually left out: written down, and off.
+    { ...offeredLine("paprika", 2.3), optional: true, off: true },
+  ],
+  usualH: { meat: 4, seafood: 0.5 },
+  goesIn: (_, { massG }) => ({
+    title: `Coat it all over with ${gramsText(massG)} g paste`,
+    why: "A thin, even coat holds; a thick one slides.",
+    look: "It stays when the piece is held up.",
+  }),
+  patted: false,
+  covered: true,
+};

@@ -1,0 +1,24 @@
+import type { Of, PreparationDescriptor } from "./descriptor";
+import { WET, WET_WORDS } from "./equilibrium";
+
+export const timed: PreparationDescriptor<Of<"wetBrine">> = {
+  ...WET,
+  words: {
+    ...WET_WORDS,
+    name: "timed brine",
+    noun: "timed brine",
+    choice: { label: "Timed", note: "wet, strong: watch it" },
+    way: "Timed brine",
+  },
+  settles: { hours: false, strength: false },
+  // *Practice*: more makes the outside salty.
+  strongest: 0.12,
+  fuss: 2,
+  offered: (targetFraction) => ({
+    kind: "wetBrine",
+    school: "timed",
+    strength: { basis: "percent", saltFraction: 0.06 },
+    targetFraction,
+  }),
+  usualH: { meat: 12, seafood: 0.5 },
+};
