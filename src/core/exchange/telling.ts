@@ -97,7 +97,7 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
   if (beside) return `Beside it in the oven, for the last ${beside[2]}: ${beside[1]}.`;
   switch (step.kind) {
     case "soak":
-      return `Leave it in its ${described(f.preparation).words.soak}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
+      return `Leave it ${described(f.preparation).words.stands}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
     case "goIn":
       return step.minutes.likely > step.handsMin ? heated(stageOf(f, sheet, 0), step) : sentence(step.title);
     case "cook": {

@@ -26,7 +26,7 @@ export const crust: PreparationDescriptor<Of<"saltCrust">> = {
     name: "salt crust",
     kind: "salt crust",
     noun: "salt crust",
-    soak: "crust",
+    stands: "in its crust",
     takeOut: "Take it out of the crust",
     choice: { label: "Crust", note: "baked in salt" },
     way: "Salt crust",

@@ -9,7 +9,7 @@ export const cure: PreparationDescriptor<Of<"cure">> = {
     name: "short cure",
     kind: "short cure",
     noun: "short cure",
-    soak: "cure",
+    stands: "in its cure",
     takeOut: "Take it out of the cure",
     choice: { label: "Short cure", note: "salt and sugar, minutes" },
     way: "Short cure",

@@ -14,8 +14,8 @@ export interface PreparationWords {
   kind: string;
   /** In the name of a formula: "pork loin brine". */
   noun: string;
-  /** "In its brine". */
-  soak: string;
+  /** While it stands: "in its brine". */
+  stands: string;
   takeOut: string;
   /** In the list it is chosen from, and what tells it from its neighbours. */
   choice: { label: string; note: string };
@@ -28,8 +28,8 @@ export interface PreparationWords {
   /** What to do about flesh that took up too much, and too little: each has its own lever. */
   less: string;
   more: string;
-  /** Its salt spreads from so many places in the flesh: how the richest and the leanest spot are called. */
-  spots: { surface: string; centre: string };
+  /** Where its salt enters the flesh, and where it comes last. */
+  spots: { enters: string; last: string; lastIs: string };
 }
 
 /** Where the food lies: under a brine, in a mixture that may stand about it, on a rack, or packed in salt that is baked. */
@@ -46,6 +46,8 @@ export interface Act {
 export interface ActFigures {
   /** Of all that goes on, into or about it. */
   massG: number;
+  /** All pieces, as they came. */
+  foodG: number;
   liquidMl: number;
   /** Every line with its grams. */
   lines: string;
@@ -108,7 +110,7 @@ export const offeredLine = (
 ): FormulaLine => ({ ingredientId, amountG, scalesWith, optional: false });
 
 /** Salt goes in from the face to the middle. */
-export const FROM_THE_FACE = { surface: "surface", centre: "centre" } as const;
+export const FROM_THE_FACE = { enters: "surface", last: "centre", lastIs: "in the middle" } as const;
 
 /** Ground meat takes its salt mixed in, by its weight: a bath would wash it apart. */
 export const notGround = (food: Food): boolean => food.form !== "ground";

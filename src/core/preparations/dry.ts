@@ -6,7 +6,7 @@ export const dry: PreparationDescriptor<Of<"dryBrine">> = {
     name: "dry brine",
     kind: "dry brine",
     noun: "dry brine",
-    soak: "salt",
+    stands: "in its salt",
     takeOut: "Take it off the rack",
     choice: { label: "Dry", note: "salt on the face" },
     way: "Dry salt",

@@ -34,7 +34,7 @@ export const WET = {
 
 export const WET_WORDS = {
   kind: "wet brine",
-  soak: "brine",
+  stands: "in its brine",
   takeOut: "Take it out of the brine",
   place: "In the vessel",
   care: "Brine cold (4 °C or below) before the food goes in; food under the liquid; fridge at or below 4 °C.",

@@ -22,7 +22,7 @@ export const marinade: PreparationDescriptor<Of<"marinade">> = {
     name: "marinade",
     kind: "marinade",
     noun: "marinade",
-    soak: "marinade",
+    stands: "in its marinade",
     takeOut: "Take it out of the marinade",
     choice: { label: "Marinade", note: "acid, oil, aromatics" },
     way: "Marinade",

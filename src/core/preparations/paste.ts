@@ -7,7 +7,7 @@ export const paste: PreparationDescriptor<Of<"paste">> = {
     name: "paste",
     kind: "paste",
     noun: "paste",
-    soak: "paste",
+    stands: "in its paste",
     takeOut: "Take it out of the paste",
     choice: { label: "Paste", note: "bound, clings" },
     way: "Paste",

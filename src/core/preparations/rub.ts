@@ -7,7 +7,7 @@ export const rub: PreparationDescriptor<Of<"rub">> = {
     name: "rub",
     kind: "rub",
     noun: "rub",
-    soak: "rub",
+    stands: "in its rub",
     takeOut: "Take it off the rack",
     choice: { label: "Rub", note: "ground, dry" },
     way: "Salted rub",

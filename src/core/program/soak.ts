@@ -92,9 +92,11 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
   };
 }
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** What a soak of so many minutes is called. */
 export const soakTitle = (kind: PreparationKind, minutes: number): string =>
-  `In its ${describedKind(kind).words.soak}, ${lasting(minutes)}`;
+  `${capital(describedKind(kind).words.stands)}, ${lasting(minutes)}`;
 
 const PLACE = { fridge: "In the fridge", cooler: "In a cooler with ice", counter: "On the counter" } as const;
 
@@ -118,6 +120,7 @@ function goingIn(dish: WorkedDish): Step {
   const ice = coolerIce(dish);
   const { title, why, look } = described(input.preparation).goesIn(input.preparation, {
     massG,
+    foodG: sheet.foodG,
     liquidMl,
     lines: listed(lines),
     straight,

@@ -147,7 +147,9 @@ function judged({ input, short }: Solved, sheet: Formulated, outcome: Outcome, w
 
 const PROFILE_POINTS = 8;
 
-function profileOf(sheet: Formulated, { moment }: Outcome): number[] {
+function profileOf(sheet: Formulated, { moment, meanFraction }: Outcome): number[] {
+  // What is put into the flesh knows no depth.
+  if (sheet.contact.kind === "within") return Array.from({ length: PROFILE_POINTS }, () => meanFraction);
   return Array.from({ length: PROFILE_POINTS }, (_, i) =>
     shareOfFinishedFlesh(
       perWaterAt(sheet.soak.run.grid, moment, 1 - i / (PROFILE_POINTS - 1)),

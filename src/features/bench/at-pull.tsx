@@ -23,9 +23,9 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
     : `${words.place} at ${duration(input.pullH)}`;
   // What the large figures do not say already.
   const aside: [name: string, share: number, digits: number][] = [
-    [words.spots.surface, outcome.surfaceFraction, 1],
+    [words.spots.enters, outcome.surfaceFraction, 1],
   ];
-  if (served) aside.push(["mean", outcome.meanFraction, 1], [words.spots.centre, outcome.centreFraction, 1]);
+  if (served) aside.push(["mean", outcome.meanFraction, 1], [words.spots.last, outcome.centreFraction, 1]);
   aside.push(["evenness", outcome.evenness, 0]);
   if (!served && outcome.bathFraction !== undefined)
     aside.push([sheet.mix ? "mixture" : "bath", outcome.bathFraction, 1]);

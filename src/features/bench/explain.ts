@@ -1,3 +1,4 @@
+import { described } from "@/core/preparations";
 import { endG } from "@/core/formula/dish-ledger";
 import type { PastReason } from "@/core/formula/keep-limit";
 import { tasteBand } from "@/core/formula/outcome";
@@ -87,6 +88,7 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
     endG(outcome.ledger, "flesh") + endG(outcome.ledger, "stock") + endG(outcome.ledger, "rinsed");
   const alike = outcome.alongside.length === 0;
   const toHeat = outcome.toHeat.meanFraction;
+  const { enters, last } = described(input.preparation).words.spots;
   return {
     sum: [
       alike
@@ -94,7 +96,7 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
         : `${grams(inFleshG)} g in ${grams(sheet.soaked.massG)} g of flesh of all sizes; the main pieces ${percent(outcome.meanFraction)} % when they are taken out`,
       ...sayRinse(sheet, outcome),
       `to the heat at ${percent(toHeat)} %: ${tasteBand(toHeat)}`,
-      `surface ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · centre ${percent(outcome.centreFraction)} %`,
+      `${enters} ${percent(outcome.surfaceFraction)} % · outer third ${percent(outcome.outerThirdFraction)} % · mean ${percent(outcome.meanFraction)} % · ${last} ${percent(outcome.centreFraction)} %`,
       `D: ${sheet.soak.diffusivityM2PerS.toExponential(2)} m²/s at ${fixed(input.holding.temperatureC, 0)} °C over ${fixed(sheet.soak.body.halfThicknessM * 1000, 0)} mm`,
       ...sayWarmth(input, sheet),
       ...sayShape(input, sheet),
@@ -123,7 +125,11 @@ function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] 
 }
 
 /** How the piece was taken, a line each: its directions, its skin. */
-function sayShape({ pieces }: Worked["input"], { soak, pieceSize }: Worked["sheet"]): string[] {
+function sayShape({ pieces }: Worked["input"], { soak, pieceSize, contact }: Worked["sheet"]): string[] {
+  if (contact.kind === "within")
+    return [
+      `put in every ${fixed(contact.spacingMm, 0)} mm: a square about each, taken as a cylinder; skin and thickness do not count`,
+    ];
   const { solid } = soak.body;
   const size = `${fixed(pieces.thicknessMm, 0)} × ${fixed(pieceSize.widthMm, 0)} × ${fixed(pieceSize.lengthMm, 0)} mm`;
   const shape =

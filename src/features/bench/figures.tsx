@@ -1,3 +1,4 @@
+import { described } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
 import { fixed, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
@@ -31,7 +32,7 @@ export function Figures({ worked }: { worked: WorkedOut }) {
         name="centre"
         figure={percent(outcome.centreFraction, 1)}
         unit="%"
-        label="in the middle"
+        label={described(worked.input.preparation).words.spots.lastIs}
         why="ready"
         worked={worked}
       />

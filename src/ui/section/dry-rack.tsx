@@ -42,6 +42,8 @@ export function DryRack({
   const height = size.heightMm * scale;
   const width = size.widthMm * scale;
   const coatMm = sheet.coat?.thicknessMm ?? 0;
+  const { contact } = sheet;
+  const spacing = contact.kind === "within" ? contact.spacingMm : undefined;
   // A coat is drawn to scale, and never thinner than can be seen.
   const coat = Math.max(2.5, coatMm * scale);
 
@@ -62,6 +64,7 @@ export function DryRack({
               cut={cut}
               acidShare={acidShare}
               slashes={pieces.slashDepthMm > 0 ? slashesAt(input, scale) : undefined}
+              spacing={spacing === undefined ? undefined : spacing * scale}
               labelled={!compact}
             />
             {oneFace && pieces.skin && (
@@ -96,7 +99,7 @@ export function DryRack({
         strokeWidth={5}
         strokeLinejoin="round"
       />
-      {!compact && liesFlat(input) && (
+      {!compact && spacing === undefined && liesFlat(input) && (
         <CloseUp
           piece={{ x: left + gapMm * scale, y: rack - height, width, height }}
           roomAbove={rack - height - 14}
@@ -113,7 +116,11 @@ export function DryRack({
           <Leader
             x={left - 14}
             y={rack - height / 2}
-            lines={[`${units.length(pieces.thicknessMm)} thick`, pathNote(sheet, units), countNote(input)]}
+            lines={[
+              `${units.length(pieces.thicknessMm)} thick`,
+              spacing === undefined ? pathNote(sheet, units) : `in every ${units.length(spacing)}`,
+              countNote(input),
+            ]}
           />
           {coatMm > 0 && (
             <text

@@ -18,6 +18,8 @@ interface Props {
   /** Depth acid has reached, share of the way to the middle: hatched. */
   acidShare?: number;
   slashes?: { depth: number; spacing: number };
+  /** Salt put in at places so far apart: it is shaded from each of them to half-way, not from the face. */
+  spacing?: number;
   labelled: boolean;
 }
 
@@ -27,7 +29,7 @@ const CONTOURS = [0.25, 0.6, 0.88];
 
 /** One piece cut open, shaded by how much salt is where. */
 export function FleshPiece(props: Props) {
-  const { x, y, width, height, shape, oneFace, shades, cut } = props;
+  const { x, y, width, height, shape, oneFace, shades, cut, spacing } = props;
   const id = useId();
   const round = shape === "cylinder" || shape === "sphere" || shape === "shortLog";
   const outline = { stroke: "var(--iron)", strokeWidth: 2 };
@@ -39,6 +41,19 @@ export function FleshPiece(props: Props) {
           <clipPath id={id}>
             <rect {...flat} />
           </clipPath>
+        ) : spacing !== undefined ? (
+          <linearGradient
+            id={id}
+            data-within
+            gradientUnits="userSpaceOnUse"
+            spreadMethod="reflect"
+            x1={x + width / 2}
+            x2={x + width / 2 + spacing / 2}
+            y1="0"
+            y2="0"
+          >
+            {shades.map((s) => stop(s.position, s.colour))}
+          </linearGradient>
         ) : round ? (
           <radialGradient id={id}>{shades.map((s) => stop(s.position, s.colour))}</radialGradient>
         ) : (
@@ -73,7 +88,9 @@ export function FleshPiece(props: Props) {
         <AcidHatch {...props} round={round} share={Math.min(1, props.acidShare)} />
       )}
       {props.slashes && !round && <Slashes {...props} {...props.slashes} />}
-      {props.labelled && height >= LABEL_ROOM && <Contours {...props} round={round} />}
+      {props.labelled && spacing === undefined && height >= LABEL_ROOM && (
+        <Contours {...props} round={round} />
+      )}
     </g>
   );
 }

@@ -38,6 +38,7 @@ export function Section({
 }: SectionProps) {
   const view = compact ? COMPACT_VIEW : VIEW;
   const shades = shadesOf(sheet, outcome);
+  const { spots } = described(input.preparation).words;
   const cut = cutOf(sheet, outcome, useId());
   const acidShare = acidMm / (sheet.soak.body.halfThicknessM * 1000);
   return (
@@ -45,7 +46,7 @@ export function Section({
       viewBox={`0 0 ${view.width} ${view.height}`}
       className="block h-full w-full"
       role="img"
-      aria-label={`${sheet.food.name} cut open: ${percent(outcome.surfaceFraction)} % salt at the surface, ${percent(outcome.meanFraction)} % on average, ${percent(outcome.centreFraction)} % at the centre`}
+      aria-label={`${sheet.food.name} cut open: ${percent(outcome.surfaceFraction)} % salt at the ${spots.enters}, ${percent(outcome.meanFraction)} % on average, ${percent(outcome.centreFraction)} % at the ${spots.last}`}
     >
       {cut && (
         <defs>

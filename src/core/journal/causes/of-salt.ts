@@ -81,7 +81,7 @@ export const centreBehind: Weigh = (b) =>
     "centre_behind",
     1 - b.atLift.evenness,
     `The centre held ${pct(b.atLift.toHeat.centreFraction)}: ${Math.round(b.atLift.evenness * 100)} % of the mean.`,
-    isCrust(b)
+    isCrust(b) || b.sheet.contact.kind === "within"
       ? described(b.input.preparation).words.more
       : `${Math.round(b.sheet.soak.body.halfThicknessM * 1000)} mm to go is far: slash it, cut it thinner, or start a day earlier.`,
   );
