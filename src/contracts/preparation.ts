@@ -84,4 +84,11 @@ export const preparationSchema = z.union([
     doseFraction: ranged("dosePercent", 100),
     finish: z.enum(["rinse", "brush"]),
   }),
+  z.strictObject({
+    kind: z.literal("injection"),
+    targetFraction,
+    pickupFraction: ranged("pickupPercent", 100),
+    dripFraction: ranged("dripPercent", 100),
+    spacingMm: ranged("stabMm"),
+  }),
 ]) satisfies z.ZodType<Preparation>;

@@ -119,3 +119,17 @@ export function resistedUptake(shape: Shape, fourier: number, biot: number): num
     )
   );
 }
+
+const sealedRoots = remembered((): number[] => rootsOf((q) => besselj(q, 1)).filter((q) => q > 1));
+
+/**
+ * A cylinder nothing leaves, filled at first as far out as a share of its radius: strength over that of the filling, at a
+ * share of the radius. Crank 5.3 with no flux at the rim (Carslaw and Jaeger, Conduction of Heat in Solids, 2nd ed., § 7.6).
+ */
+export const spreadFrom = (core: number, at: number, fourier: number): number =>
+  core ** 2 +
+  decaySum(
+    sealedRoots(),
+    fourier,
+    (q) => (2 * core * besselj(q * core, 1) * besselj(q * at, 0)) / (q * besselj(q, 0) ** 2),
+  );

@@ -65,7 +65,8 @@ export type Preparation =
   | PastePreparation
   | RubPreparation
   | CrustPreparation
-  | CurePreparation;
+  | CurePreparation
+  | InjectionPreparation;
 
 /**
  * The salt of the preparation as the cook has it. What is wanted on the plate (`targetFraction`) is a figure of its own:
@@ -149,6 +150,18 @@ export interface CurePreparation {
   /** Salt put on, share of the edible weight; more than is wanted, and most of it taken off again. */
   doseFraction: number;
   finish: "rinse" | "brush";
+}
+
+export interface InjectionPreparation {
+  kind: "injection";
+  /** Salt wanted in the flesh with what stays of the brine. */
+  targetFraction: number;
+  /** Brine pumped in, share of the weight on the scale. */
+  pickupFraction: number;
+  /** Of it, what runs out again, 0 to 0.6. */
+  dripFraction: number;
+  /** From stab to stab, mm. */
+  spacingMm: number;
 }
 
 export type Water = { mode: "chosen"; massG: number } | { mode: "toCover" };

@@ -4,6 +4,7 @@ import { cure } from "./cure";
 import type { Lies, PreparationDescriptor, PreparationKind, PreparationWords } from "./descriptor";
 import { dry } from "./dry";
 import { equilibrium } from "./equilibrium";
+import { injection } from "./injection";
 import { marinade } from "./marinade";
 import { paste } from "./paste";
 import { rub } from "./rub";
@@ -21,6 +22,7 @@ export const PREPARATIONS = {
   rub,
   crust,
   cure,
+  injection,
 } as const satisfies Record<string, PreparationDescriptor>;
 
 export type PreparationChoice = keyof typeof PREPARATIONS;

@@ -80,6 +80,14 @@ function sumWanted(worked: Worked, p: Exclude<Preparation, { kind: "saltCrust" }
         : [
             `${t} % × (${exact(flesh.massG)} g + ${exact(sheet.waterG)} g) − ${ownG} g it holds = ${wantedG} g`,
           ];
+    case "injection": {
+      const stayG = sheet.soaked.massG - flesh.massG;
+      const stays = 1 - p.dripFraction;
+      return [
+        `${t} ÷ (100 − ${t}) × (${exact(flesh.massG)} g of flesh + ${exact(stayG)} g of water that stays in) − ${ownG} g it holds = ${shown((dose?.wantedG ?? 0) * stays)} g to stay in`,
+        `${exact((dose?.wantedG ?? 0) * stays)} g ÷ ${exact(stays)} that does not run out again = ${wantedG} g in ${exact(sheet.foodG * p.pickupFraction)} g of brine`,
+      ];
+    }
     case "cure":
       return [`${exact(p.doseFraction * 100)} % × ${exact(flesh.massG)} g of flesh = ${wantedG} g`];
     case "marinade":
@@ -154,6 +162,13 @@ function aboutWanted({ sheet }: Worked, p: Exclude<Preparation, { kind: "saltCru
             source: SOURCE_BALANCE,
             otherSchool: `The water-phase sum would weigh out ${other} g.`,
           };
+    case "injection":
+      return {
+        convention: `Brine is ${percent(p.pickupFraction, 1)} % of the weight on the scale; ${percent(p.dripFraction, 0)} % of it is taken to run out again, at its own strength. The water that stays is salted too: the figure you asked for is of the flesh with it.`,
+        source: "Mass balance; what runs out is common practice, no source: weigh yours.",
+        otherSchool:
+          "A bath brings no water to speak of and takes days to the middle of a joint; dry salt takes as long, and less room.",
+      };
     case "cure":
       return {
         convention:

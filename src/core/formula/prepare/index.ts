@@ -3,6 +3,7 @@ import type { Of } from "../../preparations/descriptor";
 import type { Result } from "../../result";
 import { prepareDryBrine, prepareWetBrine } from "./brines";
 import { prepareCure } from "./cure";
+import { prepareInjection } from "./injection";
 import { prepareMarinade } from "./marinade";
 import { preparePaste } from "./paste";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";
@@ -20,6 +21,7 @@ const PREPARE: { [K in PreparationKind]: Prepare<K> } = {
   rub: prepareRub,
   saltCrust: prepareSaltCrust,
   cure: prepareCure,
+  injection: prepareInjection,
 };
 
 /** What is weighed out for the preparation at hand, and how its salt meets the flesh. */

@@ -344,6 +344,7 @@ test("every fault has a name and, somewhere, a cause; no preparation is asked ab
     rub: ["burnt_coat", "fell_off"],
     saltCrust: ["crust_cracked", "crust_stone", "crust_salted_flesh"],
     cure: ["grey_surface"],
+    injection: ["ham_like", "rubbery_skin", "watery_pan"],
   };
   for (const [kind, faults] of Object.entries(own) as [PreparationKind, FaultId[]][])
     expect(describedKind(kind).faults).toEqual([

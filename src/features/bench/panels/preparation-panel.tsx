@@ -12,6 +12,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
 import { BrineFields } from "./preparation/brine-fields";
 import { CrustFields, CureFields } from "./preparation/crust-fields";
+import { InjectionFields } from "./preparation/injection-fields";
 import { SaltGivenFields } from "./preparation/salt-given-fields";
 import { MarinadeFields, PasteFields, RubFields } from "./preparation/mixture-fields";
 
@@ -126,6 +127,8 @@ function OwnFields(props: PanelProps & { crust?: CrustFigures }) {
       return <CrustFields {...props} preparation={preparation} />;
     case "cure":
       return <CureFields {...props} preparation={preparation} />;
+    case "injection":
+      return <InjectionFields {...props} preparation={preparation} />;
     default:
       return assertNever(preparation);
   }

@@ -1,0 +1,57 @@
+import { gramsText } from "../program/figures";
+import { ANY_FAULTS, notGround, type Of, type PreparationDescriptor } from "./descriptor";
+
+/** Thinner than this a bath or dry salt is as soon through. *Practice*. */
+const WORTH_A_NEEDLE_MM = 40;
+
+/** Brine pumped into the flesh with a needle: seasoned to the middle from the start, once its pockets have spread. */
+export const injection: PreparationDescriptor<Of<"injection">> = {
+  words: {
+    name: "injected brine",
+    kind: "injected brine",
+    noun: "injected brine",
+    stands: "with its brine in it",
+    takeOut: "Take it off the tray",
+    choice: { label: "Injection", note: "by needle, to the middle" },
+    way: "Injected brine",
+    place: "With its brine in it",
+    care: "Needle clean, brine strained and cold (4 °C or below). Injected meat is cooked through: the needle carries what was on the outside inwards.",
+    less: "Less salt wanted, or less pumped in: all that stays in is eaten.",
+    more: "Pump until it weighs what the sheet says, stab closer together, and let it rest longer.",
+    spots: { enters: "needle", last: "half-way", lastIs: "half-way between stabs" },
+  },
+  kind: "injection",
+  lies: "rack",
+  practice: "wet",
+  liquid: false,
+  setsAside: false,
+  dosed: true,
+  sugarBySalt: true,
+  rinses: "no",
+  stretches: true,
+  brined: true,
+  settles: { hours: false, strength: true },
+  fuss: 3,
+  faults: [...ANY_FAULTS, "ham_like", "rubbery_skin", "watery_pan"],
+  serves: (food) =>
+    (food.kingdom === "mammal" || food.kingdom === "bird") &&
+    notGround(food) &&
+    food.thicknessMm >= WORTH_A_NEEDLE_MM,
+  // *Practice*: a tenth of the weight, of which a fifth runs out again; a stab every inch.
+  offered: (targetFraction) => ({
+    kind: "injection",
+    targetFraction,
+    pickupFraction: 0.1,
+    dripFraction: 0.2,
+    spacingMm: 25,
+  }),
+  starter: [],
+  usualH: { meat: 12 },
+  goesIn: (p, { massG, foodG }) => ({
+    title: `Inject ${gramsText(massG)} g brine, a stab every ${Math.round(p.spacingMm)} mm, until it weighs ${gramsText(foodG + massG)} g`,
+    why: "Slowly, drawing the needle back: a pocket that bursts runs out again.",
+    look: "No stab dry, none leaking; weighed once more before it stands.",
+  }),
+  patted: true,
+  covered: true,
+};
