@@ -1,6 +1,7 @@
 import { splitProposed } from "../formula/uneven";
 import { coolestEndC } from "../program/exits";
-import { hazardRule, type Rule } from "./rule";
+import { INJECTED } from "./official";
+import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** Hazard table: two people from here. */
 const HEAVY_KG = 7;
@@ -15,6 +16,26 @@ export const HANDLING_RULES: readonly Rule[] = [
       return safeMinC !== null && toC < safeMinC ? { toC, safeMinC, food: name } : undefined;
     },
   }),
+  {
+    id: "injected_not_whole",
+    severity: "stop",
+    title: "Injected meat is no whole cut any more",
+    because:
+      "The needle carries what was on the outside of {{food}} inwards. Cooked to {{toC}} °C with {{restMin}} min of rest; it wants {{heldC}} °C with {{holdMin}} min, or {{atOnceC}} °C.",
+    instead: "Cook it further, or salt it dry or in a bath and leave it whole inside: then it may be rarer.",
+    source: "FDA Food Code 3-401.11 (from memory)",
+    deferTo: LOCAL_CODE,
+    // A bird must come to more than this anyway.
+    check: ({ cook, input, sheet }) => {
+      if (sheet.contact.kind !== "within" || sheet.food.kingdom !== "mammal") return undefined;
+      const toC = coolestEndC(cook);
+      const { heldC, holdMin, atOnceC } = INJECTED;
+      const done = toC >= atOnceC || (toC >= heldC && cook.restMin >= holdMin);
+      return done && !input.servedRaw
+        ? undefined
+        : { food: sheet.food.name, toC, restMin: cook.restMin, heldC, holdMin, atOnceC };
+    },
+  },
   hazardRule("washing_poultry", {
     because: "Rinsing raw {{food}} splashes germs about the sink.",
     check: ({ input, sheet }) =>

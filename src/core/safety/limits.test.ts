@@ -32,6 +32,7 @@ const marinade = of("mackerel_fillet", "marinade");
 const paste = of("goat_leg", "paste");
 const rub = of("pork_loin_bonein", "rub");
 const crust = of("grey_mullet_whole", "crust");
+const injected = of("pork_loin_bonein", "injection");
 
 type Patch = {
   input?: Partial<Formulation>;
@@ -382,6 +383,42 @@ const CASES: Case[] = [
     [62.8, false],
     62.7,
   ],
+  [
+    "injected_not_whole",
+    "°C of the core without a rest, downward",
+    injected,
+    (x) => ({ cook: { toC: x, restMin: 0 } }),
+    68.4,
+    [(155 - 32) / 1.8, false],
+    68.3,
+  ],
+  [
+    "injected_not_whole",
+    "°C of the core with a rest of 3 min, downward",
+    injected,
+    (x) => ({ cook: { toC: x, restMin: 3 } }),
+    62.8,
+    [(145 - 32) / 1.8, false],
+    62.7,
+  ],
+  [
+    "injected_not_whole",
+    "min of rest at 63 °C, downward",
+    injected,
+    (x) => ({ cook: { toC: 63, restMin: x } }),
+    3.1,
+    [3, false],
+    2.9,
+  ],
+  [
+    "hot_brine",
+    "°C of a brine that is injected",
+    injected,
+    (x) => ({ holding: { brineStartC: x } }),
+    COLD - 0.01,
+    [COLD, false],
+    COLD + 0.01,
+  ],
   ["heavy_lift", "kg", brine, (x) => ({ sheet: { foodG: x * 1000, lines: [] } }), 6.99, [7, false], 7.01],
   [
     "slow_oven",
@@ -578,6 +615,14 @@ describe("rules that hang on a fact speak with it and are silent without", () =>
     ["no_thermometer", brine, { kitchen: { thermometer: false } }, {}],
     ["fine_salt_crust", crust, { salt: { gradeSaltCrust: "poor" } }, { salt: { gradeSaltCrust: "fair" } }],
     ["fine_salt_crust", crust, { salt: { gradeSaltCrust: "never" } }, { salt: { gradeSaltCrust: "good" } }],
+    ["injected_not_whole", injected, { input: { servedRaw: true } }, { input: { servedRaw: false } }],
+    [
+      "injected_not_whole",
+      injected,
+      { cook: { toC: 55 } },
+      { cook: { toC: 55 }, sheet: { contact: { kind: "bath" } } },
+    ],
+    ["injected_not_whole", injected, { cook: { toC: 55 } }, { cook: { toC: 55 }, food: { kingdom: "bird" } }],
     ["sharp_fins", crust, {}, { food: { form: "fillet" } }],
     ["not_preserving", marinade, { preparation: { kind: "cure" } }, {}],
     ["salt_burn_toxic", brine, { sheet: { excess: true, naclG: 1 } }, { sheet: { excess: false, naclG: 1 } }],

@@ -66,6 +66,8 @@ export const FOOD_CODE = {
   coolingSecond: { fromF: 70, toF: 41, hours: 4 },
   /** 3-403.11: what was cooled is heated through again, within so many hours. */
   reheat: { toF: 165, hours: 2 },
+  /** 3-401.11: injected meat, heated to the one and held so long, or to the other at once. */
+  injected: { heldF: 145, holdMin: 3, atOnceF: 155 },
   /** 3-402.11: fish to be eaten raw or undercooked is frozen first, by any one of these. */
   freezing: [
     { toF: -4, hours: 7 * 24 },
@@ -73,6 +75,13 @@ export const FOOD_CODE = {
     /** Frozen solid at −31 °F, then kept at −4 °F. */
     { toF: -31, thenF: -4, hours: 24 },
   ],
+};
+
+/** Injected meat is no whole cut: what it must come to, °C, and rest there so many minutes, or without a rest. */
+export const INJECTED = {
+  heldC: celsius(FOOD_CODE.injected.heldF),
+  holdMin: FOOD_CODE.injected.holdMin,
+  atOnceC: celsius(FOOD_CODE.injected.atOnceF),
 };
 
 interface LethalityTable {
