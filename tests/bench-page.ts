@@ -92,7 +92,8 @@ export class BenchPage {
   }
 
   async school(
-    name: "Equilibrium" | "Timed" | "Dry" | "Marinade" | "Paste" | "Rub" | "Crust" | "Short cure",
+    name:
+      "Equilibrium" | "Timed" | "Dry" | "Marinade" | "Paste" | "Rub" | "Crust" | "Short cure" | "Injection",
   ): Promise<void> {
     await this.group("Salt");
     const choices = this.page.getByRole("group", { name: "Preparation" });

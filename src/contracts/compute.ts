@@ -41,9 +41,12 @@ const orWhole = <T extends z.ZodObject>(short: T) =>
 export const brineRequest = orWhole(
   z.strictObject({
     ...asked,
-    as: z.enum(["equilibrium", "timed", "dry", "cure"]).default("equilibrium"),
+    as: z.enum(["equilibrium", "timed", "dry", "cure", "injection"]).default("equilibrium"),
     waterG: ranged("waterG").optional().describe("water, g; left out, enough to cover"),
     strengthPercent: ranged("strengthPercent").optional().describe("of a timed brine, % salt by weight"),
+    pickupPercent: ranged("pickupPercent")
+      .optional()
+      .describe("of an injected brine, % of the weight on the scale"),
     dosePercent: ranged("dosePercent").optional().describe("of a short cure, % of the edible weight"),
     sugarPerSalt: ranged("sugarPerSalt").optional(),
   }),

@@ -19,6 +19,7 @@ export const END_NAME: Record<EndId, string> = {
   stock: "in the carcass, for the stock",
   takenOff: "rinsed or brushed off",
   fallenOff: "fallen off",
+  runOut: "run out of it again",
 };
 
 /** "cereals_gluten" → "cereals, gluten". */

@@ -19,6 +19,7 @@ const LOOK: Record<EndId, string> = {
   stock: "bg-base-300",
   takenOff: "bg-base-300",
   fallenOff: "bg-base-300",
+  runOut: "bg-[var(--brine-pale)]",
 };
 
 /** Grams of salt: tenths while there are few of them, the scale's own steps when a crust makes kilograms. */

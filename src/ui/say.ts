@@ -1,7 +1,7 @@
 import { assertNever } from "@/core/result";
 import type { FormulationError } from "@/core/formula/formulate";
 import type { QuantityError, QuantityRule } from "@/core/quantity/parse";
-import { duration, fixed, percent } from "./format";
+import { grams, duration, fixed, percent } from "./format";
 
 /* Sentences for the core's facts: what is wrong, and what a right value looks like. */
 
@@ -97,6 +97,11 @@ export function sayFormulationError(error: FormulationError): { field: FaultyFie
       return {
         field: "water",
         text: "This vessel leaves no room for water. Choose an amount, or a larger vessel.",
+      };
+    case "brine_overfull":
+      return {
+        field: "lines",
+        text: `${grams(error.inItG)} g of salt and other lines are more than ${grams(error.brineG)} g of brine has room for. More brine of its weight, or less in it.`,
       };
     case "thickness_implausible":
       return {

@@ -5,7 +5,7 @@ import type { Formulation } from "./model";
 import { outcomeAt } from "./outcome";
 import { HOUR_S } from "./window";
 import { AS_WANTED, preparationOffered } from "./defaults";
-import { choiceOf } from "../preparations";
+import { choiceOf, described } from "../preparations";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
 export interface SoakCurve {
@@ -45,6 +45,8 @@ export function whatIfsFor(input: Formulation): WhatIf[] {
   const { pieces, preparation } = input;
   const choice = choiceOf(preparation);
   const others = (["equilibrium", "timed", "dry"] as const).filter((s) => s !== choice);
+  // Salt that is put in knows no thickness.
+  const byTheFace = described(preparation).enters === "face";
   const deep = Math.round(pieces.thicknessMm * 0.3);
   const slashes =
     pieces.slashDepthMm > 0
@@ -60,16 +62,20 @@ export function whatIfsFor(input: Formulation): WhatIf[] {
         preparation: preparationOffered(id, preparation.targetFraction),
       },
     })),
-    {
-      id: slashes.id,
-      input: { ...input, pieces: { ...pieces, slashDepthMm: slashes.depth, slashSpacingMm: 20 } },
-    },
-    {
-      id: "half_thick",
-      input: {
-        ...input,
-        pieces: { ...pieces, count: pieces.count * 2, thicknessMm: pieces.thicknessMm / 2 },
-      },
-    },
+    ...(byTheFace
+      ? [
+          {
+            id: slashes.id,
+            input: { ...input, pieces: { ...pieces, slashDepthMm: slashes.depth, slashSpacingMm: 20 } },
+          },
+          {
+            id: "half_thick" as const,
+            input: {
+              ...input,
+              pieces: { ...pieces, count: pieces.count * 2, thicknessMm: pieces.thicknessMm / 2 },
+            },
+          },
+        ]
+      : []),
   ];
 }

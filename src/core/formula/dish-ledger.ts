@@ -30,7 +30,8 @@ export type EndId =
   | "vessel"
   | "crust"
   | "takenOff"
-  | "fallenOff";
+  | "fallenOff"
+  | "runOut";
 
 export interface LedgerEnd {
   id: EndId;
@@ -151,6 +152,7 @@ function placed(f: Formulated, place: RestPlace, naclG: number): LedgerEnd[] {
       return [{ id: "surface", naclG, eaten: true }];
     case "takenOff":
     case "fallenOff":
+    case "runOut":
     case "crust":
       return [{ id: place, naclG, eaten: false }];
   }

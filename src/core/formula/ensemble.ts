@@ -2,7 +2,14 @@ import { diffusivityDoubt, reachHours } from "./soak";
 import { aimOf } from "./aim";
 import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
 import { drawsOf, type Draw } from "./draws";
-import { AS_LIKELY, reducedProblem, soakProblem, THICKNESS_DOUBT_MM, wayFelt } from "./soak-problem";
+import {
+  AS_LIKELY,
+  reducedProblem,
+  soakProblem,
+  SPACING_DOUBT,
+  THICKNESS_DOUBT_MM,
+  wayFelt,
+} from "./soak-problem";
 import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakLoad, Variation } from "./soak-problem";
 import type { SoakWindow, SoftHour } from "./window";
@@ -130,7 +137,7 @@ function softFrom(hours: number[]): SoftHour {
 
 /** What a small change of one input does to the hour of readiness; the largest first. */
 export interface Sensitivity {
-  input: "thickness" | "diffusivity" | "strength" | "warmth";
+  input: "thickness" | "spacing" | "diffusivity" | "strength" | "warmth";
   /** As it would be said: mm, share, share, °C. */
   change: number;
   hoursMore: number;
@@ -151,7 +158,11 @@ export function sensitivities(input: Formulation, load: SoakLoad): Sensitivity[]
   const [inProportion] = proportions(input, load, [aim]);
   const warmer = { ...input, holding: { ...input.holding, temperatureC: input.holding.temperatureC + 1 } };
   const tries: [Sensitivity["input"], number, number | undefined][] = [
-    ["thickness", THICKNESS_DOUBT_MM, hours(input, { thickerMm: THICKNESS_DOUBT_MM })],
+    [
+      load.contact.kind === "within" ? "spacing" : "thickness",
+      load.contact.kind === "within" ? SPACING_DOUBT : THICKNESS_DOUBT_MM,
+      hours(input, { thickerMm: THICKNESS_DOUBT_MM }),
+    ],
     ["diffusivity", -0.2, hours(input, { diffusivityFactor: 0.8 })],
     ["strength", -0.05, hours(input, { strengthFactor: 0.95 })],
     ["warmth", 1, hours(warmer, {})],

@@ -56,7 +56,7 @@ export interface SoakProblem {
 /** One standard deviation of a measured thickness, mm. *Practice*: a thumb and a ruler on uneven food. */
 export const THICKNESS_DOUBT_MM = 2;
 /** The same of how far apart a hand stabs, relative. *Practice*, estimate. */
-const SPACING_DOUBT = 0.15;
+export const SPACING_DOUBT = 0.15;
 
 /** A thickness that was measured wrong by so much, mm: never under half of what was said. */
 const thicknessFelt = ({ pieces }: Formulation, thickerMm: number): number =>

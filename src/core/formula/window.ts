@@ -18,8 +18,8 @@ export interface SoakWindow {
   /** When the soak is past it, and why. */
   past: SoftHour;
   pastReason: PastReason;
-  /** Before it is ready: too little salt has gone in, or what is there still lies in the outside. */
-  lacks: "salt" | "spreading";
+  /** Before it is ready: too little salt has gone in, or what is there still lies in the outside, or about the stabs. */
+  lacks: "salt" | "spreading" | "meeting";
   /** The hours the practice table or the storage chart allows. */
   keepLimitH: number;
 }
@@ -38,13 +38,22 @@ export function windowFrom(
     ready,
     past: { early: capped(over.early), likely: capped(over.likely), late: capped(over.late) },
     pastReason: overFirst ? "over_salted" : reason,
-    // Salt laid on by the gram is soon in; it then needs its time to spread.
-    lacks: SPREADS.has(load.contact?.kind) && !load.excess ? "spreading" : "salt",
+    lacks: lackOf(load),
     keepLimitH,
   };
 }
 
-const SPREADS: ReadonlySet<Contact["kind"] | undefined> = new Set(["drySalt", "within"]);
+/** Salt laid on by the gram, or put in, is soon in; it then needs its time to spread. */
+function lackOf({
+  contact,
+  excess,
+}: {
+  contact?: Pick<Contact, "kind">;
+  excess?: boolean;
+}): SoakWindow["lacks"] {
+  if (contact?.kind === "within") return "meeting";
+  return contact?.kind === "drySalt" && !excess ? "spreading" : "salt";
+}
 
 /** A crust is past it when it has baked so much longer than the latest reckoning. *Practice*, estimate. */
 const OVER_BAKED = 1.25;

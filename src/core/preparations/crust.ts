@@ -38,6 +38,7 @@ export const crust: PreparationDescriptor<Of<"saltCrust">> = {
   },
   kind: "saltCrust",
   lies: "crust",
+  enters: "face",
   practice: "crustWater",
   liquid: false,
   setsAside: false,

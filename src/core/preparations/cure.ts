@@ -21,6 +21,7 @@ export const cure: PreparationDescriptor<Of<"cure">> = {
   },
   kind: "cure",
   lies: "rack",
+  enters: "face",
   practice: "cure",
   liquid: false,
   setsAside: false,

@@ -29,7 +29,7 @@ export interface PreparationWords {
   less: string;
   more: string;
   /** Where its salt enters the flesh, and where it comes last. */
-  spots: { enters: string; last: string; lastIs: string };
+  spots: { enters: string; last: string; lastIs: string; leanest: string };
 }
 
 /** Where the food lies: under a brine, in a mixture that may stand about it, on a rack, or packed in salt that is baked. */
@@ -60,6 +60,8 @@ export interface PreparationDescriptor<P extends Preparation = Preparation> {
   words: PreparationWords;
   kind: PreparationKind;
   lies: Lies;
+  /** Where its salt gets into the flesh. */
+  enters: "face" | "within";
   /** Which row of the practice table speaks of it, where its own lines do not say more. */
   practice: Method;
   /** There is a liquid that lines can grow with. */
@@ -80,11 +82,13 @@ export interface PreparationDescriptor<P extends Preparation = Preparation> {
   settles: { hours: boolean; strength: boolean };
   /** The most salt offered unasked to be quick, g/g of brine or of meat; left out, its salt is not raised. */
   strongest?: number;
+  /** A tool that not every kitchen has. */
+  needs?: "needle";
   /** How much there is to do and to wash up, 1 to 4. *Practice*. */
   fuss: number;
   faults: readonly FaultId[];
-  /** Whether it can serve a food at all. *Practice*. */
-  serves: (food: Food) => boolean;
+  /** Whether it can serve a food that is cooked so far in the middle, °C. *Practice*. */
+  serves: (food: Food, toC: number) => boolean;
   /** What a cook is handed when it is chosen: every figure is an offer. */
   offered: (targetFraction: number) => P;
   /** What practice finds in the flesh where the salt is not dosed; left out, what is wanted stays. */
@@ -110,7 +114,12 @@ export const offeredLine = (
 ): FormulaLine => ({ ingredientId, amountG, scalesWith, optional: false });
 
 /** Salt goes in from the face to the middle. */
-export const FROM_THE_FACE = { enters: "surface", last: "centre", lastIs: "in the middle" } as const;
+export const FROM_THE_FACE = {
+  enters: "surface",
+  last: "centre",
+  lastIs: "in the middle",
+  leanest: "middle",
+} as const;
 
 /** Ground meat takes its salt mixed in, by its weight: a bath would wash it apart. */
 export const notGround = (food: Food): boolean => food.form !== "ground";

@@ -18,6 +18,7 @@ export const dry: PreparationDescriptor<Of<"dryBrine">> = {
   },
   kind: "dryBrine",
   lies: "rack",
+  enters: "face",
   practice: "dry",
   liquid: false,
   setsAside: false,

@@ -12,6 +12,7 @@ import {
 export const WET = {
   kind: "wetBrine",
   lies: "bath",
+  enters: "face",
   practice: "wet",
   liquid: true,
   setsAside: false,

@@ -1,4 +1,6 @@
+import { isWhole } from "../materials/facts";
 import { gramsText } from "../program/figures";
+import { INJECTED } from "../safety/official";
 import { ANY_FAULTS, notGround, type Of, type PreparationDescriptor } from "./descriptor";
 
 /** Thinner than this a bath or dry salt is as soon through. *Practice*. */
@@ -18,10 +20,11 @@ export const injection: PreparationDescriptor<Of<"injection">> = {
     care: "Needle clean, brine strained and cold (4 °C or below). Injected meat is cooked through: the needle carries what was on the outside inwards.",
     less: "Less salt wanted, or less pumped in: all that stays in is eaten.",
     more: "Pump until it weighs what the sheet says, stab closer together, and let it rest longer.",
-    spots: { enters: "needle", last: "half-way", lastIs: "half-way between stabs" },
+    spots: { enters: "needle", last: "half-way", lastIs: "between stabs", leanest: "between" },
   },
   kind: "injection",
   lies: "rack",
+  enters: "within",
   practice: "wet",
   liquid: false,
   setsAside: false,
@@ -31,27 +34,31 @@ export const injection: PreparationDescriptor<Of<"injection">> = {
   stretches: true,
   brined: true,
   settles: { hours: false, strength: true },
+  needs: "needle",
   fuss: 3,
   faults: [...ANY_FAULTS, "ham_like", "rubbery_skin", "watery_pan"],
-  serves: (food) =>
-    (food.kingdom === "mammal" || food.kingdom === "bird") &&
+  // A joint that is to stay rare in the middle stays whole.
+  serves: (food, toC) =>
+    (food.kingdom === "bird" || (food.kingdom === "mammal" && toC >= INJECTED.heldC)) &&
     notGround(food) &&
-    food.thicknessMm >= WORTH_A_NEEDLE_MM,
-  // *Practice*: a tenth of the weight, of which a fifth runs out again; a stab every inch.
+    (isWhole(food.form) || food.thicknessMm >= WORTH_A_NEEDLE_MM),
+  // *Practice*: a tenth of the weight, of which a fifth runs out again; a stab every two centimetres, and overnight.
   offered: (targetFraction) => ({
     kind: "injection",
     targetFraction,
     pickupFraction: 0.1,
     dripFraction: 0.2,
-    spacingMm: 25,
+    spacingMm: 20,
   }),
   starter: [],
-  usualH: { meat: 12 },
+  usualH: { meat: 24 },
   goesIn: (p, { massG, foodG }) => ({
     title: `Inject ${gramsText(massG)} g brine, a stab every ${Math.round(p.spacingMm)} mm, until it weighs ${gramsText(foodG + massG)} g`,
     why: "Slowly, drawing the needle back: a pocket that bursts runs out again.",
     look: "No stab dry, none leaking; weighed once more before it stands.",
   }),
   patted: true,
+  // Salt within has no outside of its own.
+  brings: (f) => (f.readiness === "outside" ? { readiness: "seasoned" } : {}),
   covered: true,
 };

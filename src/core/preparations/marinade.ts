@@ -34,6 +34,7 @@ export const marinade: PreparationDescriptor<Of<"marinade">> = {
   },
   kind: "marinade",
   lies: "mixture",
+  enters: "face",
   practice: "oilMarinade",
   liquid: true,
   setsAside: true,

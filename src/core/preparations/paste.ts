@@ -19,6 +19,7 @@ export const paste: PreparationDescriptor<Of<"paste">> = {
   },
   kind: "paste",
   lies: "rack",
+  enters: "face",
   practice: "paste",
   liquid: true,
   setsAside: true,

@@ -19,6 +19,7 @@ export const rub: PreparationDescriptor<Of<"rub">> = {
   },
   kind: "rub",
   lies: "rack",
+  enters: "face",
   practice: "rubSalted",
   liquid: false,
   setsAside: false,

@@ -8,6 +8,7 @@ import type { SaidCrust } from "./work-said";
 /* The preparation as the recipe has it: its strength, what binds it, how thick it is packed, whether it is rinsed. */
 
 interface Seasoning {
+  foodG: number;
   salt: SettledLine | undefined;
   plainG: number;
   main: readonly SettledLine[];
@@ -18,10 +19,13 @@ interface Seasoning {
 /** A timed brine shows the strength that the recipe's salt and water make; a paste and a crust are bound as it binds them. */
 export function seasoned(
   p: Preparation,
-  { salt, plainG, main, packed, rinseMin }: Seasoning,
+  { foodG, salt, plainG, main, packed, rinseMin }: Seasoning,
   pantry: Pantry,
 ): Preparation {
   if (p.kind === "cure" && rinseMin !== undefined) return { ...p, finish: rinseMin > 0 ? "rinse" : "brush" };
+  // All of its brine goes in.
+  if (p.kind === "injection" && plainG > 0)
+    return { ...p, pickupFraction: between(sumOf(main) / foodG, RANGES.pickupPercent, 0.01) };
   // It is bound as it says: nothing is reckoned beside what was confirmed.
   if (p.kind === "paste") return { ...p, binderId: NO_BINDER };
   if (p.kind === "saltCrust")

@@ -29,6 +29,11 @@ const WORDS: [PreparationChoice, RegExp][] = [
     "dry",
     /\bdry[- ]brin\w*|\bsalt(?:ed)? (?:it )?(?:all over|overnight)|\brub (?:it )?(?:all over )?with (?:the )?salt\b/i,
   ],
+  // What the packer injected is another matter.
+  [
+    "injection",
+    /\binject(?:ing|or)?\b|\binjection brine\b|\b(?:pump|needle)[- ]brin\w*|\bpump (?:it |them )?(?:full |up )?with (?:the )?brine/i,
+  ],
   ["equilibrium", /\bequilibrium[- ]brin\w*/i],
   ["timed", /\bbrin(?:e|ed|ing)\b/i],
   ["cure", /\b(?:quick|short|light)[- ](?:\w+[- ])?cure|\bsalt[- ]sugar\b|\bcured? (?:for|the)\b/i],

@@ -5,6 +5,7 @@ import { USUAL_WORDS } from "../quantity/words";
 import { againstSums } from "./against-sums";
 import { cookSaid } from "./cook-said";
 import { readRecipe } from "./read-recipe";
+import { recognisePreparation } from "./recognise";
 import type { SettledLine, SettledRecipe } from "./settled";
 import { formulationFrom } from "./to-formulation";
 
@@ -52,6 +53,35 @@ describe("into a formula", () => {
     expect(f).toMatchObject({ water: { massG: 3760 }, pullH: 12, saltId: "sea_fine" });
     expect(f?.lines[0]).toMatchObject({ ingredientId: "bay_dried", scalesWith: "bath", optional: true });
     expect(f && formulate(f).ok).toBe(true);
+  });
+
+  test("a brine that is injected goes in whole, and is weighed out again as it was", () => {
+    const f = formulationFrom(
+      settled({
+        choice: "injection",
+        lines: [salt(30), line("water", 210), line("sugar_brown_light", 10)],
+        pullH: 8,
+      }),
+    );
+    expect(f?.preparation).toMatchObject({ kind: "injection", pickupFraction: 0.1 });
+    expect(f?.lines).toEqual([]);
+    const sheet = f && formulate(f);
+    if (!sheet?.ok) throw new Error("refused");
+    const { lines } = sheet.value;
+    const of = (role: string) => lines.find((l) => l.role === role)?.massG;
+    expect(of("salt")).toBeCloseTo(30, 6);
+    expect(of("sugar")).toBeCloseTo(10, 6);
+    expect(of("water")).toBeCloseTo(210, 6);
+  });
+
+  test.each([
+    ["Inject the cold brine all over, 25 mm apart.", "injection"],
+    ["Use an injector, a stab every inch.", "injection"],
+    // What the packer did is no method.
+    ["Check that it was not injected at the works. Brine it for 12 hours.", "timed"],
+  ])("%s", (sentence, choice) => {
+    const clues = { saltG: 60, waterG: 2000, sourG: 0, flourG: 0, foodG: 2500, soakH: 12 };
+    expect(recognisePreparation({ text: sentence, ...clues }).choice).toBe(choice);
   });
 
   test("a rub's salt stays to the gram, and its lines follow the food", () => {

@@ -25,10 +25,11 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
   const [salt, ...moreSalts] = main.filter((l) => l.kind === "salt");
   const plainG = sumOf(main.filter((l) => isWater(l.id)));
   const base = withPreparation({ ...newFormulation(food), lines: [] }, settled.choice);
-  const isBath = PREPARATIONS[settled.choice].lies === "bath";
+  const { lies, brined } = PREPARATIONS[settled.choice];
+  const isBath = lies === "bath";
   const others = [...main.filter((l) => l.kind === "ingredient"), ...moreSalts].filter(
-    // The water of a bath and a crust, and a crust's egg whites, are worked out.
-    (l) => !((isBath || crust) && isWater(l.id)) && !(crust && l.id === EGG_WHITE),
+    // The water of a brine and a crust, and a crust's egg whites, are worked out.
+    (l) => !((brined || crust) && isWater(l.id)) && !(crust && l.id === EGG_WHITE),
   );
   const sugar = sugarApart(settled, salt, others, pantry);
   const kept = keptBackOf(settled, main);

@@ -80,6 +80,26 @@ describe("what serves a food. Practice", () => {
     expect(choicesFor(food("beef_ground"))).toEqual(["dry", "paste", "rub"]);
   });
 
+  test("what is thick and cooked through may be injected; a rare joint stays whole", () => {
+    expect(choicesFor(food("pork_loin_bonein"))).toContain("injection");
+    expect(choicesFor(food("pork_loin_bonein"), 62.8)).toContain("injection");
+    expect(choicesFor(food("pork_loin_bonein"), 62.7)).not.toContain("injection");
+    expect(choicesFor(food("beef_ribeye_roast"))).not.toContain("injection");
+    expect(choicesFor(food("duck_whole"))).toContain("injection");
+    for (const id of ["pork_chop_boneless", "mackerel_fillet", "celeriac", "beef_ground"])
+      expect(choicesFor(food(id))).not.toContain("injection");
+  });
+
+  test("what needs a needle comes after what does not, where both come to what is wanted", () => {
+    const loin = newFormulation(food("pork_loin_bonein"));
+    const all = waysFor(loin, 24);
+    const at = (choice: string) => all.findIndex((w) => w.choice === choice);
+    expect(all[at("injection")].verdict).toBe("asWanted");
+    expect(all[at("dry")].verdict).toBe("asWanted");
+    expect(at("injection")).toBeGreaterThan(at("dry"));
+    expect(all[at("injection")].evenness).toBeGreaterThan(all[at("dry")].evenness);
+  });
+
   test("fish may be cured; what is whole may go into a crust", () => {
     expect(choicesFor(food("mackerel_fillet"))).toContain("cure");
     expect(choicesFor(food("mackerel_fillet"))).not.toContain("crust");

@@ -42,7 +42,7 @@ export function waysFor(input: Formulation, hours: number, options: WaysOptions 
   const own = choiceOf(input.preparation);
   const wanted = input.preparation.targetFraction || WANTED_OF_NONE;
   const { at, of } = options.part ?? { at: 0, of: 1 };
-  const choices = choicesFor(food).filter((_, i) => i % of === at);
+  const choices = choicesFor(food, input.cook?.toC).filter((_, i) => i % of === at);
   return bestFirst(
     choices.flatMap((choice) =>
       wayOf(choice === own ? input : offered(input, choice), hours, options, choice === own, wanted),

@@ -1,4 +1,4 @@
-import { PREPARATION_CHOICES } from "@/core/preparations";
+import { PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation, FormulaLine } from "@/core/formula/model";
 import { withPreparation } from "@/core/formula/offered";
@@ -19,12 +19,10 @@ function told(f: Formulation) {
   const sheet = worked(f);
   return { input: f, sheet, outcome: outcomeAt(sheet, f.pullH, f.portions) };
 }
-const KINDS = PREPARATION_CHOICES.filter((c) => !["equilibrium", "timed", "dry"].includes(c)).map(
-  (choice) => ({
-    choice,
-    worked: told({ ...withPreparation(chops(), choice), lines: choice === "crust" ? [] : LINES }),
-  }),
-);
+const KINDS = PREPARATION_CHOICES.filter((c) => !PREPARATIONS[c].brined && c !== "dry").map((choice) => ({
+  choice,
+  worked: told({ ...withPreparation(chops(), choice), lines: choice === "crust" ? [] : LINES }),
+}));
 const kind = (choice: string) => {
   const found = KINDS.find((k) => k.choice === choice);
   if (!found) throw new Error(choice);

@@ -20,7 +20,9 @@ const whole = told(
 const timed = told(chops({ preparation: preparationOffered("timed", 0.012) }));
 const dry = told(chops({ preparation: preparationOffered("dry", 0.012) }));
 
-const ALL = { equilibrium, whole, timed, dry };
+const injected = told(chops({ preparation: preparationOffered("injection", 0.014) }));
+
+const ALL = { equilibrium, whole, timed, dry, injected };
 const text = (e: { sum: string[] }) => e.sum.join("\n");
 
 describe("every why gives a sum, a convention and a source", () => {
@@ -83,7 +85,7 @@ describe("the figures in the sums are the sheet's", () => {
     for (const [readiness, words] of [
       ["outside", "Outside seasoned"],
       ["seasoned", "Seasoned: the mean at 85 %"],
-      ["even", "Even: the centre at 80 %"],
+      ["even", "Even: the centre, or half-way between stabs, at 80 %"],
     ] as const)
       expect(explain.whyReady(told(chops({ readiness }))).convention).toContain(words);
   });

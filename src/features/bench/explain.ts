@@ -1,3 +1,4 @@
+import { joins } from "@/core/formula/lines";
 import { described } from "@/core/preparations";
 import { endG } from "@/core/formula/dish-ledger";
 import type { PastReason } from "@/core/formula/keep-limit";
@@ -34,6 +35,7 @@ export function whyFlesh({ sheet }: Worked): Explanation {
 }
 
 export function whyWater({ input, sheet }: Worked): Explanation {
+  if (sheet.contact.kind === "within") return whyBrineWater(sheet);
   const toCover = input.water.mode === "toCover";
   const plainG = sheet.liquids?.plainG ?? sheet.waterG;
   const linesG = sheet.waterG - plainG;
@@ -62,6 +64,20 @@ export function whyWater({ input, sheet }: Worked): Explanation {
       : "The amount is yours, to the gram; what is poured in with it (cider, stock, milk, syrup) comes on top and counts as water for its water. The drawing shows whether it covers.",
     source:
       "Geometry; flesh at 1.05 g/mL (from memory); brine density, International Critical Tables (from memory).",
+  };
+}
+
+/** A brine weighed by the food: what all else in it leaves for water. */
+function whyBrineWater({ lines, foodG }: Worked["sheet"]): Explanation {
+  const brineG = lines.reduce((sum, l) => sum + (joins(l.where) ? l.massG : 0), 0);
+  const waterG = lines.find((l) => l.role === "water")?.massG ?? 0;
+  return {
+    sum: [
+      `${exact(foodG)} g of all pieces × ${exact(brineG / foodG)} = ${grams(brineG)} g of brine`,
+      `${exact(brineG)} g of brine − ${exact(brineG - waterG)} g of salt and all else in it = ${grams(waterG)} g of water`,
+    ],
+    convention: "Brine by the weight on the scale, bone and skin included, as the needle's user weighs it.",
+    source: "Mass balance; how much goes in is common practice, no source.",
   };
 }
 
@@ -101,8 +117,7 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
       ...sayWarmth(input, sheet),
       ...sayShape(input, sheet),
     ],
-    convention:
-      "Fick's second law, solved in finite volumes; the bath weakens as the flesh takes salt. Shares are of the finished flesh, its own salt counted.",
+    convention: `Fick's second law, solved in finite volumes${MEETS[sheet.contact.kind]}. Shares are of the finished flesh, its own salt counted.`,
     source: `${sheet.food.diffusivitySource}. Real meat is uncertain by a factor of about two.`,
   };
 }
@@ -114,6 +129,13 @@ const sayRinse = ({ rinseMin }: Worked["sheet"], { meanFraction, toHeat }: Worke
     : [
         `${fixed(rinseMin, 0)} min in fresh water take ${percent(meanFraction - toHeat.meanFraction)} % of it off again`,
       ];
+
+const MEETS: Record<Worked["sheet"]["contact"]["kind"], string> = {
+  bath: "; the bath weakens as the flesh takes salt",
+  drySalt: "; salt on the face is a saturated film until it is used up",
+  crust: "; the crust's salt stays saturated, through skin and scales",
+  within: "; what was put in spreads from stab to stab, and none of it leaves",
+};
 
 /** A bath that does not begin as cold as it is held. */
 function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] {
@@ -151,8 +173,8 @@ function sayShape({ pieces }: Worked["input"], { soak, pieceSize, contact }: Wor
 
 const READY_MEANS = {
   outside: `Outside seasoned: the outer third of the thickness at target (within ${percent(1 - OUTSIDE_SHARE, 0)} %), no spot counting for more than the target.`,
-  seasoned: `Seasoned: the mean at ${percent(SEASONED_SHARE, 0)} % of the target or more; with dry salt no spot counts for more than the target.`,
-  even: `Even: the centre at ${percent(EVEN_SHARE, 0)} % of the mean or more, and seasoned.`,
+  seasoned: `Seasoned: the mean at ${percent(SEASONED_SHARE, 0)} % of the target or more; with dry or injected salt no spot counts for more than the target.`,
+  even: `Even: the centre, or half-way between stabs, at ${percent(EVEN_SHARE, 0)} % of the mean or more, and seasoned.`,
 };
 
 const PAST_MEANS: Record<PastReason, string> = {
@@ -175,11 +197,13 @@ export function whyReady({ input, sheet }: Worked): Explanation {
       `ready: early ${hour(ready.early)} · likely ${hour(ready.likely)} · late ${hour(ready.late)}`,
       `stood too long: likely ${hour(past.likely)}`,
     ],
-    convention: `${READY_MEANS[input.readiness]} ${PAST_MEANS[pastReason]} Early and late: 2 mm thinner or thicker, and diffusivity half-way to its published limits. Practice for this: ${practice.minH} to ${practice.maxH} h, usually ${practice.typicalH} h.`,
+    convention: `${READY_MEANS[input.readiness]} ${PAST_MEANS[pastReason]} Early and late: ${sheet.contact.kind === "within" ? "15 % closer or wider stabs" : "2 mm thinner or thicker"}, and diffusivity half-way to its published limits. Practice for this: ${practice.minH} to ${practice.maxH} h, usually ${practice.typicalH} h.`,
     source: "Soak engine; limits from the practice table and the USDA FSIS storage chart (from memory).",
     otherSchool:
       ready.likely === undefined
-        ? "Salt needs days to reach the middle of thick flesh. Slashes, thinner pieces or a stronger, timed brine shorten the way; “outside seasoned” is what a night gives."
+        ? sheet.contact.kind === "within"
+          ? "The way from stab to stab counts twice over: half as far is a quarter of the time."
+          : "Salt needs days to reach the middle of thick flesh. Slashes, thinner pieces or a stronger, timed brine shorten the way; “outside seasoned” is what a night gives."
         : undefined,
   };
 }

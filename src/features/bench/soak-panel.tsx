@@ -1,3 +1,4 @@
+import { described } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
 import type { Formulation } from "@/core/formula/model";
 import type { SoakWindow } from "@/core/formula/window";
@@ -68,9 +69,11 @@ export function SoakPanel(props: Props) {
             </button>
           ) : (
             <>
-              <button type="button" className="btn min-h-11" onClick={props.onAfter}>
-                Rinse or rest
-              </button>
+              {described(input.preparation).rinses !== "no" && (
+                <button type="button" className="btn min-h-11" onClick={props.onAfter}>
+                  Rinse or rest
+                </button>
+              )}
               {isCoat(input) && (
                 <button type="button" className="btn min-h-11" onClick={() => props.onPull(0)}>
                   No time
@@ -100,6 +103,12 @@ function sayDoubt({ worked: { sheet }, progress, sensitivities }: Props): string
   return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
 }
 
+const SOONER: Record<SoakWindow["lacks"], string> = {
+  salt: "Slashes, thinner pieces or a stronger brine bring it forward.",
+  spreading: "Slashes, thinner pieces or a stronger brine bring it forward.",
+  meeting: "Stabs closer together bring it forward.",
+};
+
 function sayWindow({ worked: { input }, window, startAtMs, timeZone }: Props, units: Units): string {
   const when = (hours: number) => units.when(startAtMs + hours * HOUR_MS, startAtMs, timeZone);
   const { ready, past } = window;
@@ -107,7 +116,7 @@ function sayWindow({ worked: { input }, window, startAtMs, timeZone }: Props, un
   const ended = stateWord("past", window);
   if (ready.likely === undefined || ready.likely >= end) {
     const wanted = percent(input.preparation.targetFraction, 1);
-    return `It does not come to ${wanted} % while it may stand, until ${when(end)}. Slashes, thinner pieces or a stronger brine bring it forward.`;
+    return `It does not come to ${wanted} % while it may stand, until ${when(end)}. ${SOONER[window.lacks]}`;
   }
   const { early, late } = ready;
   const between = `between ${when(early ?? ready.likely)} and ${late === undefined ? "later than four days" : when(late)}`;

@@ -74,7 +74,9 @@ export function brineAsked(asked: Brine): Formulation {
       ? { strength: { basis: "percent", saltFraction: asked.strengthPercent / 100 } }
       : asked.as === "cure" && asked.dosePercent !== undefined
         ? { doseFraction: asked.dosePercent / 100 }
-        : {};
+        : asked.as === "injection" && asked.pickupPercent !== undefined
+          ? { pickupFraction: asked.pickupPercent / 100 }
+          : {};
   return {
     ...withDetail(f, detail),
     water: asked.waterG === undefined ? f.water : { mode: "chosen", massG: asked.waterG },

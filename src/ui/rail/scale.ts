@@ -125,9 +125,10 @@ export function stateWord(
   { pastReason, readiness, lacks }: Pick<RailWindow, "pastReason" | "readiness" | "lacks">,
 ): string {
   if (pastReason === "over_baked") return BAKE_WORDS[state];
-  if (state === "ready" && readiness === "outside") return "outside as wanted";
+  if (state === "ready" && readiness === "outside" && lacks !== "meeting") return "outside as wanted";
   if (state === "ready" && readiness === "even") return "even all through";
   if (state === "notYet" && lacks === "spreading") return "salty outside";
+  if (state === "notYet" && lacks === "meeting") return "in pockets";
   return state === "past" && pastReason === "over_salted" ? "salty" : SOAK_WORDS[state];
 }
 

@@ -3,7 +3,8 @@ import { perWaterAt } from "../../diffusion/read-moment";
 import { spreadFrom } from "../../diffusion/series.fixture";
 import { injectedFlesh } from "../equilibrium";
 import { endG } from "../dish-ledger";
-import { ensembleWindow } from "../ensemble";
+import { whatIfsFor } from "../compare";
+import { ensembleWindow, sensitivities } from "../ensemble";
 import { findFood } from "../../materials/lookup";
 import { newFormulation } from "../defaults";
 import { formulate } from "../formulate";
@@ -76,7 +77,7 @@ describe("an injected brine is weighed out", () => {
   test("more put in than brine is asked for is refused, and meat that holds enough", () => {
     expect(formulate(loin({ pickupFraction: 0.02 }, { lines: [line("apple_juice", 40)] }))).toMatchObject({
       ok: false,
-      error: { code: "no_room_for_water" },
+      error: { code: "brine_overfull" },
     });
     expect(formulate(loin({ targetFraction: 0.001 }))).toMatchObject({
       ok: false,
@@ -91,7 +92,7 @@ describe("it spreads from stab to stab", () => {
     const { contact, soak } = sheet;
     if (contact.kind !== "within") throw new Error("contact");
     const core = Math.sqrt(contact.coreShare);
-    const radiusM = 0.025 / Math.sqrt(Math.PI);
+    const radiusM = 0.02 / Math.sqrt(Math.PI);
     expect(soak.body.halfThicknessM).toBeCloseTo(radiusM, 9);
     for (const hours of [2, 8, 24, 72])
       for (const at of [0, 0.5, 1]) {
@@ -110,7 +111,7 @@ describe("it spreads from stab to stab", () => {
     for (const hours of [0, 1, 20, 90]) {
       const { ledger, meanFraction } = outcomeAt(sheet, hours, 8);
       expect(meanFraction).toBeCloseTo(0.014, 5);
-      expect(endG(ledger, "vessel")).toBeCloseTo(0.2 * sheet.naclG, 4);
+      expect(endG(ledger, "runOut")).toBeCloseTo(0.2 * sheet.naclG, 4);
       expect(ledger.shareOfFood).toBeCloseTo(0.014, 5);
     }
   });
@@ -151,6 +152,19 @@ describe("it spreads from stab to stab", () => {
     expect(ready.late).toBeGreaterThan(1.2 * likely);
     expect(ready.likely).toBeGreaterThan(0.85 * likely);
     expect(ready.likely).toBeLessThan(1.15 * likely);
+  });
+
+  test("how far apart the stabs are matters most of all, and nothing that is not asked of it is offered", () => {
+    const f = loin();
+    const all = sensitivities(f, worked(f).load);
+    expect(all.map((s) => s.input)).not.toContain("thickness");
+    // 15 % further apart: a third longer.
+    const further = all.find((s) => s.input === "spacing");
+    const likely = worked(f).soak.window.ready.likely ?? 0;
+    expect((further?.hoursMore ?? 0) / likely).toBeCloseTo(Math.exp(0.3) - 1, 1);
+    expect(whatIfsFor(f).map((w) => w.id)).toEqual(["as_is", "equilibrium", "timed", "dry"]);
+    expect(worked(f).soak.window.lacks).toBe("meeting");
+    expect(withPreparation({ ...f, readiness: "outside" }, "injection").readiness).toBe("seasoned");
   });
 
   test("on the plate it has spread further and lost nothing; no rinse touches it", () => {

@@ -25,9 +25,10 @@ export function prepareInjection(
   if (given === undefined && p.targetFraction <= heldFraction)
     return err({ code: "already_salty", heldFraction, targetFraction: p.targetFraction });
   const stays = 1 - p.dripFraction;
-  const made = brineOf(c, c.foodG * p.pickupFraction, (waterG) => given ?? saltFor(flesh, waterG, p) / stays);
+  const brineG = c.foodG * p.pickupFraction;
+  const made = brineOf(c, brineG, (waterG) => given ?? saltFor(flesh, waterG, p) / stays);
   const { solutes, plainG, waterG } = made;
-  if (plainG <= 0) return err({ code: "no_room_for_water", waterG: plainG });
+  if (plainG <= 0) return err({ code: "brine_overfull", brineG, inItG: brineG - plainG });
   const { naclG } = solutes;
   const loadG = naclG * stays;
   const soaked = holding(flesh, waterG * stays);
@@ -38,7 +39,7 @@ export function prepareInjection(
     sugarG: solutes.sugarG,
     dose: solutes.dose,
     apart: solutes.apart,
-    rest: { reached: "surface", missed: "bath" },
+    rest: { reached: "surface", missed: "runOut" },
     clings: 0,
     targetPerWater: aimPerWater(
       c,

@@ -18,6 +18,7 @@ export type FormulationError =
   | { code: "salt_without_nacl"; name: string }
   | { code: "already_salty"; heldFraction: number; targetFraction: number }
   | { code: "no_room_for_water"; waterG: number }
+  | { code: "brine_overfull"; brineG: number; inItG: number }
   | { code: "nothing_in_mixture" }
   | { code: "no_liquid_to_thicken" }
   | ThicknessProblem
@@ -92,8 +93,9 @@ export interface Dose {
   ownG: number;
 }
 
-/** In the tub; in a mixture that is drained off, but for a film; in a coat; on the face; and where it is not eaten. */
-export type RestPlace = "bath" | "mixture" | "coat" | "surface" | "takenOff" | "fallenOff" | "crust";
+/** In the tub; in a mixture that is drained off, but for a film; in a coat; on the face; run out of the flesh again; and where it is not eaten. */
+export type RestPlace =
+  "bath" | "mixture" | "coat" | "surface" | "takenOff" | "fallenOff" | "runOut" | "crust";
 
 /** A rule of the trade moved to this oven and to the core wanted: (a·kg + b·mm/25 + c) × oven × core. */
 export interface BakeRule {

@@ -31,7 +31,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
   const { salts } = usePickLists();
   const { preparation } = value;
   const choice = choiceOf(preparation);
-  const { sugarBySalt } = described(preparation);
+  const { sugarBySalt, enters } = described(preparation);
   const baked = isBaked(value);
   return (
     <Group title="Preparation">
@@ -65,7 +65,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
         <Select
           label="Ready means"
           value={value.readiness}
-          options={READINESS}
+          options={READINESS.filter(({ value: means }) => means !== "outside" || enters === "face")}
           onChange={(readiness) => change((f) => ({ ...f, readiness }))}
         />
       )}

@@ -1,6 +1,6 @@
 "use client";
 
-import { isBaked } from "@/core/preparations";
+import { described, isBaked } from "@/core/preparations";
 import Link from "next/link";
 import { AS_WANTED } from "@/core/formula/defaults";
 import type { Formulated } from "@/core/formula/formulate";
@@ -65,7 +65,7 @@ export function Three({ value, sheet, third: { follower, problem, set }, onValid
           value={strength.percent ?? 0}
           rule={strength.rule}
           step={0.1}
-          onChange={(p) => set("strength", (f) => withStrength(f, p / 100))}
+          onChange={(p) => set("strength", (f) => withStrength(f, p / 100, sheet))}
         />
       </div>
       <HouseSalt
@@ -116,7 +116,7 @@ const DOSE_RULE: QuantityRule = { dimension: "none", min: 0, max: 30 };
 
 /** How strong the brine is, or how much salt there is to the meat. */
 function strengthOf({ preparation }: Formulation, sheet: Formulated | undefined): Strength {
-  if (preparation.kind === "wetBrine")
+  if (described(preparation).brined)
     return {
       label: "Brine strength",
       percent: sheet?.brine && sheet.brine.saltFraction * 100,
@@ -130,7 +130,7 @@ function strengthOf({ preparation }: Formulation, sheet: Formulated | undefined)
 }
 
 /** A strength of the cook's own makes a timed brine of a gentle one; a dose of the cook's own stands to the gram. */
-function withStrength(f: Formulation, share: number): Formulation {
+function withStrength(f: Formulation, share: number, sheet: Formulated | undefined): Formulation {
   const p = f.preparation;
   if (p.kind === "wetBrine")
     return {
@@ -144,7 +144,10 @@ function withStrength(f: Formulation, share: number): Formulation {
       },
     };
   if (p.kind === "cure") return { ...f, salt: AS_WANTED, preparation: { ...p, doseFraction: share } };
-  return { ...f, salt: { mode: "percent", fraction: share } };
+  // Of a brine that is weighed by the meat, the strength is a dose: so much of so much brine.
+  const ofMeat =
+    p.kind === "injection" && sheet ? (share * sheet.foodG * p.pickupFraction) / sheet.flesh.massG : share;
+  return { ...f, salt: { mode: "percent", fraction: ofMeat } };
 }
 
 interface BoxProps {

@@ -30,6 +30,7 @@ export function sayStrength({ input }: Way): string | undefined {
       : p.strength.basis === "percent"
         ? `${percent(p.strength.saltFraction, 1)} % brine`
         : undefined;
+  if (p.kind === "injection") return `${percent(p.pickupFraction, 0)} % of its weight in brine, by needle`;
   if (p.kind === "cure") return `${percent(p.doseFraction, 0)} % salt on it, then off`;
   if (salt?.mode === "percent") return `salt ${percent(salt.fraction, 1)} % of the meat`;
   return undefined;

@@ -1,7 +1,7 @@
 "use client";
 
 import { memo } from "react";
-import type { PreparationChoice } from "@/core/preparations";
+import { type PreparationChoice, PREPARATIONS } from "@/core/preparations";
 import type { Formulation } from "@/core/formula/model";
 import type { Way } from "@/core/ways/way";
 import { useMeasures, useUnits } from "@/ui/measures";
@@ -53,9 +53,9 @@ export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Prop
         <details className="text-sm text-quiet">
           <summary className="cursor-pointer py-1">How they are ordered</summary>
           <p>
-            Nearest to the salt you want; then salted to the middle; then the least work; then the most even;
-            then the least salt thrown away. A brine of more than 12 % and a dose of more than 3 % are not
-            offered unasked: they leave the outside salty.
+            Nearest to the salt you want; then what needs no needle; then salted to the middle; then the least
+            work; then the most even; then the least salt thrown away. A brine of more than 12 % and a dose of
+            more than 3 % are not offered unasked: they leave the outside salty.
           </p>
         </details>
       )}
@@ -140,7 +140,7 @@ const WayCard = memo(function WayCard({ way, chosen, inAt, onTake }: CardProps) 
           {VERDICT_WORD[verdict]}
         </span>
         <span className="block text-sm leading-tight text-quiet">
-          middle {percent(way.evenness * salt.fraction, 1)} %
+          {PREPARATIONS[way.choice].words.spots.leanest} {percent(way.evenness * salt.fraction, 1)} %
         </span>
       </span>
     </button>

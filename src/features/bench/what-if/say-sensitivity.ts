@@ -3,6 +3,7 @@ import { duration } from "@/ui/format";
 
 const INPUT: Record<Sensitivity["input"], string> = {
   thickness: "2 mm thicker, it",
+  spacing: "with stabs 15 % further apart, it",
   diffusivity: "if salt moves a fifth slower, it",
   strength: "with 5 % less salt, it",
   warmth: "1 °C warmer, it",
