@@ -1,3 +1,4 @@
+import { benchStiff } from "./stiff";
 import { createRequire } from "node:module";
 import { gradedGrid } from "@/core/diffusion/grid";
 import type { SoakOptions } from "@/core/diffusion/run";
@@ -59,6 +60,7 @@ function fittedExponent(points: { n: number; ms: number }[]): number {
 /** The soak engine against its limits and against a general integrator. */
 export function benchEngine(): void {
   againstGeneralIntegrator();
+  benchStiff((of) => medianMs(of));
   convergenceOrders();
   const cells = [100, 200, 400, 800, 1600].map((n) => ({
     n,
