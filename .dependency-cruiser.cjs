@@ -1,3 +1,33 @@
+/**
+ * Core's rooms from the ground up: each may know those before it, of types too, and none after it. What is fed in
+ * (tables, a soak, heat), what a cook decides, what is worked out of that, and who asks for it.
+ */
+const ROOMS = [
+  "quantity",
+  "materials",
+  "solution",
+  "diffusion",
+  "vessel",
+  "bayes",
+  "instruments",
+  "heat",
+  "formulation",
+  "preparations",
+  "formula",
+  "yield",
+  "program",
+  "safety",
+  "ways",
+  "bench",
+  "journal",
+  "learned",
+  "taste",
+  "recipe",
+  "exchange",
+  "schedule",
+  "check-cases",
+];
+
 /** The arrows of the house: who may import whom. Run by `npm run lint`. */
 module.exports = {
   forbidden: [
@@ -19,6 +49,19 @@ module.exports = {
           "node_modules/(numeric-quantity|format-quantity|date-fns|@date-fns/tz|pluralize|ml-matrix|htmlparser2|entities|iso8601-duration|fflate)/",
         ],
       },
+    },
+    ...ROOMS.slice(0, -1).map((room, i) => ({
+      name: `core-${room}-stands-on-what-is-below`,
+      severity: "error",
+      from: { path: `^src/core/${room}/`, pathNot: "\\.(test|fixture)\\.tsx?$" },
+      to: { path: `^src/core/(${ROOMS.slice(i + 1).join("|")})/` },
+    })),
+    {
+      name: "core-rooms-are-known",
+      comment: "A new room of the core has its place in the order above.",
+      severity: "error",
+      from: { path: "^src" },
+      to: { path: "^src/core/[^/]+/", pathNot: `^src/core/(${ROOMS.join("|")})/` },
     },
     {
       name: "contracts-know-only-core",

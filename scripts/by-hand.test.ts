@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { formulate } from "@/core/formula/formulate";
 import { formulations } from "@/core/formula/formulations.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "@/server/demo/fish-and-crusts";

@@ -3,7 +3,7 @@ import type { Exit } from "@/core/program/exits";
 import type { Program } from "@/core/program/step";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import type { BatchClock } from "@/core/program/batch-clock";
-import type { PlainDish } from "@/core/schedule/dishes";
+import type { PlainDish } from "@/core/program/plain";
 import type { BatchDetail, KitchenView } from "./views";
 import type { WorkNow } from "./work-now";
 

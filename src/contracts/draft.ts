@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { draftFormulationSchema, formulationSchema } from "./formulation";
 
 /** What is on the Bench: a formulation, and the saved version it began from. */

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import {
   ALONGSIDE_MAX,
   COMPANIONS_MAX,

@@ -1,4 +1,4 @@
-import type { HeatHere } from "@/core/formula/model";
+import type { HeatHere } from "@/core/formulation";
 import type { LearntClimb } from "@/core/learned/climb";
 import type { LearntHeatUp } from "@/core/learned/heat-up";
 import type { LearntOven } from "@/core/learned/oven";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { HeatHere } from "@/core/formula/model";
+import type { HeatHere } from "@/core/formulation";
 import { HEAT_UP_MIN } from "./figures";
 
 const id = z.string().min(1).max(80);

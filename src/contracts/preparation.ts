@@ -1,5 +1,5 @@
 import { z } from "zod";
-import type { Preparation, SaltGiven } from "@/core/formula/model";
+import type { Preparation, SaltGiven } from "@/core/formulation";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { ranged } from "./ranged";
 

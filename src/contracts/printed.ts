@@ -1,5 +1,5 @@
 import { formulate } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import { programOf } from "@/core/program/program";
 import type { Program } from "@/core/program/step";

@@ -1,5 +1,5 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { KitchenLearned } from "./learned";
 import type { OwnMaterials } from "@/core/materials/pantry";
 import type { WordAmounts } from "@/core/quantity/words";

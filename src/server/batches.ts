@@ -7,7 +7,7 @@ import type { Rate } from "@/contracts/views";
 import { ensembleWindow } from "@/core/formula/ensemble";
 import { softened } from "@/core/formula/softened";
 import { formulate, type Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import { programOf } from "@/core/program/program";
 import { actsIn } from "@/core/program/step";

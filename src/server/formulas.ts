@@ -4,7 +4,7 @@ import { desc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import type { FormulaView } from "@/contracts/views";
 import type { FormulaFile } from "@/core/exchange/formula-file";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { type Db, writing } from "./database";
 import { notFound, Refusal } from "./problem";
 import { loadFormula, versionOf } from "./formula-views";

@@ -9,7 +9,7 @@ import { simulated } from "@/core/instruments/instrument";
 import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { PROBES, type ProbeChannel } from "@/core/program/exits";
 import { announce, announceReading } from "./changes";
 import { clockOf } from "./clock";

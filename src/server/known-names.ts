@@ -1,6 +1,6 @@
 import type { SittingBody } from "@/contracts/sitting";
 import { unknownNames } from "@/core/formula/names-used";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { withOwn } from "@/core/formula/with-own";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Db } from "./database";

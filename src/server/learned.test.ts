@@ -3,7 +3,7 @@ import { plainProgram } from "@/core/program/plain";
 import { chops } from "@/core/formula/formulation.fixture";
 import { withOwn } from "@/core/formula/with-own";
 import { withPreparation } from "@/core/formula/offered";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { formulate } from "@/core/formula/formulate";
 import { exitsOf } from "@/core/program/exits";
 import { USUAL_HOURS } from "@/core/schedule/sitting.fixture";

@@ -7,7 +7,7 @@ import type { KitchenView } from "@/contracts/views";
 import { foretoldBath } from "@/core/learned/learn-rate";
 import { withHeat } from "@/core/formula/with-own";
 import { formulate, type Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { diffusivityDoubt } from "@/core/formula/soak";
 import { foretoldClimbs, learntClimb } from "@/core/learned/climb";
 import { learntHeatUp } from "@/core/learned/heat-up";

@@ -11,7 +11,7 @@ import type {
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { judgedSchema } from "@/contracts/work";
 import { formulate } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
 import { remembered } from "@/core/remembered";

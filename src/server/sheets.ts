@@ -1,5 +1,5 @@
 import { formulate, type Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { remembered } from "@/core/remembered";
 
 const sheets = remembered<Formulated | undefined>(30);

@@ -11,7 +11,7 @@ import {
   type sittingActRequest,
   type startDishRequest,
 } from "@/contracts/sitting";
-import type { HeatHere } from "@/core/formula/model";
+import type { HeatHere } from "@/core/formulation";
 import { withHeat } from "@/core/formula/with-own";
 import { batchTime } from "@/core/program/batch-clock";
 import { plainProgram } from "@/core/program/plain";

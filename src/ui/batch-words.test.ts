@@ -1,7 +1,7 @@
 import { WALL_CLOCK } from "@/core/program/batch-clock";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { preparationOffered } from "@/core/formula/defaults";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
 import type { BatchView } from "@/contracts/views";

@@ -1,5 +1,5 @@
 import Link from "next/link";
-import type { HeatHere } from "@/core/formula/model";
+import type { HeatHere } from "@/core/formulation";
 import { fixed } from "./format";
 import { useUnits } from "./measures";
 

@@ -1,6 +1,6 @@
 import { formulate } from "@/core/formula/formulate";
 import { chops } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { parseQuantity, type QuantityRule } from "@/core/quantity/parse";
 import { fill, saltVerdict, sayFormulationError, sayQuantityError } from "./say";
 

@@ -2,7 +2,7 @@
 
 import { formulaFile } from "@/core/exchange/formula-file";
 import { fragmentOf } from "@/core/exchange/share";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { OnlyHere } from "./only-here";
 import { QrCode } from "./qr-code";
 import { useOrigin } from "./use-origin";

@@ -5,7 +5,7 @@ import { Check, Link2 } from "lucide-react";
 import { useState } from "react";
 import { formulaFile } from "@/core/exchange/formula-file";
 import { FRAGMENT_MOST, fragmentOf } from "@/core/exchange/share";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { OnlyHere } from "./only-here";
 import { QrCode } from "./qr-code";
 import { useOrigin } from "./use-origin";

@@ -1,5 +1,5 @@
 import { useRouter } from "next/navigation";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { keepDraft, NEW_DRAFT, readDraft } from "./draft-storage";
 
 /** Puts a formulation on the Bench as a new draft; where another lies there unsaved, asks first. */

@@ -1,6 +1,6 @@
 import { lineMassG } from "@/core/formula/lines";
 import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { parseQuantity } from "@/core/quantity/parse";
 import { kitchenMeasure } from "./weigh-lines";
 

@@ -5,7 +5,7 @@ import { workOut, type Asked, type Refused, type WorkedOut } from "@/core/bench/
 import { soakCurve, type SoakCurve } from "@/core/formula/compare";
 import { ensembleSteps, sensitivities, type Sensitivity } from "@/core/formula/ensemble";
 import { formulate } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { rescues, type Rescue } from "@/core/formula/rescue";
 import { hoursAfter, type After, type AfterAnswer } from "@/core/formula/rinse-or-rest";
 import type { SoakLoad } from "@/core/formula/soak-problem";

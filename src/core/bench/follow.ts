@@ -1,6 +1,6 @@
 import { assertNever } from "../result";
 import { choiceOf, described } from "../preparations";
-import type { Formulation, Preparation } from "../formula/model";
+import type { Formulation, Preparation } from "../formulation";
 import type { Third } from "../ways/third";
 
 /** An equilibrium brine and dry salt follow what is wanted by themselves: there is nothing to seek. */

@@ -1,5 +1,5 @@
 import { cookOf } from "../formula/cook";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { momentShares } from "../formula/outcome";
 import { onThePlate } from "../formula/plate";
 import { sheetOf } from "./worked";

@@ -1,7 +1,7 @@
 import { PREPARATION_CHOICES } from "../preparations";
 import { chops } from "../formula/formulation.fixture";
 import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { NO_LIMITS } from "../safety/limits";

@@ -3,7 +3,7 @@ import { acidDepthMm } from "../diffusion/acid";
 import { cutsFor, type Cut } from "../formula/advice";
 import { cookOf } from "../formula/cook";
 import { formulate, type Formulated, type FormulationError } from "../formula/formulate";
-import type { Cook, Formulation } from "../formula/model";
+import type { Cook, Formulation } from "../formulation";
 import { outcomeAt, type Outcome } from "../formula/outcome";
 import { pantryOf } from "../materials/pantry";
 import { practiceFor } from "../materials/practice";

@@ -1,5 +1,11 @@
 import { celsiusFromFahrenheit } from "../quantity/units";
-import { DANGER_ZONE, FOOD_CODE, lethalitySeconds, SAFE_MINIMUMS, type SafeClass } from "../safety/official";
+import {
+  DANGER_ZONE,
+  FOOD_CODE,
+  lethalitySeconds,
+  SAFE_MINIMUMS,
+  type SafeClass,
+} from "../materials/official";
 import type { Nested } from "./case";
 
 /** Cases name a food in words; the product knows it by its facts. The first that matches speaks. */

@@ -1,6 +1,6 @@
 import { ofKey } from "../own-key";
 import { choiceOf } from "../preparations";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { pantryOf, type Pantry } from "../materials/pantry";
 import { PREPARATION_NAME } from "./names";
 

@@ -1,4 +1,4 @@
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { textInFragment } from "./share";
 
 /** Kitchens know their own formula by this, in whatever file it travels. */

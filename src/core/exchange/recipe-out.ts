@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import type { Formulation, LinePlace } from "../formula/model";
+import type { Formulation, LinePlace } from "../formulation";
 import { cookOf, cookMinutes, stagesOf } from "../formula/cook";
 import { choiceOf } from "../preparations";
 import { outcomeAt } from "../formula/outcome";

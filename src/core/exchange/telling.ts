@@ -5,7 +5,7 @@ import type { Formulated } from "../formula/formulate";
 import { choiceOf, described } from "../preparations";
 import { cookOf, stagesOf } from "../formula/cook";
 import { isOven } from "../formula/cook-stages";
-import type { CookStage, Cover, Formulation } from "../formula/model";
+import type { CookStage, Cover, Formulation } from "../formulation";
 import { PREPARATION_NAME } from "./names";
 
 /** One thing to do, as a recipe for others says it: a sentence any reader knows, what is worth knowing beside it, and how long. */

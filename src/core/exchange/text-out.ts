@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { choiceOf } from "../preparations";
 import type { MeasureSystem } from "../quantity/spoons";
 import { PREPARATION_NAME } from "./names";

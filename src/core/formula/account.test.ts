@@ -8,7 +8,7 @@ import { formulate } from "./formulate";
 import { chops, worked } from "./formulation.fixture";
 import { formulations } from "./formulations.fixture";
 import { findFood, findIngredient, findSalt } from "../materials/lookup";
-import type { Formulation, FormulaLine, SaltGiven } from "./model";
+import type { Formulation, FormulaLine, SaltGiven } from "../formulation";
 import { withPreparation } from "./offered";
 import { outcomeAt } from "./outcome";
 import { scaled } from "./scale";

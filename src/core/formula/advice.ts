@@ -1,6 +1,6 @@
 import type { LedgerSource } from "./dish-ledger";
 import { formulate, type Formulated } from "./formulate";
-import type { Formulation, FormulaLine } from "./model";
+import type { Formulation, FormulaLine } from "../formulation";
 import { outcomeAt, type Outcome } from "./outcome";
 import { pantryOf } from "../materials/pantry";
 

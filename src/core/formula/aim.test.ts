@@ -4,7 +4,7 @@ import { aimOf, soakAimOf } from "./aim";
 import { preparationOffered } from "./defaults";
 import { ensembleWindow } from "./ensemble";
 import { chops, worked } from "./formulation.fixture";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { outcomeAt } from "./outcome";
 import { rescues } from "./rescue";
 

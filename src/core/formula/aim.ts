@@ -3,7 +3,7 @@ import { meanPerWaterBetween } from "../diffusion/read-moment";
 import type { SoakMoment, SoakRun } from "../diffusion/run";
 import { simulateSoak } from "../diffusion/simulate";
 import { rinseMinOf } from "../preparations";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { rinseStage } from "./plate";
 import { startOf, reducedProblem, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";

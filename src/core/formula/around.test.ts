@@ -12,7 +12,7 @@ import { endG } from "./dish-ledger";
 import { equalSpoons } from "./equal-spoons";
 import { chops, worked } from "./formulation.fixture";
 import { citricPerG } from "./mix";
-import type { Formulation, FormulaLine } from "./model";
+import type { Formulation, FormulaLine } from "../formulation";
 import { withPreparation } from "./offered";
 import { outcomeAt } from "./outcome";
 import { scaled, scalePreview } from "./scale";

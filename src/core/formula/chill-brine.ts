@@ -1,5 +1,5 @@
 import type { Formulated } from "./formulate";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { brineHeatCapacity, chill, splitHotAndIce, type Chilled, type HotAndIce } from "../solution/chill";
 
 const ROUNDS = 6;

@@ -2,7 +2,7 @@ import type { Food } from "../materials/types";
 import { isSeafood } from "../materials/lookup";
 import { countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
 import { choiceOf } from "../preparations";
-import type { Formulation, Pieces } from "./model";
+import type { Formulation, Pieces } from "../formulation";
 import { thicknessProblem } from "./plausible";
 
 /**

@@ -1,7 +1,7 @@
 import { perWaterAt } from "../diffusion/read-moment";
 import { shareOfFinishedFlesh } from "./equilibrium";
 import { formulate } from "./formulate";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { outcomeAt } from "./outcome";
 import { HOUR_S } from "./window";
 import { AS_WANTED, preparationOffered } from "./defaults";

@@ -1,7 +1,7 @@
 import { isBaked } from "../preparations";
 import { cookMinutesFor, type CookMinutes } from "../heat/cook-minutes";
 import type { Food } from "../materials/types";
-import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "./model";
+import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "../formulation";
 import { isOven } from "./cook-stages";
 import { CRUST_OVEN_C } from "./prepare/salt-crust";
 

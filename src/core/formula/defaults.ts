@@ -3,7 +3,7 @@ import { isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
 import { pieceSize } from "../vessel/piece-size";
 import { PREPARATIONS, type PreparationChoice } from "../preparations";
-import type { Formulation, Pieces, Preparation, SaltGiven } from "./model";
+import type { Formulation, Pieces, Preparation, SaltGiven } from "../formulation";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
 export const USUAL_WANTED = 0.014;

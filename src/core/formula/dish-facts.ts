@@ -2,7 +2,7 @@ import { pantryOf } from "../materials/pantry";
 import type { Ingredient } from "../materials/types";
 import type { Formulated } from "./formulate";
 import type { SheetLine } from "./lines";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 
 /** What an eater may have to know of a dish, from its lines and its food. */
 export interface DishFacts {

@@ -2,7 +2,7 @@ import { preparationOffered } from "./defaults";
 import { normalQuantile } from "./draws";
 import { ensembleSteps, ensembleWindow, sensitivities } from "./ensemble";
 import { chops, timedChops as timed, worked } from "./formulation.fixture";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 
 const loadOf = (f: Formulation) => worked(f).load;
 

@@ -13,7 +13,7 @@ import {
 import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakLoad, Variation } from "./soak-problem";
 import type { SoakWindow, SoftHour } from "./window";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { overAim, type Aim } from "../diffusion/readiness";
 
 /** One standard deviation of a brine's or a dose's strength: weighing and moist salt. *Practice*. */

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { piecesOffered, preparationOffered } from "./defaults";
 import { chops, worked } from "./formulation.fixture";
 import { formulate } from "./formulate";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { endG } from "./dish-ledger";
 import { outcomeAt, tasteBand } from "./outcome";
 import { FOODS } from "../materials/lookup";

@@ -8,7 +8,7 @@ import { companionLines } from "./companions";
 import { equilibriumPerWater, shareOfFinishedFlesh, type Flesh } from "./equilibrium";
 import { fleshOf } from "./flesh";
 import type { SheetLine } from "./lines";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { stockShare } from "./stock";
 import { lengthProblem, thicknessProblem } from "./plausible";
 import { prepare } from "./prepare";

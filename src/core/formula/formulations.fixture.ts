@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
 import { newFormulation, piecesOffered, preparationOffered } from "./defaults";
 import { PREPARATION_CHOICES } from "../preparations";
-import type { Formulation, FormulaLine, SaltGiven } from "./model";
+import type { Formulation, FormulaLine, SaltGiven } from "../formulation";
 import { RANGES } from "./ranges";
 
 /* Formulations of all kinds, within what the contract takes; for laws that hold of every one. */

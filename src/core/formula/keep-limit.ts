@@ -1,7 +1,7 @@
 import { rawStorageLimitH } from "../materials/lookup";
 import { practiceFor, type Method } from "../materials/practice";
 import type { Food } from "../materials/types";
-import { SHARP_PH } from "../safety/official";
+import { SHARP_PH } from "../materials/official";
 import type { Mix } from "./mix";
 
 export type PastReason =

@@ -1,7 +1,7 @@
 import { ofKey } from "../own-key";
 import type { Pantry } from "../materials/pantry";
 import type { Ingredient, Salt } from "../materials/types";
-import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from "./model";
+import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from "../formulation";
 
 export type LineRole = "water" | "salt" | "sugar" | "aromatic" | "mixture" | "binder" | "egg";
 

@@ -1,4 +1,4 @@
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 
 export interface Merged {
   formulation: Formulation;

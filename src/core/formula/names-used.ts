@@ -1,5 +1,5 @@
 import type { Pantry } from "../materials/pantry";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { NO_BINDER } from "./no-binder";
 
 export interface NamesUsed {

@@ -5,7 +5,7 @@ import { pantryOf } from "../materials/pantry";
 import { AS_WANTED, nameOffered } from "./defaults";
 import { choiceOf, PREPARATIONS, type PreparationChoice } from "../preparations";
 import { offeredLine } from "../preparations/descriptor";
-import type { Formulation, FormulaLine } from "./model";
+import type { Formulation, FormulaLine } from "../formulation";
 
 /* What a cook is handed when another preparation is chosen: a mixture to change, a vessel that suits, a usual hour. */
 

@@ -6,7 +6,7 @@ import { warmingPace } from "./warming";
 import type { SoakError, Stage } from "../diffusion/stages";
 import { ok, type Result } from "../result";
 import { rinseMinOf } from "../preparations";
-import type { Cook, Formulation } from "./model";
+import type { Cook, Formulation } from "../formulation";
 import { startOf, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S } from "./window";
 

@@ -3,7 +3,7 @@ import { perWaterAt } from "../diffusion/read-moment";
 import type { SoakMoment, SoakRun } from "../diffusion/run";
 import type { Stage } from "../diffusion/stages";
 import { shareOfFinishedFlesh } from "./equilibrium";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { restStage, rinseStage, runAfter } from "./plate";
 import { reachHours } from "./soak";
 import { aimOf } from "./aim";

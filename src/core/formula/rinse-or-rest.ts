@@ -2,7 +2,7 @@ import { EVEN_SHARE } from "../diffusion/readiness";
 import type { SoakMoment } from "../diffusion/run";
 import { simulateSoak } from "../diffusion/simulate";
 import { shareOfFinishedFlesh } from "./equilibrium";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { restStage, rinseStage } from "./plate";
 import { startOf, soakProblem, type SoakLoad } from "./soak-problem";
 import { HOUR_S } from "./window";

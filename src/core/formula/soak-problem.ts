@@ -8,7 +8,7 @@ import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 import { pieceSize } from "../vessel/piece-size";
 import type { Flesh } from "./equilibrium";
 import type { KeepLimit } from "./keep-limit";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import type { Bake, Contact } from "./prepare/prepared";
 import { bathWarmth, coolingPace, warmingPace, type BathWarmth } from "./warming";
 import { HOUR_S, RAIL_TO_H } from "./window";

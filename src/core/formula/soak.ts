@@ -6,7 +6,7 @@ import { simulateSharedSoak, simulateSoak } from "../diffusion/simulate";
 import type { SoakError } from "../diffusion/stages";
 import type { Food } from "../materials/types";
 import { ok, type Result } from "../result";
-import type { Alongside, Formulation } from "./model";
+import type { Alongside, Formulation } from "../formulation";
 import { aimOf, soakAimOf } from "./aim";
 import {
   soakProblem,

@@ -1,4 +1,4 @@
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 
 /** Too little to be worth a pot, share of the weight. */
 const TRIFLE = 0.001;

@@ -1,7 +1,7 @@
 import { ofKey } from "../own-key";
 import type { Ingredient } from "../materials/types";
 import { citricPerG } from "./mix";
-import type { FormulaLine } from "./model";
+import type { FormulaLine } from "../formulation";
 
 export type Keeps = "acid" | "fat" | "salt" | "sweetness" | "heat" | "flavour";
 

@@ -2,7 +2,7 @@ import { hasBath } from "../preparations";
 import { diffusivityAt } from "../diffusion/flesh-body";
 import type { PaceProfile } from "../diffusion/pace";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 
 const RAMP_POINTS = 13;
 

@@ -1,7 +1,7 @@
 import { preparationOffered } from "./defaults";
 import { chops, timedChops as timed, worked } from "./formulation.fixture";
 import { learnRate, type Reading } from "../learned/learn-rate";
-import type { Formulation } from "./model";
+import type { Formulation } from "../formulation";
 import { endG } from "./dish-ledger";
 import { outcomeAt } from "./outcome";
 import { cookOffered } from "./cook";

@@ -1,5 +1,5 @@
 import type { OwnMaterials } from "../materials/pantry";
-import type { Formulation, HeatHere } from "./model";
+import type { Formulation, HeatHere } from "../formulation";
 import { namesUsed } from "./names-used";
 
 /**

@@ -1,5 +1,5 @@
 import type { BodyShape } from "../diffusion/grid";
-import { COLD_LIMIT_C } from "../safety/official";
+import { COLD_LIMIT_C } from "../materials/official";
 import { brineFreezingPointC } from "../solution/sodium-chloride";
 import { FREEZES_FROM_C, freezingFlesh, type FreezingFlesh } from "./freezing-flesh";
 

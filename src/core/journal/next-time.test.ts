@@ -1,6 +1,6 @@
 import { preparationOffered } from "../formula/defaults";
 import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { outcomeAt } from "../formula/outcome";
 import { withPreparation } from "../formula/offered";
 import { accepted, proposalsFor as proposedFor, type Experience } from "./next-time";

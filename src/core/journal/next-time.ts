@@ -1,7 +1,7 @@
 import { isBaked } from "../preparations";
 import { RANGES } from "../formula/ranges";
 import { scaledSalt } from "../formula/scale";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { solveThird } from "../ways/third";
 import { judgedSalt, type Judged } from "./outcome";
 

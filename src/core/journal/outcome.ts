@@ -1,6 +1,6 @@
-import type { FaultId } from "./fault";
+import type { FaultId } from "../preparations/faults";
 
-export type { FaultId } from "./fault";
+export type { FaultId } from "../preparations/faults";
 
 /** How a batch turned out, as the eaters found it. Every judgement may be left out. */
 export interface Judged {

@@ -2,7 +2,7 @@ import { hasBath } from "../preparations";
 import { afterSeeing, deviationOf, meanOf, normalBelief } from "../bayes/grid";
 import { TWO_IN_THREE } from "../bayes/pooled";
 import { momentAt } from "../diffusion/moment";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { diffusivityDoubt, runProblem } from "../formula/soak";
 import { AS_LIKELY, soakProblem, type SoakLoad } from "../formula/soak-problem";
 import { HOUR_S } from "../formula/window";

@@ -1,4 +1,4 @@
-import { RAW_STORAGE_H } from "../safety/official";
+import { RAW_STORAGE_H } from "./official";
 import type { Food, Ingredient, Salt } from "./types";
 import { rows as foodRows } from "./tables/foods.table";
 import { rows as ingredientRows } from "./tables/ingredients.table";

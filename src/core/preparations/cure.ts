@@ -1,4 +1,4 @@
-import { gramsText } from "../program/figures";
+import { gramsText } from "../quantity/said";
 import { isSeafood } from "../materials/lookup";
 import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
 

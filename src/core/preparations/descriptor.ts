@@ -1,5 +1,5 @@
-import type { Formulation, FormulaLine, LineLaw, Preparation } from "../formula/model";
-import type { FaultId } from "../journal/fault";
+import type { Formulation, FormulaLine, LineLaw, Preparation } from "../formulation";
+import type { FaultId } from "./faults";
 import type { Method } from "../materials/practice";
 import type { Food } from "../materials/types";
 

@@ -1,4 +1,4 @@
-import { oneDigit } from "../program/figures";
+import { oneDigit } from "../quantity/said";
 import {
   ANY_FAULTS,
   FROM_THE_FACE,

@@ -1,4 +1,4 @@
-import type { Preparation } from "../formula/model";
+import type { Preparation } from "../formulation";
 import { crust } from "./crust";
 import { cure } from "./cure";
 import type { Lies, PreparationDescriptor, PreparationKind, PreparationWords } from "./descriptor";

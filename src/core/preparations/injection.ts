@@ -1,6 +1,6 @@
 import { isWhole } from "../materials/facts";
-import { gramsText } from "../program/figures";
-import { INJECTED } from "../safety/official";
+import { gramsText } from "../quantity/said";
+import { INJECTED } from "../materials/official";
 import { ANY_FAULTS, notGround, type Of, type PreparationDescriptor } from "./descriptor";
 
 /** Thinner than this a bath or dry salt is as soon through. *Practice*. */

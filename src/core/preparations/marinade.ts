@@ -1,5 +1,5 @@
-import { gramsText } from "../program/figures";
-import type { FormulaLine } from "../formula/model";
+import { gramsText } from "../quantity/said";
+import type { FormulaLine } from "../formulation";
 import {
   ANY_FAULTS,
   FROM_THE_FACE,

@@ -1,4 +1,4 @@
-import { gramsText } from "../program/figures";
+import { gramsText } from "../quantity/said";
 import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
 import { LARGEST_DOSE } from "./marinade";
 

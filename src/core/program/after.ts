@@ -2,9 +2,10 @@ import { described, hasBath } from "../preparations";
 import { rinseOf } from "../formula/rinse";
 import { goesOnAt, linesOf, PUT_ON } from "../formula/companions";
 import type { SheetLine } from "../formula/lines";
-import type { CompanionKind } from "../formula/model";
+import type { CompanionKind } from "../formulation";
 import { noSoak, isCrust, type WorkedDish } from "./dish";
-import { gramsOf, gramsText, lasting, listed, oneDigit } from "./figures";
+import { gramsOf, listed } from "./figures";
+import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { begun, byHand, type Step } from "./step";
 
 /** A wet skin stands bare so long at least before the heat, where there is time, and as long as a plan likes. *Practice*. */

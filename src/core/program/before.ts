@@ -4,7 +4,8 @@ import type { SheetLine } from "../formula/lines";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
 import { checksFor } from "./checks";
 import { HOUR, isCrust, type WorkedDish } from "./dish";
-import { gramsOf, gramsText, listed, oneDigit } from "./figures";
+import { gramsOf, listed } from "./figures";
+import { gramsText, oneDigit } from "../quantity/said";
 import { begun, byHand, type Step } from "./step";
 
 /** Everything before the food goes in, in the order it is done. */

@@ -1,9 +1,10 @@
 import { bedBatches } from "../formula/companions";
 import { isOven } from "../formula/cook-stages";
-import type { CookStage } from "../formula/model";
+import type { CookStage } from "../formulation";
 import { glazeWindowMin } from "../heat/glaze";
 import type { WorkedDish } from "./dish";
-import { gramsOf, lasting, listed } from "./figures";
+import { gramsOf, listed } from "./figures";
+import { lasting } from "../quantity/said";
 import { tie } from "./soak";
 import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 

@@ -1,11 +1,11 @@
 import { stagesOf } from "../formula/cook";
 import { isOven } from "../formula/cook-stages";
-import type { CookStage, Cover } from "../formula/model";
+import type { CookStage, Cover } from "../formulation";
 import { preheatMin } from "../heat/oven";
 import { bedding, glazing } from "./beside";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
-import { degrees, lasting } from "./figures";
+import { degrees, lasting } from "../quantity/said";
 import { climbText, probing, takeOut } from "./probing";
 import { tie } from "./soak";
 import { begun, byHand, byItself, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";

@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import type { Cook, Formulation } from "../formula/model";
+import type { Cook, Formulation } from "../formulation";
 import type { Exit } from "./exits";
 
 /** What a program is derived from. */

@@ -1,12 +1,12 @@
 import type { Formulated } from "../formula/formulate";
-import type { Cook, CookPart, CookStage, Formulation } from "../formula/model";
+import type { Cook, CookPart, CookStage, Formulation } from "../formulation";
 import { cookOf, minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
 import { isOven } from "../formula/cook-stages";
 import { heatedPiece } from "../heat/cook-minutes";
 import { courseToEnd, engineMinutes, type Climb, type CoursePoint } from "../heat/course";
 import { timeAtTemperature, type TimeAtTemperature } from "../heat/time-at-temperature";
 import type { Food } from "../materials/types";
-import { lethalitySecondsC, lethalityTableFor } from "../safety/official";
+import { lethalitySecondsC, lethalityTableFor } from "../materials/official";
 
 /** The probes there are, the first for the whole. */
 export const PROBES = ["probe", "probe2", "probe3", "probe4"] as const;

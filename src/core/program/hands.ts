@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { afterSteps } from "./after";
 import { beforeSteps } from "./before";
 import { soakSteps } from "./soak";

@@ -1,8 +1,23 @@
-import type { PlainDish } from "../schedule/dishes";
 import { preheatMin } from "../heat/oven";
-import { lasting, degrees } from "./figures";
+import { lasting, degrees } from "../quantity/said";
 import { tie } from "./soak";
 import { begun, byHand, type Occupies, type Program, type Step } from "./step";
+
+/** Something that is only cooked: trays of vegetables by their baking time, a sauce, a stock. */
+export interface PlainDish {
+  kind: "plain";
+  id: string;
+  name: string;
+  prepMin: number;
+  /** Each goes in by its own time, all come out together. */
+  trays: { name: string; minutes: number }[];
+  /** Oven air, °C; left out on the hob. */
+  ovenC?: number;
+  /** How long this kitchen's oven is known to take to its heat, over the usual. */
+  heatUp?: number;
+  /** How long it may wait once done. */
+  holdMin: number;
+}
 
 /** What is prepared may stand so long before it is cooked, min. *Practice*. */
 const STANDS_MIN = 240;

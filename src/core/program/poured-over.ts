@@ -2,7 +2,7 @@ import { ok, type Result } from "../result";
 import type { SoakError } from "../diffusion/stages";
 import type { Formulated } from "../formula/formulate";
 import type { SheetLine } from "../formula/lines";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { RANGES } from "../formula/ranges";
 import { momentAt } from "../diffusion/moment";
 import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/equilibrium";

@@ -6,7 +6,7 @@ import { endG } from "../formula/dish-ledger";
 import { formulate } from "../formula/formulate";
 import { chops, worked } from "../formula/formulation.fixture";
 import { formulations } from "../formula/formulations.fixture";
-import type { Cook, Formulation } from "../formula/model";
+import type { Cook, Formulation } from "../formulation";
 import { outcomeAt } from "../formula/outcome";
 import { withPreparation } from "../formula/offered";
 import { findFood } from "../materials/lookup";

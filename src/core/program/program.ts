@@ -1,6 +1,6 @@
 import { cookOf } from "../formula/cook";
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { afterSteps } from "./after";
 import { beforeSteps } from "./before";
 import { cookSteps } from "./cook";

@@ -1,8 +1,9 @@
 import { goesOnAt, linesOf, PUT_ON } from "../formula/companions";
 import type { SheetLine } from "../formula/lines";
-import type { Companion, CompanionKind } from "../formula/model";
+import type { Companion, CompanionKind } from "../formulation";
 import { isCrust, type WorkedDish } from "./dish";
-import { gramsOf, gramsText, listed } from "./figures";
+import { gramsOf, listed } from "./figures";
+import { gramsText } from "../quantity/said";
 import { byHand, type Step } from "./step";
 import { stockOf } from "./stock";
 

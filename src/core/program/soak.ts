@@ -2,7 +2,8 @@ import { described, describedKind, isWet, type PreparationKind } from "../prepar
 import { coolerPlan } from "../heat/cooler";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
-import { gramsText, lasting, listed, oneDigit } from "./figures";
+import { listed } from "./figures";
+import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
 
 /** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */

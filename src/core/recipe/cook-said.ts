@@ -1,4 +1,4 @@
-import type { Cook, CookStage } from "../formula/model";
+import type { Cook, CookStage } from "../formulation";
 import { RANGES, STAGES_MAX } from "../formula/ranges";
 import type { ReadMethod } from "./method";
 

@@ -1,4 +1,4 @@
-import type { CrustPreparation, Preparation } from "../formula/model";
+import type { CrustPreparation, Preparation } from "../formulation";
 import { NO_BINDER } from "../formula/no-binder";
 import { RANGES } from "../formula/ranges";
 import type { Pantry } from "../materials/pantry";

@@ -1,6 +1,6 @@
 import { cookOffered } from "../formula/cook";
 import type { PreparationChoice } from "../preparations";
-import type { Cook, Formulation } from "../formula/model";
+import type { Cook, Formulation } from "../formulation";
 import { pantryOf, type OwnMaterials } from "../materials/pantry";
 import { cookSaid } from "./cook-said";
 import { ON_THE_TRAY } from "./read-recipe";

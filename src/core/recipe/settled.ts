@@ -1,5 +1,5 @@
 import type { PreparationChoice } from "../preparations";
-import type { Cook, LinePlace } from "../formula/model";
+import type { Cook, LinePlace } from "../formulation";
 import type { Pantry } from "../materials/pantry";
 import type { LinePartSaid } from "./parts";
 import type { SaidCrust, SaidKeptBack, SaidSlashes } from "./work-said";

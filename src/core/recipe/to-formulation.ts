@@ -2,7 +2,7 @@ import { shortened } from "../shortened";
 import { newFormulation, piecesOffered } from "../formula/defaults";
 import { PREPARATIONS, type PreparationChoice } from "../preparations";
 import { likelyThicknessMm } from "../formula/flesh";
-import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formula/model";
+import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
 import { withOwn } from "../formula/with-own";

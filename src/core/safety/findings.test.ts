@@ -1,7 +1,7 @@
 import { preparationOffered } from "../formula/defaults";
 import type { PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { outcomeAt } from "../formula/outcome";
 import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
 import { withPreparation } from "../formula/offered";

@@ -1,6 +1,6 @@
 import { splitProposed } from "../formula/uneven";
 import { coolestEndC } from "../program/exits";
-import { INJECTED } from "./official";
+import { INJECTED } from "../materials/official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** Hazard table: two people from here. */

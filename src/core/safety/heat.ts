@@ -2,10 +2,10 @@ import { isBaked } from "../preparations";
 import { glazeWindowMin } from "../heat/glaze";
 import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
 import { isOven } from "../formula/cook-stages";
-import type { Cook, Formulation } from "../formula/model";
-import { spokenMinutes } from "../program/figures";
+import type { Cook, Formulation } from "../formulation";
+import { spokenMinutes } from "../quantity/said";
 import { exitsOf } from "../program/exits";
-import { FISH_SAFE_C, ROAST_FLOOR_C } from "./official";
+import { FISH_SAFE_C, ROAST_FLOOR_C } from "../materials/official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */

@@ -1,7 +1,7 @@
 import { preparationOffered, piecesOffered } from "../formula/defaults";
 import type { PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { findFood } from "../materials/lookup";

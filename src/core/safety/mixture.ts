@@ -3,7 +3,7 @@ import { acidLimitH } from "../formula/keep-limit";
 import { isSeafood } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
 import { hazardRule, type Rule, type RuleContext } from "./rule";
-import { COLD_LIMIT_C, SHARP_PH } from "./official";
+import { COLD_LIMIT_C, SHARP_PH } from "../materials/official";
 
 /** An enzyme source past this share of the food runs away. Hazard table, *practice*. */
 const ENZYME_MOST = 0.05;

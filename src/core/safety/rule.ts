@@ -1,10 +1,10 @@
 import { isBaked } from "../preparations";
 import { ingredientsOf, dishFacts, type DishFacts } from "../formula/dish-facts";
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import type { Outcome } from "../formula/outcome";
 import { cookOf } from "../formula/cook";
-import type { Cook } from "../formula/model";
+import type { Cook } from "../formulation";
 import type { Ingredient } from "../materials/types";
 import { hazard } from "../materials/hazard";
 import { NO_LIMITS, type KitchenLimits } from "./limits";

@@ -1,7 +1,7 @@
 import { cutsFor } from "../formula/advice";
 import { saltModeOf } from "../formula/prepare/given-salt";
 import { saturationFraction } from "../solution/sodium-chloride";
-import { SODIUM_MG } from "./official";
+import { SODIUM_MG } from "../materials/official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** Salt in the flesh most eaters object to, mass fraction. *Practice* (METHODS: taste bands). */

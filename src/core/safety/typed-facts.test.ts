@@ -1,5 +1,5 @@
 import { chops, worked } from "../formula/formulation.fixture";
-import type { FormulaLine, Formulation } from "../formula/model";
+import type { FormulaLine, Formulation } from "../formulation";
 import { outcomeAt } from "../formula/outcome";
 import { piecesOffered } from "../formula/defaults";
 import { FOODS, INGREDIENTS } from "../materials/lookup";

@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import type { Program } from "../program/step";
 
 /** A dish with its program; begun already where some of its steps are done. */
@@ -21,22 +21,6 @@ export interface SoakEdges {
   minMin: number;
   preferMin: number;
   maxMin: number;
-}
-
-/** Something that is only cooked: trays of vegetables by their baking time, a sauce, a stock. */
-export interface PlainDish {
-  kind: "plain";
-  id: string;
-  name: string;
-  prepMin: number;
-  /** Each goes in by its own time, all come out together. */
-  trays: { name: string; minutes: number }[];
-  /** Oven air, °C; left out on the hob. */
-  ovenC?: number;
-  /** How long this kitchen's oven is known to take to its heat, over the usual. */
-  heatUp?: number;
-  /** How long it may wait once done. */
-  holdMin: number;
 }
 
 /** What a kitchen has for a sitting. */

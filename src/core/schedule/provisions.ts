@@ -1,7 +1,7 @@
 import { chillOf } from "../formula/chill-brine";
 import { dishFacts } from "../formula/dish-facts";
 import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { coolerIce } from "../program/soak";
 import type { Vessel } from "../vessel/vessel";
 import type { SittingRequest } from "./request";

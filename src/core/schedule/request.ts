@@ -1,5 +1,6 @@
-import type { Formulation } from "../formula/model";
-import type { PlainDish, SittingKitchen } from "./dishes";
+import type { Formulation } from "../formulation";
+import type { PlainDish } from "../program/plain";
+import type { SittingKitchen } from "./dishes";
 import type { DayHours } from "./hours";
 
 /** A dish by its formulation, begun already where a batch stands behind it. */

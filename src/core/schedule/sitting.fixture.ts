@@ -1,4 +1,5 @@
-import type { PlainDish, SittingKitchen } from "./dishes";
+import type { PlainDish } from "../program/plain";
+import type { SittingKitchen } from "./dishes";
 import type { DishRequest, SittingRequest } from "./request";
 
 /* A small kitchen's sitting, for tests. */

@@ -10,7 +10,7 @@ import { breaches } from "./limits";
 import { offersFor } from "./offers";
 import { provisionsOf } from "./provisions";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";
-import { lasting } from "../program/figures";
+import { lasting } from "../quantity/said";
 import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const MIN = 60_000;

@@ -1,5 +1,5 @@
 import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { mayStretch, soakEdges } from "./soak-edges";
 

@@ -1,6 +1,6 @@
 import { piecesOffered } from "../formula/defaults";
 import { chops } from "../formula/formulation.fixture";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { findFood } from "../materials/lookup";
 import { answerSitting } from "./answer";

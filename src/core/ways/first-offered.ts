@@ -1,5 +1,5 @@
 import { newFormulation, USUAL_WANTED } from "../formula/defaults";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import type { Food } from "../materials/types";
 import { remembered } from "../remembered";
 import { withWay } from "./take";

@@ -1,6 +1,6 @@
 import { nameOffered } from "../formula/defaults";
 import { choiceOf } from "../preparations";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";
 import type { Way } from "./way";
 

@@ -1,6 +1,6 @@
 import { newFormulation } from "../formula/defaults";
 import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { findFood } from "../materials/lookup";

@@ -5,7 +5,7 @@ import { assertNever } from "../result";
 import { momentAt } from "../diffusion/moment";
 import { simulateSoak } from "../diffusion/simulate";
 import { formulate, weighOut, type Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { outcomeAt } from "../formula/outcome";
 import { rinseStage } from "../formula/plate";
 import { startOf, reducedProblem, soakProblem, type SoakProblem } from "../formula/soak-problem";

@@ -1,7 +1,7 @@
 import { newFormulation } from "../formula/defaults";
 import type { PreparationChoice } from "../preparations";
 import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { findFood } from "../materials/lookup";

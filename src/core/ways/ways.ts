@@ -2,7 +2,7 @@ import { perWaterAt } from "../diffusion/read-moment";
 import { choiceOf, described, type PreparationChoice } from "../preparations";
 import { shareOfFinishedFlesh } from "../formula/equilibrium";
 import { formulate, weighOut, type Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt, type Outcome } from "../formula/outcome";
 import { spreadOf } from "../formula/soak";

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { newFormulation } from "../formula/defaults";
 import type { PreparationChoice } from "../preparations";
 import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offered";
 import { outcomeAt } from "../formula/outcome";
 import { findFood } from "../materials/lookup";

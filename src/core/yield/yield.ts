@@ -1,5 +1,5 @@
 import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
+import type { Formulation } from "../formulation";
 import type { Outcome } from "../formula/outcome";
 import { interpolate } from "../interpolate";
 import type { Food } from "../materials/types";

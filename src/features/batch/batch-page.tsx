@@ -6,7 +6,7 @@ import { Suspense } from "react";
 import type { DerivedBatch } from "@/contracts/at-work";
 import type { WorkView } from "@/contracts/work";
 import { batchTime } from "@/core/program/batch-clock";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Program } from "@/core/program/step";
 import type { Proposal } from "@/core/journal/next-time";
 import { BatchFiles } from "./batch-files";

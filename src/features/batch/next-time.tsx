@@ -2,7 +2,7 @@
 
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Proposal } from "@/core/journal/next-time";
 import { duration, percent } from "@/ui/format";
 import { sayHowSure, sayScore } from "@/ui/judged";

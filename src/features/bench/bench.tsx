@@ -6,7 +6,7 @@ import Link from "next/link";
 import { Suspense, useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { NAME_MAX } from "@/core/formula/ranges";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { WorkedOut } from "@/core/bench/worked";
 import { choiceOf, isBaked } from "@/core/preparations";
 import { withWay } from "@/core/ways/take";

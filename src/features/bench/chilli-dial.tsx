@@ -1,7 +1,7 @@
 import { withChilliHeat } from "@/core/formula/chilli-heat";
 import { HEATS, type HeatName } from "@/core/formula/dish-facts";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { Select } from "@/ui/choice";
 
 /** The middle of a heat, so that turning the dial comes out where it says. */

@@ -1,7 +1,7 @@
 import dynamic from "next/dynamic";
 import type { DishFacts } from "@/core/formula/dish-facts";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { fixed } from "@/ui/format";
 import { allergenName } from "@/ui/names";
 import { NotYet, orMissing } from "@/ui/or-missing";

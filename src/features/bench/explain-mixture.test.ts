@@ -1,6 +1,6 @@
 import { PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
 import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation, FormulaLine } from "@/core/formula/model";
+import type { Formulation, FormulaLine } from "@/core/formulation";
 import { withPreparation } from "@/core/formula/offered";
 import { outcomeAt } from "@/core/formula/outcome";
 import { grams } from "@/ui/format";

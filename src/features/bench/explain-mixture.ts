@@ -1,5 +1,5 @@
 import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
-import type { CrustPreparation } from "@/core/formula/model";
+import type { CrustPreparation } from "@/core/formulation";
 import type { Bake, CrustFigures } from "@/core/formula/prepare/prepared";
 import { exact, fixed, grams, percent } from "@/ui/format";
 import type { Explanation } from "@/ui/why";

@@ -1,4 +1,4 @@
-import type { Preparation, SaltGiven } from "@/core/formula/model";
+import type { Preparation, SaltGiven } from "@/core/formulation";
 import { timedPerWater } from "@/core/formula/prepare/brines";
 import { saltModeOf } from "@/core/formula/prepare/given-salt";
 import { assertNever } from "@/core/result";

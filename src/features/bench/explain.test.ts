@@ -1,7 +1,7 @@
 import { endG } from "@/core/formula/dish-ledger";
 import { preparationOffered } from "@/core/formula/defaults";
 import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import * as explain from "./explain";
 import { whySalt } from "./explain-salt";

@@ -6,7 +6,7 @@ import { v4 as newId } from "uuid";
 import type { Draft } from "@/contracts/draft";
 import type { Problem } from "@/contracts/requests";
 import type { FormulaView } from "@/contracts/views";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { read, send } from "@/ui/send";
 

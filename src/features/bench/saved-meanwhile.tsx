@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import type { FormulaView } from "@/contracts/views";
 import { describeFormulation } from "@/core/exchange/describe";
 import { mergeFormulations } from "@/core/formula/merge";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { LineDifferences } from "@/ui/line-differences";
 
 interface Props {

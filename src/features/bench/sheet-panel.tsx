@@ -1,6 +1,6 @@
 import type { WorkedOut } from "@/core/bench/worked";
 import { dishFacts } from "@/core/formula/dish-facts";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { Findings } from "@/ui/findings";
 import { SaltLedger } from "@/ui/salt-ledger";

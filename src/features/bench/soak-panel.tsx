@@ -1,6 +1,6 @@
 import { described } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { SoakWindow } from "@/core/formula/window";
 import type { Sensitivity } from "@/core/formula/ensemble";
 import { capital, duration, percent } from "@/ui/format";

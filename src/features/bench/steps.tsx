@@ -2,7 +2,7 @@ import type { WorkedOut } from "@/core/bench/worked";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { whitesSaid } from "@/core/formula/prepare/whites";
-import type { CrustPreparation } from "@/core/formula/model";
+import type { CrustPreparation } from "@/core/formulation";
 import type { MixKind } from "@/core/formula/mix";
 import { duration, fixed, grams, percent } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useCallback, useEffect, useState } from "react";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Draft } from "@/contracts/draft";
 import { dropDraft, holdsDraft, keepDraft, readDraft } from "@/ui/draft-storage";
 import { begun, changed as withChange, redone, stepped, undone, type History } from "./history";

@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
 import { useNow } from "@/ui/use-now";
 

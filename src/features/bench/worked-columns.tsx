@@ -6,7 +6,7 @@ import { memo, useCallback, useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
 import { soakKey } from "@/core/bench/soak-key";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { Late } from "@/ui/late";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { useSoftWindow } from "@/ui/what-if/use-soft-window";

@@ -1,6 +1,6 @@
 import type { LearnedChange } from "@/contracts/learned";
 import type { LearnedView } from "@/contracts/learned-view";
-import type { HeatHere } from "@/core/formula/model";
+import type { HeatHere } from "@/core/formulation";
 import { useSave } from "@/ui/use-save";
 
 /** What the cook decides about what is learnt: each decision by itself, on what the kitchen has by then. */

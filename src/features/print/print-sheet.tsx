@@ -1,5 +1,5 @@
 import type { MeasureSystem } from "@/core/quantity/spoons";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { SheetSnapshot } from "@/contracts/sheet";
 import { choiceOf, described, isBaked } from "@/core/preparations";
 import { pantryOf } from "@/core/materials/pantry";

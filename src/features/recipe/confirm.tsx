@@ -1,6 +1,6 @@
 "use client";
 
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { ReadRecipe } from "@/core/recipe/reading";
 import { AsWritten } from "./as-written";
 import { Contradictions } from "./contradictions";

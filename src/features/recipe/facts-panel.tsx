@@ -1,5 +1,5 @@
 import type { PreparationChoice } from "@/core/preparations";
-import type { Cook } from "@/core/formula/model";
+import type { Cook } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { howOfFood, type How } from "@/core/recipe/how";
 import type { ReadRecipe } from "@/core/recipe/reading";

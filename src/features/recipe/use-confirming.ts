@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { formulate } from "@/core/formula/formulate";
-import type { Cook, Formulation } from "@/core/formula/model";
+import type { Cook, Formulation } from "@/core/formulation";
 import { againstSums, withSums } from "@/core/recipe/against-sums";
 import type { Mended } from "@/core/recipe/by-hand";
 import { howOf, type How } from "@/core/recipe/how";

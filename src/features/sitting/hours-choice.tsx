@@ -1,7 +1,7 @@
 import { isBaked } from "@/core/preparations";
 import type { SittingDish } from "@/contracts/sitting";
 import { RANGES } from "@/core/formula/ranges";
-import type { SoakHours } from "@/core/formula/model";
+import type { SoakHours } from "@/core/formulation";
 import { mayStretch } from "@/core/schedule/soak-edges";
 import { Choice } from "@/ui/choice";
 import { duration } from "@/ui/format";

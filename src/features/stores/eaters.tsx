@@ -5,7 +5,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
 import { HEATS } from "@/core/formula/dish-facts";
-import { SODIUM_MG } from "@/core/safety/official";
+import { SODIUM_MG } from "@/core/materials/official";
 import type { Eater, KitchenLimits } from "@/core/safety/limits";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Select, Toggle } from "@/ui/choice";

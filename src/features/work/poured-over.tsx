@@ -1,7 +1,7 @@
 import type { Formulated } from "@/core/formula/formulate";
 import type { BatchDetail } from "@/contracts/views";
 import type { SheetLine } from "@/core/formula/lines";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import {
   effectOf,
   rebalanced,

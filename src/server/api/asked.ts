@@ -3,7 +3,7 @@ import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/
 import { newFormulation, piecesOffered } from "@/core/formula/defaults";
 import type { PreparationChoice } from "@/core/preparations";
 import { likelyThicknessMm } from "@/core/formula/flesh";
-import type { Formulation, Preparation } from "@/core/formula/model";
+import type { Formulation, Preparation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { withPreparation } from "@/core/formula/offered";
 import { findFood } from "@/core/materials/lookup";

@@ -1,4 +1,4 @@
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { pieces } from "./pieces";
 
 /* Tarrow Lock Canteen: an invented volunteer kitchen that feeds about 18 on Saturdays. Its brines. */

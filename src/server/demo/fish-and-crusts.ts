@@ -1,4 +1,4 @@
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { pieces } from "./pieces";
 
 /* The canteen's short cure, and its two salt crusts, one of each school. */

@@ -19,7 +19,7 @@ import { VOLUME_ML } from "@/core/quantity/units";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { formulate } from "@/core/formula/formulate";
 import { NOTHING_LEARNED } from "@/contracts/learned";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { programOf } from "@/core/program/program";
 import { actsIn } from "@/core/program/step";
 import type { Program } from "@/core/program/step";

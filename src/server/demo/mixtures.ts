@@ -1,4 +1,4 @@
-import type { Formulation, FormulaLine } from "@/core/formula/model";
+import type { Formulation, FormulaLine } from "@/core/formulation";
 import { pieces } from "./pieces";
 
 /* The canteen's marinade, rub and paste. */

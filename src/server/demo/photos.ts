@@ -1,7 +1,7 @@
 import { asc, eq, isNotNull } from "drizzle-orm";
 import sharp from "sharp";
 import { formulationSchema } from "@/contracts/formulation";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Kingdom } from "@/core/materials/facts";
 import { findFood } from "@/core/materials/lookup";
 import type { Db } from "../database";

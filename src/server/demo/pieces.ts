@@ -1,5 +1,5 @@
 import { piecesOffered } from "@/core/formula/defaults";
-import type { Pieces } from "@/core/formula/model";
+import type { Pieces } from "@/core/formulation";
 import { findFood } from "@/core/materials/lookup";
 
 /** Pieces of a food as the table offers them, changed where the canteen's differ. */

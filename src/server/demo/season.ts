@@ -1,6 +1,6 @@
 import { TZDate } from "@date-fns/tz";
 import { addDays } from "date-fns";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Judged } from "@/core/journal/outcome";
 import { SAMPLE_FRACTIONS } from "@/core/taste/samples";
 import { nextEater, questionFor, type Tasting } from "@/core/taste/tasting";

@@ -1,5 +1,5 @@
 import type { SittingBody, SittingDish } from "@/contracts/sitting";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 
 /** What asks too much of one oven is to clash for that, and not for want of hours to soak in. */
 const CLASHES_AHEAD_MS = 50 * 3_600_000;

@@ -7,7 +7,7 @@ import { recipeOf } from "@/core/exchange/recipe-out";
 import { cookOf, stagesOf } from "@/core/formula/cook";
 import { choiceOf } from "@/core/preparations";
 import { worked } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { programOf } from "@/core/program/program";
 import { USUAL_WORDS } from "@/core/quantity/words";
 import { readRecipe } from "@/core/recipe/read-recipe";

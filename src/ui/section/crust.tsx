@@ -1,6 +1,6 @@
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
-import type { CrustPreparation } from "@/core/formula/model";
+import type { CrustPreparation } from "@/core/formulation";
 import type { CrustFigures } from "@/core/formula/prepare/prepared";
 import { BODY_SHARE, cracks } from "@/core/vessel/crust-shell";
 import type { Units } from "../units";

@@ -1,5 +1,5 @@
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 
 /** Most pieces drawn in one row; more are said in words. */
 const MOST_ACROSS = 8;

@@ -4,7 +4,7 @@ import type { PreparationChoice } from "@/core/preparations";
 import { withPreparation } from "@/core/formula/offered";
 import { findFood } from "@/core/materials/lookup";
 import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { endG } from "@/core/formula/dish-ledger";
 import { outcomeAt } from "@/core/formula/outcome";
 import { FOODS } from "@/core/materials/lookup";

@@ -1,7 +1,7 @@
 import { described } from "@/core/preparations";
 import { useId } from "react";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Outcome } from "@/core/formula/outcome";
 import { percent } from "../format";
 import { unitsOf, type Units } from "../units";

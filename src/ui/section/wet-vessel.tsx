@@ -1,5 +1,5 @@
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Outcome } from "@/core/formula/outcome";
 import type { Units } from "../units";
 import { CloseUp } from "./close-up";

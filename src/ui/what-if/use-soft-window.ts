@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState } from "react";
 import type { Sensitivity } from "@/core/formula/ensemble";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { softened } from "@/core/formula/softened";
 import type { SoakWindow } from "@/core/formula/window";
 import type { KnownRate } from "@/workers/sums.worker";

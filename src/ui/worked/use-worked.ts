@@ -4,7 +4,7 @@ import { use, useEffect, useMemo, useState } from "react";
 import { worked } from "#sums";
 import type { Rate } from "@/contracts/views";
 import type { Asked, Refused, WorkedOut } from "@/core/bench/worked";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { KitchenLimits } from "@/core/safety/limits";
 
 interface Held {

@@ -28,7 +28,7 @@ import {
   type Apart,
   type SheetLine,
 } from "../lines";
-import type { Preparation } from "../model";
+import type { Preparation } from "../../formulation";
 import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import { basesOf, type Dose, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
 

@@ -1,7 +1,7 @@
 import { err, ok, type Result } from "../../result";
 import { perWaterForTarget } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
-import type { CurePreparation } from "../model";
+import type { CurePreparation } from "../../formulation";
 import { soluteLines } from "./brines";
 import { aimPerWater, givenOf } from "./given-salt";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";

@@ -9,7 +9,7 @@ import { findFood } from "../../materials/lookup";
 import { newFormulation } from "../defaults";
 import { formulate } from "../formulate";
 import { worked } from "../formulation.fixture";
-import type { Formulation, InjectionPreparation } from "../model";
+import type { Formulation, InjectionPreparation } from "../../formulation";
 import { withPreparation } from "../offered";
 import { outcomeAt } from "../outcome";
 import { onThePlate } from "../plate";

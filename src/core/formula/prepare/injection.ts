@@ -3,7 +3,7 @@ import { brineStrength, saltFractionFromPerWater } from "../../solution/sodium-c
 import { perWaterForTarget, type Flesh } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
 import { joins, waterLine } from "../lines";
-import type { InjectionPreparation } from "../model";
+import type { InjectionPreparation } from "../../formulation";
 import { soluteLines } from "./brines";
 import { aimPerWater, givenOf } from "./given-salt";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";

@@ -3,7 +3,7 @@ import { liquidToCoverMl } from "../../vessel/fit";
 import { hidingIn } from "../lines";
 import { keepLimit } from "../keep-limit";
 import type { MixKind } from "../mix";
-import type { MarinadePreparation } from "../model";
+import type { MarinadePreparation } from "../../formulation";
 import type { Method } from "../../materials/practice";
 import { mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
 import type { FormulationError, PrepareContext, Prepared, Snug } from "./prepared";

@@ -13,7 +13,7 @@ import {
   type SheetLine,
 } from "../lines";
 import { mixOf, type Mix, type MixPart } from "../mix";
-import type { FormulaLine, SaltSchool } from "../model";
+import type { FormulaLine, SaltSchool } from "../../formulation";
 import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import {
   basesOf,

@@ -3,7 +3,7 @@ import { err, ok, type Result } from "../../result";
 import { keepLimit } from "../keep-limit";
 import { hidingIn, ingredientLine } from "../lines";
 import { mixOf, type Mix } from "../mix";
-import type { PastePreparation, Thickness } from "../model";
+import type { PastePreparation, Thickness } from "../../formulation";
 import { madeOver, mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
 import type { FormulationError, PasteFigures, PrepareContext, Prepared } from "./prepared";
 

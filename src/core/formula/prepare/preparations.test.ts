@@ -6,7 +6,7 @@ import { piecesOffered, preparationOffered } from "../defaults";
 import { PREPARATION_CHOICES, type PreparationChoice } from "../../preparations";
 import { endG } from "../dish-ledger";
 import { chops, worked } from "../formulation.fixture";
-import type { Formulation, FormulaLine, Preparation } from "../model";
+import type { Formulation, FormulaLine, Preparation } from "../../formulation";
 import { withPreparation } from "../offered";
 import { outcomeAt } from "../outcome";
 import { scaled } from "../scale";

@@ -6,7 +6,7 @@ import type { PieceSize } from "../../vessel/piece-size";
 import type { Flesh } from "../equilibrium";
 import type { Apart, Bases, SheetLine } from "../lines";
 import type { Mix } from "../mix";
-import type { Formulation } from "../model";
+import type { Formulation } from "../../formulation";
 import type { KeepLimit } from "../keep-limit";
 import type { LengthProblem, ThicknessProblem } from "../plausible";
 import type { SoakError } from "../../diffusion/stages";

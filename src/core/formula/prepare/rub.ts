@@ -2,7 +2,7 @@ import { ok, type Result } from "../../result";
 import { equilibriumPerWater } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
 import { hidingIn, lessHidden, saltLine } from "../lines";
-import type { RubPreparation } from "../model";
+import type { RubPreparation } from "../../formulation";
 import { doseFor, givenOf } from "./given-salt";
 import { mixFigures, mixtureLines, weighMixture } from "./mixture";
 import type { Coat, FormulationError, PrepareContext, Prepared } from "./prepared";

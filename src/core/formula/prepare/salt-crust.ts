@@ -14,7 +14,7 @@ import { bakeOf } from "../bake";
 import { perWaterForTarget } from "../equilibrium";
 import { keepLimit } from "../keep-limit";
 import { apartOf, ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "../lines";
-import type { CrustPreparation, CrustSchool } from "../model";
+import type { CrustPreparation, CrustSchool } from "../../formulation";
 import { givenOf } from "./given-salt";
 import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
 

@@ -1,6 +1,6 @@
 import { isBaked } from "../../preparations";
 import type { Formulated } from "../../formula/formulate";
-import type { Formulation } from "../../formula/model";
+import type { Formulation } from "../../formulation";
 import type { Outcome } from "../../formula/outcome";
 
 /** What was really done, where it is known. */

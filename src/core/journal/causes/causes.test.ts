@@ -1,7 +1,7 @@
 import { cookOf } from "../../formula/cook";
 import { preparationOffered } from "../../formula/defaults";
 import { chops, worked } from "../../formula/formulation.fixture";
-import type { Formulation, Preparation } from "../../formula/model";
+import type { Formulation, Preparation } from "../../formulation";
 import { outcomeAt, type Outcome } from "../../formula/outcome";
 import { withPreparation } from "../../formula/offered";
 import { describedKind, type PreparationKind } from "../../preparations";

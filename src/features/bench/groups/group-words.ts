@@ -1,5 +1,5 @@
 import { choiceOf, hasBath, isBaked, isWet } from "@/core/preparations";
-import type { Cook, Formulation } from "@/core/formula/model";
+import type { Cook, Formulation } from "@/core/formulation";
 import type { Pantry } from "@/core/materials/pantry";
 import { duration, percent } from "@/ui/format";
 import { PART_NAME, PREPARATION_NAME } from "@/ui/names";

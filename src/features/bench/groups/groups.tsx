@@ -3,7 +3,7 @@
 import { isWet } from "@/core/preparations";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import type { Cook } from "@/core/formula/model";
+import type { Cook } from "@/core/formulation";
 import { useUnits } from "@/ui/measures";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { usePantry } from "@/ui/pantry";

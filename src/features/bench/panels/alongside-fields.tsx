@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Alongside } from "@/core/formula/model";
+import type { Alongside } from "@/core/formulation";
 import { ALONGSIDE_MAX, RANGES } from "@/core/formula/ranges";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";

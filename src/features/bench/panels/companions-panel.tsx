@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formula/model";
+import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formulation";
 import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/companions";
 import { lineOffered } from "@/core/formula/offered";
 import { COMPANIONS_MAX, LINES_MAX, RANGES } from "@/core/formula/ranges";

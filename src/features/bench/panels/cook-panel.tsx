@@ -4,7 +4,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
 import type { CookMinutes } from "@/core/heat/cook-minutes";
 import { CRUST_OVEN_C } from "@/core/formula/prepare/salt-crust";
-import type { Cook, HeatHere } from "@/core/formula/model";
+import type { Cook, HeatHere } from "@/core/formulation";
 import { minutesOf, ovenMinutes, presetStages, type StagePreset } from "@/core/formula/cook";
 import { plateText, timeText } from "@/core/program/probing";
 import { exitsOf, type Exit } from "@/core/program/exits";

@@ -1,4 +1,4 @@
-import type { Enhanced, Pieces, ThawMethod } from "@/core/formula/model";
+import type { Enhanced, Pieces, ThawMethod } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { Select, Toggle } from "@/ui/choice";

@@ -1,5 +1,5 @@
 import { described, hasBath } from "@/core/preparations";
-import type { Holding } from "@/core/formula/model";
+import type { Holding } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";

@@ -1,4 +1,4 @@
-import type { Pieces } from "@/core/formula/model";
+import type { Pieces } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { pieceSize } from "@/core/vessel/piece-size";
 import { useUnits } from "@/ui/measures";

@@ -1,6 +1,6 @@
 import { ChevronRight, Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { CompanionLine, FormulaLine, LineLaw } from "@/core/formula/model";
+import type { CompanionLine, FormulaLine, LineLaw } from "@/core/formulation";
 import { unitsOf, type Bases } from "@/core/formula/lines";
 import { RANGES } from "@/core/formula/ranges";
 import type { Ingredient } from "@/core/materials/types";

@@ -1,5 +1,5 @@
 import { hasBath, isBaked, isWet } from "@/core/preparations";
-import type { FormulaLine } from "@/core/formula/model";
+import type { FormulaLine } from "@/core/formulation";
 import { equalSpoons } from "@/core/formula/equal-spoons";
 import { lineOffered } from "@/core/formula/offered";
 import { LINES_MAX } from "@/core/formula/ranges";

@@ -1,4 +1,4 @@
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { FaultyField } from "@/ui/say";
 
 /** What every panel of the Bench is given. */

@@ -1,6 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { PARTS_MAX, RANGES } from "@/core/formula/ranges";
-import type { Cook, CookPart } from "@/core/formula/model";
+import type { Cook, CookPart } from "@/core/formulation";
 import type { Food } from "@/core/materials/types";
 import { Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";

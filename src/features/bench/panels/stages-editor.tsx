@@ -1,6 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { RANGES, STAGES_MAX } from "@/core/formula/ranges";
-import type { CookStage, Cover } from "@/core/formula/model";
+import type { CookStage, Cover } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";

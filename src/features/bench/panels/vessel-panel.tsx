@@ -1,5 +1,5 @@
 import { hasBath, isWet } from "@/core/preparations";
-import type { Formulation, Water } from "@/core/formula/model";
+import type { Formulation, Water } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import type { Vessel } from "@/core/vessel/vessel";
 import { Select, Toggle } from "@/ui/choice";

@@ -3,7 +3,7 @@
 import { useCallback, useState } from "react";
 import { rechosen } from "@/core/formula/choose-food";
 import { likelyThicknessMm } from "@/core/formula/flesh";
-import type { Pieces } from "@/core/formula/model";
+import type { Pieces } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { inchesOf, poundsOf } from "@/core/quantity/american";
 import { LENGTH_MM, MASS_G } from "@/core/quantity/units";

@@ -6,7 +6,7 @@ import { describeFormulation } from "@/core/exchange/describe";
 import type { KitchenView } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
 import { whatIfsFor, type WhatIf } from "@/core/formula/compare";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { duration, percent } from "@/ui/format";
 import { LineDifferences } from "@/ui/line-differences";
 import { useUnits } from "@/ui/measures";

@@ -1,7 +1,7 @@
 import { useMemo, useState, useEffect } from "react";
 import type { Refused, WorkedOut } from "@/core/bench/worked";
 import type { SoakCurve } from "@/core/formula/compare";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { useAnswer } from "@/ui/what-if/use-answer";
 import { whatIfWorker } from "@/ui/what-if/workers";

@@ -4,7 +4,7 @@ import { described, isBaked } from "@/core/preparations";
 import Link from "next/link";
 import { AS_WANTED } from "@/core/formula/defaults";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
 import type { Third } from "@/core/ways/third";

@@ -3,7 +3,7 @@ import { act, renderHook } from "@testing-library/react";
 import { useState } from "react";
 import { preparationOffered } from "@/core/formula/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Third, ThirdAnswer } from "@/core/ways/third";
 import { useThird } from "./use-third";
 

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { buyFor, boughtOf, portionsFrom, servingG, type Appetite } from "@/core/formula/buy";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Choice } from "@/ui/choice";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { splitProposed } from "@/core/formula/uneven";
 import { roughly } from "@/ui/format";
 import { Modal } from "@/ui/modal";

@@ -3,10 +3,10 @@
 import { useMemo, useState } from "react";
 import { Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { coolerPlan } from "@/core/heat/cooler";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";
-import { coldPlan } from "@/core/heat/cold-plan";
+import { coldPlan } from "@/core/formula/cold-plan";
 import { vesselLeakWPerK } from "@/core/heat/vessel-leak";
 import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
 import { RANGES } from "@/core/formula/ranges";

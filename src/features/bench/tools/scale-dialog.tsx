@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { scaled, scalePreview, type Growth } from "@/core/formula/scale";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { capital, grams, roughly } from "@/ui/format";

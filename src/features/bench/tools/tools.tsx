@@ -2,7 +2,7 @@ import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
 import { Copy, ListChecks, ShoppingBasket, Snowflake, ThermometerSnowflake } from "lucide-react";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
 const ChillDialog = dynamic(

@@ -1,7 +1,7 @@
 "use client";
 
 import { useEffect, useRef, useState } from "react";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { bestFirst } from "@/core/ways/best-first";
 import type { Way } from "@/core/ways/way";
 import { waysWorkers } from "@/ui/what-if/workers";

@@ -2,7 +2,7 @@
 
 import { memo } from "react";
 import { type PreparationChoice, PREPARATIONS } from "@/core/preparations";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Way } from "@/core/ways/way";
 import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";

@@ -1,9 +1,9 @@
 "use client";
 
 import { useState } from "react";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { Formulated } from "@/core/formula/formulate";
-import { COLD_LIMIT_C } from "@/core/safety/official";
+import { COLD_LIMIT_C } from "@/core/materials/official";
 import { RANGES } from "@/core/formula/ranges";
 import { chilledToC, chillOf, HOT_C, ICE_C } from "@/core/formula/chill-brine";
 import { grams, percent } from "@/ui/format";

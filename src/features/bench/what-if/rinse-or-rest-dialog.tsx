@@ -1,6 +1,6 @@
 "use client";
 
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import type { After, AfterAnswer } from "@/core/formula/rinse-or-rest";
 import { duration, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";

@@ -1,4 +1,4 @@
-import type { FormulaLine } from "@/core/formula/model";
+import type { FormulaLine } from "@/core/formulation";
 import { substituted, substitutesFor, type Keeps, type Substitute } from "@/core/formula/substitute";
 import type { Ingredient } from "@/core/materials/types";
 import { fixed } from "@/ui/format";

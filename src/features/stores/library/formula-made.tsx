@@ -3,7 +3,7 @@ import Link from "next/link";
 import type { FormulaBatch } from "@/contracts/record";
 import type { KitchenView } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formula/model";
+import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/outcome";
 import { programOf } from "@/core/program/program";
 import { actsIn } from "@/core/program/step";

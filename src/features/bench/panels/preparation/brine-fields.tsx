@@ -1,5 +1,5 @@
 import { timedPerWater } from "@/core/formula/prepare/brines";
-import type { Preparation, TimedStrength } from "@/core/formula/model";
+import type { Preparation, TimedStrength } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { saltFractionFromPerWater } from "@/core/solution/sodium-chloride";

@@ -1,4 +1,4 @@
-import type { CrustPreparation, CurePreparation, SaltGiven } from "@/core/formula/model";
+import type { CrustPreparation, CurePreparation, SaltGiven } from "@/core/formulation";
 import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { whitesSaid } from "@/core/formula/prepare/whites";
 import { RANGES } from "@/core/formula/ranges";

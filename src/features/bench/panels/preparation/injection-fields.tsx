@@ -1,4 +1,4 @@
-import type { InjectionPreparation } from "@/core/formula/model";
+import type { InjectionPreparation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";

@@ -5,7 +5,7 @@ import type {
   PastePreparation,
   RubPreparation,
   SaltSchool,
-} from "@/core/formula/model";
+} from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { Choice, Select, Toggle } from "@/ui/choice";
 import { useTold } from "@/ui/measures";

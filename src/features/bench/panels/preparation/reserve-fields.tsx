@@ -1,5 +1,5 @@
 import { RANGES } from "@/core/formula/ranges";
-import type { Reserve } from "@/core/formula/model";
+import type { Reserve } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";

@@ -1,4 +1,4 @@
-import type { SaltGiven } from "@/core/formula/model";
+import type { SaltGiven } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import { VOLUME_ML } from "@/core/quantity/units";

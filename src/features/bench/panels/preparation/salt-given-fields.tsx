@@ -1,4 +1,4 @@
-import type { SaltGiven } from "@/core/formula/model";
+import type { SaltGiven } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { Select } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";

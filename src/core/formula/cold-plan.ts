@@ -1,8 +1,8 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
-import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formula/model";
-import { frozenBath, type FrozenBathCurve } from "./frozen-bath";
-import { vesselLeakWPerK } from "./vessel-leak";
+import type { Formulated } from "./formulate";
+import type { Formulation } from "../formulation";
+import { frozenBath, type FrozenBathCurve } from "../heat/frozen-bath";
+import { vesselLeakWPerK } from "../heat/vessel-leak";
 
 /** What food is taken out of the freezer at, °C. *Practice*. */
 const FREEZER_C = -18;

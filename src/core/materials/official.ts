@@ -1,6 +1,6 @@
 import { interpolate } from "../interpolate";
-import type { Kingdom } from "../materials/facts";
-import type { Food } from "../materials/types";
+import type { Kingdom } from "./facts";
+import type { Food } from "./types";
 
 /**
  * Official temperatures and times, all *from memory*: USDA FSIS Safe Minimum Internal Temperature Chart; FDA Food Code

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { carryOverC, carryOverRule } from "../heat/carry-over";
-import { findFood, FOODS } from "../materials/lookup";
+import { findFood, FOODS } from "./lookup";
 import { FOOD_CODE, lethalitySeconds, lethalitySecondsC, safeClassOf, SAFE_MINIMUMS } from "./official";
 
 function known(id: string) {
