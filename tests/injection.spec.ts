@@ -54,7 +54,7 @@ test("a joint by the needle: how strong, until what weight, when it has spread, 
   await bench.start();
   const shelf = page.getByRole("article", { name: "Loin by the needle" });
   await expect(shelf).toContainText("injected brine");
-  await shelf.getByRole("link").first().click();
+  await page.goto("/work");
   await expect(
     page.getByText(/Inject .* g brine, a stab every 12 mm, until it weighs/).first(),
   ).toBeVisible();

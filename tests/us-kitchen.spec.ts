@@ -77,7 +77,16 @@ test("nor does the Bench, in any of its groups, for any preparation", async ({ p
   await page.goto(`${exampleKitchen.url}/bench`);
   const bench = new BenchPage(page);
   await expect(page.getByRole("heading", { name: "Weigh out" })).toBeVisible();
-  for (const school of ["Equilibrium", "Dry", "Marinade", "Paste", "Rub", "Crust", "Short cure"] as const) {
+  for (const school of [
+    "Equilibrium",
+    "Dry",
+    "Marinade",
+    "Paste",
+    "Rub",
+    "Crust",
+    "Short cure",
+    "Injection",
+  ] as const) {
     await bench.school(school);
     for (const group of ["Food", "Salt", "Goes in", "Vessel", "Tray", "Cook", "Beside it", "Eaters"]) {
       if ((await page.locator(`section[data-group="${group}"]`).count()) === 0) continue;

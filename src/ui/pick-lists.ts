@@ -1,7 +1,7 @@
 "use client";
 
 import { useMemo } from "react";
-import { INGREDIENT_GROUP_NAME } from "./facts";
+import { INGREDIENT_GROUP_NAME } from "./ingredient-groups";
 import { usePantry } from "./pantry";
 import type { Pickable } from "./picker";
 

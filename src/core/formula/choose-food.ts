@@ -1,5 +1,5 @@
+import { isSeafood } from "../materials/facts";
 import type { Food } from "../materials/types";
-import { isSeafood } from "../materials/lookup";
 import { countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
 import { choiceOf } from "../preparations";
 import type { Formulation, Pieces } from "../formulation";

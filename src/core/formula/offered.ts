@@ -1,6 +1,5 @@
-import type { IngredientGroup } from "../materials/facts";
+import { isSeafood, type IngredientGroup } from "../materials/facts";
 import type { Ingredient } from "../materials/types";
-import { isSeafood } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
 import { AS_WANTED, nameOffered } from "./defaults";
 import { choiceOf, PREPARATIONS, type PreparationChoice } from "../preparations";

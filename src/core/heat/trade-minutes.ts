@@ -1,6 +1,5 @@
 import { interpolate } from "../interpolate";
-import { isOnTheBone, isRoast, isWhole } from "../materials/facts";
-import { isSeafood } from "../materials/lookup";
+import { isOnTheBone, isRoast, isSeafood, isWhole } from "../materials/facts";
 import { rows as COOK_RULES } from "../materials/tables/doneness.table";
 import { rows as OVENS } from "../materials/tables/ovens.table";
 import type { CookRule, Food } from "../materials/types";

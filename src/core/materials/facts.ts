@@ -49,6 +49,8 @@ export const FOOD_FORMS = [
 export type FoodForm = (typeof FOOD_FORMS)[number];
 
 export const isWhole = (form: FoodForm): boolean => form === "whole" || form === "whole bone-in";
+export const isSeafood = ({ group }: { group: FoodGroup }): boolean =>
+  group === "fish" || group === "shellfish";
 export const isRoast = (form: FoodForm): boolean => form === "bone-in roast" || form === "boneless roast";
 export const isOnTheBone = (form: FoodForm): boolean =>
   form === "bone-in piece" || form === "bone-in roast" || form === "bone-in rack" || form === "whole bone-in";

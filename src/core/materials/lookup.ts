@@ -1,3 +1,4 @@
+import { isSeafood } from "./facts";
 import { RAW_STORAGE_H } from "./official";
 import type { Food, Ingredient, Salt } from "./types";
 import { rows as foodRows } from "./tables/foods.table";
@@ -16,8 +17,6 @@ const ingredients = byId(INGREDIENTS);
 export const findFood = (id: string): Food | undefined => foods.get(id);
 export const findSalt = (id: string): Salt | undefined => salts.get(id);
 export const findIngredient = (id: string): Ingredient | undefined => ingredients.get(id);
-
-export const isSeafood = (food: Food): boolean => food.group === "fish" || food.group === "shellfish";
 
 /** Raw storage in the fridge, h: poultry, fish and minced meat 2 days, other meat 5. USDA FSIS, *from memory*. */
 export function rawStorageLimitH(food: Food): number | undefined {

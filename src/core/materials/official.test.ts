@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { carryOverC, carryOverRule } from "../heat/carry-over";
 import { findFood, FOODS } from "./lookup";
-import { FOOD_CODE, lethalitySeconds, lethalitySecondsC, safeClassOf, SAFE_MINIMUMS } from "./official";
+import { lethalitySeconds, lethalitySecondsC } from "./lethality";
+import { FOOD_CODE, safeClassOf, SAFE_MINIMUMS } from "./official";
 
 function known(id: string) {
   const food = findFood(id);

@@ -1,5 +1,4 @@
-import { isRoast, isWhole } from "./facts";
-import { isSeafood } from "./lookup";
+import { isRoast, isSeafood, isWhole } from "./facts";
 import { rows } from "./tables/methods.table";
 import type { Food, Practice } from "./types";
 

@@ -1,5 +1,5 @@
+import { isSeafood } from "../materials/facts";
 import { gramsText } from "../quantity/said";
-import { isSeafood } from "../materials/lookup";
 import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
 
 const LEAST_SUGAR_PER_SALT = 0.5;

@@ -1,4 +1,4 @@
-import { isSeafood } from "../materials/lookup";
+import { isSeafood } from "../materials/facts";
 import { isCrust, type WorkedDish } from "./dish";
 import { byHand, type Step, type StepKind } from "./step";
 

@@ -6,7 +6,7 @@ import { heatedPiece } from "../heat/cook-minutes";
 import { courseToEnd, engineMinutes, type Climb, type CoursePoint } from "../heat/course";
 import { timeAtTemperature, type TimeAtTemperature } from "../heat/time-at-temperature";
 import type { Food } from "../materials/types";
-import { lethalitySecondsC, lethalityTableFor } from "../materials/official";
+import { lethalitySecondsC, lethalityTableFor } from "../materials/lethality";
 
 /** The probes there are, the first for the whole. */
 export const PROBES = ["probe", "probe2", "probe3", "probe4"] as const;

@@ -1,3 +1,5 @@
+import dynamic from "next/dynamic";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import type { WorkedOut } from "@/core/bench/worked";
 import { dishFacts } from "@/core/formula/dish-facts";
 import type { Formulation } from "@/core/formulation";
@@ -7,8 +9,13 @@ import { SaltLedger } from "@/ui/salt-ledger";
 import { WeighLines } from "@/ui/weigh-lines";
 import { DishFactsLine } from "./dish-facts-line";
 import { WhyOf } from "./why-of";
-import { Steps } from "./steps";
 import { ToolButtons, type Tool } from "./tools/tools";
+
+/** Of a brine or of salt alone there is nothing to bring together. */
+const Steps = dynamic(
+  orMissing(async () => (await import("./steps")).Steps),
+  { loading: NotYet },
+);
 
 interface Props {
   worked: WorkedOut;
@@ -35,7 +42,7 @@ export function SheetPanel({ worked, measures, change, onTool }: Props) {
           return role === "salt" ? <WhyOf figure="salt" worked={worked} /> : null;
         }}
       />
-      <Steps input={input} sheet={sheet} practiceH={practiceH} />
+      {(sheet.mix || sheet.crust) && <Steps input={input} sheet={sheet} practiceH={practiceH} />}
       <ToolButtons input={input} sheet={sheet} onTool={onTool} />
       <div className="mt-auto space-y-3 pt-4">
         <SaltLedger ledger={outcome.ledger} cuts={cuts} onCut={(cut) => change(() => cut.formula)} />

@@ -8,7 +8,8 @@ import {
 } from "@/core/materials/facts";
 import { ACID_KINDS, type Food, type Ingredient } from "@/core/materials/types";
 import { Select, Toggle } from "@/ui/choice";
-import { FORM_NAME, GROUP_NAME, INGREDIENT_GROUP_NAME, KINGDOM_NAME, PROTEASE_NAME } from "@/ui/facts";
+import { INGREDIENT_GROUP_NAME } from "../ingredient-groups";
+import { FORM_NAME, GROUP_NAME, KINGDOM_NAME, PROTEASE_NAME } from "./fact-names";
 
 /* What cautions and practice go by: chosen from the same lists as the table's own rows, never read out of a name. */
 

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { piecesOffered, preparationOffered } from "@/core/formula/defaults";
 import type { PreparationChoice } from "@/core/preparations";
@@ -9,13 +10,32 @@ import { endG } from "@/core/formula/dish-ledger";
 import { outcomeAt } from "@/core/formula/outcome";
 import { FOODS } from "@/core/materials/lookup";
 import { layOut } from "./layout";
-import { Section } from "./section";
+import { unitsOf } from "../units";
+import { Bag } from "./bag";
+import { Crust } from "./crust";
+import { Section, VIEW } from "./section";
+import type { DrawingProps } from "./wet-vessel";
 import { saltColour, shadesOf } from "./shading";
 
 function drawn(f: Formulation, hours: number, extra: { compact?: boolean; acidMm?: number } = {}): string {
   const sheet = worked(f);
   return renderToStaticMarkup(
     <Section input={f} sheet={sheet} outcome={outcomeAt(sheet, hours, f.portions)} {...extra} />,
+  );
+}
+
+/** A drawing that is fetched where food lies so, by itself. */
+function drawnBy(Drawing: (props: DrawingProps) => ReactNode, f: Formulation, hours: number): string {
+  const sheet = worked(f);
+  const outcome = outcomeAt(sheet, hours, f.portions);
+  const shades = shadesOf(sheet, outcome);
+  return renderToStaticMarkup(
+    <svg>
+      <Drawing
+        {...{ input: f, sheet, outcome, shades, acidShare: 0, view: VIEW, compact: false }}
+        units={unitsOf("metric")}
+      />
+    </svg>,
   );
 }
 
@@ -135,18 +155,30 @@ describe("every way food can lie has its drawing", () => {
 
   test("a crust with its dimensions, cut across and along; thin, it shows cracks", () => {
     const f = of("grey_mullet_whole", "crust");
-    const markup = drawn(f, 0.6);
+    const markup = drawnBy(Crust, f, 0.6);
     expect(markup).toContain("12 mm over");
     expect(markup).toContain("8 mm under");
     expect(markup).toContain('data-crust="across"');
     expect(markup).not.toContain("data-crack");
     const thin = { ...f, preparation: { ...f.preparation, overMm: 5 } } as Formulation;
-    expect(drawn(thin, 0.6)).toContain("data-crack");
+    expect(drawnBy(Crust, thin, 0.6)).toContain("data-crack");
+  });
+
+  test("what is injected is shaded from stab to stab, and says how far apart they are", () => {
+    const markup = drawn(of("pork_loin_bonein", "injection"), 12);
+    expect(markup).toContain("data-within");
+    expect(markup).toContain("in every 20 mm");
+    expect(markup).toMatch(/spreadMethod="reflect"/);
+    expect(drawn(of("pork_loin_bonein", "dry"), 12)).not.toContain("data-within");
   });
 
   test("a bag lies flat about its pieces", () => {
     const f = of("lamb_shoulder_butterflied", "marinade");
-    const markup = drawn({ ...f, vessel: { ...f.vessel, shape: "bag", lengthMm: 450, widthMm: 400 } }, 6);
+    const markup = drawnBy(
+      Bag,
+      { ...f, vessel: { ...f.vessel, shape: "bag", lengthMm: 450, widthMm: 400 } },
+      6,
+    );
     expect(markup).toContain("data-bag");
     expect(markup).toContain("air pressed out");
   });

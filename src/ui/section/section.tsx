@@ -1,16 +1,26 @@
 import { described } from "@/core/preparations";
+import dynamic from "next/dynamic";
 import { useId } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import type { Outcome } from "@/core/formula/outcome";
 import { percent } from "../format";
+import { NotYet, orMissing } from "../or-missing";
 import { unitsOf, type Units } from "../units";
-import { Bag } from "./bag";
-import { Crust } from "./crust";
 import { CutSymbol, cutOf } from "./cut";
 import { DryRack } from "./dry-rack";
 import { shadesOf } from "./shading";
 import { saltsOneFace, WetVessel, type DrawingProps } from "./wet-vessel";
+
+/* Fetched where food lies so: most of it lies in a tub or on a rack. */
+const Bag = dynamic(
+  orMissing(async () => (await import("./bag")).Bag),
+  { loading: NotYet },
+);
+const Crust = dynamic(
+  orMissing(async () => (await import("./crust")).Crust),
+  { loading: NotYet },
+);
 
 export interface SectionProps {
   input: Formulation;

@@ -1,4 +1,4 @@
-import { isSeafood } from "../../materials/lookup";
+import { isSeafood } from "../../materials/facts";
 import type { Food } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
 import { ok, type Result } from "../../result";

@@ -5,7 +5,8 @@ import type { Vessel } from "@/core/vessel/vessel";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
-import { MATERIALS, MEASURES, VESSEL_SHAPES } from "@/ui/vessel-words";
+import { MATERIALS, MEASURES } from "@/ui/vessel-made";
+import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import { Group, type PanelProps } from "./panel";
 
 /** The vessel, and how much water stands in it. */

@@ -1,7 +1,7 @@
-import type { FoodForm, FoodGroup, IngredientGroup, Kingdom } from "@/core/materials/facts";
+import type { FoodForm, FoodGroup, Kingdom } from "@/core/materials/facts";
 import type { Ingredient } from "@/core/materials/types";
 
-/* What the typed facts of foods and ingredients are called on the screen. */
+/* What the typed facts of foods and ingredients are called where they are chosen. */
 
 export const GROUP_NAME: Record<FoodGroup, string> = {
   poultry: "poultry",
@@ -46,32 +46,6 @@ export const FORM_NAME: Record<FoodForm, string> = {
   block: "block",
   piece: "piece",
   ground: "minced",
-};
-
-export const INGREDIENT_GROUP_NAME: Record<IngredientGroup, string> = {
-  sugar: "sugar",
-  syrup: "syrup and honey",
-  acid_citrus: "citrus",
-  aromatic_zest: "zest",
-  acid_vinegar: "vinegar",
-  acid_wine: "wine and spirit",
-  acid_fruit: "sour fruit",
-  acid_dairy: "sour dairy",
-  liquid: "liquid",
-  acid_powder: "sour powder",
-  oil: "oil and fat",
-  dairy: "dairy",
-  aromatic: "fresh aromatic",
-  fresh_herb: "fresh herb",
-  umami: "sauce and savoury paste",
-  dried_herb: "dried herb",
-  spice: "spice",
-  mustard: "mustard",
-  seasoned_salt: "seasoned salt",
-  binder: "flour and binder",
-  egg: "egg",
-  alkali: "baking soda and powder",
-  salt: "plain salt",
 };
 
 export const PROTEASE_NAME: Record<Ingredient["protease"], string> = {
