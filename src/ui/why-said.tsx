@@ -1,5 +1,5 @@
 import { Told, useTold } from "./measures";
-import type { Explanation } from "./why";
+import type { Explanation } from "./explanation";
 
 /** A sum with its convention and its source. */
 export function Said({ sum, convention, source, otherSchool }: Explanation) {

@@ -3,6 +3,7 @@
 import { CircleQuestionMark } from "lucide-react";
 import dynamic from "next/dynamic";
 import { useState } from "react";
+import type { Explanation } from "./explanation";
 import { Modal } from "./modal";
 import { NotYet, orMissing } from "./or-missing";
 
@@ -11,15 +12,6 @@ const Said = dynamic(
   orMissing(async () => (await import("./why-said")).Said),
   { loading: NotYet },
 );
-
-/** How a figure came about: the sum with these numbers, the convention, the source, the other school. */
-export interface Explanation {
-  /** The sum, a line at a time. */
-  sum: string[];
-  convention: string;
-  source: string;
-  otherSchool?: string;
-}
 
 interface Props {
   title: string;

@@ -2,7 +2,7 @@ import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
 import type { CrustPreparation } from "@/core/formulation";
 import type { Bake, CrustFigures } from "@/core/formula/prepare/prepared";
 import { exact, fixed, grams, percent } from "@/ui/format";
-import type { Explanation } from "@/ui/why";
+import type { Explanation } from "@/ui/explanation";
 import type { Worked } from "./worked";
 
 /* The words behind the figures of marinades, pastes, rubs, crusts and cures. */

@@ -3,7 +3,7 @@ import { timedPerWater } from "@/core/formula/prepare/brines";
 import { saltModeOf } from "@/core/formula/prepare/given-salt";
 import { assertNever } from "@/core/result";
 import { exact, fixed, grams, percent, worked as shown } from "@/ui/format";
-import type { Explanation } from "@/ui/why";
+import type { Explanation } from "@/ui/explanation";
 import { whyCrust } from "./explain-mixture";
 import type { Worked } from "./worked";
 

@@ -13,7 +13,7 @@ import {
 import { COVER_MM } from "@/core/vessel/fit";
 import { exact, fixed, grams, percent, roughly } from "@/ui/format";
 import { END_NAME } from "@/ui/names";
-import type { Explanation } from "@/ui/why";
+import type { Explanation } from "@/ui/explanation";
 import type { Worked } from "./worked";
 import { whyBake } from "./explain-mixture";
 

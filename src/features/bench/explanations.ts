@@ -1,4 +1,4 @@
-import type { Explanation } from "@/ui/why";
+import type { Explanation } from "@/ui/explanation";
 import { whyFlesh, whyMean, whyReady, whySodium, whyStrength, whyWater } from "./explain";
 import { whyCoat, whyCrust, whySour } from "./explain-mixture";
 import { whySalt } from "./explain-salt";
