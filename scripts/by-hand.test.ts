@@ -6,7 +6,7 @@ import { outcomeAt } from "@/core/formula/outcome";
 import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "@/server/demo/fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "@/server/demo/mixtures";
-import type { Explanation } from "@/ui/why";
+import type { Explanation } from "@/ui/explanation";
 import * as explain from "@/features/bench/explain";
 import { whyBake, whyCoat, whyCrust, whySour } from "@/features/bench/explain-mixture";
 import { whySalt } from "@/features/bench/explain-salt";
