@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { formulate } from "@/core/formula/formulate";
 import { formulations } from "@/core/formula/formulations.fixture";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 import { CELERIAC, GREY_MULLET, MACKEREL } from "@/server/demo/fish-and-crusts";
 import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "@/server/demo/mixtures";

@@ -4,12 +4,12 @@ import { gradedGrid } from "@/core/diffusion/grid";
 import type { SoakOptions } from "@/core/diffusion/run";
 import { simulateSoak } from "@/core/diffusion/simulate";
 import type { Stage } from "@/core/diffusion/stages";
-import { ensembleWindow } from "@/core/formula/ensemble";
+import { ensembleWindow } from "@/core/formula/soak/ensemble";
 import { formulate } from "@/core/formula/formulate";
-import { reachHours } from "@/core/formula/soak";
-import { aimOf } from "@/core/formula/aim";
-import { soakProblem } from "@/core/formula/soak-problem";
-import { RAIL_TO_H } from "@/core/formula/window";
+import { reachHours } from "@/core/formula/soak/soak";
+import { aimOf } from "@/core/formula/soak/aim";
+import { soakProblem } from "@/core/formula/soak/soak-problem";
+import { RAIL_TO_H } from "@/core/formula/soak/window";
 import { PORK_LOIN } from "@/server/demo/brines";
 
 const HOUR_S = 3600;

@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import path from "node:path";
 import { performance } from "node:perf_hooks";
 import { formulate } from "@/core/formula/formulate";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { snapshotOf } from "@/contracts/sheet";
 import { recordQuery } from "@/contracts/record";
 import { openDatabase } from "@/server/database";

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { HEATS } from "@/core/formula/dish-facts";
+import { HEATS } from "@/core/formula/account/dish-facts";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { WordAmounts } from "@/core/quantity/words";
 import { vesselSchema } from "./formulation";

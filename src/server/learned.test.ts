@@ -1,8 +1,8 @@
 import { requestOf } from "@/contracts/sitting-request";
 import { plainProgram } from "@/core/program/plain";
 import { chops } from "@/core/formula/formulation.fixture";
-import { withOwn } from "@/core/formula/with-own";
-import { withPreparation } from "@/core/formula/offered";
+import { withOwn } from "@/core/formula/offer/with-own";
+import { withPreparation } from "@/core/formula/offer/offered";
 import type { Formulation } from "@/core/formulation";
 import { formulate } from "@/core/formula/formulate";
 import { exitsOf } from "@/core/program/exits";

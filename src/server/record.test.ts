@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { PAGE_SIZE } from "@/contracts/figures";
 import { recordQuery, type RecordQuery } from "@/contracts/record";
-import { preparationOffered } from "@/core/formula/defaults";
+import { preparationOffered } from "@/core/formula/offer/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";

@@ -12,7 +12,7 @@ import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { judgedSchema } from "@/contracts/work";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
 import { remembered } from "@/core/remembered";
 import { saltAsLifted } from "./as-lifted";

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray } from "drizzle-orm";
-import { isOven } from "@/core/formula/cook-stages";
+import { isOven } from "@/core/formula/cook/cook-stages";
 import { heatedPiece } from "@/core/heat/cook-minutes";
 import { engineMinutes } from "@/core/heat/course";
 import type { Formulated } from "@/core/formula/formulate";

@@ -1,5 +1,5 @@
 import { chops } from "@/core/formula/formulation.fixture";
-import { withPreparation } from "@/core/formula/offered";
+import { withPreparation } from "@/core/formula/offer/offered";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";

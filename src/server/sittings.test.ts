@@ -1,6 +1,6 @@
 import { saveSitting } from "./saved-sitting.fixture";
 import type { SittingBody } from "@/contracts/sitting";
-import { preparationOffered } from "@/core/formula/defaults";
+import { preparationOffered } from "@/core/formula/offer/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
 import { findAnything } from "./find";

@@ -12,7 +12,7 @@ import {
   type startDishRequest,
 } from "@/contracts/sitting";
 import type { HeatHere } from "@/core/formulation";
-import { withHeat } from "@/core/formula/with-own";
+import { withHeat } from "@/core/formula/offer/with-own";
 import { batchTime } from "@/core/program/batch-clock";
 import { plainProgram } from "@/core/program/plain";
 import { startBatch, workOutStart } from "./batches";

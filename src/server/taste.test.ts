@@ -1,5 +1,5 @@
 import { chops } from "@/core/formula/formulation.fixture";
-import { withPreparation } from "@/core/formula/offered";
+import { withPreparation } from "@/core/formula/offer/offered";
 import { CARRIERS } from "@/core/taste/samples";
 import type { Told } from "@/core/taste/tasting";
 import { liftBatch, startBatch } from "./batches";

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from "node:util";
 import type { OwnKind } from "@/contracts/kitchen";
 import type { FormulaView, Uses } from "@/contracts/views";
-import { namesUsed } from "@/core/formula/names-used";
+import { namesUsed } from "@/core/formula/offer/names-used";
 import type { Db } from "./database";
 import { listFormulas } from "./formula-views";
 import { loadOwn } from "./own-entries";

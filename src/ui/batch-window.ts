@@ -1,5 +1,5 @@
 import type { BatchView } from "@/contracts/views";
-import type { SoakWindow } from "@/core/formula/window";
+import type { SoakWindow } from "@/core/formula/soak/window";
 import type { RailWindow } from "./rail/scale";
 
 const HOUR_MS = 3_600_000;

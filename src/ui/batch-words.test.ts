@@ -1,8 +1,8 @@
 import { WALL_CLOCK } from "@/core/program/batch-clock";
 import { chops, worked } from "@/core/formula/formulation.fixture";
-import { preparationOffered } from "@/core/formula/defaults";
+import { preparationOffered } from "@/core/formula/offer/defaults";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
 import type { BatchView } from "@/contracts/views";
 import { unitsOf } from "./units";

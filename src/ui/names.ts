@@ -1,4 +1,4 @@
-import type { EndId } from "@/core/formula/dish-ledger";
+import type { EndId } from "@/core/formula/account/dish-ledger";
 
 export { KIND_NAME, LAW_NAME, LAW_UNIT, PART_NAME, PREPARATION_NAME } from "@/core/exchange/names";
 

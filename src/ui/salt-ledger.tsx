@@ -1,6 +1,6 @@
 import { ChevronRight } from "lucide-react";
-import type { Cut } from "@/core/formula/advice";
-import type { DishLedger, EndId, LedgerEnd } from "@/core/formula/dish-ledger";
+import type { Cut } from "@/core/formula/account/advice";
+import type { DishLedger, EndId, LedgerEnd } from "@/core/formula/account/dish-ledger";
 import { fixed, grams, percent } from "./format";
 import { END_NAME, PART_NAME } from "./names";
 

@@ -1,4 +1,4 @@
-import { lineMassG } from "@/core/formula/lines";
+import { lineMassG } from "@/core/formula/weigh/lines";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formulation";
 import { parseQuantity } from "@/core/quantity/parse";

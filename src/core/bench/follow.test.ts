@@ -1,5 +1,5 @@
 import { chops, timedChops } from "../formula/formulation.fixture";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { followsByItself, withThird } from "./follow";
 
 const cure = withPreparation(chops(), "cure");

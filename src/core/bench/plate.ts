@@ -1,7 +1,7 @@
-import { cookOf } from "../formula/cook";
+import { cookOf } from "../formula/cook/cook";
 import type { Formulation } from "../formulation";
-import { momentShares } from "../formula/outcome";
-import { onThePlate } from "../formula/plate";
+import { momentShares } from "../formula/account/outcome";
+import { onThePlate } from "../formula/soak/plate";
 import { sheetOf } from "./worked";
 
 /** Shares of the food as it is eaten. */

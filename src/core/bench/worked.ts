@@ -1,10 +1,10 @@
 import { hasBath } from "../preparations";
 import { acidDepthMm } from "../diffusion/acid";
-import { cutsFor, type Cut } from "../formula/advice";
-import { cookOf } from "../formula/cook";
+import { cutsFor, type Cut } from "../formula/account/advice";
+import { cookOf } from "../formula/cook/cook";
 import { formulate, type Formulated, type FormulationError } from "../formula/formulate";
 import type { Cook, Formulation } from "../formulation";
-import { outcomeAt, type Outcome } from "../formula/outcome";
+import { outcomeAt, type Outcome } from "../formula/account/outcome";
 import { pantryOf } from "../materials/pantry";
 import { practiceFor } from "../materials/practice";
 import { remembered } from "../remembered";

@@ -6,7 +6,7 @@ import {
   perWaterForTarget,
   saltForWaterPhase,
   sodiumMg,
-} from "../formula/equilibrium";
+} from "../formula/weigh/equilibrium";
 import { celsiusFromFahrenheit, LENGTH_MM, MASS_G, VOLUME_ML } from "../quantity/units";
 import { cupBrine, swapSaltVolumeMl } from "../solution/cup-brine";
 import {

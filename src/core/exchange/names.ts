@@ -1,5 +1,5 @@
 import { describedKind, PREPARATION_KINDS, wordsBy, type PreparationKind } from "../preparations";
-import type { LinePart } from "../formula/lines";
+import type { LinePart } from "../formula/weigh/lines";
 import type { LineLaw, ScalingLaw } from "../formulation";
 
 /* What the core's kinds are called, on screen, on paper and in every file. */

@@ -1,8 +1,8 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation, LinePlace } from "../formulation";
-import { cookOf, cookMinutes, stagesOf } from "../formula/cook";
+import { cookOf, cookMinutes, stagesOf } from "../formula/cook/cook";
 import { choiceOf } from "../preparations";
-import { outcomeAt } from "../formula/outcome";
+import { outcomeAt } from "../formula/account/outcome";
 import { roundForScale } from "../quantity/rounding";
 import { spoonMeasure, type MeasureSystem } from "../quantity/spoons";
 import { programOf } from "../program/program";

@@ -1,6 +1,6 @@
 import { momentAt } from "../diffusion/moment";
 import type { Formulated } from "../formula/formulate";
-import { HOUR_S } from "../formula/window";
+import { HOUR_S } from "../formula/soak/window";
 
 const WIDTH = 240;
 const HEIGHT = 120;

@@ -3,8 +3,8 @@ import { programOf } from "../program/program";
 import type { Program, Step } from "../program/step";
 import type { Formulated } from "../formula/formulate";
 import { choiceOf, described } from "../preparations";
-import { cookOf, stagesOf } from "../formula/cook";
-import { isOven } from "../formula/cook-stages";
+import { cookOf, stagesOf } from "../formula/cook/cook";
+import { isOven } from "../formula/cook/cook-stages";
 import type { CookStage, Cover, Formulation } from "../formulation";
 import { PREPARATION_NAME } from "./names";
 

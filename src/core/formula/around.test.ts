@@ -1,24 +1,24 @@
 import fc from "fast-check";
 import { findFood, findIngredient, INGREDIENTS } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
-import { boughtOf, buyFor, portionsFrom, servingG } from "./buy";
+import { boughtOf, buyFor, portionsFrom, servingG } from "./change/buy";
 import { programOf } from "../program/program";
-import { bedBatches } from "./companions";
-import { piecesOffered } from "./defaults";
-import { withChilliHeat } from "./chilli-heat";
-import { dishFacts, HEATS } from "./dish-facts";
-import { cutsFor } from "./advice";
-import { endG } from "./dish-ledger";
-import { equalSpoons } from "./equal-spoons";
+import { bedBatches } from "./weigh/companions";
+import { piecesOffered } from "./offer/defaults";
+import { withChilliHeat } from "./account/chilli-heat";
+import { dishFacts, HEATS } from "./account/dish-facts";
+import { cutsFor } from "./account/advice";
+import { endG } from "./account/dish-ledger";
+import { equalSpoons } from "./weigh/equal-spoons";
 import { chops, worked } from "./formulation.fixture";
-import { citricPerG } from "./mix";
+import { citricPerG } from "./weigh/mix";
 import type { Formulation, FormulaLine } from "../formulation";
-import { withPreparation } from "./offered";
-import { outcomeAt } from "./outcome";
-import { scaled, scalePreview } from "./scale";
-import { substituted, substitutesFor } from "./substitute";
-import { splitProposed } from "./uneven";
-import { withOwn } from "./with-own";
+import { withPreparation } from "./offer/offered";
+import { outcomeAt } from "./account/outcome";
+import { scaled, scalePreview } from "./change/scale";
+import { substituted, substitutesFor } from "./change/substitute";
+import { splitProposed } from "./soak/uneven";
+import { withOwn } from "./offer/with-own";
 
 const line = (ingredientId: string, amountG: number, extra: Partial<FormulaLine> = {}): FormulaLine => ({
   ingredientId,

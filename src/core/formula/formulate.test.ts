@@ -1,10 +1,10 @@
 import fc from "fast-check";
-import { piecesOffered, preparationOffered } from "./defaults";
+import { piecesOffered, preparationOffered } from "./offer/defaults";
 import { chops, worked } from "./formulation.fixture";
 import { formulate } from "./formulate";
 import type { Formulation } from "../formulation";
-import { endG } from "./dish-ledger";
-import { outcomeAt, tasteBand } from "./outcome";
+import { endG } from "./account/dish-ledger";
+import { outcomeAt, tasteBand } from "./account/outcome";
 import { FOODS } from "../materials/lookup";
 import { possibleLengthsMm } from "../vessel/piece-size";
 

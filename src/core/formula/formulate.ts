@@ -4,20 +4,20 @@ import { rinseMinOf } from "../preparations";
 import { err, ok, type Result } from "../result";
 import { fitPieces, liquidLevel, type LiquidLevel, type VesselFit } from "../vessel/fit";
 import { pieceSize, type PieceSize } from "../vessel/piece-size";
-import { companionLines } from "./companions";
-import { equilibriumPerWater, shareOfFinishedFlesh, type Flesh } from "./equilibrium";
-import { fleshOf } from "./flesh";
-import type { SheetLine } from "./lines";
+import { companionLines } from "./weigh/companions";
+import { equilibriumPerWater, shareOfFinishedFlesh, type Flesh } from "./weigh/equilibrium";
+import { fleshOf } from "./weigh/flesh";
+import type { SheetLine } from "./weigh/lines";
 import type { Formulation } from "../formulation";
-import { stockShare } from "./stock";
-import { lengthProblem, thicknessProblem } from "./plausible";
-import { prepare } from "./prepare";
-import type { FormulationError, PrepareContext, Prepared } from "./prepare/prepared";
-import { computeSoak, type Soak } from "./soak";
-import { type SoakLoad } from "./soak-problem";
-import { surfaceDm2 } from "./surface";
+import { stockShare } from "./account/stock";
+import { lengthProblem, thicknessProblem } from "./weigh/plausible";
+import { prepare } from "./weigh";
+import type { FormulationError, PrepareContext, Prepared } from "./weigh/prepared";
+import { computeSoak, type Soak } from "./soak/soak";
+import { type SoakLoad } from "./soak/soak-problem";
+import { surfaceDm2 } from "./weigh/surface";
 
-export type { FormulationError } from "./prepare/prepared";
+export type { FormulationError } from "./weigh/prepared";
 
 /** The computed sheet: everything the screen and the snapshot of a batch need. */
 export interface Formulated extends Prepared {

@@ -1,5 +1,5 @@
 import { findFood } from "../materials/lookup";
-import { EQUILIBRIUM, newFormulation, piecesOffered } from "./defaults";
+import { EQUILIBRIUM, newFormulation, piecesOffered } from "./offer/defaults";
 import { formulate, type Formulated } from "./formulate";
 import type { Formulation } from "../formulation";
 

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
-import { newFormulation, piecesOffered, preparationOffered } from "./defaults";
+import { newFormulation, piecesOffered, preparationOffered } from "./offer/defaults";
 import { PREPARATION_CHOICES } from "../preparations";
 import type { Formulation, FormulaLine, SaltGiven } from "../formulation";
 import { RANGES } from "./ranges";

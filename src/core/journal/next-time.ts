@@ -1,6 +1,6 @@
 import { isBaked } from "../preparations";
 import { RANGES } from "../formula/ranges";
-import { scaledSalt } from "../formula/scale";
+import { scaledSalt } from "../formula/change/scale";
 import type { Formulation } from "../formulation";
 import { solveThird } from "../ways/third";
 import { judgedSalt, type Judged } from "./outcome";

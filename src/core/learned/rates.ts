@@ -1,4 +1,4 @@
-import { diffusivityDoubt } from "../formula/soak";
+import { diffusivityDoubt } from "../formula/soak/soak";
 import type { Food } from "../materials/types";
 import { figureOf, type LearntFigure } from "./figure";
 import { farOff, pooled, seenBetween, type Seen, type Spread } from "../bayes/pooled";

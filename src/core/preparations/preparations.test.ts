@@ -1,6 +1,6 @@
 import { FOODS } from "../materials/lookup";
-import { newFormulation } from "../formula/defaults";
-import { withPreparation } from "../formula/offered";
+import { newFormulation } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
 import {
   choiceOf,
   described,

@@ -1,7 +1,7 @@
 import { described, hasBath } from "../preparations";
-import { rinseOf } from "../formula/rinse";
-import { goesOnAt, linesOf, PUT_ON } from "../formula/companions";
-import type { SheetLine } from "../formula/lines";
+import { rinseOf } from "../formula/soak/rinse";
+import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
+import type { SheetLine } from "../formula/weigh/lines";
 import type { CompanionKind } from "../formulation";
 import { noSoak, isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";

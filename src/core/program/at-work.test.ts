@@ -1,4 +1,4 @@
-import { preparationOffered } from "../formula/defaults";
+import { preparationOffered } from "../formula/offer/defaults";
 import { chops, worked } from "../formula/formulation.fixture";
 import { atWork, overByNow, urgencyOf, type Progress } from "./at-work";
 import { coreState } from "./core-watch";

@@ -1,6 +1,6 @@
-import { whitesSaid } from "../formula/prepare/whites";
-import { chilledToC, chillOf } from "../formula/chill-brine";
-import type { SheetLine } from "../formula/lines";
+import { whitesSaid } from "../formula/weigh/whites";
+import { chilledToC, chillOf } from "../formula/weigh/chill-brine";
+import type { SheetLine } from "../formula/weigh/lines";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
 import { checksFor } from "./checks";
 import { HOUR, isCrust, type WorkedDish } from "./dish";

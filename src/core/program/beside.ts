@@ -1,5 +1,5 @@
-import { bedBatches } from "../formula/companions";
-import { isOven } from "../formula/cook-stages";
+import { bedBatches } from "../formula/weigh/companions";
+import { isOven } from "../formula/cook/cook-stages";
 import type { CookStage } from "../formulation";
 import { glazeWindowMin } from "../heat/glaze";
 import type { WorkedDish } from "./dish";

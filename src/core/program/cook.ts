@@ -1,5 +1,5 @@
-import { stagesOf } from "../formula/cook";
-import { isOven } from "../formula/cook-stages";
+import { stagesOf } from "../formula/cook/cook";
+import { isOven } from "../formula/cook/cook-stages";
 import type { CookStage, Cover } from "../formulation";
 import { preheatMin } from "../heat/oven";
 import { bedding, glazing } from "./beside";

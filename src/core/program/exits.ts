@@ -1,7 +1,7 @@
 import type { Formulated } from "../formula/formulate";
 import type { Cook, CookPart, CookStage, Formulation } from "../formulation";
-import { cookOf, minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
-import { isOven } from "../formula/cook-stages";
+import { cookOf, minutesOf, ovenMinutes, stagesOf } from "../formula/cook/cook";
+import { isOven } from "../formula/cook/cook-stages";
 import { heatedPiece } from "../heat/cook-minutes";
 import { courseToEnd, engineMinutes, type Climb, type CoursePoint } from "../heat/course";
 import { timeAtTemperature, type TimeAtTemperature } from "../heat/time-at-temperature";

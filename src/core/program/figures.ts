@@ -1,4 +1,4 @@
-import type { SheetLine } from "../formula/lines";
+import type { SheetLine } from "../formula/weigh/lines";
 import { gramsText } from "../quantity/said";
 import type { Figure } from "./step";
 

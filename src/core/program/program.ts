@@ -1,4 +1,4 @@
-import { cookOf } from "../formula/cook";
+import { cookOf } from "../formula/cook/cook";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
 import { afterSteps } from "./after";

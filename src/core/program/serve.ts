@@ -1,5 +1,5 @@
-import { goesOnAt, linesOf, PUT_ON } from "../formula/companions";
-import type { SheetLine } from "../formula/lines";
+import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
+import type { SheetLine } from "../formula/weigh/lines";
 import type { Companion, CompanionKind } from "../formulation";
 import { isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";

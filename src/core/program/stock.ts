@@ -1,6 +1,6 @@
 import type { Formulated } from "../formula/formulate";
-import { outcomeAt } from "../formula/outcome";
-import { endG } from "../formula/dish-ledger";
+import { outcomeAt } from "../formula/account/outcome";
+import { endG } from "../formula/account/dish-ledger";
 
 /** Carcass and trimmings of a joint taken apart. */
 export interface Stock {

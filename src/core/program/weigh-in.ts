@@ -1,4 +1,4 @@
-import type { SheetLine } from "../formula/lines";
+import type { SheetLine } from "../formula/weigh/lines";
 import { scaleStepG } from "../quantity/rounding";
 
 /** How close a line must come, relative, by what it is for. *Practice*: salt decides, aromatics forgive. */

@@ -1,4 +1,4 @@
-import { companionLines } from "../formula/companions";
+import { companionLines } from "../formula/weigh/companions";
 import { weighOut } from "../formula/formulate";
 import { USUAL_WORDS } from "../quantity/words";
 import { readRecipe } from "./read-recipe";

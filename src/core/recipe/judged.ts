@@ -1,4 +1,4 @@
-import { acidLimitH } from "../formula/keep-limit";
+import { acidLimitH } from "../formula/soak/keep-limit";
 import { practiceFor } from "../materials/practice";
 import { PREPARATIONS } from "../preparations";
 import type { Pantry } from "../materials/pantry";

@@ -1,5 +1,5 @@
 import type { CrustPreparation, Preparation } from "../formulation";
-import { NO_BINDER } from "../formula/no-binder";
+import { NO_BINDER } from "../formula/weigh/no-binder";
 import { RANGES } from "../formula/ranges";
 import type { Pantry } from "../materials/pantry";
 import { between, EGG_WHITE, isWater, saltOf, sumOf, type SettledLine } from "./settled";

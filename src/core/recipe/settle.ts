@@ -1,4 +1,4 @@
-import { cookOffered } from "../formula/cook";
+import { cookOffered } from "../formula/cook/cook";
 import type { PreparationChoice } from "../preparations";
 import type { Cook, Formulation } from "../formulation";
 import { pantryOf, type OwnMaterials } from "../materials/pantry";

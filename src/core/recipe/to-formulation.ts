@@ -1,11 +1,11 @@
 import { shortened } from "../shortened";
-import { newFormulation, piecesOffered } from "../formula/defaults";
+import { newFormulation, piecesOffered } from "../formula/offer/defaults";
 import { PREPARATIONS, type PreparationChoice } from "../preparations";
-import { likelyThicknessMm } from "../formula/flesh";
+import { likelyThicknessMm } from "../formula/weigh/flesh";
 import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formulation";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
-import { withOwn } from "../formula/with-own";
+import { withOwn } from "../formula/offer/with-own";
 import { pantryOf, type OwnMaterials, type Pantry } from "../materials/pantry";
 import type { Food } from "../materials/types";
 import { seasoned } from "./preparation-said";

@@ -1,4 +1,4 @@
-import { whitesSaid } from "../formula/prepare/whites";
+import { whitesSaid } from "../formula/weigh/whites";
 import { isPoor } from "../materials/facts";
 import { cracks } from "../vessel/crust-shell";
 import { hazardRule, type Rule } from "./rule";

@@ -1,5 +1,5 @@
 import { coolestEndC } from "../program/exits";
-import { HEATS } from "../formula/dish-facts";
+import { HEATS } from "../formula/account/dish-facts";
 import { hazardRule, LOCAL_CODE, type Rule, type RuleContext } from "./rule";
 import type { Eater } from "./limits";
 

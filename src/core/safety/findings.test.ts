@@ -1,11 +1,11 @@
-import { preparationOffered } from "../formula/defaults";
+import { preparationOffered } from "../formula/offer/defaults";
 import type { PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
-import { outcomeAt } from "../formula/outcome";
+import { outcomeAt } from "../formula/account/outcome";
 import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
-import { withPreparation } from "../formula/offered";
-import { piecesOffered } from "../formula/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import { piecesOffered } from "../formula/offer/defaults";
 import { hazard } from "../materials/hazard";
 import { findFood } from "../materials/lookup";
 import { rows as HAZARDS } from "../materials/tables/hazards.table";

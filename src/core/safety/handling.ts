@@ -1,4 +1,4 @@
-import { splitProposed } from "../formula/uneven";
+import { splitProposed } from "../formula/soak/uneven";
 import { coolestEndC } from "../program/exits";
 import { INJECTED } from "../materials/official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";

@@ -1,7 +1,7 @@
 import { isBaked } from "../preparations";
 import { glazeWindowMin } from "../heat/glaze";
-import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook";
-import { isOven } from "../formula/cook-stages";
+import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook/cook";
+import { isOven } from "../formula/cook/cook-stages";
 import type { Cook, Formulation } from "../formulation";
 import { spokenMinutes } from "../quantity/said";
 import { exitsOf } from "../program/exits";

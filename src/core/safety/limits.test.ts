@@ -1,9 +1,9 @@
-import { preparationOffered, piecesOffered } from "../formula/defaults";
+import { preparationOffered, piecesOffered } from "../formula/offer/defaults";
 import type { PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offered";
-import { outcomeAt } from "../formula/outcome";
+import { withPreparation } from "../formula/offer/offered";
+import { outcomeAt } from "../formula/account/outcome";
 import { findFood } from "../materials/lookup";
 import { RULES } from "./findings";
 import { contextOf, type RuleContext } from "./rule";

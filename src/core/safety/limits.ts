@@ -1,4 +1,4 @@
-import type { HeatName } from "../formula/dish-facts";
+import type { HeatName } from "../formula/account/dish-facts";
 import type { Fridge } from "../vessel/vessel";
 
 /** Somebody the kitchen cooks for, and what they must not have. No names of real people: "table 2", "the baby". */

@@ -1,6 +1,6 @@
 import { isSeafood } from "../materials/facts";
-import { goesOnAt, PUT_ON } from "../formula/companions";
-import { acidLimitH } from "../formula/keep-limit";
+import { goesOnAt, PUT_ON } from "../formula/weigh/companions";
+import { acidLimitH } from "../formula/soak/keep-limit";
 import { pantryOf } from "../materials/pantry";
 import { hazardRule, type Rule, type RuleContext } from "./rule";
 import { COLD_LIMIT_C, SHARP_PH } from "../materials/official";

@@ -1,9 +1,9 @@
 import { isBaked } from "../preparations";
-import { ingredientsOf, dishFacts, type DishFacts } from "../formula/dish-facts";
+import { ingredientsOf, dishFacts, type DishFacts } from "../formula/account/dish-facts";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
-import type { Outcome } from "../formula/outcome";
-import { cookOf } from "../formula/cook";
+import type { Outcome } from "../formula/account/outcome";
+import { cookOf } from "../formula/cook/cook";
 import type { Cook } from "../formulation";
 import type { Ingredient } from "../materials/types";
 import { hazard } from "../materials/hazard";

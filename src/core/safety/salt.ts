@@ -1,5 +1,5 @@
-import { cutsFor } from "../formula/advice";
-import { saltModeOf } from "../formula/prepare/given-salt";
+import { cutsFor } from "../formula/account/advice";
+import { saltModeOf } from "../formula/weigh/given-salt";
 import { saturationFraction } from "../solution/sodium-chloride";
 import { SODIUM_MG } from "../materials/official";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";

@@ -1,7 +1,7 @@
 import { chops, worked } from "../formula/formulation.fixture";
 import type { FormulaLine, Formulation } from "../formulation";
-import { outcomeAt } from "../formula/outcome";
-import { piecesOffered } from "../formula/defaults";
+import { outcomeAt } from "../formula/account/outcome";
+import { piecesOffered } from "../formula/offer/defaults";
 import { FOODS, INGREDIENTS } from "../materials/lookup";
 import type { Eater } from "./limits";
 import { findingsFor } from "./findings";

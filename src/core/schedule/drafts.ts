@@ -1,6 +1,6 @@
 import { hasBath, isBaked } from "../preparations";
 import { formulate } from "../formula/formulate";
-import { AS_WANTED, preparationOffered } from "../formula/defaults";
+import { AS_WANTED, preparationOffered } from "../formula/offer/defaults";
 import { atHeat, heatOf, withFormulation } from "./one-heat";
 import { ONE_HEAT_C } from "./model";
 import { mayStretch } from "./soak-edges";

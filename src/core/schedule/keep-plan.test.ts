@@ -1,5 +1,5 @@
 import { chops } from "../formula/formulation.fixture";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { answerSitting, type Answer } from "./answer";
 import { keptPlan } from "./keep-plan";
 import type { DishRequest, SittingRequest } from "./request";

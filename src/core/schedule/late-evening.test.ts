@@ -1,5 +1,5 @@
 import { chops } from "../formula/formulation.fixture";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { answerSitting, type Answer } from "./answer";
 import { keptPlan, plannedAnew } from "./keep-plan";
 import { GIVES_WAY_MIN } from "./later-table";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import { preparationOffered } from "../formula/defaults";
+import { preparationOffered } from "../formula/offer/defaults";
 import { chops } from "../formula/formulation.fixture";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { draftsFor } from "./drafts";
 import { atHeat, heatOf } from "./one-heat";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";

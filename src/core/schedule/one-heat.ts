@@ -1,5 +1,5 @@
 import { formulate } from "../formula/formulate";
-import { cookOf, stagesOf } from "../formula/cook";
+import { cookOf, stagesOf } from "../formula/cook/cook";
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import { heatingTime } from "../heat/damp-roast";
 import type { BatchRequest, DishRequest } from "./request";

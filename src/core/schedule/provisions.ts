@@ -1,5 +1,5 @@
-import { chillOf } from "../formula/chill-brine";
-import { dishFacts } from "../formula/dish-facts";
+import { chillOf } from "../formula/weigh/chill-brine";
+import { dishFacts } from "../formula/account/dish-facts";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formulation";
 import { coolerIce } from "../program/soak";

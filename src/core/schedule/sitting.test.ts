@@ -1,6 +1,6 @@
-import { preparationOffered } from "../formula/defaults";
+import { preparationOffered } from "../formula/offer/defaults";
 import { chops } from "../formula/formulation.fixture";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { answerSitting } from "./answer";
 import { canBeHad, earliestTable } from "./earliest";
 import { problemFor, sittingOf } from "./read-request";

@@ -1,7 +1,7 @@
-import { piecesOffered } from "../formula/defaults";
+import { piecesOffered } from "../formula/offer/defaults";
 import { chops } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offered";
+import { withPreparation } from "../formula/offer/offered";
 import { findFood } from "../materials/lookup";
 import { answerSitting } from "./answer";
 import type { DishRequest, SittingRequest } from "./request";

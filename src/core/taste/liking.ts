@@ -8,7 +8,7 @@ import {
   quantileOf,
   type Belief,
 } from "../bayes/grid";
-import { USUAL_WANTED } from "../formula/defaults";
+import { USUAL_WANTED } from "../formula/offer/defaults";
 
 /**
  * What an eater likes is one figure, the salt at which nothing is missing and nothing too much; they like a sample the

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { intervalOf, meanOf } from "../bayes/grid";
-import { USUAL_WANTED } from "../formula/defaults";
+import { USUAL_WANTED } from "../formula/offer/defaults";
 import { seeded } from "../instruments/random";
 import { shuffled } from "./drawn";
 import { houseTaste, isKnown } from "./house";

@@ -1,4 +1,4 @@
-import { newFormulation, USUAL_WANTED } from "../formula/defaults";
+import { newFormulation, USUAL_WANTED } from "../formula/offer/defaults";
 import type { Formulation } from "../formulation";
 import type { Food } from "../materials/types";
 import { remembered } from "../remembered";

@@ -1,4 +1,4 @@
-import { nameOffered } from "../formula/defaults";
+import { nameOffered } from "../formula/offer/defaults";
 import { choiceOf } from "../preparations";
 import type { Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";

@@ -6,12 +6,12 @@ import { momentAt } from "../diffusion/moment";
 import { simulateSoak } from "../diffusion/simulate";
 import { formulate, weighOut, type Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
-import { outcomeAt } from "../formula/outcome";
-import { rinseStage } from "../formula/plate";
-import { startOf, reducedProblem, soakProblem, type SoakProblem } from "../formula/soak-problem";
+import { outcomeAt } from "../formula/account/outcome";
+import { rinseStage } from "../formula/soak/plate";
+import { startOf, reducedProblem, soakProblem, type SoakProblem } from "../formula/soak/soak-problem";
 import { RANGES } from "../formula/ranges";
-import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/equilibrium";
-import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/window";
+import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/soak/window";
 
 /**
  * Salt wanted in the flesh, hours, and how strong (a brine's strength, or the dose by the weight of the meat): two are

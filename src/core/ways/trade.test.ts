@@ -1,9 +1,9 @@
-import { newFormulation } from "../formula/defaults";
+import { newFormulation } from "../formula/offer/defaults";
 import type { PreparationChoice } from "../preparations";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offered";
-import { outcomeAt } from "../formula/outcome";
+import { withPreparation } from "../formula/offer/offered";
+import { outcomeAt } from "../formula/account/outcome";
 import { findFood } from "../materials/lookup";
 import { rows } from "../materials/tables/methods.table";
 

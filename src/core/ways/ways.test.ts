@@ -1,5 +1,5 @@
 import { workOut } from "../bench/worked";
-import { newFormulation } from "../formula/defaults";
+import { newFormulation } from "../formula/offer/defaults";
 import { NO_LIMITS } from "../safety/limits";
 import { findFood, FOODS } from "../materials/lookup";
 import { firstOffered } from "./first-offered";

@@ -1,10 +1,10 @@
 import fc from "fast-check";
-import { newFormulation } from "../formula/defaults";
+import { newFormulation } from "../formula/offer/defaults";
 import type { PreparationChoice } from "../preparations";
 import { formulate } from "../formula/formulate";
 import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offered";
-import { outcomeAt } from "../formula/outcome";
+import { withPreparation } from "../formula/offer/offered";
+import { outcomeAt } from "../formula/account/outcome";
 import { findFood } from "../materials/lookup";
 import { yieldOf } from "./yield";
 

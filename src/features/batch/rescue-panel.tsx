@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { BatchView } from "@/contracts/views";
-import type { Rescue } from "@/core/formula/rescue";
+import type { Rescue } from "@/core/formula/change/rescue";
 import { duration, fixed, percent } from "@/ui/format";
 import { whatIfWorker } from "@/ui/what-if/workers";
 import { useAnswer } from "@/ui/what-if/use-answer";

@@ -1,6 +1,6 @@
 import { useMemo } from "react";
 import type { BatchView } from "@/contracts/views";
-import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
 import { NO_LIMITS } from "@/core/safety/limits";
 import { batchWindow, hoursIn } from "@/ui/batch-window";
 import { stateAt, stateWord } from "@/ui/rail/scale";

@@ -10,7 +10,7 @@ import type { Formulation } from "@/core/formulation";
 import type { WorkedOut } from "@/core/bench/worked";
 import { choiceOf, isBaked } from "@/core/preparations";
 import { withWay } from "@/core/ways/take";
-import { withOwn } from "@/core/formula/with-own";
+import { withOwn } from "@/core/formula/offer/with-own";
 import { PantryProvider } from "@/ui/pantry";
 import { sayFormulationError } from "@/ui/say";
 import { Shell } from "@/ui/shell/shell";

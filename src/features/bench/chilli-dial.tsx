@@ -1,5 +1,5 @@
-import { withChilliHeat } from "@/core/formula/chilli-heat";
-import { HEATS, type HeatName } from "@/core/formula/dish-facts";
+import { withChilliHeat } from "@/core/formula/account/chilli-heat";
+import { HEATS, type HeatName } from "@/core/formula/account/dish-facts";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { Select } from "@/ui/choice";

@@ -1,5 +1,5 @@
 import dynamic from "next/dynamic";
-import type { DishFacts } from "@/core/formula/dish-facts";
+import type { DishFacts } from "@/core/formula/account/dish-facts";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { fixed } from "@/ui/format";

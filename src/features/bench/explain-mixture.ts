@@ -1,6 +1,6 @@
 import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
 import type { CrustPreparation } from "@/core/formulation";
-import type { Bake, CrustFigures } from "@/core/formula/prepare/prepared";
+import type { Bake, CrustFigures } from "@/core/formula/weigh/prepared";
 import { exact, fixed, grams, percent } from "@/ui/format";
 import type { Explanation } from "@/ui/explanation";
 import type { Worked } from "./worked";

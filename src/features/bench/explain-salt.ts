@@ -1,6 +1,6 @@
 import type { Preparation, SaltGiven } from "@/core/formulation";
-import { timedPerWater } from "@/core/formula/prepare/brines";
-import { saltModeOf } from "@/core/formula/prepare/given-salt";
+import { timedPerWater } from "@/core/formula/weigh/brines";
+import { saltModeOf } from "@/core/formula/weigh/given-salt";
 import { assertNever } from "@/core/result";
 import { exact, fixed, grams, percent, worked as shown } from "@/ui/format";
 import type { Explanation } from "@/ui/explanation";

@@ -1,8 +1,8 @@
-import { joins } from "@/core/formula/lines";
+import { joins } from "@/core/formula/weigh/lines";
 import { described } from "@/core/preparations";
-import { endG } from "@/core/formula/dish-ledger";
-import type { PastReason } from "@/core/formula/keep-limit";
-import { tasteBand } from "@/core/formula/outcome";
+import { endG } from "@/core/formula/account/dish-ledger";
+import type { PastReason } from "@/core/formula/soak/keep-limit";
+import { tasteBand } from "@/core/formula/account/outcome";
 import { practiceFor } from "@/core/materials/practice";
 import { EVEN_SHARE, OUTSIDE_SHARE, SEASONED_SHARE } from "@/core/diffusion/readiness";
 import {

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import type { FormulaView } from "@/contracts/views";
 import { describeFormulation } from "@/core/exchange/describe";
-import { mergeFormulations } from "@/core/formula/merge";
+import { mergeFormulations } from "@/core/formula/change/merge";
 import type { Formulation } from "@/core/formulation";
 import { LineDifferences } from "@/ui/line-differences";
 

@@ -1,7 +1,7 @@
 import dynamic from "next/dynamic";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import type { WorkedOut } from "@/core/bench/worked";
-import { dishFacts } from "@/core/formula/dish-facts";
+import { dishFacts } from "@/core/formula/account/dish-facts";
 import type { Formulation } from "@/core/formulation";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { Findings } from "@/ui/findings";

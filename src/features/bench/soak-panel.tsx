@@ -1,8 +1,8 @@
 import { described } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
 import type { Formulation } from "@/core/formulation";
-import type { SoakWindow } from "@/core/formula/window";
-import type { Sensitivity } from "@/core/formula/ensemble";
+import type { SoakWindow } from "@/core/formula/soak/window";
+import type { Sensitivity } from "@/core/formula/soak/ensemble";
 import { capital, duration, percent } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
 import type { Units } from "@/ui/units";

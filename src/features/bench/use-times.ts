@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Formulation } from "@/core/formulation";
-import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
 import { useNow } from "@/ui/use-now";
 
 const HOUR_MS = 3_600_000;

@@ -2,7 +2,7 @@
 import { render, screen } from "@testing-library/react";
 import { snapshotOf } from "@/contracts/sheet";
 import { chops, worked } from "@/core/formula/formulation.fixture";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
 import { PrintSheet, type PrintData } from "./print-sheet";
 import { TubLabels } from "./tub-label";

@@ -1,7 +1,7 @@
 import type { BatchView } from "@/contracts/views";
 import type { Formulated } from "@/core/formula/formulate";
-import { outcomeAt } from "@/core/formula/outcome";
-import { RAIL_TO_H } from "@/core/formula/window";
+import { outcomeAt } from "@/core/formula/account/outcome";
+import { RAIL_TO_H } from "@/core/formula/soak/window";
 import { batchTime } from "@/core/program/batch-clock";
 import { batchWindow, hoursIn } from "@/ui/batch-window";
 import type { RailWindow } from "@/ui/rail/scale";

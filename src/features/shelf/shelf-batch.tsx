@@ -3,7 +3,7 @@
 import Link from "next/link";
 import { batchTime } from "@/core/program/batch-clock";
 import type { BatchView } from "@/contracts/views";
-import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
 import { batchNote, nextAct } from "@/ui/batch-words";
 import { percent } from "@/ui/format";
 import { LiftButton } from "@/ui/lift-button";

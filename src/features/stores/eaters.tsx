@@ -4,7 +4,7 @@ import { Plus, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
-import { HEATS } from "@/core/formula/dish-facts";
+import { HEATS } from "@/core/formula/account/dish-facts";
 import { SODIUM_MG } from "@/core/materials/official";
 import type { Eater, KitchenLimits } from "@/core/safety/limits";
 import type { QuantityRule } from "@/core/quantity/parse";

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import type { TasteView, TastingView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";
-import { USUAL_WANTED } from "@/core/formula/defaults";
+import { USUAL_WANTED } from "@/core/formula/offer/defaults";
 import { percent } from "@/ui/format";
 import { Shell } from "@/ui/shell/shell";
 import { SaveProblem, useSave } from "@/ui/use-save";

@@ -1,6 +1,6 @@
 import type { Formulated } from "@/core/formula/formulate";
 import type { BatchDetail } from "@/contracts/views";
-import type { SheetLine } from "@/core/formula/lines";
+import type { SheetLine } from "@/core/formula/weigh/lines";
 import type { Formulation } from "@/core/formulation";
 import {
   effectOf,

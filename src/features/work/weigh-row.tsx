@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import type { SheetLine } from "@/core/formula/lines";
+import type { SheetLine } from "@/core/formula/weigh/lines";
 import { RANGES } from "@/core/formula/ranges";
 import { bandOf, judgeWeight, offBy } from "@/core/program/weigh-in";
 import { capital, grams } from "@/ui/format";

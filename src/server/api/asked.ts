@@ -1,11 +1,11 @@
 import type { z } from "zod";
 import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/contracts/compute";
-import { newFormulation, piecesOffered } from "@/core/formula/defaults";
+import { newFormulation, piecesOffered } from "@/core/formula/offer/defaults";
 import type { PreparationChoice } from "@/core/preparations";
-import { likelyThicknessMm } from "@/core/formula/flesh";
+import { likelyThicknessMm } from "@/core/formula/weigh/flesh";
 import type { Formulation, Preparation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
-import { withPreparation } from "@/core/formula/offered";
+import { withPreparation } from "@/core/formula/offer/offered";
 import { findFood } from "@/core/materials/lookup";
 import { Refusal } from "../problem";
 

@@ -16,10 +16,10 @@ import {
 } from "@/contracts/compute";
 import { requestOf } from "@/contracts/sitting-request";
 import { snapshotOf } from "@/contracts/sheet";
-import { chillBrine } from "@/core/formula/chill-brine";
+import { chillBrine } from "@/core/formula/weigh/chill-brine";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
 import { COLD_LIMIT_C } from "@/core/materials/official";
 import { findingsFor } from "@/core/safety/findings";

@@ -1,9 +1,9 @@
 import type { z } from "zod";
 import type { sittingBody } from "@/contracts/sitting";
 import { USUAL } from "@/contracts/usual";
-import { newFormulation, piecesOffered } from "@/core/formula/defaults";
+import { newFormulation, piecesOffered } from "@/core/formula/offer/defaults";
 import type { Formulation } from "@/core/formulation";
-import { withPreparation } from "@/core/formula/offered";
+import { withPreparation } from "@/core/formula/offer/offered";
 import { findFood, findSalt } from "@/core/materials/lookup";
 import type { Salt } from "@/core/materials/types";
 

@@ -1,4 +1,4 @@
-import { piecesOffered } from "@/core/formula/defaults";
+import { piecesOffered } from "@/core/formula/offer/defaults";
 import type { Pieces } from "@/core/formulation";
 import { findFood } from "@/core/materials/lookup";
 

@@ -2,7 +2,7 @@ import type { ReadingRequest } from "@/contracts/requests";
 import { bodyShapeOf } from "@/core/diffusion/flesh-body";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { isOven } from "@/core/formula/cook-stages";
+import { isOven } from "@/core/formula/cook/cook-stages";
 import { heatedPiece } from "@/core/heat/cook-minutes";
 import { engineMinutes } from "@/core/heat/course";
 import { noiseAt } from "@/core/instruments/random";

@@ -4,7 +4,7 @@ import { markdownOf } from "@/core/exchange/markdown-out";
 import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
 import { formulate, type Formulated } from "@/core/formula/formulate";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { Refusal } from "../problem";
 import { ledgerCsv, sheetCsv } from "./csv/tables";
 

@@ -4,7 +4,7 @@ import * as mixtures from "../demo/mixtures";
 import { markdownOf } from "@/core/exchange/markdown-out";
 import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
-import { cookOf, stagesOf } from "@/core/formula/cook";
+import { cookOf, stagesOf } from "@/core/formula/cook/cook";
 import { choiceOf } from "@/core/preparations";
 import { worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formulation";

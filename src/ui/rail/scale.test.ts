@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { RAIL_TO_H } from "@/core/formula/window";
+import { RAIL_TO_H } from "@/core/formula/soak/window";
 import { hoursAt, nightsFrom, positionOf, spanOf, stateAt, stateWord, ticksOf, zonesOf } from "./scale";
 
 const hours = fc.double({ min: 0.01, max: RAIL_TO_H, noNaN: true });

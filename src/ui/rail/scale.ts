@@ -1,5 +1,5 @@
 import type { Readiness } from "@/core/diffusion/readiness";
-import { RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/window";
+import { RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/soak/window";
 import { duration, inZone } from "../format";
 import { unitsOf, type Units } from "../units";
 

@@ -1,7 +1,7 @@
 "use client";
 
 import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from "react";
-import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/window";
+import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
 import { duration } from "../format";
 import { useUnits } from "../measures";
 import {

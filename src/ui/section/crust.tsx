@@ -1,7 +1,7 @@
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import type { CrustPreparation } from "@/core/formulation";
-import type { CrustFigures } from "@/core/formula/prepare/prepared";
+import type { CrustFigures } from "@/core/formula/weigh/prepared";
 import { BODY_SHARE, cracks } from "@/core/vessel/crust-shell";
 import type { Units } from "../units";
 import type { Shade } from "./shading";

@@ -1,13 +1,13 @@
 import type { ReactNode } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
-import { piecesOffered, preparationOffered } from "@/core/formula/defaults";
+import { piecesOffered, preparationOffered } from "@/core/formula/offer/defaults";
 import type { PreparationChoice } from "@/core/preparations";
-import { withPreparation } from "@/core/formula/offered";
+import { withPreparation } from "@/core/formula/offer/offered";
 import { findFood } from "@/core/materials/lookup";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formulation";
-import { endG } from "@/core/formula/dish-ledger";
-import { outcomeAt } from "@/core/formula/outcome";
+import { endG } from "@/core/formula/account/dish-ledger";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { FOODS } from "@/core/materials/lookup";
 import { layOut } from "./layout";
 import { unitsOf } from "../units";

@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import { useId } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import type { Outcome } from "@/core/formula/outcome";
+import type { Outcome } from "@/core/formula/account/outcome";
 import { percent } from "../format";
 import { NotYet, orMissing } from "../or-missing";
 import { unitsOf, type Units } from "../units";

@@ -1,6 +1,6 @@
 import type { Formulated } from "@/core/formula/formulate";
-import type { Outcome } from "@/core/formula/outcome";
-import { shareOfFinishedFlesh } from "@/core/formula/equilibrium";
+import type { Outcome } from "@/core/formula/account/outcome";
+import { shareOfFinishedFlesh } from "@/core/formula/weigh/equilibrium";
 import { perWaterAt } from "@/core/diffusion/read-moment";
 
 /** Salt at this many times the target is drawn in the full brine colour. */

@@ -1,10 +1,10 @@
 "use client";
 
 import { useEffect, useMemo, useState } from "react";
-import type { Sensitivity } from "@/core/formula/ensemble";
+import type { Sensitivity } from "@/core/formula/soak/ensemble";
 import type { Formulation } from "@/core/formulation";
-import { softened } from "@/core/formula/softened";
-import type { SoakWindow } from "@/core/formula/window";
+import { softened } from "@/core/formula/soak/softened";
+import type { SoakWindow } from "@/core/formula/soak/window";
 import type { KnownRate } from "@/workers/sums.worker";
 import { proxy, whatIfWorker } from "./workers";
 

@@ -1,9 +1,9 @@
-import { cookOf } from "../../formula/cook";
-import { preparationOffered } from "../../formula/defaults";
+import { cookOf } from "../../formula/cook/cook";
+import { preparationOffered } from "../../formula/offer/defaults";
 import { chops, worked } from "../../formula/formulation.fixture";
 import type { Formulation, Preparation } from "../../formulation";
-import { outcomeAt, type Outcome } from "../../formula/outcome";
-import { withPreparation } from "../../formula/offered";
+import { outcomeAt, type Outcome } from "../../formula/account/outcome";
+import { withPreparation } from "../../formula/offer/offered";
 import { describedKind, type PreparationKind } from "../../preparations";
 import { FAULT_NAME, type FaultId } from "../outcome";
 import { causesOf, type RealBatch } from ".";

@@ -1,7 +1,7 @@
-import { whitesSaid } from "../../formula/prepare/whites";
-import { cookOf as cookFor, stagesOf } from "../../formula/cook";
-import { isOven } from "../../formula/cook-stages";
-import { splitProposed } from "../../formula/uneven";
+import { whitesSaid } from "../../formula/weigh/whites";
+import { cookOf as cookFor, stagesOf } from "../../formula/cook/cook";
+import { isOven } from "../../formula/cook/cook-stages";
+import { splitProposed } from "../../formula/soak/uneven";
 import { isPoor } from "../../materials/facts";
 import { cause, type RealBatch, type Weigh } from "./cause";
 

@@ -1,7 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
 import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formulation";
-import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/companions";
-import { lineOffered } from "@/core/formula/offered";
+import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/weigh/companions";
+import { lineOffered } from "@/core/formula/offer/offered";
 import { COMPANIONS_MAX, LINES_MAX, RANGES } from "@/core/formula/ranges";
 import { Select } from "@/ui/choice";
 import { PART_NAME } from "@/ui/names";

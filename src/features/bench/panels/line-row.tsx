@@ -1,7 +1,7 @@
 import { ChevronRight, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { CompanionLine, FormulaLine, LineLaw } from "@/core/formulation";
-import { unitsOf, type Bases } from "@/core/formula/lines";
+import { unitsOf, type Bases } from "@/core/formula/weigh/lines";
 import { RANGES } from "@/core/formula/ranges";
 import type { Ingredient } from "@/core/materials/types";
 import type { QuantityRule } from "@/core/quantity/parse";

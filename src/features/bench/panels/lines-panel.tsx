@@ -1,7 +1,7 @@
 import { hasBath, isBaked, isWet } from "@/core/preparations";
 import type { FormulaLine } from "@/core/formulation";
-import { equalSpoons } from "@/core/formula/equal-spoons";
-import { lineOffered } from "@/core/formula/offered";
+import { equalSpoons } from "@/core/formula/weigh/equal-spoons";
+import { lineOffered } from "@/core/formula/offer/offered";
 import { LINES_MAX } from "@/core/formula/ranges";
 import { Group, type PanelProps } from "./panel";
 import { usePantry } from "@/ui/pantry";

@@ -1,6 +1,6 @@
 import { choiceOf, described, isBaked, PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
-import { withPreparation } from "@/core/formula/offered";
-import type { CrustFigures } from "@/core/formula/prepare/prepared";
+import { withPreparation } from "@/core/formula/offer/offered";
+import type { CrustFigures } from "@/core/formula/weigh/prepared";
 import { RANGES } from "@/core/formula/ranges";
 import type { Readiness } from "@/core/diffusion/readiness";
 import { assertNever } from "@/core/result";

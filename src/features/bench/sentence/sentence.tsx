@@ -1,8 +1,8 @@
 "use client";
 
 import { useCallback, useState } from "react";
-import { rechosen } from "@/core/formula/choose-food";
-import { likelyThicknessMm } from "@/core/formula/flesh";
+import { rechosen } from "@/core/formula/offer/choose-food";
+import { likelyThicknessMm } from "@/core/formula/weigh/flesh";
 import type { Pieces } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { inchesOf, poundsOf } from "@/core/quantity/american";

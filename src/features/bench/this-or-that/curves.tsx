@@ -11,7 +11,7 @@ import {
   XAxis,
   YAxis,
 } from "recharts";
-import type { SoakCurve } from "@/core/formula/compare";
+import type { SoakCurve } from "@/core/formula/change/compare";
 
 interface Props {
   series: { name: string; curve: SoakCurve }[];

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { describeFormulation } from "@/core/exchange/describe";
 import type { KitchenView } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
-import { whatIfsFor, type WhatIf } from "@/core/formula/compare";
+import { whatIfsFor, type WhatIf } from "@/core/formula/change/compare";
 import type { Formulation } from "@/core/formulation";
 import { duration, percent } from "@/ui/format";
 import { LineDifferences } from "@/ui/line-differences";

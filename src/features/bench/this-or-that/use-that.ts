@@ -1,6 +1,6 @@
 import { useMemo, useState, useEffect } from "react";
 import type { Refused, WorkedOut } from "@/core/bench/worked";
-import type { SoakCurve } from "@/core/formula/compare";
+import type { SoakCurve } from "@/core/formula/change/compare";
 import type { Formulation } from "@/core/formulation";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { useAnswer } from "@/ui/what-if/use-answer";

@@ -2,7 +2,7 @@
 
 import { described, isBaked } from "@/core/preparations";
 import Link from "next/link";
-import { AS_WANTED } from "@/core/formula/defaults";
+import { AS_WANTED } from "@/core/formula/offer/defaults";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";

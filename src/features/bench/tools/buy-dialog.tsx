@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import { buyFor, boughtOf, portionsFrom, servingG, type Appetite } from "@/core/formula/buy";
+import { buyFor, boughtOf, portionsFrom, servingG, type Appetite } from "@/core/formula/change/buy";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";

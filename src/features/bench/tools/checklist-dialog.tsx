@@ -3,7 +3,7 @@
 import { useState } from "react";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { splitProposed } from "@/core/formula/uneven";
+import { splitProposed } from "@/core/formula/soak/uneven";
 import { roughly } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { programOf } from "@/core/program/program";

@@ -6,7 +6,7 @@ import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { coolerPlan } from "@/core/heat/cooler";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";
-import { coldPlan } from "@/core/formula/cold-plan";
+import { coldPlan } from "@/core/formula/soak/cold-plan";
 import { vesselLeakWPerK } from "@/core/heat/vessel-leak";
 import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
 import { RANGES } from "@/core/formula/ranges";

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from "react";
 import type { Formulation } from "@/core/formulation";
-import { scaled, scalePreview, type Growth } from "@/core/formula/scale";
+import { scaled, scalePreview, type Growth } from "@/core/formula/change/scale";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { capital, grams, roughly } from "@/ui/format";
 import { Choice } from "@/ui/choice";

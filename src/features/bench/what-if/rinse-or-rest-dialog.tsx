@@ -1,7 +1,7 @@
 "use client";
 
 import type { Formulation } from "@/core/formulation";
-import type { After, AfterAnswer } from "@/core/formula/rinse-or-rest";
+import type { After, AfterAnswer } from "@/core/formula/soak/rinse-or-rest";
 import { duration, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { whatIfWorker } from "@/ui/what-if/workers";

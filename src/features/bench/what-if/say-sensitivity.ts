@@ -1,4 +1,4 @@
-import type { Sensitivity } from "@/core/formula/ensemble";
+import type { Sensitivity } from "@/core/formula/soak/ensemble";
 import { duration } from "@/ui/format";
 
 const INPUT: Record<Sensitivity["input"], string> = {

@@ -4,7 +4,7 @@ import type { FormulaBatch } from "@/contracts/record";
 import type { KitchenView } from "@/contracts/views";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
 import { actsIn } from "@/core/program/step";
 import type { Step } from "@/core/program/step";

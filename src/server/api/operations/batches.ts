@@ -4,7 +4,7 @@ import { formulationSchema } from "@/contracts/formulation";
 import { liftRequest, startBatchRequest } from "@/contracts/requests";
 import { judgedSchema } from "@/contracts/work";
 import { findingsFor } from "@/core/safety/findings";
-import { outcomeAt } from "@/core/formula/outcome";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
 import type { BatchView } from "@/contracts/views";
 import { finishedBatches, loadBatch, runningBatches } from "../../batch-views";

@@ -1,7 +1,7 @@
 import { tzOffset } from "@date-fns/tz";
 import type { RecordRow } from "@/contracts/record";
 import type { SheetSnapshot } from "@/contracts/sheet";
-import type { DishLedger } from "@/core/formula/dish-ledger";
+import type { DishLedger } from "@/core/formula/account/dish-ledger";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { tableOf, type Decimal } from "./table";
 

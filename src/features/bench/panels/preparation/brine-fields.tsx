@@ -1,4 +1,4 @@
-import { timedPerWater } from "@/core/formula/prepare/brines";
+import { timedPerWater } from "@/core/formula/weigh/brines";
 import type { Preparation, TimedStrength } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
 import { VOLUME_ML } from "@/core/quantity/units";

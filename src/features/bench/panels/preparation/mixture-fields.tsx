@@ -1,4 +1,4 @@
-import { NO_BINDER } from "@/core/formula/no-binder";
+import { NO_BINDER } from "@/core/formula/weigh/no-binder";
 import type {
   FormulaLine,
   MarinadePreparation,

@@ -1,0 +1,54 @@
+import { soakCurve, whatIfsFor } from "./compare";
+import { preparationOffered } from "../offer/defaults";
+import { chops, worked } from "../formulation.fixture";
+import { outcomeAt } from "../account/outcome";
+
+describe("what-ifs", () => {
+  test("itself first, then the other schools, slashes and half the thickness", () => {
+    expect(whatIfsFor(chops()).map((w) => w.id)).toEqual(["as_is", "timed", "dry", "slashed", "half_thick"]);
+    const slashed = chops();
+    slashed.pieces = { ...slashed.pieces, slashDepthMm: 6 };
+    expect(whatIfsFor(slashed).map((w) => w.id)).toContain("unslashed");
+    const dry = chops({ preparation: preparationOffered("dry", 0.012) });
+    expect(whatIfsFor(dry).map((w) => w.id)).toEqual([
+      "as_is",
+      "equilibrium",
+      "timed",
+      "slashed",
+      "half_thick",
+    ]);
+  });
+
+  test("each keeps the wanted salt and the food's weight", () => {
+    for (const { input } of whatIfsFor(chops())) {
+      expect(input.preparation.targetFraction).toBe(0.014);
+      expect(input.pieces.totalMassG).toBe(1000);
+    }
+  });
+
+  test("curves agree with the sheet at the pull, and rise with time", () => {
+    const f = chops({ pullH: 20 });
+    const curve = soakCurve(f);
+    const o = outcomeAt(worked(f), 20, 4);
+    const hour = curve?.byHour.reduce((a, b) => (Math.abs(b.hours - 20) < Math.abs(a.hours - 20) ? b : a));
+    expect(hour?.fraction).toBeCloseTo(o.meanFraction, 3);
+    expect(curve?.byDepth[0].fraction).toBeCloseTo(o.surfaceFraction, 6);
+    expect(curve?.byDepth.at(-1)?.fraction).toBeCloseTo(o.centreFraction, 6);
+    const means = curve?.byHour.map((p) => p.fraction) ?? [];
+    expect([...means].sort((a, b) => a - b)).toEqual(means);
+  });
+
+  test("half as thick and slashed are ahead of as it is; one the sums refuse has none", () => {
+    const all = whatIfsFor(chops());
+    const after10h = (id: string) =>
+      soakCurve(all.find((w) => w.id === id)?.input ?? chops())?.byHour.find((p) => p.hours >= 10)?.fraction;
+    expect(after10h("half_thick")).toBeGreaterThan(after10h("as_is") ?? 1);
+    expect(after10h("slashed")).toBeGreaterThan(after10h("as_is") ?? 1);
+    expect(soakCurve(chops({ foodId: "unicorn" }))).toBeUndefined();
+  });
+
+  test("the kitchen's own rate is in them", () => {
+    const middle = (rate: number) => soakCurve(chops({ pullH: 4 }), rate)?.byDepth.at(-1)?.fraction;
+    expect(middle(1.5)).toBeGreaterThan(middle(1) ?? 1);
+  });
+});

@@ -1,0 +1,52 @@
+import { bodyShapeOf } from "../../diffusion/flesh-body";
+import type { Formulated } from "../formulate";
+import type { Formulation } from "../../formulation";
+import { frozenBath, type FrozenBathCurve } from "../../heat/frozen-bath";
+import { vesselLeakWPerK } from "../../heat/vessel-leak";
+
+/** What food is taken out of the freezer at, °C. *Practice*. */
+const FREEZER_C = -18;
+const LEAST_HOURS = 12;
+const MOST_HOURS = 72;
+
+export interface ColdPlan {
+  hours: number;
+  curve: FrozenBathCurve;
+  /** Ice in the bath that keeps it cold for all that time, g; undefined when even a bath full of ice does not. */
+  safeIceG: number | undefined;
+}
+
+/** Frozen food put straight into the bath: how warm it gets, and the ice that would keep it cold. */
+export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, iceG: number): ColdPlan {
+  const hours = Math.min(MOST_HOURS, Math.max(LEAST_HOURS, input.pullH));
+  const run = (iceKg: number) =>
+    frozenBath({
+      shape: bodyShapeOf(sheet.food),
+      halfThicknessMm: input.pieces.thicknessMm / 2,
+      foodKg: sheet.foodG / 1000,
+      waterFraction: sheet.soaked.waterFraction,
+      foodStartC: FREEZER_C,
+      bathKg: Math.max(0.05, (sheet.waterG + sheet.naclG) / 1000 - iceKg),
+      bathSaltFraction: sheet.brine?.saltFraction ?? 0,
+      bathStartC: input.holding.brineStartC,
+      iceKg,
+      roomC,
+      leakWPerK: vesselLeakWPerK(input.vessel),
+      hours,
+    });
+  const curve = run(Math.min(iceG, sheet.waterG * 0.95) / 1000);
+  return { hours, curve, safeIceG: safeIce(sheet.waterG, (iceKg) => run(iceKg).warmFromH === undefined) };
+}
+
+/** The least ice that keeps the bath cold, by halving; ice is part of the brine's own water. */
+function safeIce(waterG: number, cold: (iceKg: number) => boolean): number | undefined {
+  let [low, high] = [0, (waterG * 0.9) / 1000];
+  if (!cold(high)) return undefined;
+  if (cold(0)) return 0;
+  for (let i = 0; i < 6; i++) {
+    const middle = (low + high) / 2;
+    if (cold(middle)) high = middle;
+    else low = middle;
+  }
+  return high * 1000;
+}

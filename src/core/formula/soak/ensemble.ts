@@ -1,0 +1,175 @@
+import { diffusivityDoubt, reachHours } from "./soak";
+import { aimOf } from "./aim";
+import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
+import { drawsOf, type Draw } from "./draws";
+import {
+  AS_LIKELY,
+  reducedProblem,
+  soakProblem,
+  SPACING_DOUBT,
+  THICKNESS_DOUBT_MM,
+  wayFelt,
+} from "./soak-problem";
+import { RAIL_TO_H, windowFrom } from "./window";
+import type { SoakLoad, Variation } from "./soak-problem";
+import type { SoakWindow, SoftHour } from "./window";
+import type { Formulation } from "../../formulation";
+import { overAim, type Aim } from "../../diffusion/readiness";
+
+/** One standard deviation of a brine's or a dose's strength: weighing and moist salt. *Practice*. */
+export const STRENGTH_DOUBT = 0.03;
+const MEMBER = { cells: 40, stepTolerance: 1e-4 };
+/** For differences between two runs the runs themselves must be closer. */
+const FINER = { cells: 80, stepTolerance: 1e-5 };
+/** Edges: one in six earlier than early, one in six later than late, as for one standard deviation. */
+const EDGE_SHARE = 1 / 6;
+
+export interface Ensemble {
+  window: SoakWindow;
+  members: number;
+}
+
+interface EnsembleOptions {
+  /** One standard deviation of the logarithm of the rate, where readings have narrowed it. */
+  rateDoubt?: number;
+  /** Every one is run, as where nothing can be read off: slow, and what the reading is held against. */
+  eachRun?: boolean;
+}
+
+/** Soaks that are looked at. */
+export const MEMBERS = 500;
+/** How many are run between two looks up. */
+const SOAKS_A_TURN = 9;
+/** A soak of the ensemble is followed so far: the piece as it is may be quicker than its stand-in. */
+const FOLLOWED_H = RAIL_TO_H * 2;
+
+/**
+ * The window with its soft edges, from many soaks. Some are run and the rest read off between them; where one of those
+ * never comes to it, each is run. A few at a time: yields the share done, so that a caller can show it or stop.
+ */
+export function* ensembleSteps(
+  input: Formulation,
+  load: SoakLoad,
+  options: EnsembleOptions = {},
+): Generator<number, Ensemble> {
+  const aim = aimOf(input, load);
+  // A crust goes by its bake, and nothing soaks where there is no salt.
+  if (load.bake || load.saltG <= 0) return { window: windowFrom(load, {}, {}), members: 0 };
+  const doubt = options.rateDoubt ?? diffusivityDoubt(load.food);
+  // The eater's target does not move with the doubt about what was weighed.
+  const hoursOf = ({ thickness, rate, strength }: Draw, aims: readonly Aim[]) => {
+    const problem = soakProblem(input, load, {
+      thickerMm: THICKNESS_DOUBT_MM * thickness,
+      diffusivityFactor: Math.exp(doubt * rate),
+      strengthFactor: Math.exp(STRENGTH_DOUBT * strength),
+    });
+    return reachHours(reducedProblem(problem), aims, FOLLOWED_H, MEMBER);
+  };
+  // What the quickest never comes to is not looked for: an equilibrium bath does not go over.
+  const all = aim.dry ? [aim] : [aim, overAim(aim)];
+  const quickest = hoursOf(QUICKEST, all);
+  const aims = all.filter((_, a) => quickest[a] !== undefined);
+  const place = (thickness: number) => Math.log(wayFelt(input, load, THICKNESS_DOUBT_MM * thickness));
+  const atNodes = yield* each(nodeDraws(), (draw) => hoursOf(draw, aims));
+  const read = aims.map((_, a) =>
+    betweenNodes(
+      atNodes.map((hours) => hours[a]),
+      place,
+    ),
+  );
+  const draws = drawsOf(MEMBERS);
+  const allRead = !options.eachRun && read.every((hours) => hours);
+  const run = allRead ? [] : yield* each(draws, (draw) => hoursOf(draw, aims));
+  const inProportion = proportions(input, load, aims);
+  const soft = new Map(
+    aims.map((of, a) => [
+      of,
+      softFrom(draws.map((draw, i) => withinTheRail(allRead ? read[a]?.(draw) : run[i][a], inProportion[a]))),
+    ]),
+  );
+  const [ready, over] = all.map((of) => soft.get(of) ?? {});
+  return { window: windowFrom(load, ready, over ?? {}), members: MEMBERS };
+}
+
+function* each<T, R>(all: readonly T[], of: (one: T) => R): Generator<number, R[]> {
+  const done: R[] = [];
+  for (const one of all) {
+    done.push(of(one));
+    if (done.length % SOAKS_A_TURN === 0) yield done.length / all.length;
+  }
+  return done;
+}
+
+const withinTheRail = (hours: number | undefined, times: number): number => {
+  const h = (hours ?? Infinity) * times;
+  return h <= RAIL_TO_H ? h : Infinity;
+};
+
+/** Hours of the piece as it is over those of its stand-in, for each aim; 1 where it is its own. */
+function proportions(input: Formulation, load: SoakLoad, aims: readonly Aim[]): number[] {
+  const problem = soakProblem(input, load);
+  if (!problem.body.standIn) return aims.map(() => 1);
+  const own = reachHours(problem, aims, RAIL_TO_H, MEMBER);
+  const standIn = reachHours(reducedProblem(problem), aims, FOLLOWED_H, MEMBER);
+  return own.map((h, i) => {
+    const other = standIn[i];
+    return h === undefined || other === undefined || other === 0 ? 1 : h / other;
+  });
+}
+
+/** The same in one go. */
+export function ensembleWindow(input: Formulation, load: SoakLoad, options: EnsembleOptions = {}): Ensemble {
+  const steps = ensembleSteps(input, load, options);
+  let turn = steps.next();
+  while (!turn.done) turn = steps.next();
+  return turn.value;
+}
+
+function softFrom(hours: number[]): SoftHour {
+  if (hours.length === 0) return {};
+  const sorted = [...hours].sort((a, b) => a - b);
+  const at = (share: number) => {
+    const hour = sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))];
+    return Number.isFinite(hour) ? hour : undefined;
+  };
+  return { early: at(EDGE_SHARE), likely: at(0.5), late: at(1 - EDGE_SHARE) };
+}
+
+/** What a small change of one input does to the hour of readiness; the largest first. */
+export interface Sensitivity {
+  input: "thickness" | "spacing" | "diffusivity" | "strength" | "warmth";
+  /** As it would be said: mm, share, share, °C. */
+  change: number;
+  hoursMore: number;
+}
+
+/** Which input matters most, each changed by what a cook may well be off by. */
+export function sensitivities(input: Formulation, load: SoakLoad): Sensitivity[] {
+  const aim = aimOf(input, load);
+  const hours = (f: Formulation, vary: Partial<Variation>) =>
+    reachHours(
+      reducedProblem(soakProblem(f, load, { ...AS_LIKELY, ...vary })),
+      [aim],
+      8 * RAIL_TO_H,
+      FINER,
+    )[0];
+  const base = hours(input, {});
+  if (base === undefined) return [];
+  const [inProportion] = proportions(input, load, [aim]);
+  const warmer = { ...input, holding: { ...input.holding, temperatureC: input.holding.temperatureC + 1 } };
+  const tries: [Sensitivity["input"], number, number | undefined][] = [
+    [
+      load.contact.kind === "within" ? "spacing" : "thickness",
+      load.contact.kind === "within" ? SPACING_DOUBT : THICKNESS_DOUBT_MM,
+      hours(input, { thickerMm: THICKNESS_DOUBT_MM }),
+    ],
+    ["diffusivity", -0.2, hours(input, { diffusivityFactor: 0.8 })],
+    ["strength", -0.05, hours(input, { strengthFactor: 0.95 })],
+    ["warmth", 1, hours(warmer, {})],
+  ];
+  return tries
+    .flatMap(([name, change, h]) =>
+      h === undefined ? [] : [{ input: name, change, hoursMore: (h - base) * inProportion }],
+    )
+    .sort((x, y) => Math.abs(y.hoursMore) - Math.abs(x.hoursMore));
+}

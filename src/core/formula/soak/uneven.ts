@@ -1,0 +1,50 @@
+import { isWholeBird } from "../../materials/practice";
+import type { Formulated } from "../formulate";
+import type { Formulation } from "../../formulation";
+
+/** Pieces whose times differ by more than this should not share one soak or one cook. *Practice*, estimate. */
+export const UNEVEN_TIMES = 1.6;
+
+export interface Split {
+  kind: "sizes" | "bird";
+  /** Each lot with its thickness and when it is ready, h; undefined where not within the rail. */
+  lots: { name: string; thicknessMm: number; readyH: number | undefined }[];
+  /** Longest time over shortest: times go with thickness squared. */
+  timesRatio: number;
+}
+
+/** Of a whole bird: how thick breast and leg are beside its thickest part. *Practice*, estimates. */
+const BIRD_PARTS = [
+  { name: "breast", share: 1 },
+  { name: "leg and thigh", share: 0.6 },
+];
+
+/** Pieces too different to share a tray and a time, with the split that mends it; undefined when they are alike. */
+export function splitProposed(input: Formulation, sheet: Formulated): Split | undefined {
+  const { thicknessMm } = input.pieces;
+  const ready = sheet.soak.window.ready.likely;
+  if (isWholeBird(sheet.food))
+    return ratioed(
+      "bird",
+      BIRD_PARTS.map(({ name, share }) => ({
+        name,
+        thicknessMm: thicknessMm * share,
+        readyH: ready === undefined ? undefined : ready * share ** 2,
+      })),
+    );
+  const lots = [
+    { name: `${input.pieces.count} of ${Math.round(thicknessMm)} mm`, thicknessMm, readyH: ready },
+    ...(input.alongside ?? []).map((a, i) => ({
+      name: `${a.count} of ${Math.round(a.thicknessMm)} mm`,
+      thicknessMm: a.thicknessMm,
+      readyH: sheet.soak.alongside[i]?.readyH,
+    })),
+  ];
+  const split = ratioed("sizes", lots);
+  return split.timesRatio > UNEVEN_TIMES ? split : undefined;
+}
+
+function ratioed(kind: Split["kind"], lots: Split["lots"]): Split {
+  const thick = lots.map((l) => l.thicknessMm);
+  return { kind, lots, timesRatio: (Math.max(...thick) / Math.min(...thick)) ** 2 };
+}

@@ -1,0 +1,41 @@
+import { err, ok, type Result } from "../../result";
+import { perWaterForTarget } from "./equilibrium";
+import { keepLimit } from "../soak/keep-limit";
+import type { CurePreparation } from "../../formulation";
+import { soluteLines } from "./brines";
+import { aimPerWater, givenOf } from "./given-salt";
+import type { FormulationError, PrepareContext, Prepared } from "./prepared";
+
+/**
+ * A short salt-sugar cure for fillets: more salt than is wanted, for minutes, then rinsed or brushed off and cooked.
+ * It seasons and firms; it does not preserve.
+ */
+export function prepareCure(c: PrepareContext, p: CurePreparation): Result<Prepared, FormulationError> {
+  const heldFraction = c.flesh.nativeSaltFraction;
+  const given = givenOf(c);
+  if (given === undefined && p.targetFraction <= heldFraction)
+    return err({ code: "already_salty", heldFraction, targetFraction: p.targetFraction });
+  const { naclG, sugarG, lines, apart, dose } = soluteLines(
+    c,
+    given ?? p.doseFraction * c.flesh.massG,
+    0,
+    "foodMass",
+  );
+  const wanted = perWaterForTarget(p.targetFraction, c.flesh.waterFraction, "finishedFlesh");
+  return ok({
+    naclG,
+    loadG: naclG,
+    waterG: 0,
+    sugarG,
+    dose,
+    apart,
+    rest: { reached: "takenOff", missed: "takenOff" },
+    clings: 0,
+    targetPerWater: aimPerWater(c, wanted, { waterG: 0, loadG: naclG }),
+    contact: { kind: "drySalt" },
+    keep: keepLimit(c.food, "cure"),
+    excess: true,
+    lines,
+    liquidMl: 0,
+  });
+}
