@@ -67,7 +67,7 @@ export function prepareInjection(
 export function saltFor(flesh: Flesh, waterG: number, p: InjectionPreparation): number {
   const stayingG = waterG * (1 - p.dripFraction);
   const perMass = p.targetFraction / (1 - p.targetFraction);
-  return Math.max(0, perMass * (flesh.massG + stayingG) - flesh.massG * flesh.nativeSaltFraction);
+  return perMass * (flesh.massG + stayingG) - flesh.massG * flesh.nativeSaltFraction;
 }
 
 /** So much brine, all that is in it weighed, and water for the rest. */
