@@ -13,7 +13,9 @@ const BATH_J_PER_KG_K = 3900;
 const FLESH_KG_PER_M3 = 1050;
 /** Still brine against the food, W/(m² K). */
 const FILM_W_PER_M2_K = 150;
-const CELLS = 20;
+const USUAL_CELLS = 20;
+/** Nearer than this to the air about it, a bath with thawed food has settled, °C. */
+const SETTLED_C = 0.2;
 const RECORD_EVERY_S = 300;
 /** Bath warmer than this is not cold any more. */
 export const WARM_C = COLD_LIMIT_C;
@@ -35,6 +37,10 @@ export interface FrozenBathInput {
   /** Heat let in by the vessel, W per K between room and bath. */
   leakWPerK: number;
   hours: number;
+  /** Cells from centre to surface; left out, as many as the safe side wants. Few are quick. */
+  cells?: number;
+  /** Goes no further than until all is thawed and the bath has come to the air about it. */
+  untilSettled?: boolean;
 }
 
 export interface FrozenBathMoment {
@@ -65,7 +71,7 @@ function bathState(heatJ: number, bathKg: number, iceKg: number, freezingC: numb
 
 /** Bath and food temperatures over the hours. */
 export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
-  const { bathKg, iceKg, foodKg, leakWPerK } = input;
+  const { bathKg, iceKg, foodKg, leakWPerK, cells = USUAL_CELLS } = input;
   const flesh = freezingFlesh(input.waterFraction);
   const atStart = flesh.enthalpyJPerKg(input.foodStartC);
   const lengthM = input.halfThicknessMm / 1000;
@@ -74,9 +80,9 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   // Volumes of the grid are shares of the body; areas follow from the body's whole surface.
   const volumeM3 = foodKg / FLESH_KG_PER_M3;
   const surfaceM2 = (volumeM3 * (exponent + 1)) / lengthM;
-  const areaM2 = Array.from({ length: CELLS }, (_, i) => surfaceM2 * ((i + 1) / CELLS) ** exponent);
-  const shareWithin = (face: number) => (face / CELLS) ** (exponent + 1);
-  const massKg = Array.from({ length: CELLS }, (_, i) => foodKg * (shareWithin(i + 1) - shareWithin(i)));
+  const areaM2 = Array.from({ length: cells }, (_, i) => surfaceM2 * ((i + 1) / cells) ** exponent);
+  const shareWithin = (face: number) => (face / cells) ** (exponent + 1);
+  const massKg = Array.from({ length: cells }, (_, i) => foodKg * (shareWithin(i + 1) - shareWithin(i)));
   const temperature = massKg.map(() => input.foodStartC);
   const heat = massKg.map(() => atStart);
   // Warmth above freezing melts ice first, so one sum serves with ice and without.
@@ -84,7 +90,7 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   let bathJ = startJ;
   let gainedJ = 0;
 
-  const widthM = lengthM / CELLS;
+  const widthM = lengthM / cells;
   // Explicit scheme: stable while k·dt/(ρ·c·dx²) <= 1/2 (von Neumann), with a margin for the film. Frozen flesh is the
   // quickest; once all is thawed the steps may be long.
   const stable = (jPerKgK: number, coldestC: number) =>
@@ -96,25 +102,26 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   let nextRecordS = 0;
   for (let timeS = 0, stepS = 0; timeS <= endS + 1e-9; timeS += stepS) {
     let frozen = false;
-    for (let i = 0; i < CELLS; i++) {
+    for (let i = 0; i < cells; i++) {
       temperature[i] = flesh.temperatureC(heat[i]);
       frozen ||= temperature[i] < FREEZES_FROM_C;
     }
     stepS = frozen ? frozenStepS : thawedStepS;
     const { bathC, iceLeftKg } = bathState(bathJ, bathKg, iceKg, freezingC);
-    const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / flesh.conductivityWPerMK(temperature[CELLS - 1]));
-    const intoFoodW = surfaceM2 * skinW * (bathC - temperature[CELLS - 1]);
+    if (input.untilSettled && !frozen && Math.abs(input.roomC - bathC) < SETTLED_C) break;
+    const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / flesh.conductivityWPerMK(temperature[cells - 1]));
+    const intoFoodW = surfaceM2 * skinW * (bathC - temperature[cells - 1]);
     if (timeS >= nextRecordS) {
       const surfaceC = bathC - intoFoodW / surfaceM2 / FILM_W_PER_M2_K;
       moments.push({ hour: timeS / 3600, bathC, surfaceC, centreC: temperature[0], iceKg: iceLeftKg });
       nextRecordS += RECORD_EVERY_S;
     }
     const leakW = leakWPerK * (input.roomC - bathC);
-    for (let i = 0; i < CELLS; i++) {
+    for (let i = 0; i < cells; i++) {
       const outer =
-        i === CELLS - 1 ? intoFoodW : flow(flesh, temperature[i], temperature[i + 1], widthM) * areaM2[i];
+        i === cells - 1 ? intoFoodW : flow(flesh, temperature[i], temperature[i + 1], widthM) * areaM2[i];
       heat[i] += (outer * stepS) / massKg[i];
-      if (i < CELLS - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
+      if (i < cells - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
     }
     bathJ += (leakW - intoFoodW) * stepS;
     gainedJ += leakW * stepS;

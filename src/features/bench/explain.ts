@@ -139,7 +139,11 @@ const MEETS: Record<Worked["sheet"]["contact"]["kind"], string> = {
 
 /** A bath that does not begin as cold as it is held. */
 function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] {
-  const { warmth } = soak.problem;
+  const { warmth, thawing } = soak.problem;
+  if (thawing)
+    return [
+      `goes in frozen: thawed through in ${thawing.thawedH === undefined ? "over 2 days" : `about ${fixed(thawing.thawedH, 0)} h`}, the bath down to ${fixed(thawing.coldestC, 1)} °C; no salt enters ice, and little what is so cold`,
+    ];
   if (!warmth) return [];
   return [
     `begins at about ${fixed(warmth.metC, 0)} °C with the food in it, and comes to ${fixed(input.holding.temperatureC, 0)} °C in some ${fixed(3 * warmth.timeConstantH, 0)} h`,

@@ -1,11 +1,8 @@
-import { bodyShapeOf } from "../../diffusion/flesh-body";
 import type { Formulated } from "../formulate";
 import type { Formulation } from "../../formulation";
-import { frozenBath, type FrozenBathCurve } from "../../heat/frozen-bath";
-import { vesselLeakWPerK } from "../../heat/vessel-leak";
+import type { FrozenBathCurve } from "../../heat/frozen-bath";
+import { frozenInBath } from "./thawing";
 
-/** What food is taken out of the freezer at, °C. *Practice*. */
-const FREEZER_C = -18;
 const LEAST_HOURS = 12;
 const MOST_HOURS = 72;
 
@@ -20,20 +17,18 @@ export interface ColdPlan {
 export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, iceG: number): ColdPlan {
   const hours = Math.min(MOST_HOURS, Math.max(LEAST_HOURS, input.pullH));
   const run = (iceKg: number) =>
-    frozenBath({
-      shape: bodyShapeOf(sheet.food),
-      halfThicknessMm: input.pieces.thicknessMm / 2,
-      foodKg: sheet.foodG / 1000,
-      waterFraction: sheet.soaked.waterFraction,
-      foodStartC: FREEZER_C,
-      bathKg: Math.max(0.05, (sheet.waterG + sheet.naclG) / 1000 - iceKg),
-      bathSaltFraction: sheet.brine?.saltFraction ?? 0,
-      bathStartC: input.holding.brineStartC,
-      iceKg,
-      roomC,
-      leakWPerK: vesselLeakWPerK(input.vessel),
-      hours,
-    });
+    frozenInBath(
+      input,
+      {
+        food: sheet.food,
+        foodG: sheet.foodG,
+        thicknessMm: input.pieces.thicknessMm,
+        waterFraction: sheet.soaked.waterFraction,
+        bathWaterG: sheet.waterG,
+        saltG: sheet.naclG,
+      },
+      { aboutC: roomC, hours, iceG: 1000 * iceKg },
+    );
   const curve = run(Math.min(iceG, sheet.waterG * 0.95) / 1000);
   return { hours, curve, safeIceG: safeIce(sheet.waterG, (iceKg) => run(iceKg).warmFromH === undefined) };
 }

@@ -10,6 +10,7 @@ import type { Flesh } from "../weigh/equilibrium";
 import type { KeepLimit } from "./keep-limit";
 import type { Formulation } from "../../formulation";
 import type { Bake, Contact } from "../weigh/prepared";
+import { thawingOf, type Thawing } from "./thawing";
 import { bathWarmth, coolingPace, warmingPace, type BathWarmth } from "./warming";
 import { HOUR_S, RAIL_TO_H } from "./window";
 
@@ -51,6 +52,8 @@ export interface SoakProblem {
   core?: { share: number; perWater: number };
   /** Of a bath that does not begin at the temperature it is held at. */
   warmth?: BathWarmth;
+  /** Of food that goes in frozen; it takes the place of the bath's own warmth. */
+  thawing?: Thawing;
 }
 
 /** One standard deviation of a measured thickness, mm. *Practice*: a thumb and a ruler on uneven food. */
@@ -110,12 +113,23 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
     diffusivityM2PerS: d,
     surfaceTransferMPerS: body.surfaceTransferMPerS,
   };
-  const warmth = wet ? bathWarmth(input, load.waterG + load.saltG, load.flesh.massG) : undefined;
-  const pace = warmth && coolingPace(warmth, holding.temperatureC);
+  const thawing = wet
+    ? thawingOf(input, {
+        food: load.food,
+        foodG: load.flesh.massG,
+        thicknessMm,
+        waterFraction: load.flesh.waterFraction,
+        bathWaterG: load.waterG,
+        saltG: load.saltG,
+      })
+    : undefined;
+  const warmth = wet && !thawing ? bathWarmth(input, load.waterG + load.saltG, load.flesh.massG) : undefined;
+  const pace = thawing?.pace ?? (warmth && coolingPace(warmth, holding.temperatureC));
   return {
     body,
     diffusivityM2PerS: d,
     ...(warmth && { warmth }),
+    ...(thawing && { thawing }),
     stage: stageFor(load, holding.temperatureC, vary.strengthFactor, { ...common, ...(pace && { pace }) }),
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
   };
