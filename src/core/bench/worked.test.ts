@@ -1,3 +1,4 @@
+import { acidDepthMm } from "../diffusion/acid";
 import { PREPARATION_CHOICES } from "../preparations";
 import { chops } from "../formula/formulation.fixture";
 import { formulate } from "../formula/formulate";
@@ -70,6 +71,28 @@ test("acid is drawn only of what is sour, and deeper with the hours", () => {
   expect(plain.ok && plain.acidMm).toBe(0);
   expect(depth(8)).toBeGreaterThan(depth(2));
   expect(depth(0)).toBe(0);
+  // Less lemon in it, and what flesh binds holds it back.
+  const marinade = { ...withPreparation(chops(), "marinade"), pullH: 2 };
+  const thinned = {
+    ...marinade,
+    lines: ["lemon_juice", "water"].map((ingredientId, i) => ({
+      ingredientId,
+      amountG: [20, 200][i],
+      scalesWith: "foodMass" as const,
+      optional: false,
+    })),
+  };
+  const weak = workOut(asked(thinned));
+  expect(weak.ok && weak.acidMm).toBeLessThan(0.9 * depth(2));
+  // A sour brine that names no acid is taken as usual.
+  const sour = workOut(asked(chops({ pullH: 2, sour: true })));
+  const usual = acidDepthMm(
+    { shape: "slab", halfThicknessM: 0.0125 },
+    sour.ok ? sour.sheet.soak.diffusivityM2PerS : NaN,
+    2 * 3600,
+    0.15,
+  );
+  expect(sour.ok && sour.acidMm).toBeCloseTo(usual, 1);
 });
 
 test("on the plate the salt is more even than when it was taken out", () => {

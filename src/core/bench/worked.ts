@@ -88,8 +88,27 @@ const STEPS_AN_HOUR = 12;
 function acidAtPull(input: Formulation, { mix, soak }: Formulated): number {
   const hours = Math.round(input.pullH * STEPS_AN_HOUR) / STEPS_AN_HOUR;
   const isSour = (input.sour === true && hasBath(input)) || (mix?.pH !== undefined && mix.pH < SOUR_PH);
-  return isSour && hours > 0 ? acidDepthMm(soak.body, soak.diffusivityM2PerS, hours * 3600) : 0;
+  // From the face it lies on: what comes in at the sides of a block is not what its section shows deep.
+  const { solid, ...body } = soak.body;
+  return isSour && hours > 0
+    ? acidDepthMm(
+        solid ? { ...body, shape: "slab" } : body,
+        soak.diffusivityM2PerS,
+        hours * 3600,
+        acidEqPerL(mix),
+      )
+    : 0;
 }
+
+/** Of citric acid, g to the equivalent. */
+const CITRIC_G_PER_EQ = 64.04;
+/** A sour bath nobody said more of: a part of vinegar in five of brine. *Practice*, estimate. */
+const USUAL_SOUR_EQ_PER_L = 0.15;
+
+const acidEqPerL = (mix: Formulated["mix"]): number =>
+  mix && mix.citricG > 0 && mix.waterG > 0
+    ? mix.citricG / CITRIC_G_PER_EQ / (mix.waterG / 1000)
+    : USUAL_SOUR_EQ_PER_L;
 
 function practiceHours({ food, keep }: Formulated): { from: number; to: number } {
   const practice = practiceFor(food, keep.method);

@@ -148,16 +148,33 @@ describe("bricks and short logs", () => {
 });
 
 describe("acid, the second solute", () => {
+  const slab = { shape: "slab" as const, halfThicknessM: 0.03 };
+
   test("early on it is as deep as the error function says: erfc(1.163) = 0.1, so 2.326 √(Dt) (Crank 2.14)", () => {
-    const hours = 8;
-    const depth = acidDepthMm({ shape: "slab", halfThicknessM: 0.03 }, 3e-10, hours * 3600);
-    expect(depth).toBeCloseTo(2.326 * Math.sqrt(0.3e-10 * hours * 3600) * 1000, 1);
+    const hours = 2;
+    // As strong as what flesh binds, 0.06 eq/L: at half of free acid's pace, 0.6 of salt's.
+    const depth = acidDepthMm(slab, 3e-10, hours * 3600, 0.06);
+    expect(depth).toBeCloseTo(2.326 * Math.sqrt(0.9e-10 * hours * 3600) * 1000, 1);
   });
 
   test("four times the hours, twice as deep; never deeper than the piece", () => {
-    const body = { shape: "slab" as const, halfThicknessM: 0.03 };
-    const at = (h: number) => acidDepthMm(body, 3e-10, h * 3600);
-    expect(at(32) / at(8)).toBeCloseTo(2, 1);
-    expect(acidDepthMm({ shape: "slab", halfThicknessM: 0.001 }, 3e-10, 1e7)).toBeCloseTo(1, 6);
+    const at = (h: number) => acidDepthMm(slab, 3e-10, h * 3600, 0.3);
+    expect(at(8) / at(2)).toBeCloseTo(2, 1);
+    expect(acidDepthMm({ shape: "slab", halfThicknessM: 0.001 }, 3e-10, 1e7, 0.3)).toBeCloseTo(1, 6);
+  });
+
+  test("the sourer the bath the deeper, as far as free acid goes", () => {
+    const at = (acidEqPerL: number) => acidDepthMm(slab, 3e-10, 4 * 3600, acidEqPerL);
+    expect(at(0.06)).toBeGreaterThan(at(0.02));
+    expect(at(1) / at(0.06)).toBeCloseTo(Math.sqrt(2 / 1.06), 1);
+  });
+
+  test("half a centimetre of fish is through in some two hours of lime, as cooks of raw fish have it. *Practice*", () => {
+    // Juice of about 0.9 eq/L; salt in lean fish 2.5e-10 m²/s in the fridge.
+    const hours = [0.5, 1, 2, 3, 5].find(
+      (h) => acidDepthMm({ shape: "slab", halfThicknessM: 0.0025 }, 2.5e-10, h * 3600, 0.9) >= 2.4,
+    );
+    expect(hours).toBeGreaterThanOrEqual(1);
+    expect(hours).toBeLessThanOrEqual(3);
   });
 });
