@@ -11,7 +11,7 @@ import type { SheetLine } from "./weigh/lines";
 import type { Formulation } from "../formulation";
 import { stockShare } from "./account/stock";
 import { lengthProblem, thicknessProblem } from "./weigh/plausible";
-import { prepare } from "./weigh";
+import { weighedOut } from "./weigh";
 import type { FormulationError, PrepareContext, Prepared } from "./weigh/prepared";
 import { computeSoak, type Soak } from "./soak/soak";
 import { type SoakLoad } from "./soak/soak-problem";
@@ -108,7 +108,7 @@ export function weighOut(
   const context = contextOf(input);
   if (!context.ok) return context;
   const c = context.value;
-  const prepared = prepare(c);
+  const prepared = weighedOut(c);
   if (!prepared.ok) return prepared;
   const p = prepared.value;
   const load: SoakLoad = {

@@ -70,7 +70,6 @@ export const crust: PreparationDescriptor<Of<"saltCrust">> = {
   ],
   // It is baked at once; its hour follows from its bake.
   usualH: { meat: 0.75 },
-  goesIn: (_, { lines }) => ({ title: `Into its crust: ${lines}`, why: "The crust is a vessel." }),
   patted: true,
   covered: true,
   brings: (f) => (OVENPROOF.includes(f.vessel.material) ? {} : { vessel: TRAY }),

@@ -1,5 +1,4 @@
 import { isSeafood } from "../materials/facts";
-import { gramsText } from "../quantity/said";
 import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
 
 const LEAST_SUGAR_PER_SALT = 0.5;
@@ -37,15 +36,6 @@ export const cure: PreparationDescriptor<Of<"cure">> = {
   offered: (targetFraction) => ({ kind: "cure", targetFraction, doseFraction: 0.06, finish: "rinse" }),
   starter: [],
   usualH: { meat: 0.5 },
-  goesIn: (_, { massG }) => ({
-    title: `Bury it in ${gramsText(massG)} g cure, flesh down`,
-    why: "Minutes count: set the clock now.",
-    look: "All the flesh covered.",
-  }),
-  comesOff: (p) => ({
-    title: p.finish === "rinse" ? "Rinse the cure off under the tap" : "Brush the cure off",
-    why: "What stays on goes on salting.",
-  }),
   patted: true,
   covered: true,
   brings: (f) => ({ sugarPerSalt: Math.max(f.sugarPerSalt, LEAST_SUGAR_PER_SALT) }),

@@ -35,27 +35,7 @@ export interface PreparationWords {
 /** Where the food lies: under a brine, in a mixture that may stand about it, on a rack, or packed in salt that is baked. */
 export type Lies = "bath" | "mixture" | "rack" | "crust";
 
-/** What is done with the hands when it goes in or comes off: what, why, and what to look for. */
-export interface Act {
-  title: string;
-  why: string;
-  look?: string;
-}
-
-/** Figures of a batch as they are said in an act. */
-export interface ActFigures {
-  /** Of all that goes on, into or about it. */
-  massG: number;
-  /** All pieces, as they came. */
-  foodG: number;
-  liquidMl: number;
-  /** Every line with its grams. */
-  lines: string;
-  /** No time to stand. */
-  straight: boolean;
-}
-
-/** One preparation: all that other rooms ask about it, but for its sums and its fields. */
+/** One preparation: all that other rooms ask about it, but for its sums, its acts and its fields. */
 export interface PreparationDescriptor<P extends Preparation = Preparation> {
   words: PreparationWords;
   kind: PreparationKind;
@@ -95,9 +75,6 @@ export interface PreparationDescriptor<P extends Preparation = Preparation> {
   found?: number;
   starter: readonly FormulaLine[];
   usualH: { meat: number; seafood?: number };
-  goesIn(p: P, figures: ActFigures): Act;
-  /** How it comes off once it is out; left out, nothing is on it. */
-  comesOff?(p: P): Act;
   /** Patted dry before the heat; a coat is not. */
   patted: boolean;
   /** Covered while it stands; a rack lets the surface dry. */

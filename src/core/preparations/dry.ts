@@ -1,4 +1,3 @@
-import { gramsText } from "../quantity/said";
 import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
 
 export const dry: PreparationDescriptor<Of<"dryBrine">> = {
@@ -34,11 +33,6 @@ export const dry: PreparationDescriptor<Of<"dryBrine">> = {
   offered: (targetFraction) => ({ kind: "dryBrine", targetFraction, salted: "allFaces" }),
   starter: [],
   usualH: { meat: 24 },
-  goesIn: (p, { massG }) => ({
-    title: `Salt ${p.salted === "oneFace" ? "the flesh side" : "every face"} with ${gramsText(massG)} g, and onto the rack`,
-    why: "Uncovered, so that the surface dries.",
-    look: "More where it is thick.",
-  }),
   patted: true,
   covered: false,
 };

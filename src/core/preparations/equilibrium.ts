@@ -1,12 +1,4 @@
-import { oneDigit } from "../quantity/said";
-import {
-  ANY_FAULTS,
-  FROM_THE_FACE,
-  notGround,
-  type ActFigures,
-  type Of,
-  type PreparationDescriptor,
-} from "./descriptor";
+import { ANY_FAULTS, FROM_THE_FACE, notGround, type Of, type PreparationDescriptor } from "./descriptor";
 
 /** What both schools of a wet brine have in common. */
 export const WET = {
@@ -24,11 +16,6 @@ export const WET = {
   faults: [...ANY_FAULTS, "ham_like", "rubbery_skin", "watery_pan"],
   serves: notGround,
   starter: [],
-  goesIn: (_: unknown, { liquidMl }: ActFigures) => ({
-    title: `Submerge it in ${oneDigit(liquidMl / 1000)} L brine`,
-    why: "What stands out stays unsalted.",
-    look: "All of it under, a plate on top.",
-  }),
   patted: true,
   covered: true,
 } as const satisfies Partial<PreparationDescriptor>;

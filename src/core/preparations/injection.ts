@@ -1,5 +1,4 @@
 import { isWhole } from "../materials/facts";
-import { gramsText } from "../quantity/said";
 import { INJECTED } from "../materials/official";
 import { ANY_FAULTS, notGround, type Of, type PreparationDescriptor } from "./descriptor";
 
@@ -52,11 +51,6 @@ export const injection: PreparationDescriptor<Of<"injection">> = {
   }),
   starter: [],
   usualH: { meat: 24 },
-  goesIn: (p, { massG, foodG }) => ({
-    title: `Inject ${gramsText(massG)} g brine, a stab every ${Math.round(p.spacingMm)} mm, until it weighs ${gramsText(foodG + massG)} g`,
-    why: "Slowly, drawing the needle back: a pocket that bursts runs out again.",
-    look: "No stab dry, none leaking; weighed once more before it stands.",
-  }),
   patted: true,
   // Salt within has no outside of its own.
   brings: (f) => (f.readiness === "outside" ? { readiness: "seasoned" } : {}),

@@ -1,4 +1,3 @@
-import { gramsText } from "../quantity/said";
 import type { FormulaLine } from "../formulation";
 import {
   ANY_FAULTS,
@@ -63,22 +62,6 @@ export const marinade: PreparationDescriptor<Of<"marinade">> = {
     { ...offeredLine("honey", 5), optional: true },
   ],
   usualH: { meat: 4, seafood: 1 / 3 },
-  goesIn: (_, { massG, straight }) =>
-    straight
-      ? {
-          title: `Drizzle ${gramsText(massG)} g marinade over it`,
-          why: "No time to stand: it seasons the outside only.",
-          look: "All faces wet.",
-        }
-      : {
-          title: `Into ${gramsText(massG)} g marinade, close about it`,
-          why: "Liquid standing beside the food is wasted.",
-          look: "No air pockets.",
-        },
-  comesOff: () => ({
-    title: "Wipe it off, leave a thin film",
-    why: "Wet coats steam, sugary ones burn; what is wiped off is boiled or thrown away.",
-  }),
   patted: true,
   covered: true,
 };

@@ -1,4 +1,3 @@
-import { gramsText } from "../quantity/said";
 import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
 import { LARGEST_DOSE } from "./marinade";
 
@@ -54,11 +53,6 @@ export const paste: PreparationDescriptor<Of<"paste">> = {
     { ...offeredLine("paprika", 2.3), optional: true, off: true },
   ],
   usualH: { meat: 4, seafood: 0.5 },
-  goesIn: (_, { massG }) => ({
-    title: `Coat it all over with ${gramsText(massG)} g paste`,
-    why: "A thin, even coat holds; a thick one slides.",
-    look: "It stays when the piece is held up.",
-  }),
   patted: false,
   covered: true,
 };

@@ -62,26 +62,4 @@ describe("one descriptor a preparation", () => {
     for (const choice of PREPARATION_CHOICES)
       expect(withPreparation(f, choice).reserve !== undefined).toBe(["marinade", "paste"].includes(choice));
   });
-
-  test("an act has its figures: rinsed or brushed, inside and out, one face or all, and until what weight", () => {
-    const figures = { massG: 412, foodG: 4200, liquidMl: 2500, lines: "1 900 g salt", straight: false };
-    const goesIn = (choice: (typeof PREPARATION_CHOICES)[number], change: object = {}) => {
-      const p = { ...PREPARATIONS[choice].offered(0.014), ...change };
-      return described(p).goesIn(p, figures).title;
-    };
-    expect(goesIn("timed")).toBe("Submerge it in 2.5 L brine");
-    expect(goesIn("dry")).toContain("every face with 412 g");
-    expect(goesIn("dry", { salted: "oneFace" })).toContain("the flesh side");
-    expect(goesIn("rub", { insideShare: 0.25 })).toContain("103 g of it inside");
-    expect(goesIn("rub")).not.toContain("inside");
-    expect(goesIn("crust")).toContain("1 900 g salt");
-    expect(goesIn("injection")).toBe("Inject 412 g brine, a stab every 20 mm, until it weighs 4 610 g");
-    const cure = PREPARATIONS.cure.offered(0.014);
-    expect(described(cure).comesOff?.(cure).title).toContain("Rinse");
-    expect(described(cure).comesOff?.({ ...cure, finish: "brush" }).title).toContain("Brush");
-    const marinade = PREPARATIONS.marinade;
-    expect(marinade.goesIn(marinade.offered(0.01), { ...figures, straight: true }).title).toContain(
-      "Drizzle",
-    );
-  });
 });

@@ -1,4 +1,3 @@
-import { gramsText } from "../quantity/said";
 import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
 import { LARGEST_DOSE } from "./marinade";
 
@@ -44,16 +43,6 @@ export const rub: PreparationDescriptor<Of<"rub">> = {
     offeredLine("cumin_ground", 2),
   ],
   usualH: { meat: 12 },
-  goesIn: (p, { massG }) => ({
-    title: `Rub on ${gramsText(massG)} g, every face${
-      p.insideShare > 0 ? `, ${gramsText(massG * p.insideShare)} g of it inside` : ""
-    }`,
-    why:
-      p.surface === "oiled"
-        ? "Oil it first: a thin film holds the rub."
-        : "What does not stick falls off, and its salt with it.",
-    look: "No bare spots.",
-  }),
   patted: false,
   covered: false,
 };

@@ -1,3 +1,4 @@
+import { actsOf } from "../formula/weigh";
 import { described, hasBath } from "../preparations";
 import { rinseOf } from "../formula/soak/rinse";
 import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
@@ -27,7 +28,7 @@ export function afterSteps(dish: WorkedDish): Step[] {
 
 function finishing({ input, sheet, soakH }: WorkedDish): Step[] {
   const steps: Step[] = [];
-  const off = input.rinse ? undefined : described(input.preparation).comesOff?.(input.preparation);
+  const off = input.rinse ? undefined : actsOf(input.preparation).comesOff?.(input.preparation);
   if (off) steps.push(byHand("finish", "finish", 5, off.title, off.why));
   const rinse = sheet.rinseMin === undefined ? undefined : rinseOf(sheet, soakH, sheet.rinseMin);
   if (rinse)

@@ -1,3 +1,4 @@
+import { actsOf } from "../formula/weigh";
 import { described, describedKind, isWet, type PreparationKind } from "../preparations";
 import { coolerPlan } from "../heat/cooler";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
@@ -119,7 +120,7 @@ function goingIn(dish: WorkedDish): Step {
   const massG = straight || !input.reserve ? made : made * (1 - input.reserve.share);
   const cooled = input.holding.place === "cooler" && !straight;
   const ice = coolerIce(dish);
-  const { title, why, look } = described(input.preparation).goesIn(input.preparation, {
+  const { title, why, look } = actsOf(input.preparation).goesIn(input.preparation, {
     massG,
     foodG: sheet.foodG,
     liquidMl,

@@ -1,3 +1,6 @@
+import { gramsText, oneDigit } from "../../quantity/said";
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import type { Salt } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
 import { err, ok, type Result } from "../../result";
@@ -218,3 +221,19 @@ function waterToCoverG(wantedMl: number, solutesIn: (waterG: number) => Solutes)
   }
   return waterG;
 }
+
+export const wetBrineActs: Acts<Of<"wetBrine">> = {
+  goesIn: (_, { liquidMl }) => ({
+    title: `Submerge it in ${oneDigit(liquidMl / 1000)} L brine`,
+    why: "What stands out stays unsalted.",
+    look: "All of it under, a plate on top.",
+  }),
+};
+
+export const dryBrineActs: Acts<Of<"dryBrine">> = {
+  goesIn: (p, { massG }) => ({
+    title: `Salt ${p.salted === "oneFace" ? "the flesh side" : "every face"} with ${gramsText(massG)} g, and onto the rack`,
+    why: "Uncovered, so that the surface dries.",
+    look: "More where it is thick.",
+  }),
+};

@@ -1,3 +1,6 @@
+import { gramsText } from "../../quantity/said";
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import { err, ok, type Result } from "../../result";
 import { perWaterForTarget } from "./equilibrium";
 import { keepLimit } from "../soak/keep-limit";
@@ -39,3 +42,15 @@ export function prepareCure(c: PrepareContext, p: CurePreparation): Result<Prepa
     liquidMl: 0,
   });
 }
+
+export const cureActs: Acts<Of<"cure">> = {
+  goesIn: (_, { massG }) => ({
+    title: `Bury it in ${gramsText(massG)} g cure, flesh down`,
+    why: "Minutes count: set the clock now.",
+    look: "All the flesh covered.",
+  }),
+  comesOff: (p) => ({
+    title: p.finish === "rinse" ? "Rinse the cure off under the tap" : "Brush the cure off",
+    why: "What stays on goes on salting.",
+  }),
+};

@@ -1,3 +1,6 @@
+import { gramsText } from "../../quantity/said";
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import { err, ok, type Result } from "../../result";
 import { brineStrength, saltFractionFromPerWater } from "../../solution/sodium-chloride";
 import { perWaterForTarget, type Flesh } from "./equilibrium";
@@ -91,3 +94,11 @@ function holding(flesh: Flesh, waterG: number): Flesh {
     nativeSaltFraction: (flesh.massG * flesh.nativeSaltFraction) / massG,
   };
 }
+
+export const injectionActs: Acts<Of<"injection">> = {
+  goesIn: (p, { massG, foodG }) => ({
+    title: `Inject ${gramsText(massG)} g brine, a stab every ${Math.round(p.spacingMm)} mm, until it weighs ${gramsText(foodG + massG)} g`,
+    why: "Slowly, drawing the needle back: a pocket that bursts runs out again.",
+    look: "No stab dry, none leaking; weighed once more before it stands.",
+  }),
+};

@@ -1,3 +1,6 @@
+import { gramsText } from "../../quantity/said";
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import { err, ok, type Result } from "../../result";
 import { liquidToCoverMl } from "../../vessel/fit";
 import { hidingIn } from "./lines";
@@ -57,3 +60,22 @@ export function prepareMarinade(
     snug,
   });
 }
+
+export const marinadeActs: Acts<Of<"marinade">> = {
+  goesIn: (_, { massG, straight }) =>
+    straight
+      ? {
+          title: `Drizzle ${gramsText(massG)} g marinade over it`,
+          why: "No time to stand: it seasons the outside only.",
+          look: "All faces wet.",
+        }
+      : {
+          title: `Into ${gramsText(massG)} g marinade, close about it`,
+          why: "Liquid standing beside the food is wasted.",
+          look: "No air pockets.",
+        },
+  comesOff: () => ({
+    title: "Wipe it off, leave a thin film",
+    why: "Wet coats steam, sugary ones burn; what is wiped off is boiled or thrown away.",
+  }),
+};

@@ -1,3 +1,6 @@
+import { gramsText } from "../../quantity/said";
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import { NO_BINDER } from "./no-binder";
 import { err, ok, type Result } from "../../result";
 import { keepLimit } from "../soak/keep-limit";
@@ -97,3 +100,11 @@ function freeWater(parts: { ingredient: { group: string; waterFraction: number }
     return sum + massG * i.waterFraction * (FREE_SHARE[i.group] ?? 1);
   }, 0);
 }
+
+export const pasteActs: Acts<Of<"paste">> = {
+  goesIn: (_, { massG }) => ({
+    title: `Coat it all over with ${gramsText(massG)} g paste`,
+    why: "A thin, even coat holds; a thick one slides.",
+    look: "It stays when the piece is held up.",
+  }),
+};

@@ -1,3 +1,6 @@
+import { gramsText } from "../../quantity/said";
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import { ok, type Result } from "../../result";
 import { equilibriumPerWater } from "./equilibrium";
 import { keepLimit } from "../soak/keep-limit";
@@ -67,3 +70,16 @@ function coatOf(c: PrepareContext, p: RubPreparation, massG: number): Coat {
     stuckShare: massG > 0 ? (stuckOutsideG + massG * p.insideShare) / massG : 1,
   };
 }
+
+export const rubActs: Acts<Of<"rub">> = {
+  goesIn: (p, { massG }) => ({
+    title: `Rub on ${gramsText(massG)} g, every face${
+      p.insideShare > 0 ? `, ${gramsText(massG * p.insideShare)} g of it inside` : ""
+    }`,
+    why:
+      p.surface === "oiled"
+        ? "Oil it first: a thin film holds the rub."
+        : "What does not stick falls off, and its salt with it.",
+    look: "No bare spots.",
+  }),
+};

@@ -1,3 +1,5 @@
+import type { Acts } from "./acts";
+import type { Of } from "../../preparations/descriptor";
 import { isSeafood } from "../../materials/facts";
 import type { Food } from "../../materials/types";
 import { VOLUME_ML } from "../../quantity/units";
@@ -190,3 +192,7 @@ function likelySize({ size, food, input }: PrepareContext, form: CrustPreparatio
   const lengthMm = input.pieces.lengthMm ?? usualMm;
   return { lengthMm, widthMm: acrossMm2 / lengthMm, heightMm };
 }
+
+export const saltCrustActs: Acts<Of<"saltCrust">> = {
+  goesIn: (_, { lines }) => ({ title: `Into its crust: ${lines}`, why: "The crust is a vessel." }),
+};
