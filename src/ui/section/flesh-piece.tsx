@@ -33,7 +33,7 @@ export function FleshPiece(props: Props) {
   const id = useId();
   const round = shape === "cylinder" || shape === "sphere" || shape === "shortLog";
   const outline = { stroke: "var(--iron)", strokeWidth: 2 };
-  const flat = { x, y, width, height, rx: Math.min(12, height / 3) };
+  const flat = flatOf({ x, y, width, height });
   return (
     <g>
       <defs>
@@ -94,6 +94,12 @@ export function FleshPiece(props: Props) {
     </g>
   );
 }
+
+/** A flat piece with its edges rounded off. */
+const flatOf = (box: { x: number; y: number; width: number; height: number }) => ({
+  ...box,
+  rx: Math.min(12, box.height / 3),
+});
 
 const stop = (offset: number, colour: string) => (
   <stop key={offset} offset={offset} style={{ stopColor: colour }} />
@@ -160,8 +166,15 @@ function AcidHatch({
   return (
     <g data-acid={share.toFixed(3)}>
       <pattern id={id} width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        {/* A pale edge, so that it is seen on the dark of much salt as well. */}
+        <line x1={0} x2={0} y1={0} y2={5} stroke="var(--color-base-100)" strokeWidth={3.4} />
         <line x1={0} x2={0} y1={0} y2={5} stroke="var(--hatch)" strokeWidth={1.6} />
       </pattern>
+      {!round && (
+        <clipPath id={`${id}-piece`}>
+          <rect {...flatOf({ x, y, width, height })} />
+        </clipPath>
+      )}
       {round ? (
         <ellipse
           cx={x + width / 2}
@@ -173,10 +186,10 @@ function AcidHatch({
           strokeWidth={deep}
         />
       ) : (
-        <>
+        <g clipPath={`url(#${id}-piece)`}>
           <rect x={x} y={y} width={width} height={deep} fill={hatch} />
           {!oneFace && <rect x={x} y={y + height - deep} width={width} height={deep} fill={hatch} />}
-        </>
+        </g>
       )}
     </g>
   );
