@@ -1,16 +1,16 @@
 import fc from "fast-check";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { formulate } from "@/core/formula/formulate";
 import { formulations } from "@/core/formula/formulations.fixture";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/account/outcome";
-import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
-import { CELERIAC, GREY_MULLET, MACKEREL } from "@/server/demo/fish-and-crusts";
-import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "@/server/demo/mixtures";
-import type { Explanation } from "@/ui/explanation";
 import * as explain from "@/features/bench/explain";
 import { whyBake, whyCoat, whyCrust, whySour } from "@/features/bench/explain-mixture";
 import { whySalt } from "@/features/bench/explain-salt";
 import type { Worked } from "@/features/bench/worked";
+import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
+import { CELERIAC, GREY_MULLET, MACKEREL } from "@/server/demo/fish-and-crusts";
+import { LAMB_SHOULDER, SHORT_RIBS, TOFU } from "@/server/demo/mixtures";
+import type { Explanation } from "@/ui/explanation";
 
 const DEMO_FORMULAS = [
   PORK_LOIN,

@@ -1,5 +1,5 @@
-import { expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
+import { expect, test } from "./kitchen";
 
 test("a joint by the needle: how strong, until what weight, when it has spread, and that it is cooked through", async ({
   page,

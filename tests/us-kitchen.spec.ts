@@ -1,5 +1,5 @@
-import { expect, test, type Page } from "./kitchen";
 import { BenchPage } from "./bench-page";
+import { expect, test, type Page } from "./kitchen";
 
 /* A kitchen with American measures reads no metric figure but grams, which its scale has, on any screen. */
 

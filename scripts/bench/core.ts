@@ -1,7 +1,7 @@
 import { Bench } from "tinybench";
 import { simulateSoak } from "@/core/diffusion/simulate";
-import { formulate } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { formulate } from "@/core/formula/formulate";
 import { DUCK_LEGS, PORK_LOIN } from "@/server/demo/brines";
 
 const HOUR_S = 3600;

@@ -1,16 +1,16 @@
-import { benchStiff } from "./stiff";
 import { createRequire } from "node:module";
 import { gradedGrid } from "@/core/diffusion/grid";
 import type { SoakOptions } from "@/core/diffusion/run";
 import { simulateSoak } from "@/core/diffusion/simulate";
 import type { Stage } from "@/core/diffusion/stages";
-import { ensembleWindow } from "@/core/formula/soak/ensemble";
 import { formulate } from "@/core/formula/formulate";
-import { reachHours } from "@/core/formula/soak/soak";
 import { aimOf } from "@/core/formula/soak/aim";
+import { ensembleWindow } from "@/core/formula/soak/ensemble";
+import { reachHours } from "@/core/formula/soak/soak";
 import { soakProblem } from "@/core/formula/soak/soak-problem";
 import { RAIL_TO_H } from "@/core/formula/soak/window";
 import { PORK_LOIN } from "@/server/demo/brines";
+import { benchStiff } from "./stiff";
 
 const HOUR_S = 3600;
 const D = 3e-10;

@@ -1,9 +1,9 @@
 import type { Formulated } from "@/core/formula/formulate";
+import type { BatchClock } from "@/core/program/batch-clock";
 import type { Exit } from "@/core/program/exits";
+import type { PlainDish } from "@/core/program/plain";
 import type { Program } from "@/core/program/step";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
-import type { BatchClock } from "@/core/program/batch-clock";
-import type { PlainDish } from "@/core/program/plain";
 import type { BatchDetail, KitchenView } from "./views";
 import type { WorkNow } from "./work-now";
 

@@ -1,5 +1,4 @@
 import { z } from "zod";
-import type { Formulation } from "@/core/formulation";
 import {
   ALONGSIDE_MAX,
   COMPANIONS_MAX,
@@ -9,6 +8,7 @@ import {
   NAME_MAX,
   NOTES_MAX,
 } from "@/core/formula/ranges";
+import type { Formulation } from "@/core/formulation";
 import { heatHereSchema } from "./learned";
 import { ownMaterialsSchema } from "./materials";
 import { preparationSchema, saltGivenSchema } from "./preparation";

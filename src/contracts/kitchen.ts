@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { HEATS } from "@/core/formula/account/dish-facts";
-import type { KitchenLimits } from "@/core/safety/limits";
 import type { WordAmounts } from "@/core/quantity/words";
+import type { KitchenLimits } from "@/core/safety/limits";
 import { vesselSchema } from "./formulation";
 import { foodSchema, ingredientSchema, saltSchema } from "./materials";
 

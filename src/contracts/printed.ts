@@ -1,6 +1,6 @@
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
 import type { Program } from "@/core/program/step";
 import { snapshotOf, type SheetSnapshot } from "./sheet";

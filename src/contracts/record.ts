@@ -1,5 +1,5 @@
-import { PREPARATION_KINDS } from "@/core/preparations";
 import { z } from "zod";
+import { PREPARATION_KINDS } from "@/core/preparations";
 
 /** What the record is searched, filtered and sorted by; anything else in the address is left aside. */
 export const recordQuery = z.object({

@@ -1,7 +1,7 @@
 import { z } from "zod";
+import type { Outcome } from "@/core/formula/account/outcome";
 import type { Formulated } from "@/core/formula/formulate";
 import type { SoakWindow } from "@/core/formula/soak/window";
-import type { Outcome } from "@/core/formula/account/outcome";
 
 const softHour = z.object({
   early: z.number().optional(),

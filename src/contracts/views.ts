@@ -1,13 +1,13 @@
-import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { Formulation } from "@/core/formulation";
-import type { KitchenLearned } from "./learned";
 import type { OwnMaterials } from "@/core/materials/pantry";
+import type { BatchClock } from "@/core/program/batch-clock";
+import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { WordAmounts } from "@/core/quantity/words";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { OwnKind, OwnVessel, Usual } from "./kitchen";
+import type { KitchenLearned } from "./learned";
 import type { ReadingBody } from "./requests";
 import type { SheetSnapshot } from "./sheet";
-import type { BatchClock } from "@/core/program/batch-clock";
 
 /** What the server hands to the screens. */
 /** What readings taught of a food: diffusivity over the table's, and one standard deviation of its logarithm. */

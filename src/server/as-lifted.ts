@@ -1,7 +1,7 @@
 import { formulationSchema } from "@/contracts/formulation";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
-import { formulate } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { formulate } from "@/core/formula/formulate";
 import { remembered } from "@/core/remembered";
 import type { batches } from "./schema";
 

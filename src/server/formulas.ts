@@ -1,13 +1,13 @@
+import { desc, eq } from "drizzle-orm";
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
-import { desc, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import type { FormulaView } from "@/contracts/views";
 import type { FormulaFile } from "@/core/exchange/formula-file";
 import type { Formulation } from "@/core/formulation";
 import { type Db, writing } from "./database";
-import { notFound, Refusal } from "./problem";
 import { loadFormula, versionOf } from "./formula-views";
+import { notFound, Refusal } from "./problem";
 import { formulas, formulaVersions } from "./schema";
 
 type VersionRow = typeof formulaVersions.$inferSelect;

@@ -1,15 +1,15 @@
-import { isBaked } from "@/core/preparations";
 import { and, eq, isNull, max, ne } from "drizzle-orm";
 import type { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
 import type { instrumentRequest } from "@/contracts/work";
-import { batchTime } from "@/core/program/batch-clock";
 import { bodyShapeOf } from "@/core/diffusion/flesh-body";
+import type { Formulation } from "@/core/formulation";
 import { simulated } from "@/core/instruments/instrument";
 import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
-import type { Formulation } from "@/core/formulation";
+import { isBaked } from "@/core/preparations";
+import { batchTime } from "@/core/program/batch-clock";
 import { PROBES, type ProbeChannel } from "@/core/program/exits";
 import { announce, announceReading } from "./changes";
 import { clockOf } from "./clock";

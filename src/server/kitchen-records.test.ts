@@ -1,5 +1,8 @@
 import { randomUUID } from "node:crypto";
 import { chops } from "@/core/formula/formulation.fixture";
+import { withPreparation } from "@/core/formula/offer/offered";
+import { withOwn } from "@/core/formula/offer/with-own";
+import { SALTS } from "@/core/materials/lookup";
 import { finishedBatches, loadBatch, runningBatches } from "./batch-views";
 import { liftBatch, startBatch, undoLift } from "./batches";
 import { openDatabase, type WholeDb } from "./database";
@@ -8,9 +11,6 @@ import { listFormulas, loadFormula } from "./formula-views";
 import { branchFormula, createFormula, saveNew, saveVersion, shelveFormula } from "./formulas";
 import { changeKitchen, forgetRate, loadKitchen } from "./kitchen";
 import { dropOwn, keepOwn } from "./own-entries";
-import { withOwn } from "@/core/formula/offer/with-own";
-import { withPreparation } from "@/core/formula/offer/offered";
-import { SALTS } from "@/core/materials/lookup";
 import { Refusal } from "./problem";
 import { addReading, keepBatchRate, removeReading } from "./readings";
 

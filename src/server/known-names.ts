@@ -1,7 +1,7 @@
 import type { SittingBody } from "@/contracts/sitting";
 import { unknownNames } from "@/core/formula/offer/names-used";
-import type { Formulation } from "@/core/formulation";
 import { withOwn } from "@/core/formula/offer/with-own";
+import type { Formulation } from "@/core/formulation";
 import { pantryOf } from "@/core/materials/pantry";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";

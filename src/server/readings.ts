@@ -1,10 +1,10 @@
-import { hasBath } from "@/core/preparations";
-import { isDeepStrictEqual } from "node:util";
 import { and, asc, eq } from "drizzle-orm";
+import { isDeepStrictEqual } from "node:util";
 import { formulationSchema } from "@/contracts/formulation";
 import { readingBody, type ReadingRequest } from "@/contracts/requests";
 import { formulate } from "@/core/formula/formulate";
 import { learnRate } from "@/core/learned/learn-rate";
+import { hasBath } from "@/core/preparations";
 import { type Db, writing } from "./database";
 import { keepRate } from "./kitchen";
 import { notFound, Refusal } from "./problem";

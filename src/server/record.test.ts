@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { PAGE_SIZE } from "@/contracts/figures";
 import { recordQuery, type RecordQuery } from "@/contracts/record";
-import { preparationOffered } from "@/core/formula/offer/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
+import { preparationOffered } from "@/core/formula/offer/defaults";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
 import { listRecord, nextTime, trendPoints, wholeRecord } from "./record";
-import { loadTaste } from "./taste";
 import { batches } from "./schema";
+import { loadTaste } from "./taste";
 import { judgeBatch } from "./work";
 
 const NOW = Date.UTC(2026, 10, 27, 20);

@@ -10,9 +10,9 @@ import type {
 } from "@/contracts/record";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { judgedSchema } from "@/contracts/work";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { formulate } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/account/outcome";
 import { proposalsFor, type Experience, type Proposal } from "@/core/journal/next-time";
 import { remembered } from "@/core/remembered";
 import { saltAsLifted } from "./as-lifted";

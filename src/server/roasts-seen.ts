@@ -1,9 +1,9 @@
 import { and, asc, eq, inArray } from "drizzle-orm";
 import { isOven } from "@/core/formula/cook/cook-stages";
-import { heatedPiece } from "@/core/heat/cook-minutes";
-import { engineMinutes } from "@/core/heat/course";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
+import { heatedPiece } from "@/core/heat/cook-minutes";
+import { engineMinutes } from "@/core/heat/course";
 import { climbSeen, type SeenClimb } from "@/core/learned/climb";
 import { ovenSeen, type OvenSeen } from "@/core/learned/oven";
 import type { Foretold } from "@/core/learned/scored";

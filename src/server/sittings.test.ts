@@ -1,15 +1,15 @@
-import { saveSitting } from "./saved-sitting.fixture";
 import type { SittingBody } from "@/contracts/sitting";
-import { preparationOffered } from "@/core/formula/offer/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
+import { preparationOffered } from "@/core/formula/offer/defaults";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
-import { findAnything } from "./find";
 import { loadBatch } from "./batch-views";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase, type Db } from "./database";
+import { findAnything } from "./find";
 import { Refusal } from "./problem";
-import { sittingActs } from "./schema";
 import { keepSample } from "./samples";
+import { saveSitting } from "./saved-sitting.fixture";
+import { sittingActs } from "./schema";
 import {
   confirmSittingAct,
   createSitting,

@@ -1,6 +1,6 @@
+import { and, desc, eq } from "drizzle-orm";
 import { randomUUID } from "node:crypto";
 import { isDeepStrictEqual } from "node:util";
-import { and, desc, eq } from "drizzle-orm";
 import type { z } from "zod";
 import { storedPlan, type StoredPlan } from "@/contracts/plan";
 import {
@@ -11,8 +11,8 @@ import {
   type sittingActRequest,
   type startDishRequest,
 } from "@/contracts/sitting";
-import type { HeatHere } from "@/core/formulation";
 import { withHeat } from "@/core/formula/offer/with-own";
+import type { HeatHere } from "@/core/formulation";
 import { batchTime } from "@/core/program/batch-clock";
 import { plainProgram } from "@/core/program/plain";
 import { startBatch, workOutStart } from "./batches";

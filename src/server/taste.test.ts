@@ -4,11 +4,11 @@ import { CARRIERS } from "@/core/taste/samples";
 import type { Told } from "@/core/taste/tasting";
 import { liftBatch, startBatch } from "./batches";
 import { openDatabase } from "./database";
-import { changeKitchen, loadKitchen } from "./kitchen";
 import { readArchive } from "./exchange/archive";
+import { changeKitchen, loadKitchen } from "./kitchen";
+import { archiveOf } from "./safekeeping/kitchens.fixture";
 import { answerTasting, forgetTasting, loadTaste, loadTasting, startTasting, takeBack } from "./taste";
 import { judgeBatch } from "./work";
-import { archiveOf } from "./safekeeping/kitchens.fixture";
 
 const NOW = Date.UTC(2026, 10, 27, 18);
 const HOUR = 3_600_000;

@@ -1,5 +1,5 @@
-import { isBaked } from "@/core/preparations";
 import type { Running, SittingDish } from "@/contracts/sitting";
+import { isBaked } from "@/core/preparations";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
 import { loadBatch } from "./batch-views";

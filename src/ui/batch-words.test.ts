@@ -1,12 +1,12 @@
-import { WALL_CLOCK } from "@/core/program/batch-clock";
+import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
+import type { BatchView } from "@/contracts/views";
+import { outcomeAt } from "@/core/formula/account/outcome";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { preparationOffered } from "@/core/formula/offer/defaults";
 import type { Formulation } from "@/core/formulation";
-import { outcomeAt } from "@/core/formula/account/outcome";
-import { snapshotOf, sheetSnapshotSchema } from "@/contracts/sheet";
-import type { BatchView } from "@/contracts/views";
-import { unitsOf } from "./units";
+import { WALL_CLOCK } from "@/core/program/batch-clock";
 import { batchNote, nextAct } from "./batch-words";
+import { unitsOf } from "./units";
 
 const START = Date.UTC(2026, 10, 27, 20);
 const HOUR = 3_600_000;

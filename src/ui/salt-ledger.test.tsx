@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from "react-dom/server";
 import { cutsFor } from "@/core/formula/account/advice";
-import { chops, worked } from "@/core/formula/formulation.fixture";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
 import { SaltLedger } from "./salt-ledger";
 
 const f = chops({

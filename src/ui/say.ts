@@ -1,6 +1,6 @@
-import { assertNever } from "@/core/result";
 import type { FormulationError } from "@/core/formula/formulate";
 import type { QuantityError, QuantityRule } from "@/core/quantity/parse";
+import { assertNever } from "@/core/result";
 import { grams, duration, fixed, percent } from "./format";
 
 /* Sentences for the core's facts: what is wrong, and what a right value looks like. */

@@ -1,5 +1,5 @@
-import { lineMassG } from "@/core/formula/weigh/lines";
 import { chops, worked } from "@/core/formula/formulation.fixture";
+import { lineMassG } from "@/core/formula/weigh/lines";
 import type { Formulation } from "@/core/formulation";
 import { parseQuantity } from "@/core/quantity/parse";
 import { kitchenMeasure } from "./weigh-lines";

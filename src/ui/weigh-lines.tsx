@@ -1,7 +1,7 @@
-import { inAmerican } from "@/core/quantity/american";
 import pluralize from "pluralize";
-import { CLOSE_ENOUGH, spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import type { LinePart, SheetLine } from "@/core/formula/weigh/lines";
+import { inAmerican } from "@/core/quantity/american";
+import { CLOSE_ENOUGH, spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import { capital, fixed, grams } from "./format";
 import { LAW_NAME, PART_NAME } from "./names";
 import { unitsOf } from "./units";

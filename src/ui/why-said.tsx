@@ -1,5 +1,5 @@
-import { Told, useTold } from "./measures";
 import type { Explanation } from "./explanation";
+import { Told, useTold } from "./measures";
 
 /** A sum with its convention and its source. */
 export function Said({ sum, convention, source, otherSchool }: Explanation) {

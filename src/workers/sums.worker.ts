@@ -3,16 +3,16 @@ import { plateOf, type PlateShares } from "@/core/bench/plate";
 import { soakKey } from "@/core/bench/soak-key";
 import { workOut, type Asked, type Refused, type WorkedOut } from "@/core/bench/worked";
 import { soakCurve, type SoakCurve } from "@/core/formula/change/compare";
-import { ensembleSteps, sensitivities, type Sensitivity } from "@/core/formula/soak/ensemble";
-import { formulate } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formulation";
 import { rescues, type Rescue } from "@/core/formula/change/rescue";
+import { formulate } from "@/core/formula/formulate";
+import { ensembleSteps, sensitivities, type Sensitivity } from "@/core/formula/soak/ensemble";
 import { hoursAfter, type After, type AfterAnswer } from "@/core/formula/soak/rinse-or-rest";
 import type { SoakLoad } from "@/core/formula/soak/soak-problem";
 import type { SoakWindow } from "@/core/formula/soak/window";
+import type { Formulation } from "@/core/formulation";
 import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
-import { waysFor } from "@/core/ways/ways";
 import type { Way } from "@/core/ways/way";
+import { waysFor } from "@/core/ways/ways";
 
 /** What is known of the food's rate beyond the table. */
 export interface KnownRate {

@@ -1,6 +1,6 @@
-import { assertNever } from "../result";
-import { choiceOf, described } from "../preparations";
 import type { Formulation, Preparation } from "../formulation";
+import { choiceOf, described } from "../preparations";
+import { assertNever } from "../result";
 import type { Third } from "../ways/third";
 
 /** An equilibrium brine and dry salt follow what is wanted by themselves: there is nothing to seek. */

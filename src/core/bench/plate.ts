@@ -1,7 +1,7 @@
-import { cookOf } from "../formula/cook/cook";
-import type { Formulation } from "../formulation";
 import { momentShares } from "../formula/account/outcome";
+import { cookOf } from "../formula/cook/cook";
 import { onThePlate } from "../formula/soak/plate";
+import type { Formulation } from "../formulation";
 import { sheetOf } from "./worked";
 
 /** Shares of the food as it is eaten. */

@@ -1,5 +1,5 @@
-import { isBaked } from "../preparations";
 import type { Formulation } from "../formulation";
+import { isBaked } from "../preparations";
 
 /** What does not change the sums' heavy part: the soak need not run again when only these do. */
 const light = (f: Formulation) => ({ ...f, pullH: 0, portions: 1, name: "", notes: "", cook: crustCook(f) });

@@ -1,10 +1,10 @@
 import { acidDepthMm } from "../diffusion/acid";
-import { PREPARATION_CHOICES } from "../preparations";
-import { chops } from "../formula/formulation.fixture";
-import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt } from "../formula/account/outcome";
+import { formulate } from "../formula/formulate";
+import { chops } from "../formula/formulation.fixture";
+import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
+import { PREPARATION_CHOICES } from "../preparations";
 import { NO_LIMITS } from "../safety/limits";
 import { plateOf } from "./plate";
 import { soakKey } from "./soak-key";

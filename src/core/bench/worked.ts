@@ -1,12 +1,12 @@
-import { hasBath } from "../preparations";
 import { acidDepthMm } from "../diffusion/acid";
 import { cutsFor, type Cut } from "../formula/account/advice";
+import { outcomeAt, type Outcome } from "../formula/account/outcome";
 import { cookOf } from "../formula/cook/cook";
 import { formulate, type Formulated, type FormulationError } from "../formula/formulate";
 import type { Cook, Formulation } from "../formulation";
-import { outcomeAt, type Outcome } from "../formula/account/outcome";
 import { pantryOf } from "../materials/pantry";
 import { practiceFor } from "../materials/practice";
+import { hasBath } from "../preparations";
 import { remembered } from "../remembered";
 import type { Result } from "../result";
 import { findingsFor } from "../safety/findings";

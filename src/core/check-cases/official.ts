@@ -1,6 +1,6 @@
-import { celsiusFromFahrenheit } from "../quantity/units";
 import { lethalitySeconds } from "../materials/lethality";
 import { DANGER_ZONE, FOOD_CODE, SAFE_MINIMUMS, type SafeClass } from "../materials/official";
+import { celsiusFromFahrenheit } from "../quantity/units";
 import type { Nested } from "./case";
 
 /** Cases name a food in words; the product knows it by its facts. The first that matches speaks. */

@@ -7,6 +7,7 @@ import {
   saltForWaterPhase,
   sodiumMg,
 } from "../formula/weigh/equilibrium";
+import { parseQuantity } from "../quantity/parse";
 import { celsiusFromFahrenheit, LENGTH_MM, MASS_G, VOLUME_ML } from "../quantity/units";
 import { cupBrine, swapSaltVolumeMl } from "../solution/cup-brine";
 import {
@@ -20,7 +21,6 @@ import {
   saturationFraction,
   WATER_DENSITY_G_PER_ML,
 } from "../solution/sodium-chloride";
-import { parseQuantity } from "../quantity/parse";
 import type { Nested } from "./case";
 
 type Inputs = { [key: string]: number };

@@ -1,6 +1,6 @@
-import type { Body } from "./stages";
 import { perWaterAt } from "./read-moment";
 import { simulateSoak } from "./simulate";
+import type { Body } from "./stages";
 
 /** Free acid over salt, by their diffusivities in water: acetic 1.2, lactic 1.0, citric 0.7, salt 1.5 ·10⁻⁹ m²/s (CRC Handbook, *from memory*). */
 export const ACID_OVER_SALT = 0.6;

@@ -1,7 +1,7 @@
-import { ofKey } from "../own-key";
-import { choiceOf } from "../preparations";
 import type { Formulation } from "../formulation";
 import { pantryOf, type Pantry } from "../materials/pantry";
+import { ofKey } from "../own-key";
+import { choiceOf } from "../preparations";
 import { PREPARATION_NAME } from "./names";
 
 /* A formulation as lines of text, one to each thing a cook decided: what versions are compared by, line by line. */

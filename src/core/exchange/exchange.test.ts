@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { inflateRawSync } from "node:zlib";
-import { chops, worked } from "../formula/formulation.fixture";
-import { PREPARATION_CHOICES } from "../preparations";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt } from "../formula/account/outcome";
+import { chops, worked } from "../formula/formulation.fixture";
+import { withPreparation } from "../formula/offer/offered";
+import { PREPARATION_CHOICES } from "../preparations";
 import { programOf } from "../program/program";
 import { describeFormulation } from "./describe";
 import { carriedFormula, formulaBlock, formulaDataUrl, formulaFile } from "./formula-file";

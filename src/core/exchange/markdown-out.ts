@@ -1,6 +1,6 @@
-import { choiceOf } from "../preparations";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
+import { choiceOf } from "../preparations";
 import type { MeasureSystem } from "../quantity/spoons";
 import { formulaBlock, formulaFile } from "./formula-file";
 import { PREPARATION_NAME } from "./names";

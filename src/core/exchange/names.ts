@@ -1,6 +1,6 @@
-import { describedKind, PREPARATION_KINDS, wordsBy, type PreparationKind } from "../preparations";
 import type { LinePart } from "../formula/weigh/lines";
 import type { LineLaw, ScalingLaw } from "../formulation";
+import { describedKind, PREPARATION_KINDS, wordsBy, type PreparationKind } from "../preparations";
 
 /* What the core's kinds are called, on screen, on paper and in every file. */
 

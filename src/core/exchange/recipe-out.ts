@@ -1,11 +1,11 @@
+import { outcomeAt } from "../formula/account/outcome";
+import { cookOf, cookMinutes, stagesOf } from "../formula/cook/cook";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation, LinePlace } from "../formulation";
-import { cookOf, cookMinutes, stagesOf } from "../formula/cook/cook";
 import { choiceOf } from "../preparations";
-import { outcomeAt } from "../formula/account/outcome";
+import { programOf } from "../program/program";
 import { roundForScale } from "../quantity/rounding";
 import { spoonMeasure, type MeasureSystem } from "../quantity/spoons";
-import { programOf } from "../program/program";
 import { FORMULA_MEDIA_TYPE, formulaDataUrl, formulaFile } from "./formula-file";
 import { PART_NAME, PREPARATION_NAME } from "./names";
 import { sectionDataUrl } from "./section-image";

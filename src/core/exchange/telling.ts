@@ -1,11 +1,11 @@
+import { cookOf, stagesOf } from "../formula/cook/cook";
+import { isOven } from "../formula/cook/cook-stages";
+import type { Formulated } from "../formula/formulate";
+import type { CookStage, Cover, Formulation } from "../formulation";
+import { choiceOf, described } from "../preparations";
 import { exitsOf } from "../program/exits";
 import { programOf } from "../program/program";
 import type { Program, Step } from "../program/step";
-import type { Formulated } from "../formula/formulate";
-import { choiceOf, described } from "../preparations";
-import { cookOf, stagesOf } from "../formula/cook/cook";
-import { isOven } from "../formula/cook/cook-stages";
-import type { CookStage, Cover, Formulation } from "../formulation";
 import { PREPARATION_NAME } from "./names";
 
 /** One thing to do, as a recipe for others says it: a sentence any reader knows, what is worth knowing beside it, and how long. */

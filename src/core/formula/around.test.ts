@@ -1,24 +1,24 @@
 import fc from "fast-check";
+import type { Formulation, FormulaLine } from "../formulation";
 import { findFood, findIngredient, INGREDIENTS } from "../materials/lookup";
 import { pantryOf } from "../materials/pantry";
-import { boughtOf, buyFor, portionsFrom, servingG } from "./change/buy";
 import { programOf } from "../program/program";
-import { bedBatches } from "./weigh/companions";
-import { piecesOffered } from "./offer/defaults";
+import { cutsFor } from "./account/advice";
 import { withChilliHeat } from "./account/chilli-heat";
 import { dishFacts, HEATS } from "./account/dish-facts";
-import { cutsFor } from "./account/advice";
 import { endG } from "./account/dish-ledger";
-import { equalSpoons } from "./weigh/equal-spoons";
-import { chops, worked } from "./formulation.fixture";
-import { citricPerG } from "./weigh/mix";
-import type { Formulation, FormulaLine } from "../formulation";
-import { withPreparation } from "./offer/offered";
 import { outcomeAt } from "./account/outcome";
+import { boughtOf, buyFor, portionsFrom, servingG } from "./change/buy";
 import { scaled, scalePreview } from "./change/scale";
 import { substituted, substitutesFor } from "./change/substitute";
-import { splitProposed } from "./soak/uneven";
+import { chops, worked } from "./formulation.fixture";
+import { piecesOffered } from "./offer/defaults";
+import { withPreparation } from "./offer/offered";
 import { withOwn } from "./offer/with-own";
+import { splitProposed } from "./soak/uneven";
+import { bedBatches } from "./weigh/companions";
+import { equalSpoons } from "./weigh/equal-spoons";
+import { citricPerG } from "./weigh/mix";
 
 const line = (ingredientId: string, amountG: number, extra: Partial<FormulaLine> = {}): FormulaLine => ({
   ingredientId,

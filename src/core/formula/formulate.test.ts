@@ -1,12 +1,12 @@
 import fc from "fast-check";
-import { piecesOffered, preparationOffered } from "./offer/defaults";
-import { chops, worked } from "./formulation.fixture";
-import { formulate } from "./formulate";
 import type { Formulation } from "../formulation";
-import { endG } from "./account/dish-ledger";
-import { outcomeAt, tasteBand } from "./account/outcome";
 import { FOODS } from "../materials/lookup";
 import { possibleLengthsMm } from "../vessel/piece-size";
+import { endG } from "./account/dish-ledger";
+import { outcomeAt, tasteBand } from "./account/outcome";
+import { formulate } from "./formulate";
+import { chops, worked } from "./formulation.fixture";
+import { piecesOffered, preparationOffered } from "./offer/defaults";
 
 const line = (f: Formulation, role: string) => worked(f).lines.find((l) => l.role === role)?.massG ?? 0;
 

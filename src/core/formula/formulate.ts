@@ -1,20 +1,20 @@
+import type { Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";
 import type { Food, Salt } from "../materials/types";
 import { rinseMinOf } from "../preparations";
 import { err, ok, type Result } from "../result";
 import { fitPieces, liquidLevel, type LiquidLevel, type VesselFit } from "../vessel/fit";
 import { pieceSize, type PieceSize } from "../vessel/piece-size";
+import { stockShare } from "./account/stock";
+import { computeSoak, type Soak } from "./soak/soak";
+import { type SoakLoad } from "./soak/soak-problem";
+import { weighedOut } from "./weigh";
 import { companionLines } from "./weigh/companions";
 import { equilibriumPerWater, shareOfFinishedFlesh, type Flesh } from "./weigh/equilibrium";
 import { fleshOf } from "./weigh/flesh";
 import type { SheetLine } from "./weigh/lines";
-import type { Formulation } from "../formulation";
-import { stockShare } from "./account/stock";
 import { lengthProblem, thicknessProblem } from "./weigh/plausible";
-import { weighedOut } from "./weigh";
 import type { FormulationError, PrepareContext, Prepared } from "./weigh/prepared";
-import { computeSoak, type Soak } from "./soak/soak";
-import { type SoakLoad } from "./soak/soak-problem";
 import { surfaceDm2 } from "./weigh/surface";
 
 export type { FormulationError } from "./weigh/prepared";

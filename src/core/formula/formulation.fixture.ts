@@ -1,7 +1,7 @@
-import { findFood } from "../materials/lookup";
-import { EQUILIBRIUM, newFormulation, piecesOffered } from "./offer/defaults";
-import { formulate, type Formulated } from "./formulate";
 import type { Formulation } from "../formulation";
+import { findFood } from "../materials/lookup";
+import { formulate, type Formulated } from "./formulate";
+import { EQUILIBRIUM, newFormulation, piecesOffered } from "./offer/defaults";
 
 /** Bench inputs for tests: boned pork loin in chops, a kilogram on the scale. */
 export function chops(change: Partial<Formulation> = {}): Formulation {

@@ -1,8 +1,8 @@
 import fc from "fast-check";
-import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
-import { newFormulation, piecesOffered, preparationOffered } from "./offer/defaults";
-import { PREPARATION_CHOICES } from "../preparations";
 import type { Formulation, FormulaLine, SaltGiven } from "../formulation";
+import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
+import { PREPARATION_CHOICES } from "../preparations";
+import { newFormulation, piecesOffered, preparationOffered } from "./offer/defaults";
 import { RANGES } from "./ranges";
 
 /* Formulations of all kinds, within what the contract takes; for laws that hold of every one. */

@@ -1,8 +1,8 @@
-import { preparationOffered } from "../formula/offer/defaults";
-import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formulation";
 import { outcomeAt } from "../formula/account/outcome";
+import { chops, worked } from "../formula/formulation.fixture";
+import { preparationOffered } from "../formula/offer/defaults";
 import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { accepted, proposalsFor as proposedFor, type Experience } from "./next-time";
 import { judgedSalt } from "./outcome";
 

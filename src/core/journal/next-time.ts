@@ -1,7 +1,7 @@
-import { isBaked } from "../preparations";
-import { RANGES } from "../formula/ranges";
 import { scaledSalt } from "../formula/change/scale";
+import { RANGES } from "../formula/ranges";
 import type { Formulation } from "../formulation";
+import { isBaked } from "../preparations";
 import { solveThird } from "../ways/third";
 import { judgedSalt, type Judged } from "./outcome";
 

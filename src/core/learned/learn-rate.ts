@@ -1,11 +1,11 @@
-import { hasBath } from "../preparations";
 import { afterSeeing, deviationOf, meanOf, normalBelief } from "../bayes/grid";
 import { TWO_IN_THREE } from "../bayes/pooled";
 import { momentAt } from "../diffusion/moment";
-import type { Formulation } from "../formulation";
 import { diffusivityDoubt, runProblem } from "../formula/soak/soak";
 import { AS_LIKELY, soakProblem, type SoakLoad } from "../formula/soak/soak-problem";
 import { HOUR_S } from "../formula/soak/window";
+import type { Formulation } from "../formulation";
+import { hasBath } from "../preparations";
 
 /** What was read of a running soak. Hours are from the start. */
 export type Reading =

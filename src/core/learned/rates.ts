@@ -1,7 +1,7 @@
+import { farOff, pooled, seenBetween, type Seen, type Spread } from "../bayes/pooled";
 import { diffusivityDoubt } from "../formula/soak/soak";
 import type { Food } from "../materials/types";
 import { figureOf, type LearntFigure } from "./figure";
-import { farOff, pooled, seenBetween, type Seen, type Spread } from "../bayes/pooled";
 
 /** A soak somebody read: what was believed of its rate before and after, as factors over the table's. */
 export interface ReadSoak {

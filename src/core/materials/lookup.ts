@@ -1,9 +1,9 @@
 import { isSeafood } from "./facts";
 import { RAW_STORAGE_H } from "./official";
-import type { Food, Ingredient, Salt } from "./types";
 import { rows as foodRows } from "./tables/foods.table";
 import { rows as ingredientRows } from "./tables/ingredients.table";
 import { rows as saltRows } from "./tables/salts.table";
+import type { Food, Ingredient, Salt } from "./types";
 
 export const FOODS: readonly Food[] = foodRows;
 export const SALTS: readonly Salt[] = saltRows;

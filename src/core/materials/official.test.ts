@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { carryOverC, carryOverRule } from "../heat/carry-over";
-import { findFood, FOODS } from "./lookup";
 import { lethalitySeconds, lethalitySecondsC } from "./lethality";
+import { findFood, FOODS } from "./lookup";
 import { FOOD_CODE, safeClassOf, SAFE_MINIMUMS } from "./official";
 
 function known(id: string) {

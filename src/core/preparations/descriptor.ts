@@ -1,7 +1,7 @@
 import type { Formulation, FormulaLine, LineLaw, Preparation } from "../formulation";
-import type { FaultId } from "./faults";
 import type { Method } from "../materials/practice";
 import type { Food } from "../materials/types";
+import type { FaultId } from "./faults";
 
 export type PreparationKind = Preparation["kind"];
 export type Of<K extends PreparationKind> = Extract<Preparation, { kind: K }>;

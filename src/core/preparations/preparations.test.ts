@@ -1,6 +1,3 @@
-import { FOODS } from "../materials/lookup";
-import { newFormulation } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
 import {
   choiceOf,
   described,
@@ -14,6 +11,9 @@ import {
   rinseMinOf,
   wordsBy,
 } from ".";
+import { newFormulation } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import { FOODS } from "../materials/lookup";
 
 describe("one descriptor a preparation", () => {
   test("each makes a preparation that is told to be its own", () => {

@@ -1,12 +1,12 @@
-import { actsOf } from "../formula/weigh";
-import { described, hasBath } from "../preparations";
 import { rinseOf } from "../formula/soak/rinse";
+import { actsOf } from "../formula/weigh";
 import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
 import type { SheetLine } from "../formula/weigh/lines";
 import type { CompanionKind } from "../formulation";
+import { described, hasBath } from "../preparations";
+import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { noSoak, isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
-import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { begun, byHand, type Step } from "./step";
 
 /** A wet skin stands bare so long at least before the heat, where there is time, and as long as a plan likes. *Practice*. */

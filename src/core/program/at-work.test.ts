@@ -1,5 +1,5 @@
-import { preparationOffered } from "../formula/offer/defaults";
 import { chops, worked } from "../formula/formulation.fixture";
+import { preparationOffered } from "../formula/offer/defaults";
 import { atWork, overByNow, urgencyOf, type Progress } from "./at-work";
 import { coreState } from "./core-watch";
 import { exitsOf } from "./exits";

@@ -1,11 +1,11 @@
-import { whitesSaid } from "../formula/weigh/whites";
 import { chilledToC, chillOf } from "../formula/weigh/chill-brine";
 import type { SheetLine } from "../formula/weigh/lines";
+import { whitesSaid } from "../formula/weigh/whites";
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
+import { gramsText, oneDigit } from "../quantity/said";
 import { checksFor } from "./checks";
 import { HOUR, isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
-import { gramsText, oneDigit } from "../quantity/said";
 import { begun, byHand, type Step } from "./step";
 
 /** Everything before the food goes in, in the order it is done. */

@@ -1,10 +1,10 @@
-import { bedBatches } from "../formula/weigh/companions";
 import { isOven } from "../formula/cook/cook-stages";
+import { bedBatches } from "../formula/weigh/companions";
 import type { CookStage } from "../formulation";
 import { glazeWindowMin } from "../heat/glaze";
+import { lasting } from "../quantity/said";
 import type { WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
-import { lasting } from "../quantity/said";
 import { tie } from "./soak";
 import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 

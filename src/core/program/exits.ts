@@ -1,12 +1,12 @@
-import type { Formulated } from "../formula/formulate";
-import type { Cook, CookPart, CookStage, Formulation } from "../formulation";
 import { cookOf, minutesOf, ovenMinutes, stagesOf } from "../formula/cook/cook";
 import { isOven } from "../formula/cook/cook-stages";
+import type { Formulated } from "../formula/formulate";
+import type { Cook, CookPart, CookStage, Formulation } from "../formulation";
 import { heatedPiece } from "../heat/cook-minutes";
 import { courseToEnd, engineMinutes, type Climb, type CoursePoint } from "../heat/course";
 import { timeAtTemperature, type TimeAtTemperature } from "../heat/time-at-temperature";
-import type { Food } from "../materials/types";
 import { lethalitySecondsC, lethalityTableFor } from "../materials/lethality";
+import type { Food } from "../materials/types";
 
 /** The probes there are, the first for the whole. */
 export const PROBES = ["probe", "probe2", "probe3", "probe4"] as const;

@@ -1,6 +1,6 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
-import type { Formulated } from "../formula/formulate";
 import { isOven } from "../formula/cook/cook-stages";
+import type { Formulated } from "../formula/formulate";
 import { forecastDone, type Forecast } from "../heat/forecast";
 import type { Exit } from "./exits";
 

@@ -1,6 +1,6 @@
-import { PREPARATION_CHOICES, type PreparationChoice } from "../preparations";
 import { chops, worked } from "../formula/formulation.fixture";
 import { withPreparation } from "../formula/offer/offered";
+import { PREPARATION_CHOICES, type PreparationChoice } from "../preparations";
 import { handsToTheHeat } from "./hands";
 import { programOf } from "./program";
 

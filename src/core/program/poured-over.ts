@@ -1,14 +1,14 @@
-import { ok, type Result } from "../result";
+import { momentAt } from "../diffusion/moment";
 import type { SoakError } from "../diffusion/stages";
 import type { Formulated } from "../formula/formulate";
-import type { SheetLine } from "../formula/weigh/lines";
-import type { Formulation } from "../formulation";
 import { RANGES } from "../formula/ranges";
-import { momentAt } from "../diffusion/moment";
-import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
 import { computeSoak } from "../formula/soak/soak";
 import { type SoakLoad } from "../formula/soak/soak-problem";
 import type { SoakWindow } from "../formula/soak/window";
+import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import type { SheetLine } from "../formula/weigh/lines";
+import type { Formulation } from "../formulation";
+import { ok, type Result } from "../result";
 import { liquidLevel } from "../vessel/fit";
 import { SCALED_MOST, type RealWeights } from "./weigh-in";
 

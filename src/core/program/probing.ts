@@ -1,6 +1,6 @@
+import { degrees, spokenMinutes } from "../quantity/said";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
-import { degrees, spokenMinutes } from "../quantity/said";
 import { byHand, type Step } from "./step";
 
 /* How a cook ends: what is looked for, what the probe is to read, and the taking out. */

@@ -1,9 +1,9 @@
 import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
 import type { SheetLine } from "../formula/weigh/lines";
 import type { Companion, CompanionKind } from "../formulation";
+import { gramsText } from "../quantity/said";
 import { isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
-import { gramsText } from "../quantity/said";
 import { byHand, type Step } from "./step";
 import { stockOf } from "./stock";
 

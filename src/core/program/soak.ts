@@ -1,10 +1,10 @@
 import { actsOf } from "../formula/weigh";
-import { described, describedKind, isWet, type PreparationKind } from "../preparations";
 import { coolerPlan } from "../heat/cooler";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
+import { described, describedKind, isWet, type PreparationKind } from "../preparations";
+import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
 import { listed } from "./figures";
-import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
 
 /** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */

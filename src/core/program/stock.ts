@@ -1,6 +1,6 @@
-import type { Formulated } from "../formula/formulate";
-import { outcomeAt } from "../formula/account/outcome";
 import { endG } from "../formula/account/dish-ledger";
+import { outcomeAt } from "../formula/account/outcome";
+import type { Formulated } from "../formula/formulate";
 
 /** Carcass and trimmings of a joint taken apart. */
 export interface Stock {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { chops, worked } from "../formula/formulation.fixture";
 import { outcomeAt } from "../formula/account/outcome";
+import { chops, worked } from "../formula/formulation.fixture";
 import { effectOf, rebalanced } from "./poured-over";
 import { bandOf, judgeWeight, offBy, SCALED_MOST } from "./weigh-in";
 

@@ -1,5 +1,5 @@
-import type { Cook, CookStage } from "../formulation";
 import { RANGES, STAGES_MAX } from "../formula/ranges";
+import type { Cook, CookStage } from "../formulation";
 import type { ReadMethod } from "./method";
 
 const REST_MIN = 10;

@@ -1,11 +1,11 @@
-import { companionLines } from "../formula/weigh/companions";
 import { weighOut } from "../formula/formulate";
+import { companionLines } from "../formula/weigh/companions";
 import { USUAL_WORDS } from "../quantity/words";
 import { readRecipe } from "./read-recipe";
 import given from "./recipes-given.json";
 import own from "./recipes-own.json";
-import { factsOf, formulationOfRead, linesAsRead } from "./settle";
 import { scored, type Expected } from "./score.fixture";
+import { factsOf, formulationOfRead, linesAsRead } from "./settle";
 import { summaryOf } from "./summary";
 
 interface Entry {

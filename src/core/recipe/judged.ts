@@ -1,9 +1,9 @@
 import { acidLimitH } from "../formula/soak/keep-limit";
-import { practiceFor } from "../materials/practice";
-import { PREPARATIONS } from "../preparations";
-import type { Pantry } from "../materials/pantry";
-import type { Food } from "../materials/types";
 import { hazard } from "../materials/hazard";
+import type { Pantry } from "../materials/pantry";
+import { practiceFor } from "../materials/practice";
+import type { Food } from "../materials/types";
+import { PREPARATIONS } from "../preparations";
 import { amountsIn, type Dialect } from "./amounts";
 import type { LooseRecipe } from "./loose";
 import type { Contradiction, ReadRecipe } from "./reading";

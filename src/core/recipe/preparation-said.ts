@@ -1,6 +1,6 @@
-import type { CrustPreparation, Preparation } from "../formulation";
-import { NO_BINDER } from "../formula/weigh/no-binder";
 import { RANGES } from "../formula/ranges";
+import { NO_BINDER } from "../formula/weigh/no-binder";
+import type { CrustPreparation, Preparation } from "../formulation";
 import type { Pantry } from "../materials/pantry";
 import { between, EGG_WHITE, isWater, saltOf, sumOf, type SettledLine } from "./settled";
 import type { SaidCrust } from "./work-said";

@@ -1,10 +1,10 @@
 import { cookOffered } from "../formula/cook/cook";
-import type { PreparationChoice } from "../preparations";
 import type { Cook, Formulation } from "../formulation";
 import { pantryOf, type OwnMaterials } from "../materials/pantry";
+import type { PreparationChoice } from "../preparations";
 import { cookSaid } from "./cook-said";
-import { ON_THE_TRAY } from "./read-recipe";
 import type { ReadMethod } from "./method";
+import { ON_THE_TRAY } from "./read-recipe";
 import type { ReadRecipe, RecipeLine } from "./reading";
 import type { SettledLine, SettledRecipe } from "./settled";
 import { formulationFrom } from "./to-formulation";

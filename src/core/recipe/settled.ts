@@ -1,6 +1,6 @@
-import type { PreparationChoice } from "../preparations";
 import type { Cook, LinePlace } from "../formulation";
 import type { Pantry } from "../materials/pantry";
+import type { PreparationChoice } from "../preparations";
 import type { LinePartSaid } from "./parts";
 import type { SaidCrust, SaidKeptBack, SaidSlashes } from "./work-said";
 

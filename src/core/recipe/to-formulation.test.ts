@@ -1,5 +1,5 @@
-import { formulate } from "../formula/formulate";
 import { cookOffered } from "../formula/cook/cook";
+import { formulate } from "../formula/formulate";
 import { findFood, findSalt } from "../materials/lookup";
 import { USUAL_WORDS } from "../quantity/words";
 import { againstSums } from "./against-sums";

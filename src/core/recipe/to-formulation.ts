@@ -1,13 +1,13 @@
-import { shortened } from "../shortened";
 import { newFormulation, piecesOffered } from "../formula/offer/defaults";
-import { PREPARATIONS, type PreparationChoice } from "../preparations";
+import { withPreparation } from "../formula/offer/offered";
+import { withOwn } from "../formula/offer/with-own";
+import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
 import { likelyThicknessMm } from "../formula/weigh/flesh";
 import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
-import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
-import { withOwn } from "../formula/offer/with-own";
 import { pantryOf, type OwnMaterials, type Pantry } from "../materials/pantry";
 import type { Food } from "../materials/types";
+import { PREPARATIONS, type PreparationChoice } from "../preparations";
+import { shortened } from "../shortened";
 import { seasoned } from "./preparation-said";
 import { between, EGG_WHITE, isWater, saltOf, sumOf, type SettledLine, type SettledRecipe } from "./settled";
 

@@ -1,7 +1,7 @@
-import { described } from "../preparations";
 import { rawStorageLimitH } from "../materials/lookup";
-import type { Food } from "../materials/types";
 import { COLD_LIMIT_C, DANGER_ZONE, HOT_ROOM_C } from "../materials/official";
+import type { Food } from "../materials/types";
+import { described } from "../preparations";
 import { hazardRule, stands, type Rule } from "./rule";
 
 /** Whole raw vegetables keep in a cool room; everything else is perishable. */

@@ -1,7 +1,7 @@
-import { coolestEndC } from "../program/exits";
 import { HEATS } from "../formula/account/dish-facts";
-import { hazardRule, LOCAL_CODE, type Rule, type RuleContext } from "./rule";
+import { coolestEndC } from "../program/exits";
 import type { Eater } from "./limits";
+import { hazardRule, LOCAL_CODE, type Rule, type RuleContext } from "./rule";
 
 const eatersWho = (c: RuleContext, is: (e: Eater) => boolean) => c.kitchen.eaters.filter(is);
 const names = (eaters: readonly Eater[]) => eaters.map((e) => e.name).join(", ");

@@ -1,15 +1,15 @@
-import { preparationOffered } from "../formula/offer/defaults";
-import type { PreparationChoice } from "../preparations";
-import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formulation";
 import { outcomeAt } from "../formula/account/outcome";
-import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
-import { withPreparation } from "../formula/offer/offered";
+import { chops, worked } from "../formula/formulation.fixture";
+import { preparationOffered } from "../formula/offer/defaults";
 import { piecesOffered } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { hazard } from "../materials/hazard";
 import { findFood } from "../materials/lookup";
 import { rows as HAZARDS } from "../materials/tables/hazards.table";
+import type { PreparationChoice } from "../preparations";
 import { findingsFor, RULES } from "./findings";
+import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
 
 function findings(input: Formulation, kitchen?: KitchenLimits) {
   const sheet = worked(input);

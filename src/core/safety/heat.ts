@@ -1,11 +1,11 @@
-import { isBaked } from "../preparations";
-import { glazeWindowMin } from "../heat/glaze";
 import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook/cook";
 import { isOven } from "../formula/cook/cook-stages";
 import type { Cook, Formulation } from "../formulation";
-import { spokenMinutes } from "../quantity/said";
-import { exitsOf } from "../program/exits";
+import { glazeWindowMin } from "../heat/glaze";
 import { FISH_SAFE_C, ROAST_FLOOR_C } from "../materials/official";
+import { isBaked } from "../preparations";
+import { exitsOf } from "../program/exits";
+import { spokenMinutes } from "../quantity/said";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */

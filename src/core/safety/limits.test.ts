@@ -1,10 +1,10 @@
-import { preparationOffered, piecesOffered } from "../formula/offer/defaults";
-import type { PreparationChoice } from "../preparations";
-import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt } from "../formula/account/outcome";
+import { chops, worked } from "../formula/formulation.fixture";
+import { preparationOffered, piecesOffered } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
+import type { PreparationChoice } from "../preparations";
 import { RULES } from "./findings";
 import { contextOf, type RuleContext } from "./rule";
 

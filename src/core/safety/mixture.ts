@@ -1,9 +1,9 @@
-import { isSeafood } from "../materials/facts";
-import { goesOnAt, PUT_ON } from "../formula/weigh/companions";
 import { acidLimitH } from "../formula/soak/keep-limit";
+import { goesOnAt, PUT_ON } from "../formula/weigh/companions";
+import { isSeafood } from "../materials/facts";
+import { COLD_LIMIT_C, SHARP_PH } from "../materials/official";
 import { pantryOf } from "../materials/pantry";
 import { hazardRule, type Rule, type RuleContext } from "./rule";
-import { COLD_LIMIT_C, SHARP_PH } from "../materials/official";
 
 /** An enzyme source past this share of the food runs away. Hazard table, *practice*. */
 const ENZYME_MOST = 0.05;

@@ -1,12 +1,12 @@
-import { isBaked } from "../preparations";
 import { ingredientsOf, dishFacts, type DishFacts } from "../formula/account/dish-facts";
-import type { Formulated } from "../formula/formulate";
-import type { Formulation } from "../formulation";
 import type { Outcome } from "../formula/account/outcome";
 import { cookOf } from "../formula/cook/cook";
+import type { Formulated } from "../formula/formulate";
+import type { Formulation } from "../formulation";
 import type { Cook } from "../formulation";
-import type { Ingredient } from "../materials/types";
 import { hazard } from "../materials/hazard";
+import type { Ingredient } from "../materials/types";
+import { isBaked } from "../preparations";
 import { NO_LIMITS, type KitchenLimits } from "./limits";
 
 export type Severity = "stop" | "caution" | "tip";

@@ -1,7 +1,7 @@
 import { cutsFor } from "../formula/account/advice";
 import { saltModeOf } from "../formula/weigh/given-salt";
-import { saturationFraction } from "../solution/sodium-chloride";
 import { SODIUM_MG } from "../materials/official";
+import { saturationFraction } from "../solution/sodium-chloride";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
 
 /** Salt in the flesh most eaters object to, mass fraction. *Practice* (METHODS: taste bands). */

@@ -1,10 +1,10 @@
-import { chops, worked } from "../formula/formulation.fixture";
-import type { FormulaLine, Formulation } from "../formulation";
 import { outcomeAt } from "../formula/account/outcome";
+import { chops, worked } from "../formula/formulation.fixture";
 import { piecesOffered } from "../formula/offer/defaults";
+import type { FormulaLine, Formulation } from "../formulation";
 import { FOODS, INGREDIENTS } from "../materials/lookup";
-import type { Eater } from "./limits";
 import { findingsFor } from "./findings";
+import type { Eater } from "./limits";
 
 const INFANT: Eater = {
   id: "baby",

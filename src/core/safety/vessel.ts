@@ -1,5 +1,5 @@
-import { fridgeMiss } from "../vessel/vessel";
 import { EATS_METAL_PH } from "../materials/official";
+import { fridgeMiss } from "../vessel/vessel";
 import { hazardRule, stands, type Rule } from "./rule";
 
 const REACTIVE: Record<string, string> = {

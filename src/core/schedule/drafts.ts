@@ -1,10 +1,10 @@
-import { hasBath, isBaked } from "../preparations";
 import { formulate } from "../formula/formulate";
 import { AS_WANTED, preparationOffered } from "../formula/offer/defaults";
-import { atHeat, heatOf, withFormulation } from "./one-heat";
+import { hasBath, isBaked } from "../preparations";
 import { ONE_HEAT_C } from "./model";
-import { mayStretch } from "./soak-edges";
+import { atHeat, heatOf, withFormulation } from "./one-heat";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";
+import { mayStretch } from "./soak-edges";
 
 export type OfferFacts =
   | { kind: "laterTable"; tableMs: number; byMin: number }

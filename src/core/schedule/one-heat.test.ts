@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { preparationOffered } from "../formula/offer/defaults";
 import { chops } from "../formula/formulation.fixture";
+import { preparationOffered } from "../formula/offer/defaults";
 import { withPreparation } from "../formula/offer/offered";
 import { draftsFor } from "./drafts";
 import { atHeat, heatOf } from "./one-heat";

@@ -1,6 +1,6 @@
-import { formulate } from "../formula/formulate";
-import { cookOf, stagesOf } from "../formula/cook/cook";
 import { bodyShapeOf } from "../diffusion/flesh-body";
+import { cookOf, stagesOf } from "../formula/cook/cook";
+import { formulate } from "../formula/formulate";
 import { heatingTime } from "../heat/damp-roast";
 import type { BatchRequest, DishRequest } from "./request";
 

@@ -1,6 +1,6 @@
-import { chillOf } from "../formula/weigh/chill-brine";
 import { dishFacts } from "../formula/account/dish-facts";
 import { formulate } from "../formula/formulate";
+import { chillOf } from "../formula/weigh/chill-brine";
 import type { Formulation } from "../formulation";
 import { coolerIce } from "../program/soak";
 import type { Vessel } from "../vessel/vessel";

@@ -1,16 +1,16 @@
-import { preparationOffered } from "../formula/offer/defaults";
 import { chops } from "../formula/formulation.fixture";
+import { preparationOffered } from "../formula/offer/defaults";
 import { withPreparation } from "../formula/offer/offered";
+import { lasting } from "../quantity/said";
 import { answerSitting } from "./answer";
 import { canBeHad, earliestTable } from "./earliest";
-import { problemFor, sittingOf } from "./read-request";
-import { withPlannedSoaks } from "./settle";
 import { nightsBetween } from "./hours";
 import { breaches } from "./limits";
 import { offersFor } from "./offers";
 import { provisionsOf } from "./provisions";
+import { problemFor, sittingOf } from "./read-request";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";
-import { lasting } from "../quantity/said";
+import { withPlannedSoaks } from "./settle";
 import { sittingOfDishes, trayOf } from "./sitting.fixture";
 
 const MIN = 60_000;

@@ -1,6 +1,6 @@
 import { chops, worked } from "../formula/formulation.fixture";
-import type { Formulation } from "../formulation";
 import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { mayStretch, soakEdges } from "./soak-edges";
 
 const edges = (f: Formulation) => soakEdges(f, worked(f), f.pullH);

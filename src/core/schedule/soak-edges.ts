@@ -1,6 +1,6 @@
-import { described, isBaked } from "../preparations";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
+import { described, isBaked } from "../preparations";
 import type { SoakEdges } from "./dishes";
 
 const HOUR = 60;

@@ -1,12 +1,12 @@
-import { piecesOffered } from "../formula/offer/defaults";
 import { chops } from "../formula/formulation.fixture";
-import type { Formulation } from "../formulation";
+import { piecesOffered } from "../formula/offer/defaults";
 import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
 import { answerSitting } from "./answer";
+import { provisionsOf } from "./provisions";
 import type { DishRequest, SittingRequest } from "./request";
 import { sittingOfDishes, SMALL_KITCHEN, trayOf } from "./sitting.fixture";
-import { provisionsOf } from "./provisions";
 
 /* Whole evenings with their sums done by hand: what the Bench decides is what is planned, to the minute. */
 

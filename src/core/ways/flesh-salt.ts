@@ -1,9 +1,9 @@
 import { momentAt } from "../diffusion/moment";
-import { shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import type { Outcome } from "../formula/account/outcome";
 import type { Formulated } from "../formula/formulate";
 import { STRENGTH_DOUBT } from "../formula/soak/ensemble";
-import type { Outcome } from "../formula/account/outcome";
 import { HOUR_S } from "../formula/soak/window";
+import { shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
 
 /** One standard deviation of what stays of salt put into the flesh, relative: what runs out again is guessed. *Practice*. */
 const HELD_DOUBT = 0.1;

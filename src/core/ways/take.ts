@@ -1,7 +1,7 @@
 import { nameOffered } from "../formula/offer/defaults";
-import { choiceOf } from "../preparations";
 import type { Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";
+import { choiceOf } from "../preparations";
 import type { Way } from "./way";
 
 /**

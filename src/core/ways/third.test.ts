@@ -1,8 +1,8 @@
-import { newFormulation } from "../formula/offer/defaults";
-import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt } from "../formula/account/outcome";
+import { formulate } from "../formula/formulate";
+import { newFormulation } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
 import { solveThird, type ThirdAnswer } from "./third";
 

@@ -1,17 +1,17 @@
-import { rinseMinOf } from "../preparations";
-import { rootBetween } from "../root-between";
-import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
-import { assertNever } from "../result";
 import { momentAt } from "../diffusion/moment";
 import { simulateSoak } from "../diffusion/simulate";
-import { formulate, weighOut, type Formulated } from "../formula/formulate";
-import type { Formulation } from "../formulation";
 import { outcomeAt } from "../formula/account/outcome";
+import { formulate, weighOut, type Formulated } from "../formula/formulate";
+import { RANGES } from "../formula/ranges";
 import { rinseStage } from "../formula/soak/plate";
 import { startOf, reducedProblem, soakProblem, type SoakProblem } from "../formula/soak/soak-problem";
-import { RANGES } from "../formula/ranges";
-import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/soak/window";
+import { perWaterForTarget, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import type { Formulation } from "../formulation";
+import { rinseMinOf } from "../preparations";
+import { assertNever } from "../result";
+import { rootBetween } from "../root-between";
+import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
 
 /**
  * Salt wanted in the flesh, hours, and how strong (a brine's strength, or the dose by the weight of the meat): two are

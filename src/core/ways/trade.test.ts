@@ -1,11 +1,11 @@
-import { newFormulation } from "../formula/offer/defaults";
-import type { PreparationChoice } from "../preparations";
-import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt } from "../formula/account/outcome";
+import { formulate } from "../formula/formulate";
+import { newFormulation } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
 import { rows } from "../materials/tables/methods.table";
+import type { PreparationChoice } from "../preparations";
 
 /*
  * Held against practice: what the trade does, as its table has it (`methods.csv`: common practice, from memory), and what

@@ -1,5 +1,5 @@
-import type { PreparationChoice } from "../preparations";
 import type { Formulation } from "../formulation";
+import type { PreparationChoice } from "../preparations";
 import type { FleshSalt } from "./flesh-salt";
 import type { Verdict } from "./verdict";
 

@@ -1,9 +1,9 @@
 import { workOut } from "../bench/worked";
 import { newFormulation } from "../formula/offer/defaults";
-import { NO_LIMITS } from "../safety/limits";
 import { findFood, FOODS } from "../materials/lookup";
-import { firstOffered } from "./first-offered";
+import { NO_LIMITS } from "../safety/limits";
 import { bestFirst } from "./best-first";
+import { firstOffered } from "./first-offered";
 import { choicesFor } from "./serves";
 import { withWay } from "./take";
 import { stepsOff } from "./verdict";

@@ -1,19 +1,19 @@
 import { perWaterAt } from "../diffusion/read-moment";
-import { choiceOf, described, type PreparationChoice } from "../preparations";
-import { shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
-import { formulate, weighOut, type Formulated } from "../formula/formulate";
-import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt, type Outcome } from "../formula/account/outcome";
+import { formulate, weighOut, type Formulated } from "../formula/formulate";
+import { withPreparation } from "../formula/offer/offered";
 import { spreadOf } from "../formula/soak/soak";
 import { soakProblem } from "../formula/soak/soak-problem";
 import { RAIL_FROM_H } from "../formula/soak/window";
+import { shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import type { Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";
+import { choiceOf, described, type PreparationChoice } from "../preparations";
 import { handsToTheHeat } from "../program/hands";
+import { bestFirst } from "./best-first";
 import { fleshSaltAt } from "./flesh-salt";
 import { choicesFor } from "./serves";
 import { fewCells, solveThird } from "./third";
-import { bestFirst } from "./best-first";
 import { verdictOf } from "./verdict";
 import type { Way, WayCost } from "./way";
 

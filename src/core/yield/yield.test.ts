@@ -1,11 +1,11 @@
 import fc from "fast-check";
-import { newFormulation } from "../formula/offer/defaults";
-import type { PreparationChoice } from "../preparations";
-import { formulate } from "../formula/formulate";
-import type { Formulation } from "../formulation";
-import { withPreparation } from "../formula/offer/offered";
 import { outcomeAt } from "../formula/account/outcome";
+import { formulate } from "../formula/formulate";
+import { newFormulation } from "../formula/offer/defaults";
+import { withPreparation } from "../formula/offer/offered";
+import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
+import type { PreparationChoice } from "../preparations";
 import { yieldOf } from "./yield";
 
 function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}) {

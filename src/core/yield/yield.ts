@@ -1,6 +1,6 @@
+import type { Outcome } from "../formula/account/outcome";
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
-import type { Outcome } from "../formula/account/outcome";
 import { interpolate } from "../interpolate";
 import type { Food } from "../materials/types";
 

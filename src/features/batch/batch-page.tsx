@@ -1,20 +1,15 @@
 "use client";
 
-import { hasBath, isBaked } from "@/core/preparations";
 import Link from "next/link";
 import { Suspense } from "react";
 import type { DerivedBatch } from "@/contracts/at-work";
-import type { WorkView } from "@/contracts/work";
-import { batchTime } from "@/core/program/batch-clock";
-import type { Formulation } from "@/core/formulation";
-import type { Program } from "@/core/program/step";
-import type { Proposal } from "@/core/journal/next-time";
-import { BatchFiles } from "./batch-files";
-import { AsItWent } from "./as-it-went";
-import { NextTime } from "./next-time";
-import { PlanAndReal } from "./plan-and-real";
 import type { BatchDetail, KitchenView } from "@/contracts/views";
-import { useBatchState } from "./use-batch-state";
+import type { WorkView } from "@/contracts/work";
+import type { Formulation } from "@/core/formulation";
+import type { Proposal } from "@/core/journal/next-time";
+import { hasBath, isBaked } from "@/core/preparations";
+import { batchTime } from "@/core/program/batch-clock";
+import type { Program } from "@/core/program/step";
 import { batchNote } from "@/ui/batch-words";
 import { duration, fixed, grams, offBy, percent } from "@/ui/format";
 import { LiftButton, UndoLiftButton } from "@/ui/lift-button";
@@ -25,6 +20,11 @@ import { Shell } from "@/ui/shell/shell";
 import { useNow } from "@/ui/use-now";
 import { READ_AGAIN_MS, useReread } from "@/ui/use-reread";
 import { WeighLines } from "@/ui/weigh-lines";
+import { AsItWent } from "./as-it-went";
+import { BatchFiles } from "./batch-files";
+import { NextTime } from "./next-time";
+import { PlanAndReal } from "./plan-and-real";
+import { useBatchState } from "./use-batch-state";
 
 import { ReadingsPanel } from "./readings-panel";
 import { RescuePanel } from "./rescue-panel";

@@ -4,8 +4,8 @@ import { useState } from "react";
 import type { BatchView } from "@/contracts/views";
 import type { Rescue } from "@/core/formula/change/rescue";
 import { duration, fixed, percent } from "@/ui/format";
-import { whatIfWorker } from "@/ui/what-if/workers";
 import { useAnswer } from "@/ui/what-if/use-answer";
+import { whatIfWorker } from "@/ui/what-if/workers";
 
 const HOUR_MS = 3_600_000;
 /** The ways are worked out for the last whole minute: they do not change by the second. */

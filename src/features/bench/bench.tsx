@@ -1,24 +1,25 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { orMissing } from "@/ui/or-missing";
 import Link from "next/link";
 import { Suspense, useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
+import type { WorkedOut } from "@/core/bench/worked";
+import { withOwn } from "@/core/formula/offer/with-own";
 import { NAME_MAX } from "@/core/formula/ranges";
 import type { Formulation } from "@/core/formulation";
-import type { WorkedOut } from "@/core/bench/worked";
 import { choiceOf, isBaked } from "@/core/preparations";
 import { withWay } from "@/core/ways/take";
-import { withOwn } from "@/core/formula/offer/with-own";
+import { orMissing } from "@/ui/or-missing";
 import { PantryProvider } from "@/ui/pantry";
 import { sayFormulationError } from "@/ui/say";
 import { Shell } from "@/ui/shell/shell";
+import { useWorked } from "@/ui/worked/use-worked";
 import { ColumnTabs, onlyOn, type Column } from "./column-tabs";
+import { Groups } from "./groups/groups";
 import type { LineBases } from "./panels/line-row";
 import type { PanelProps } from "./panels/panel";
 import { SaveControl } from "./save-control";
-import { Groups } from "./groups/groups";
 import { Sentence } from "./sentence/sentence";
 import { Three } from "./three/three";
 import { useThird } from "./three/use-third";
@@ -26,7 +27,6 @@ import { UndoButtons } from "./undo-buttons";
 import { useDraft } from "./use-draft";
 import { useTimes } from "./use-times";
 import { WaysPanel } from "./ways/ways-panel";
-import { useWorked } from "@/ui/worked/use-worked";
 import { WorkedColumns } from "./worked-columns";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */

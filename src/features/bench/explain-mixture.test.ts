@@ -1,8 +1,8 @@
-import { PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
-import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation, FormulaLine } from "@/core/formulation";
-import { withPreparation } from "@/core/formula/offer/offered";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import { withPreparation } from "@/core/formula/offer/offered";
+import type { Formulation, FormulaLine } from "@/core/formulation";
+import { PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
 import { grams } from "@/ui/format";
 import { whyBake, whyCoat, whyCrust, whySour } from "./explain-mixture";
 import { whySalt as salt } from "./explain-salt";

@@ -1,8 +1,8 @@
-import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
-import type { CrustPreparation } from "@/core/formulation";
 import type { Bake, CrustFigures } from "@/core/formula/weigh/prepared";
-import { exact, fixed, grams, percent } from "@/ui/format";
+import type { CrustPreparation } from "@/core/formulation";
+import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
 import type { Explanation } from "@/ui/explanation";
+import { exact, fixed, grams, percent } from "@/ui/format";
 import type { Worked } from "./worked";
 
 /* The words behind the figures of marinades, pastes, rubs, crusts and cures. */

@@ -1,9 +1,9 @@
-import type { Preparation, SaltGiven } from "@/core/formulation";
 import { timedPerWater } from "@/core/formula/weigh/brines";
 import { saltModeOf } from "@/core/formula/weigh/given-salt";
+import type { Preparation, SaltGiven } from "@/core/formulation";
 import { assertNever } from "@/core/result";
-import { exact, fixed, grams, percent, worked as shown } from "@/ui/format";
 import type { Explanation } from "@/ui/explanation";
+import { exact, fixed, grams, percent, worked as shown } from "@/ui/format";
 import { whyCrust } from "./explain-mixture";
 import type { Worked } from "./worked";
 

@@ -1,8 +1,8 @@
 import { endG } from "@/core/formula/account/dish-ledger";
-import { preparationOffered } from "@/core/formula/offer/defaults";
-import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formulation";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import { preparationOffered } from "@/core/formula/offer/defaults";
+import type { Formulation } from "@/core/formulation";
 import * as explain from "./explain";
 import { whySalt } from "./explain-salt";
 

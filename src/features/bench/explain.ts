@@ -1,21 +1,21 @@
-import { joins } from "@/core/formula/weigh/lines";
-import { described } from "@/core/preparations";
-import { endG } from "@/core/formula/account/dish-ledger";
-import type { PastReason } from "@/core/formula/soak/keep-limit";
-import { tasteBand } from "@/core/formula/account/outcome";
-import { practiceFor } from "@/core/materials/practice";
 import { EVEN_SHARE, OUTSIDE_SHARE, SEASONED_SHARE } from "@/core/diffusion/readiness";
+import { endG } from "@/core/formula/account/dish-ledger";
+import { tasteBand } from "@/core/formula/account/outcome";
+import type { PastReason } from "@/core/formula/soak/keep-limit";
+import { joins } from "@/core/formula/weigh/lines";
+import { practiceFor } from "@/core/materials/practice";
+import { described } from "@/core/preparations";
 import {
   SALOMETER_FULL_FRACTION,
   SODIUM_PER_SALT,
   WATER_DENSITY_G_PER_ML,
 } from "@/core/solution/sodium-chloride";
 import { COVER_MM } from "@/core/vessel/fit";
+import type { Explanation } from "@/ui/explanation";
 import { exact, fixed, grams, percent, roughly } from "@/ui/format";
 import { END_NAME } from "@/ui/names";
-import type { Explanation } from "@/ui/explanation";
-import type { Worked } from "./worked";
 import { whyBake } from "./explain-mixture";
+import type { Worked } from "./worked";
 
 /*
  * The words behind each main figure: the sum with these numbers, the convention, the source, the other school. Whoever

@@ -1,12 +1,12 @@
-import { described } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
+import { described } from "@/core/preparations";
 import { fixed, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { stateAt } from "@/ui/rail/scale";
-import type { Worked } from "./worked";
-import { sayVerdict, VERDICT_WORD } from "./ways/way-words";
 import type { Figure } from "./explanations";
+import { sayVerdict, VERDICT_WORD } from "./ways/way-words";
 import { WhyOf } from "./why-of";
+import type { Worked } from "./worked";
 
 /** What will be, largest; then the centre, the sodium, and the figure that only this preparation has; each with its why. */
 export function Figures({ worked }: { worked: WorkedOut }) {

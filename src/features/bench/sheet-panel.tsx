@@ -1,15 +1,15 @@
 import dynamic from "next/dynamic";
-import { NotYet, orMissing } from "@/ui/or-missing";
 import type { WorkedOut } from "@/core/bench/worked";
 import { dishFacts } from "@/core/formula/account/dish-facts";
 import type { Formulation } from "@/core/formulation";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { Findings } from "@/ui/findings";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { SaltLedger } from "@/ui/salt-ledger";
 import { WeighLines } from "@/ui/weigh-lines";
 import { DishFactsLine } from "./dish-facts-line";
-import { WhyOf } from "./why-of";
 import { ToolButtons, type Tool } from "./tools/tools";
+import { WhyOf } from "./why-of";
 
 /** Of a brine or of salt alone there is nothing to bring together. */
 const Steps = dynamic(

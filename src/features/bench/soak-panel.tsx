@@ -1,13 +1,13 @@
-import { described } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
-import type { Formulation } from "@/core/formulation";
-import type { SoakWindow } from "@/core/formula/soak/window";
 import type { Sensitivity } from "@/core/formula/soak/ensemble";
+import type { SoakWindow } from "@/core/formula/soak/window";
+import type { Formulation } from "@/core/formulation";
+import { described } from "@/core/preparations";
 import { capital, duration, percent } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
-import type { Units } from "@/ui/units";
 import { stateWord } from "@/ui/rail/scale";
 import { SoakRail } from "@/ui/rail/soak-rail";
+import type { Units } from "@/ui/units";
 import { AtPull } from "./at-pull";
 import { saySensitivity } from "./what-if/say-sensitivity";
 

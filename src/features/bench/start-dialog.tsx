@@ -1,19 +1,19 @@
 "use client";
 
-import { isBaked } from "@/core/preparations";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
 import { v4 as newId } from "uuid";
 import type { Problem } from "@/contracts/requests";
 import type { WorkedOut } from "@/core/bench/worked";
+import { isBaked } from "@/core/preparations";
 import { programOf } from "@/core/program/program";
 import { Choice } from "@/ui/choice";
 import { FindingCard } from "@/ui/findings";
-import { WhenField } from "@/ui/when-field";
+import { kitchenNow } from "@/ui/kitchen-time";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
-import { kitchenNow } from "@/ui/kitchen-time";
+import { WhenField } from "@/ui/when-field";
 
 interface Props {
   formulaId: string | null;

@@ -1,9 +1,9 @@
 import type { WorkedOut } from "@/core/bench/worked";
+import type { MixKind } from "@/core/formula/weigh/mix";
 import type { CrustFigures } from "@/core/formula/weigh/prepared";
-import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { whitesSaid } from "@/core/formula/weigh/whites";
 import type { CrustPreparation } from "@/core/formulation";
-import type { MixKind } from "@/core/formula/weigh/mix";
+import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { duration, fixed, grams, percent } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 

@@ -1,8 +1,8 @@
 "use client";
 
 import { useCallback, useEffect, useState } from "react";
-import type { Formulation } from "@/core/formulation";
 import type { Draft } from "@/contracts/draft";
+import type { Formulation } from "@/core/formulation";
 import { dropDraft, holdsDraft, keepDraft, readDraft } from "@/ui/draft-storage";
 import { begun, changed as withChange, redone, stepped, undone, type History } from "./history";
 

@@ -1,8 +1,8 @@
 "use client";
 
 import { useState } from "react";
-import type { Formulation } from "@/core/formulation";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
+import type { Formulation } from "@/core/formulation";
 import { useNow } from "@/ui/use-now";
 
 const HOUR_MS = 3_600_000;

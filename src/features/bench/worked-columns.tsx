@@ -1,13 +1,13 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import { orMissing } from "@/ui/or-missing";
 import { memo, useCallback, useState } from "react";
 import type { KitchenView, Rate } from "@/contracts/views";
-import type { WorkedOut } from "@/core/bench/worked";
 import { soakKey } from "@/core/bench/soak-key";
+import type { WorkedOut } from "@/core/bench/worked";
 import type { Formulation } from "@/core/formulation";
 import { Late } from "@/ui/late";
+import { orMissing } from "@/ui/or-missing";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { useSoftWindow } from "@/ui/what-if/use-soft-window";
 import { onlyOn, type Column } from "./column-tabs";

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { render, screen } from "@testing-library/react";
 import { snapshotOf } from "@/contracts/sheet";
-import { chops, worked } from "@/core/formula/formulation.fixture";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
 import { programOf } from "@/core/program/program";
 import { PrintSheet, type PrintData } from "./print-sheet";
 import { TubLabels } from "./tub-label";

@@ -1,16 +1,16 @@
-import type { MeasureSystem } from "@/core/quantity/spoons";
-import type { Formulation } from "@/core/formulation";
 import type { SheetSnapshot } from "@/contracts/sheet";
-import { choiceOf, described, isBaked } from "@/core/preparations";
+import type { Formulation } from "@/core/formulation";
 import { pantryOf } from "@/core/materials/pantry";
-import { PREPARATION_NAME } from "@/ui/names";
+import { choiceOf, described, isBaked } from "@/core/preparations";
+import type { Program } from "@/core/program/step";
+import type { MeasureSystem } from "@/core/quantity/spoons";
 import { duration, fixed, grams, percent, roughly } from "@/ui/format";
+import { Told } from "@/ui/measures";
+import { PREPARATION_NAME } from "@/ui/names";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { ShareCode } from "@/ui/share-code";
-import { WeighLines } from "@/ui/weigh-lines";
-import type { Program } from "@/core/program/step";
-import { Told } from "@/ui/measures";
 import { unitsOf } from "@/ui/units";
+import { WeighLines } from "@/ui/weigh-lines";
 import { Method } from "./method";
 
 export interface PrintData {

@@ -1,17 +1,17 @@
-import type { PreparationChoice } from "@/core/preparations";
-import type { Cook } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { Cook } from "@/core/formulation";
+import type { PreparationChoice } from "@/core/preparations";
 import { howOfFood, type How } from "@/core/recipe/how";
 import type { ReadRecipe } from "@/core/recipe/reading";
+import type { Facts } from "@/core/recipe/settle";
 import { Select } from "@/ui/choice";
 import { capital, duration, fixed } from "@/ui/format";
+import { Told } from "@/ui/measures";
 import { PREPARATION_NAME } from "@/ui/names";
 import { useOwnEntry } from "@/ui/own-entry/use-own-entry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
-import type { Facts } from "@/core/recipe/settle";
-import { Told } from "@/ui/measures";
 
 interface Props {
   read: ReadRecipe;

@@ -8,10 +8,10 @@ import { leftBehind } from "@/core/recipe/left-behind";
 import type { Candidate } from "@/core/recipe/match";
 import type { LinePartSaid } from "@/core/recipe/parts";
 import { readLoose } from "@/core/recipe/read-recipe";
-import { worked } from "@/core/recipe/worked";
 import type { Contradiction, ReadRecipe, RecipeLine } from "@/core/recipe/reading";
 import { factsOf, foodLineOf, goesWhere, formulationOfRead, type Facts } from "@/core/recipe/settle";
 import type { SettledLine } from "@/core/recipe/settled";
+import { worked } from "@/core/recipe/worked";
 import { usePantry } from "@/ui/pantry";
 
 /** What the cook said of a line. */

@@ -3,9 +3,9 @@
 import Link from "next/link";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import { choiceOf } from "@/core/preparations";
-import { pantryOf } from "@/core/materials/pantry";
 import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";
+import { pantryOf } from "@/core/materials/pantry";
+import { choiceOf } from "@/core/preparations";
 import { duration, fixed, grams, percent } from "@/ui/format";
 import { ASKED, sayScore, SCORED, type Scored } from "@/ui/judged";
 import { useUnits } from "@/ui/measures";

@@ -1,6 +1,6 @@
 import type { BatchView } from "@/contracts/views";
-import type { Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import type { Formulated } from "@/core/formula/formulate";
 import { RAIL_TO_H } from "@/core/formula/soak/window";
 import { batchTime } from "@/core/program/batch-clock";
 import { batchWindow, hoursIn } from "@/ui/batch-window";

@@ -1,16 +1,16 @@
 "use client";
 
 import Link from "next/link";
-import { batchTime } from "@/core/program/batch-clock";
 import type { BatchView } from "@/contracts/views";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
+import { batchTime } from "@/core/program/batch-clock";
 import { batchNote, nextAct } from "@/ui/batch-words";
 import { percent } from "@/ui/format";
 import { LiftButton } from "@/ui/lift-button";
-import { SoakRail } from "@/ui/rail/soak-rail";
-import { stateAt, stateWord } from "@/ui/rail/scale";
-import { Countdown } from "./countdown";
 import { useUnits } from "@/ui/measures";
+import { stateAt, stateWord } from "@/ui/rail/scale";
+import { SoakRail } from "@/ui/rail/soak-rail";
+import { Countdown } from "./countdown";
 import type { CrockNow } from "./crock-now";
 
 const HOUR_MS = 3_600_000;

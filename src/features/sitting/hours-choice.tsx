@@ -1,7 +1,7 @@
-import { isBaked } from "@/core/preparations";
 import type { SittingDish } from "@/contracts/sitting";
 import { RANGES } from "@/core/formula/ranges";
 import type { SoakHours } from "@/core/formulation";
+import { isBaked } from "@/core/preparations";
 import { mayStretch } from "@/core/schedule/soak-edges";
 import { Choice } from "@/ui/choice";
 import { duration } from "@/ui/format";

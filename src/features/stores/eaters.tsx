@@ -6,13 +6,13 @@ import { useState } from "react";
 import { v4 as newId } from "uuid";
 import { HEATS } from "@/core/formula/account/dish-facts";
 import { SODIUM_MG } from "@/core/materials/official";
-import type { Eater, KitchenLimits } from "@/core/safety/limits";
 import type { QuantityRule } from "@/core/quantity/parse";
+import type { Eater, KitchenLimits } from "@/core/safety/limits";
 import { Select, Toggle } from "@/ui/choice";
 import { Modal } from "@/ui/modal";
 import { allergenName } from "@/ui/names";
-import { QuantityField } from "@/ui/quantity-field";
 import { AllergenBoxes } from "@/ui/own-entry/allergen-boxes";
+import { QuantityField } from "@/ui/quantity-field";
 import { SaveProblem, useSave } from "@/ui/use-save";
 
 const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };

@@ -5,12 +5,12 @@ import type { TasteView, TastingView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";
 import { USUAL_WANTED } from "@/core/formula/offer/defaults";
 import { percent } from "@/ui/format";
+import { useUnits } from "@/ui/measures";
 import { Shell } from "@/ui/shell/shell";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { Begin } from "./begin";
 import { LikedScale } from "./liked-scale";
 import { CARRIER_NAME, sayAnswers, sayDinners, WAY_NAME } from "./words";
-import { useUnits } from "@/ui/measures";
 
 interface Props {
   kitchen: KitchenView;

@@ -1,7 +1,7 @@
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import type { Formulated } from "@/core/formula/formulate";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import type { Formulated } from "@/core/formula/formulate";
 import { causesOf } from "@/core/journal/causes";
 import { FAULT_NAME, type FaultId } from "@/core/journal/outcome";
 import { sayBorneOut } from "@/ui/judged";

@@ -6,11 +6,11 @@ import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { FAULT_NAME, type FaultId, type Judged } from "@/core/journal/outcome";
 import { described } from "@/core/preparations";
-import { NotYet, orMissing } from "@/ui/or-missing";
 import { ASKED, sayScore, SCORED } from "@/ui/judged";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { Eaters } from "./eaters";
-import { Scores } from "./scores";
 import { Photos } from "./photos";
+import { Scores } from "./scores";
 
 /* Fetched when something went wrong. */
 const Causes = dynamic(

@@ -1,5 +1,5 @@
-import type { Formulated } from "@/core/formula/formulate";
 import type { BatchDetail } from "@/contracts/views";
+import type { Formulated } from "@/core/formula/formulate";
 import type { SheetLine } from "@/core/formula/weigh/lines";
 import type { Formulation } from "@/core/formulation";
 import {
@@ -10,8 +10,8 @@ import {
   type ScalingRefusal,
 } from "@/core/program/poured-over";
 import { offBy, SCALED_MOST, type RealWeights } from "@/core/program/weigh-in";
-import { useFormulated } from "./use-formulated";
 import { capital, grams, percent, roughly } from "@/ui/format";
+import { useFormulated } from "./use-formulated";
 
 interface Props {
   batch: BatchDetail;

@@ -3,12 +3,12 @@ import { useState } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import type { Pan, WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
-import type { SheetLine } from "@/core/formula/weigh/lines";
 import { RANGES } from "@/core/formula/ranges";
+import type { SheetLine } from "@/core/formula/weigh/lines";
 import { judgeWeight, type RealWeights } from "@/core/program/weigh-in";
 import { grams } from "@/ui/format";
-import { QuantityField } from "@/ui/quantity-field";
 import { NotYet, orMissing } from "@/ui/or-missing";
+import { QuantityField } from "@/ui/quantity-field";
 import { WeighRow } from "./weigh-row";
 
 /* Fetched when a line ran over. */

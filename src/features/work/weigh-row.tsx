@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from "react";
-import type { SheetLine } from "@/core/formula/weigh/lines";
 import { RANGES } from "@/core/formula/ranges";
+import type { SheetLine } from "@/core/formula/weigh/lines";
 import { bandOf, judgeWeight, offBy } from "@/core/program/weigh-in";
 import { capital, grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";

@@ -99,6 +99,29 @@ describe("working out", () => {
     expect(body.sheet.endFraction).toBeCloseTo(0.014, 6);
   });
 
+  test("an injected brine: a tenth of the weight, as strong as the flesh with what stays of it wants", async () => {
+    const { status, body } = await ask("POST", "/compute/brine", {
+      food: "pork_loin_bonein",
+      massG: 3000,
+      count: 1,
+      as: "injection",
+      pickupPercent: 12,
+      targetPercent: 1.4,
+    });
+    expect(status).toBe(200);
+    expect(body.formulation.preparation).toMatchObject({ kind: "injection", pickupFraction: 0.12 });
+    expect(body.sheet.endFraction).toBeCloseTo(0.014, 6);
+    const made = body.sheet.lines.reduce((sum: number, l: { massG: number }) => sum + l.massG, 0);
+    expect(made).toBeCloseTo(360, 6);
+    const refused = await ask("POST", "/compute/brine", {
+      food: "pork_loin_bonein",
+      massG: 3000,
+      as: "injection",
+      pickupPercent: 60,
+    });
+    expect(refused.status).toBe(400);
+  });
+
   test("a whole formulation is taken as it is", async () => {
     const { body } = await ask("POST", "/compute/brine", { formulation: chops() });
     expect(body.formulation).toEqual(JSON.parse(JSON.stringify(chops())));

@@ -1,12 +1,12 @@
 import type { z } from "zod";
 import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/contracts/compute";
 import { newFormulation, piecesOffered } from "@/core/formula/offer/defaults";
-import type { PreparationChoice } from "@/core/preparations";
+import { withPreparation } from "@/core/formula/offer/offered";
+import { RANGES } from "@/core/formula/ranges";
 import { likelyThicknessMm } from "@/core/formula/weigh/flesh";
 import type { Formulation, Preparation } from "@/core/formulation";
-import { RANGES } from "@/core/formula/ranges";
-import { withPreparation } from "@/core/formula/offer/offered";
 import { findFood } from "@/core/materials/lookup";
+import type { PreparationChoice } from "@/core/preparations";
 import { Refusal } from "../problem";
 
 type Brine = z.infer<typeof brineRequest>;

@@ -14,21 +14,21 @@ import {
   soakAnswer,
   soakRequest,
 } from "@/contracts/compute";
-import { requestOf } from "@/contracts/sitting-request";
 import { snapshotOf } from "@/contracts/sheet";
-import { chillBrine } from "@/core/formula/weigh/chill-brine";
-import { formulate, type Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formulation";
+import { requestOf } from "@/contracts/sitting-request";
+import type { BatchView } from "@/contracts/views";
 import { outcomeAt } from "@/core/formula/account/outcome";
-import { programOf } from "@/core/program/program";
+import { formulate, type Formulated } from "@/core/formula/formulate";
+import { chillBrine } from "@/core/formula/weigh/chill-brine";
+import type { Formulation } from "@/core/formulation";
 import { COLD_LIMIT_C } from "@/core/materials/official";
+import { programOf } from "@/core/program/program";
 import { findingsFor } from "@/core/safety/findings";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { answerSitting, type Answer } from "@/core/schedule/answer";
-import type { BatchView } from "@/contracts/views";
 import { Refusal, refusalFromIssues } from "../problem";
-import { EXAMPLE_INSTANT_MS, EXAMPLE_SITTING } from "./examples";
 import { brineAsked, crustAsked, marinadeAsked, rubAsked } from "./asked";
+import { EXAMPLE_INSTANT_MS, EXAMPLE_SITTING } from "./examples";
 
 /** One thing the sums can be asked: its request and answer by contract, and how it is worked out. */
 export interface Compute {

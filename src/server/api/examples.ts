@@ -2,8 +2,8 @@ import type { z } from "zod";
 import type { sittingBody } from "@/contracts/sitting";
 import { USUAL } from "@/contracts/usual";
 import { newFormulation, piecesOffered } from "@/core/formula/offer/defaults";
-import type { Formulation } from "@/core/formulation";
 import { withPreparation } from "@/core/formula/offer/offered";
+import type { Formulation } from "@/core/formulation";
 import { findFood, findSalt } from "@/core/materials/lookup";
 import type { Salt } from "@/core/materials/types";
 

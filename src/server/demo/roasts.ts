@@ -1,12 +1,12 @@
 import type { ReadingRequest } from "@/contracts/requests";
 import { bodyShapeOf } from "@/core/diffusion/flesh-body";
+import { isOven } from "@/core/formula/cook/cook-stages";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import { isOven } from "@/core/formula/cook/cook-stages";
 import { heatedPiece } from "@/core/heat/cook-minutes";
 import { engineMinutes } from "@/core/heat/course";
-import { noiseAt } from "@/core/instruments/random";
 import { roastCore } from "@/core/instruments/kitchen-truth";
+import { noiseAt } from "@/core/instruments/random";
 import { foretoldBath } from "@/core/learned/learn-rate";
 import { exitsOf, type Exit } from "@/core/program/exits";
 import type { Db } from "../database";

@@ -1,7 +1,7 @@
 import Papa from "papaparse";
 import { readFormulaFile } from "@/contracts/formula-file";
-import { chops, worked } from "@/core/formula/formulation.fixture";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
 import { formulaAs, KINDS_OF_FILE } from "./formula-out";
 
 const KITCHEN = { measures: "metric", rates: {} } as const;

@@ -1,10 +1,10 @@
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { formulaFile } from "@/core/exchange/formula-file";
 import { markdownOf } from "@/core/exchange/markdown-out";
-import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
-import { formulate, type Formulated } from "@/core/formula/formulate";
+import { textOf } from "@/core/exchange/text-out";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { formulate, type Formulated } from "@/core/formula/formulate";
 import { Refusal } from "../problem";
 import { ledgerCsv, sheetCsv } from "./csv/tables";
 

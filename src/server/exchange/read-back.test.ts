@@ -1,17 +1,17 @@
-import * as brines from "../demo/brines";
-import * as fish from "../demo/fish-and-crusts";
-import * as mixtures from "../demo/mixtures";
 import { markdownOf } from "@/core/exchange/markdown-out";
-import { textOf } from "@/core/exchange/text-out";
 import { recipeOf } from "@/core/exchange/recipe-out";
+import { textOf } from "@/core/exchange/text-out";
 import { cookOf, stagesOf } from "@/core/formula/cook/cook";
-import { choiceOf } from "@/core/preparations";
 import { worked } from "@/core/formula/formulation.fixture";
 import type { Formulation } from "@/core/formulation";
+import { choiceOf } from "@/core/preparations";
 import { programOf } from "@/core/program/program";
 import { USUAL_WORDS } from "@/core/quantity/words";
 import { readRecipe } from "@/core/recipe/read-recipe";
 import { factsOf, formulationOfRead, linesAsRead } from "@/core/recipe/settle";
+import * as brines from "../demo/brines";
+import * as fish from "../demo/fish-and-crusts";
+import * as mixtures from "../demo/mixtures";
 
 /* The example's formulas as other programs have them, without this app's own file in them, read as any recipe is. */
 

@@ -1,9 +1,9 @@
-import { DimensionLine, Leader, NOTE } from "./dimension";
-import { FleshPiece } from "./flesh-piece";
-import type { CrustPreparation } from "@/core/formulation";
 import type { CrustFigures } from "@/core/formula/weigh/prepared";
+import type { CrustPreparation } from "@/core/formulation";
 import { BODY_SHARE, cracks } from "@/core/vessel/crust-shell";
 import type { Units } from "../units";
+import { DimensionLine, Leader, NOTE } from "./dimension";
+import { FleshPiece } from "./flesh-piece";
 import type { Shade } from "./shading";
 import { countNote, type DrawingProps } from "./wet-vessel";
 

@@ -1,6 +1,6 @@
-import { shareOfFinishedFlesh } from "@/core/formula/weigh/equilibrium";
-import type { Formulated } from "@/core/formula/formulate";
 import type { Outcome } from "@/core/formula/account/outcome";
+import type { Formulated } from "@/core/formula/formulate";
+import { shareOfFinishedFlesh } from "@/core/formula/weigh/equilibrium";
 import { colourOf, FULL_COLOUR_AT, strengthOf } from "./shading";
 
 /** A piece cut through its middle, as it was solved: saltier at its corners and edges, fainter under skin. */

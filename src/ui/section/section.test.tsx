@@ -1,21 +1,21 @@
 import type { ReactNode } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
-import { piecesOffered, preparationOffered } from "@/core/formula/offer/defaults";
-import type { PreparationChoice } from "@/core/preparations";
-import { withPreparation } from "@/core/formula/offer/offered";
-import { findFood } from "@/core/materials/lookup";
-import { chops, worked } from "@/core/formula/formulation.fixture";
-import type { Formulation } from "@/core/formulation";
 import { endG } from "@/core/formula/account/dish-ledger";
 import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import { piecesOffered, preparationOffered } from "@/core/formula/offer/defaults";
+import { withPreparation } from "@/core/formula/offer/offered";
+import type { Formulation } from "@/core/formulation";
+import { findFood } from "@/core/materials/lookup";
 import { FOODS } from "@/core/materials/lookup";
-import { layOut } from "./layout";
+import type { PreparationChoice } from "@/core/preparations";
 import { unitsOf } from "../units";
 import { Bag } from "./bag";
 import { Crust } from "./crust";
+import { layOut } from "./layout";
 import { Section, VIEW } from "./section";
-import type { DrawingProps } from "./wet-vessel";
 import { saltColour, shadesOf } from "./shading";
+import type { DrawingProps } from "./wet-vessel";
 
 function drawn(f: Formulation, hours: number, extra: { compact?: boolean; acidMm?: number } = {}): string {
   const sheet = worked(f);

@@ -1,9 +1,9 @@
-import { described } from "@/core/preparations";
 import dynamic from "next/dynamic";
 import { useId } from "react";
+import type { Outcome } from "@/core/formula/account/outcome";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import type { Outcome } from "@/core/formula/account/outcome";
+import { described } from "@/core/preparations";
 import { percent } from "../format";
 import { NotYet, orMissing } from "../or-missing";
 import { unitsOf, type Units } from "../units";

@@ -1,7 +1,7 @@
-import type { Formulated } from "@/core/formula/formulate";
-import type { Outcome } from "@/core/formula/account/outcome";
-import { shareOfFinishedFlesh } from "@/core/formula/weigh/equilibrium";
 import { perWaterAt } from "@/core/diffusion/read-moment";
+import type { Outcome } from "@/core/formula/account/outcome";
+import type { Formulated } from "@/core/formula/formulate";
+import { shareOfFinishedFlesh } from "@/core/formula/weigh/equilibrium";
 
 /** Salt at this many times the target is drawn in the full brine colour. */
 export const FULL_COLOUR_AT = 1.7;

@@ -1,6 +1,6 @@
+import type { Outcome } from "@/core/formula/account/outcome";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
-import type { Outcome } from "@/core/formula/account/outcome";
 import type { Units } from "../units";
 import { CloseUp } from "./close-up";
 import type { Cut } from "./cut";

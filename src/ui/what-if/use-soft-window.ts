@@ -2,9 +2,9 @@
 
 import { useEffect, useMemo, useState } from "react";
 import type { Sensitivity } from "@/core/formula/soak/ensemble";
-import type { Formulation } from "@/core/formulation";
 import { softened } from "@/core/formula/soak/softened";
 import type { SoakWindow } from "@/core/formula/soak/window";
+import type { Formulation } from "@/core/formulation";
 import type { KnownRate } from "@/workers/sums.worker";
 import { proxy, whatIfWorker } from "./workers";
 

@@ -1,7 +1,7 @@
 "use client";
 
-import { use, useEffect, useMemo, useState } from "react";
 import { worked } from "#sums";
+import { use, useEffect, useMemo, useState } from "react";
 import type { Rate } from "@/contracts/views";
 import type { Asked, Refused, WorkedOut } from "@/core/bench/worked";
 import type { Formulation } from "@/core/formulation";

@@ -1,18 +1,18 @@
 import fc from "fast-check";
-import { cutsFor } from "./advice";
-import { chillOf } from "../weigh/chill-brine";
-import { newFormulation, piecesOffered } from "../offer/defaults";
+import type { Formulation, FormulaLine, SaltGiven } from "../../formulation";
+import { accepted } from "../../journal/next-time";
+import { findFood, findIngredient, findSalt } from "../../materials/lookup";
 import { PREPARATION_CHOICES } from "../../preparations";
-import { endG } from "./dish-ledger";
+import { scaled } from "../change/scale";
 import { formulate } from "../formulate";
 import { chops, worked } from "../formulation.fixture";
 import { formulations } from "../formulations.fixture";
-import { findFood, findIngredient, findSalt } from "../../materials/lookup";
-import type { Formulation, FormulaLine, SaltGiven } from "../../formulation";
+import { newFormulation, piecesOffered } from "../offer/defaults";
 import { withPreparation } from "../offer/offered";
+import { chillOf } from "../weigh/chill-brine";
+import { cutsFor } from "./advice";
+import { endG } from "./dish-ledger";
 import { outcomeAt } from "./outcome";
-import { scaled } from "../change/scale";
-import { accepted } from "../../journal/next-time";
 
 const line = (ingredientId: string, amountG: number, extra: Partial<FormulaLine> = {}): FormulaLine => ({
   ingredientId,

@@ -1,8 +1,8 @@
-import type { LedgerSource } from "./dish-ledger";
-import { formulate, type Formulated } from "../formulate";
 import type { Formulation, FormulaLine } from "../../formulation";
-import { outcomeAt, type Outcome } from "./outcome";
 import { pantryOf } from "../../materials/pantry";
+import { formulate, type Formulated } from "../formulate";
+import type { LedgerSource } from "./dish-ledger";
+import { outcomeAt, type Outcome } from "./outcome";
 
 /** A change of one thing that brings a dish back towards the salt that is wanted, worked out with the change made. */
 export interface Cut {

@@ -1,7 +1,7 @@
-import { pantryOf } from "../../materials/pantry";
-import { dishFacts } from "./dish-facts";
-import type { Formulated } from "../formulate";
 import type { Formulation } from "../../formulation";
+import { pantryOf } from "../../materials/pantry";
+import type { Formulated } from "../formulate";
+import { dishFacts } from "./dish-facts";
 
 /**
  * Turns the chilli dial: every chilli line grows by one factor, so that the dish comes to a wanted heat.

@@ -1,8 +1,8 @@
+import type { Formulation } from "../../formulation";
 import { pantryOf } from "../../materials/pantry";
 import type { Ingredient } from "../../materials/types";
 import type { Formulated } from "../formulate";
 import type { SheetLine } from "../weigh/lines";
-import type { Formulation } from "../../formulation";
 
 /** What an eater may have to know of a dish, from its lines and its food. */
 export interface DishFacts {

@@ -1,5 +1,5 @@
-import { sodiumMg } from "../weigh/equilibrium";
 import type { Formulated } from "../formulate";
+import { sodiumMg } from "../weigh/equilibrium";
 import type { LinePart, SheetLine } from "../weigh/lines";
 import type { RestPlace } from "../weigh/prepared";
 

@@ -1,10 +1,10 @@
 import { momentAt } from "../../diffusion/moment";
 import { meanPerWaterBetween } from "../../diffusion/read-moment";
 import type { SoakMoment } from "../../diffusion/run";
-import { dishLedger, type DishLedger } from "./dish-ledger";
-import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import type { Formulated } from "../formulate";
 import { rinsedMoment, type RinsedShares } from "../soak/rinse";
+import { shareOfFinishedFlesh } from "../weigh/equilibrium";
+import { dishLedger, type DishLedger } from "./dish-ledger";
 
 /** The food at the moment it is lifted out. Salt as shares of finished flesh. */
 export interface Outcome {

@@ -1,7 +1,7 @@
-import { soakCurve, whatIfsFor } from "./compare";
-import { preparationOffered } from "../offer/defaults";
-import { chops, worked } from "../formulation.fixture";
 import { outcomeAt } from "../account/outcome";
+import { chops, worked } from "../formulation.fixture";
+import { preparationOffered } from "../offer/defaults";
+import { soakCurve, whatIfsFor } from "./compare";
 
 describe("what-ifs", () => {
   test("itself first, then the other schools, slashes and half the thickness", () => {

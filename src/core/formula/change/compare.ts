@@ -1,11 +1,11 @@
 import { perWaterAt } from "../../diffusion/read-moment";
-import { shareOfFinishedFlesh } from "../weigh/equilibrium";
-import { formulate } from "../formulate";
 import type { Formulation } from "../../formulation";
-import { outcomeAt } from "../account/outcome";
-import { HOUR_S } from "../soak/window";
-import { AS_WANTED, preparationOffered } from "../offer/defaults";
 import { choiceOf, described } from "../../preparations";
+import { outcomeAt } from "../account/outcome";
+import { formulate } from "../formulate";
+import { AS_WANTED, preparationOffered } from "../offer/defaults";
+import { HOUR_S } from "../soak/window";
+import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 
 /** One soak as two lines: salt by depth at the pull, and mean salt by the hour. Shares of finished flesh. */
 export interface SoakCurve {

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { chops } from "../formulation.fixture";
 import { formulations } from "../formulations.fixture";
-import { mergeFormulations } from "./merge";
 import { withPreparation } from "../offer/offered";
+import { mergeFormulations } from "./merge";
 
 const base = chops({
   lines: [

@@ -1,14 +1,14 @@
-import { described, hasBath, rinseMinOf } from "../../preparations";
 import { perWaterAt } from "../../diffusion/read-moment";
 import type { SoakMoment, SoakRun } from "../../diffusion/run";
 import type { Stage } from "../../diffusion/stages";
-import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import type { Formulation } from "../../formulation";
+import { described, hasBath, rinseMinOf } from "../../preparations";
+import { aimOf } from "../soak/aim";
 import { restStage, rinseStage, runAfter } from "../soak/plate";
 import { reachHours } from "../soak/soak";
-import { aimOf } from "../soak/aim";
 import { soakProblem, type SoakLoad, type SoakProblem } from "../soak/soak-problem";
 import { HOUR_S, RAIL_TO_H } from "../soak/window";
+import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 
 /** A way out for a batch that is late or early, with what the engine says comes of it. */
 export interface Rescue {

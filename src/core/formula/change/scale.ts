@@ -1,5 +1,5 @@
-import { formulate } from "../formulate";
 import type { Formulation, SaltGiven } from "../../formulation";
+import { formulate } from "../formulate";
 
 /** A larger batch is more pieces of the same size, or the same pieces grown. */
 export type Growth = "morePieces" | "largerPieces";

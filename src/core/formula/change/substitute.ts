@@ -1,7 +1,7 @@
-import { ofKey } from "../../own-key";
-import type { Ingredient } from "../../materials/types";
-import { citricPerG } from "../weigh/mix";
 import type { FormulaLine } from "../../formulation";
+import type { Ingredient } from "../../materials/types";
+import { ofKey } from "../../own-key";
+import { citricPerG } from "../weigh/mix";
 
 export type Keeps = "acid" | "fat" | "salt" | "sweetness" | "heat" | "flavour";
 

@@ -1,17 +1,17 @@
-import { preparationOffered } from "../offer/defaults";
-import { chops, timedChops as timed, worked } from "../formulation.fixture";
-import { learnRate, type Reading } from "../../learned/learn-rate";
 import type { Formulation } from "../../formulation";
+import { learnRate, type Reading } from "../../learned/learn-rate";
 import { endG } from "../account/dish-ledger";
 import { outcomeAt } from "../account/outcome";
 import { cookOffered } from "../cook/cook";
-import { onThePlate } from "../soak/plate";
-import { rescues } from "./rescue";
-import { reachHours } from "../soak/soak";
+import { chops, timedChops as timed, worked } from "../formulation.fixture";
+import { preparationOffered } from "../offer/defaults";
 import { aimOf } from "../soak/aim";
-import { soakProblem } from "../soak/soak-problem";
+import { onThePlate } from "../soak/plate";
 import { rinsedMoment } from "../soak/rinse";
 import { hoursAfter } from "../soak/rinse-or-rest";
+import { reachHours } from "../soak/soak";
+import { soakProblem } from "../soak/soak-problem";
+import { rescues } from "./rescue";
 
 const loadOf = (f: Formulation) => worked(f).load;
 

@@ -1,6 +1,6 @@
-import { isSeafood } from "../../materials/facts";
 import { longer, type PieceInHeat } from "../../heat/cook-minutes";
 import { ovenFactor } from "../../heat/trade-minutes";
+import { isSeafood } from "../../materials/facts";
 import { rows as COOK_RULES } from "../../materials/tables/doneness.table";
 import type { CookRule, Food } from "../../materials/types";
 import type { Bake } from "../weigh/prepared";

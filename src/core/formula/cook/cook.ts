@@ -1,9 +1,9 @@
-import { isBaked } from "../../preparations";
+import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "../../formulation";
 import { cookMinutesFor, type CookMinutes } from "../../heat/cook-minutes";
 import type { Food } from "../../materials/types";
-import type { Cook, CookStage, Formulation, HeatHere, Pieces } from "../../formulation";
-import { isOven } from "./cook-stages";
+import { isBaked } from "../../preparations";
 import { CRUST_OVEN_C } from "../weigh/salt-crust";
+import { isOven } from "./cook-stages";
 
 /** Oven air where none was named, °C. *Practice*. */
 export const USUAL_OVEN_C = 180;

@@ -1,9 +1,9 @@
+import type { Formulation, Pieces } from "../../formulation";
 import { isSeafood } from "../../materials/facts";
 import type { Food } from "../../materials/types";
-import { countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
 import { choiceOf } from "../../preparations";
-import type { Formulation, Pieces } from "../../formulation";
 import { thicknessProblem } from "../weigh/plausible";
+import { countOffered, nameOffered, piecesOffered, portionsOffered } from "./defaults";
 
 /**
  * Another food on the Bench: it brings its own size, name and portions, and what the cook has changed stays changed.

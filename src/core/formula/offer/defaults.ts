@@ -1,9 +1,9 @@
 import { bodyShapeOf } from "../../diffusion/flesh-body";
+import type { Formulation, Pieces, Preparation, SaltGiven } from "../../formulation";
 import { isWhole } from "../../materials/facts";
 import type { Food } from "../../materials/types";
-import { pieceSize } from "../../vessel/piece-size";
 import { PREPARATIONS, type PreparationChoice } from "../../preparations";
-import type { Formulation, Pieces, Preparation, SaltGiven } from "../../formulation";
+import { pieceSize } from "../../vessel/piece-size";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
 export const USUAL_WANTED = 0.014;

@@ -1,5 +1,5 @@
-import type { Pantry } from "../../materials/pantry";
 import type { Formulation } from "../../formulation";
+import type { Pantry } from "../../materials/pantry";
 import { NO_BINDER } from "../weigh/no-binder";
 
 export interface NamesUsed {

@@ -1,10 +1,10 @@
+import type { Formulation, FormulaLine } from "../../formulation";
 import { isSeafood, type IngredientGroup } from "../../materials/facts";
-import type { Ingredient } from "../../materials/types";
 import { pantryOf } from "../../materials/pantry";
-import { AS_WANTED, nameOffered } from "./defaults";
+import type { Ingredient } from "../../materials/types";
 import { choiceOf, PREPARATIONS, type PreparationChoice } from "../../preparations";
 import { offeredLine } from "../../preparations/descriptor";
-import type { Formulation, FormulaLine } from "../../formulation";
+import { AS_WANTED, nameOffered } from "./defaults";
 
 /* What a cook is handed when another preparation is chosen: a mixture to change, a vessel that suits, a usual hour. */
 

@@ -1,5 +1,5 @@
-import type { OwnMaterials } from "../../materials/pantry";
 import type { Formulation, HeatHere } from "../../formulation";
+import type { OwnMaterials } from "../../materials/pantry";
 import { namesUsed } from "./names-used";
 
 /**

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { OVER_SHARE, SEASONED_SHARE } from "../../diffusion/readiness";
-import { aimOf, soakAimOf } from "./aim";
-import { preparationOffered } from "../offer/defaults";
-import { ensembleWindow } from "./ensemble";
-import { chops, worked } from "../formulation.fixture";
 import type { Formulation } from "../../formulation";
 import { outcomeAt } from "../account/outcome";
 import { rescues } from "../change/rescue";
+import { chops, worked } from "../formulation.fixture";
+import { preparationOffered } from "../offer/defaults";
+import { aimOf, soakAimOf } from "./aim";
+import { ensembleWindow } from "./ensemble";
 
 const timed = (over: Partial<Formulation> = {}) =>
   chops({ preparation: preparationOffered("timed", 0.014), ...over });

@@ -1,9 +1,9 @@
-import type { Aim, Kept } from "../../diffusion/readiness";
 import { meanPerWaterBetween } from "../../diffusion/read-moment";
+import type { Aim, Kept } from "../../diffusion/readiness";
 import type { SoakMoment, SoakRun } from "../../diffusion/run";
 import { simulateSoak } from "../../diffusion/simulate";
-import { rinseMinOf } from "../../preparations";
 import type { Formulation } from "../../formulation";
+import { rinseMinOf } from "../../preparations";
 import { rinseStage } from "./plate";
 import { startOf, reducedProblem, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
 import { HOUR_S, RAIL_TO_H } from "./window";

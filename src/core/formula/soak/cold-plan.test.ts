@@ -1,6 +1,6 @@
+import { vesselLeakWPerK } from "../../heat/vessel-leak";
 import { chops, worked } from "../formulation.fixture";
 import { coldPlan } from "./cold-plan";
-import { vesselLeakWPerK } from "../../heat/vessel-leak";
 
 const ROOM_C = 20;
 const vessel = { ...chops().vessel, shape: "cooler" as const };

@@ -1,6 +1,6 @@
-import type { Formulated } from "../formulate";
 import type { Formulation } from "../../formulation";
 import type { FrozenBathCurve } from "../../heat/frozen-bath";
+import type { Formulated } from "../formulate";
 import { frozenInBath } from "./thawing";
 
 const LEAST_HOURS = 12;

@@ -1,8 +1,8 @@
+import type { Formulation } from "../../formulation";
+import { chops, timedChops as timed, worked } from "../formulation.fixture";
 import { preparationOffered } from "../offer/defaults";
 import { normalQuantile } from "./draws";
 import { ensembleSteps, ensembleWindow, sensitivities } from "./ensemble";
-import { chops, timedChops as timed, worked } from "../formulation.fixture";
-import type { Formulation } from "../../formulation";
 
 const loadOf = (f: Formulation) => worked(f).load;
 

@@ -1,7 +1,9 @@
-import { diffusivityDoubt, reachHours } from "./soak";
+import { overAim, type Aim } from "../../diffusion/readiness";
+import type { Formulation } from "../../formulation";
 import { aimOf } from "./aim";
 import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
 import { drawsOf, type Draw } from "./draws";
+import { diffusivityDoubt, reachHours } from "./soak";
 import {
   AS_LIKELY,
   reducedProblem,
@@ -10,11 +12,9 @@ import {
   THICKNESS_DOUBT_MM,
   wayFelt,
 } from "./soak-problem";
-import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakLoad, Variation } from "./soak-problem";
+import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakWindow, SoftHour } from "./window";
-import type { Formulation } from "../../formulation";
-import { overAim, type Aim } from "../../diffusion/readiness";
 
 /** One standard deviation of a brine's or a dose's strength: weighing and moist salt. *Practice*. */
 export const STRENGTH_DOUBT = 0.03;

@@ -1,7 +1,7 @@
 import { rawStorageLimitH } from "../../materials/lookup";
+import { SHARP_PH } from "../../materials/official";
 import { practiceFor, type Method } from "../../materials/practice";
 import type { Food } from "../../materials/types";
-import { SHARP_PH } from "../../materials/official";
 import type { Mix } from "../weigh/mix";
 
 export type PastReason =

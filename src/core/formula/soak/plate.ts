@@ -1,13 +1,13 @@
 import { diffusivityAt } from "../../diffusion/flesh-body";
+import type { PaceProfile } from "../../diffusion/pace";
 import type { SoakMoment, SoakRun } from "../../diffusion/run";
 import { simulateSoak } from "../../diffusion/simulate";
-import type { PaceProfile } from "../../diffusion/pace";
-import { warmingPace } from "./warming";
 import type { SoakError, Stage } from "../../diffusion/stages";
-import { ok, type Result } from "../../result";
-import { rinseMinOf } from "../../preparations";
 import type { Cook, Formulation } from "../../formulation";
+import { rinseMinOf } from "../../preparations";
+import { ok, type Result } from "../../result";
 import { startOf, soakProblem, type SoakLoad, type SoakProblem } from "./soak-problem";
+import { warmingPace } from "./warming";
 import { HOUR_S } from "./window";
 
 export interface OnThePlate {

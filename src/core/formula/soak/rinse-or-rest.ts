@@ -1,8 +1,8 @@
 import { EVEN_SHARE } from "../../diffusion/readiness";
 import type { SoakMoment } from "../../diffusion/run";
 import { simulateSoak } from "../../diffusion/simulate";
-import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import type { Formulation } from "../../formulation";
+import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import { restStage, rinseStage } from "./plate";
 import { startOf, soakProblem, type SoakLoad } from "./soak-problem";
 import { HOUR_S } from "./window";

@@ -1,6 +1,6 @@
 import type { SoakMoment } from "../../diffusion/run";
-import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import type { Formulated } from "../formulate";
+import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import { rinseStage, runAfter } from "./plate";
 
 /** Salt as shares of finished flesh. */

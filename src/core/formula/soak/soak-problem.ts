@@ -2,14 +2,14 @@ import { diffusivityAt, fleshBody, type FleshBody } from "../../diffusion/flesh-
 import type { PaceProfile } from "../../diffusion/pace";
 import type { SoakOptions } from "../../diffusion/run";
 import type { Stage } from "../../diffusion/stages";
+import type { Formulation } from "../../formulation";
 import { isWhole } from "../../materials/facts";
 import type { Food } from "../../materials/types";
 import { saltPerWater, saturationFraction } from "../../solution/sodium-chloride";
 import { pieceSize } from "../../vessel/piece-size";
 import type { Flesh } from "../weigh/equilibrium";
-import type { KeepLimit } from "./keep-limit";
-import type { Formulation } from "../../formulation";
 import type { Bake, Contact } from "../weigh/prepared";
+import type { KeepLimit } from "./keep-limit";
 import { thawingOf, type Thawing } from "./thawing";
 import { bathWarmth, coolingPace, warmingPace, type BathWarmth } from "./warming";
 import { HOUR_S, RAIL_TO_H } from "./window";

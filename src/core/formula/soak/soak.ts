@@ -4,9 +4,9 @@ import { progress, windowOf, type Aim } from "../../diffusion/readiness";
 import type { SoakOptions, SoakRun } from "../../diffusion/run";
 import { simulateSharedSoak, simulateSoak } from "../../diffusion/simulate";
 import type { SoakError } from "../../diffusion/stages";
+import type { Alongside, Formulation } from "../../formulation";
 import type { Food } from "../../materials/types";
 import { ok, type Result } from "../../result";
-import type { Alongside, Formulation } from "../../formulation";
 import { aimOf, soakAimOf } from "./aim";
 import {
   soakProblem,

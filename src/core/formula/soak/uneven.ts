@@ -1,6 +1,6 @@
+import type { Formulation } from "../../formulation";
 import { isWholeBird } from "../../materials/practice";
 import type { Formulated } from "../formulate";
-import type { Formulation } from "../../formulation";
 
 /** Pieces whose times differ by more than this should not share one soak or one cook. *Practice*, estimate. */
 export const UNEVEN_TIMES = 1.6;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
-import { chops, worked } from "../formulation.fixture";
 import { outcomeAt } from "../account/outcome";
+import { chops, worked } from "../formulation.fixture";
 import { bathWarmth, coolingPace } from "./warming";
 
 const with_ = (brineStartC: number) => {

@@ -1,8 +1,8 @@
-import { hasBath } from "../../preparations";
 import { diffusivityAt } from "../../diffusion/flesh-body";
 import type { PaceProfile } from "../../diffusion/pace";
-import { vesselLeakWPerK } from "../../heat/vessel-leak";
 import type { Formulation } from "../../formulation";
+import { vesselLeakWPerK } from "../../heat/vessel-leak";
+import { hasBath } from "../../preparations";
 
 const RAMP_POINTS = 13;
 

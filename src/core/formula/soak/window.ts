@@ -1,5 +1,5 @@
-import type { KeepLimit, PastReason } from "./keep-limit";
 import type { Bake, Contact } from "../weigh/prepared";
+import type { KeepLimit, PastReason } from "./keep-limit";
 
 /** The soak rail: 10 minutes to 4 days. */
 export const RAIL_FROM_H = 1 / 6;

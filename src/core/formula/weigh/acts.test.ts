@@ -1,5 +1,5 @@
-import { PREPARATIONS, type PreparationChoice } from "../../preparations";
 import { actsOf } from ".";
+import { PREPARATIONS, type PreparationChoice } from "../../preparations";
 
 test("an act has its figures: rinsed or brushed, inside and out, one face or all, and until what weight", () => {
   const figures = { massG: 412, foodG: 4200, liquidMl: 2500, lines: "1 900 g salt", straight: false };

@@ -1,7 +1,7 @@
-import { gramsText, oneDigit } from "../../quantity/said";
-import type { Acts } from "./acts";
-import type { Of } from "../../preparations/descriptor";
+import type { Preparation } from "../../formulation";
 import type { Salt } from "../../materials/types";
+import type { Of } from "../../preparations/descriptor";
+import { gramsText, oneDigit } from "../../quantity/said";
 import { VOLUME_ML } from "../../quantity/units";
 import { err, ok, type Result } from "../../result";
 import { cupBrine } from "../../solution/cup-brine";
@@ -12,13 +12,15 @@ import {
   WATER_DENSITY_G_PER_ML,
 } from "../../solution/sodium-chloride";
 import { liquidToCoverMl } from "../../vessel/fit";
+import { keepLimit } from "../soak/keep-limit";
+import type { Acts } from "./acts";
 import {
   additionsForWholeMass,
   equilibriumPerWater,
   perWaterForTarget,
   saltForWaterPhase,
 } from "./equilibrium";
-import { keepLimit } from "../soak/keep-limit";
+import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import {
   apartOf,
   ingredientLine,
@@ -31,8 +33,6 @@ import {
   type Apart,
   type SheetLine,
 } from "./lines";
-import type { Preparation } from "../../formulation";
-import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import { basesOf, type Dose, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
 
 type WetBrine = Extract<Preparation, { kind: "wetBrine" }>;

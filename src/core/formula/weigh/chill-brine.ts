@@ -1,6 +1,6 @@
-import type { Formulated } from "../formulate";
 import type { Formulation } from "../../formulation";
 import { brineHeatCapacity, chill, splitHotAndIce, type Chilled, type HotAndIce } from "../../solution/chill";
+import type { Formulated } from "../formulate";
 
 const ROUNDS = 6;
 

@@ -1,5 +1,5 @@
-import { ingredientLine, lineMassG, saltLine, type SheetLine } from "./lines";
 import type { Companion, CompanionKind, CompanionTime, Formulation } from "../../formulation";
+import { ingredientLine, lineMassG, saltLine, type SheetLine } from "./lines";
 import type { PrepareContext } from "./prepared";
 
 /** What goes beside the main preparation, weighed by each line's own law. */

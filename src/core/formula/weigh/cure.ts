@@ -1,11 +1,11 @@
-import { gramsText } from "../../quantity/said";
-import type { Acts } from "./acts";
-import type { Of } from "../../preparations/descriptor";
-import { err, ok, type Result } from "../../result";
-import { perWaterForTarget } from "./equilibrium";
-import { keepLimit } from "../soak/keep-limit";
 import type { CurePreparation } from "../../formulation";
+import type { Of } from "../../preparations/descriptor";
+import { gramsText } from "../../quantity/said";
+import { err, ok, type Result } from "../../result";
+import { keepLimit } from "../soak/keep-limit";
+import type { Acts } from "./acts";
 import { soluteLines } from "./brines";
+import { perWaterForTarget } from "./equilibrium";
 import { aimPerWater, givenOf } from "./given-salt";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";
 

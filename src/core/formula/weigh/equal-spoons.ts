@@ -1,5 +1,5 @@
-import type { Pantry } from "../../materials/pantry";
 import type { FormulaLine } from "../../formulation";
+import type { Pantry } from "../../materials/pantry";
 
 /** What is measured by the spoon: ground spice and dried herbs, not what is counted or poured. */
 const SPOONED = /^(spice|dried_herb)$/;

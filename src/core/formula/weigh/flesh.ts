@@ -1,7 +1,7 @@
+import type { Enhanced, Pieces } from "../../formulation";
 import type { Food } from "../../materials/types";
 import { SODIUM_PER_SALT } from "../../solution/sodium-chloride";
 import type { Flesh } from "./equilibrium";
-import type { Enhanced, Pieces } from "../../formulation";
 
 /** Bone in a piece whose table row is boneless, share of weight. *Practice*. */
 const USUAL_BONE_FRACTION = 0.18;

@@ -1,6 +1,6 @@
+import type { Formulation } from "../../formulation";
 import type { Salt } from "../../materials/types";
 import { equilibriumPerWater, type Flesh } from "./equilibrium";
-import type { Formulation } from "../../formulation";
 import type { PrepareContext } from "./prepared";
 
 /** How the salt is given; left out, it follows from what is wanted. */

@@ -1,8 +1,8 @@
 import type { Preparation } from "../../formulation";
-import type { Acts } from "./acts";
 import type { PreparationKind } from "../../preparations";
 import type { Of } from "../../preparations/descriptor";
 import type { Result } from "../../result";
+import type { Acts } from "./acts";
 import { prepareDryBrine, dryBrineActs, prepareWetBrine, wetBrineActs } from "./brines";
 import { prepareCure, cureActs } from "./cure";
 import { prepareInjection, injectionActs } from "./injection";

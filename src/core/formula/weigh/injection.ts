@@ -1,14 +1,14 @@
-import { gramsText } from "../../quantity/said";
-import type { Acts } from "./acts";
+import type { InjectionPreparation } from "../../formulation";
 import type { Of } from "../../preparations/descriptor";
+import { gramsText } from "../../quantity/said";
 import { err, ok, type Result } from "../../result";
 import { brineStrength, saltFractionFromPerWater } from "../../solution/sodium-chloride";
-import { perWaterForTarget, type Flesh } from "./equilibrium";
 import { keepLimit } from "../soak/keep-limit";
-import { joins, waterLine } from "./lines";
-import type { InjectionPreparation } from "../../formulation";
+import type { Acts } from "./acts";
 import { soluteLines } from "./brines";
+import { perWaterForTarget, type Flesh } from "./equilibrium";
 import { aimPerWater, givenOf } from "./given-salt";
+import { joins, waterLine } from "./lines";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";
 
 /** Salt follows the water that stays, and that follows the salt: a few rounds settle it. */
@@ -17,6 +17,7 @@ const ROUNDS = 12;
 /**
  * Brine by the weight of the food, as strong as brings the flesh, with what stays of it, to what is wanted. Model: mass
  * balance; what runs out again runs out at its own strength.
+ * @returns `already_salty` where the flesh holds what is wanted, `brine_overfull` where more goes in than there is brine
  */
 export function prepareInjection(
   c: PrepareContext,
@@ -67,7 +68,7 @@ export function prepareInjection(
 }
 
 /** Salt that flesh and the water that stays in it still want, g. */
-export function saltFor(flesh: Flesh, waterG: number, p: InjectionPreparation): number {
+function saltFor(flesh: Flesh, waterG: number, p: InjectionPreparation): number {
   const stayingG = waterG * (1 - p.dripFraction);
   const perMass = p.targetFraction / (1 - p.targetFraction);
   return perMass * (flesh.massG + stayingG) - flesh.massG * flesh.nativeSaltFraction;

@@ -1,7 +1,7 @@
-import { ofKey } from "../../own-key";
+import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from "../../formulation";
 import type { Pantry } from "../../materials/pantry";
 import type { Ingredient, Salt } from "../../materials/types";
-import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from "../../formulation";
+import { ofKey } from "../../own-key";
 
 export type LineRole = "water" | "salt" | "sugar" | "aromatic" | "mixture" | "binder" | "egg";
 

@@ -1,13 +1,13 @@
-import { gramsText } from "../../quantity/said";
-import type { Acts } from "./acts";
-import type { Of } from "../../preparations/descriptor";
-import { err, ok, type Result } from "../../result";
-import { liquidToCoverMl } from "../../vessel/fit";
-import { hidingIn } from "./lines";
-import { keepLimit } from "../soak/keep-limit";
-import type { MixKind } from "./mix";
 import type { MarinadePreparation } from "../../formulation";
 import type { Method } from "../../materials/practice";
+import type { Of } from "../../preparations/descriptor";
+import { gramsText } from "../../quantity/said";
+import { err, ok, type Result } from "../../result";
+import { liquidToCoverMl } from "../../vessel/fit";
+import { keepLimit } from "../soak/keep-limit";
+import type { Acts } from "./acts";
+import { hidingIn } from "./lines";
+import type { MixKind } from "./mix";
 import { mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
 import type { FormulationError, PrepareContext, Prepared, Snug } from "./prepared";
 

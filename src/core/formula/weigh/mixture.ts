@@ -1,6 +1,8 @@
-import { err, ok, type Result } from "../../result";
+import type { FormulaLine, SaltSchool } from "../../formulation";
 import type { IngredientGroup } from "../../materials/facts";
+import { err, ok, type Result } from "../../result";
 import { equilibriumPerWater, perWaterForTarget, saltForWaterPhase } from "./equilibrium";
+import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import {
   apartOf,
   ingredientLine,
@@ -13,8 +15,6 @@ import {
   type SheetLine,
 } from "./lines";
 import { mixOf, type Mix, type MixPart } from "./mix";
-import type { FormulaLine, SaltSchool } from "../../formulation";
-import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import {
   basesOf,
   type Contact,

@@ -1,13 +1,13 @@
-import { gramsText } from "../../quantity/said";
-import type { Acts } from "./acts";
+import type { PastePreparation, Thickness } from "../../formulation";
 import type { Of } from "../../preparations/descriptor";
-import { NO_BINDER } from "./no-binder";
+import { gramsText } from "../../quantity/said";
 import { err, ok, type Result } from "../../result";
 import { keepLimit } from "../soak/keep-limit";
+import type { Acts } from "./acts";
 import { hidingIn, ingredientLine } from "./lines";
 import { mixOf, type Mix } from "./mix";
-import type { PastePreparation, Thickness } from "../../formulation";
 import { madeOver, mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
+import { NO_BINDER } from "./no-binder";
 import type { FormulationError, PasteFigures, PrepareContext, Prepared } from "./prepared";
 
 /**

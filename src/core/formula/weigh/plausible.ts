@@ -1,7 +1,7 @@
-import type { Food } from "../../materials/types";
-import { likelyThicknessMm } from "./flesh";
-import { possibleLengthsMm } from "../../vessel/piece-size";
 import type { Pieces } from "../../formulation";
+import type { Food } from "../../materials/types";
+import { possibleLengthsMm } from "../../vessel/piece-size";
+import { likelyThicknessMm } from "./flesh";
 
 /** How far from its likely thickness a piece may be measured before the figure is taken for a slip. *Practice*. */
 const THINNEST = 0.2;

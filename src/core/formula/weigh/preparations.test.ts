@@ -1,15 +1,15 @@
-import { possibleLengthsMm } from "../../vessel/piece-size";
 import fc from "fast-check";
+import type { Formulation, FormulaLine, Preparation } from "../../formulation";
 import { findFood, findIngredient } from "../../materials/lookup";
 import { practiceFor } from "../../materials/practice";
-import { piecesOffered, preparationOffered } from "../offer/defaults";
 import { PREPARATION_CHOICES, type PreparationChoice } from "../../preparations";
+import { possibleLengthsMm } from "../../vessel/piece-size";
 import { endG } from "../account/dish-ledger";
-import { chops, worked } from "../formulation.fixture";
-import type { Formulation, FormulaLine, Preparation } from "../../formulation";
-import { withPreparation } from "../offer/offered";
 import { outcomeAt } from "../account/outcome";
 import { scaled } from "../change/scale";
+import { chops, worked } from "../formulation.fixture";
+import { piecesOffered, preparationOffered } from "../offer/defaults";
+import { withPreparation } from "../offer/offered";
 
 function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation {
   const food = findFood(foodId);

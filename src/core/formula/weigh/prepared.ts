@@ -1,15 +1,15 @@
+import type { SoakError } from "../../diffusion/stages";
+import type { Formulation } from "../../formulation";
 import type { Pantry } from "../../materials/pantry";
 import type { Food, Salt } from "../../materials/types";
 import type { BrineStrength } from "../../solution/sodium-chloride";
 import type { VesselFit } from "../../vessel/fit";
 import type { PieceSize } from "../../vessel/piece-size";
+import type { KeepLimit } from "../soak/keep-limit";
 import type { Flesh } from "./equilibrium";
 import type { Apart, Bases, SheetLine } from "./lines";
 import type { Mix } from "./mix";
-import type { Formulation } from "../../formulation";
-import type { KeepLimit } from "../soak/keep-limit";
 import type { LengthProblem, ThicknessProblem } from "./plausible";
-import type { SoakError } from "../../diffusion/stages";
 
 export type FormulationError =
   | { code: "unknown_food"; id: string }

@@ -1,12 +1,12 @@
-import { gramsText } from "../../quantity/said";
-import type { Acts } from "./acts";
-import type { Of } from "../../preparations/descriptor";
-import { ok, type Result } from "../../result";
-import { equilibriumPerWater } from "./equilibrium";
-import { keepLimit } from "../soak/keep-limit";
-import { hidingIn, lessHidden, saltLine } from "./lines";
 import type { RubPreparation } from "../../formulation";
+import type { Of } from "../../preparations/descriptor";
+import { gramsText } from "../../quantity/said";
+import { ok, type Result } from "../../result";
+import { keepLimit } from "../soak/keep-limit";
+import type { Acts } from "./acts";
+import { equilibriumPerWater } from "./equilibrium";
 import { doseFor, givenOf } from "./given-salt";
+import { hidingIn, lessHidden, saltLine } from "./lines";
 import { mixFigures, mixtureLines, weighMixture } from "./mixture";
 import type { Coat, FormulationError, PrepareContext, Prepared } from "./prepared";
 

@@ -1,7 +1,7 @@
-import type { Acts } from "./acts";
-import type { Of } from "../../preparations/descriptor";
+import type { CrustPreparation, CrustSchool } from "../../formulation";
 import { isSeafood } from "../../materials/facts";
 import type { Food } from "../../materials/types";
+import type { Of } from "../../preparations/descriptor";
 import { VOLUME_ML } from "../../quantity/units";
 import { ok, type Result } from "../../result";
 import {
@@ -13,11 +13,11 @@ import {
   type ShellThickness,
 } from "../../vessel/crust-shell";
 import { bakeOf } from "../cook/bake";
-import { perWaterForTarget } from "./equilibrium";
 import { keepLimit } from "../soak/keep-limit";
-import { apartOf, ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "./lines";
-import type { CrustPreparation, CrustSchool } from "../../formulation";
+import type { Acts } from "./acts";
+import { perWaterForTarget } from "./equilibrium";
 import { givenOf } from "./given-salt";
+import { apartOf, ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "./lines";
 import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
 
 /** Water to damp sand, share of the salt's weight: begin here, stop at the squeeze test, hardly ever past the end. *Practice*. */

@@ -1,7 +1,7 @@
-import { isBaked } from "../../preparations";
+import type { Outcome } from "../../formula/account/outcome";
 import type { Formulated } from "../../formula/formulate";
 import type { Formulation } from "../../formulation";
-import type { Outcome } from "../../formula/account/outcome";
+import { isBaked } from "../../preparations";
 
 /** What was really done, where it is known. */
 export interface RealBatch {

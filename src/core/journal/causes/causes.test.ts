@@ -1,12 +1,12 @@
-import { cookOf } from "../../formula/cook/cook";
-import { preparationOffered } from "../../formula/offer/defaults";
-import { chops, worked } from "../../formula/formulation.fixture";
-import type { Formulation, Preparation } from "../../formulation";
+import { causesOf, type RealBatch } from ".";
 import { outcomeAt, type Outcome } from "../../formula/account/outcome";
+import { cookOf } from "../../formula/cook/cook";
+import { chops, worked } from "../../formula/formulation.fixture";
+import { preparationOffered } from "../../formula/offer/defaults";
 import { withPreparation } from "../../formula/offer/offered";
+import type { Formulation, Preparation } from "../../formulation";
 import { describedKind, type PreparationKind } from "../../preparations";
 import { FAULT_NAME, type FaultId } from "../outcome";
-import { causesOf, type RealBatch } from ".";
 
 function real(input: Formulation, part: Partial<RealBatch> = {}): RealBatch {
   const sheet = worked(input);

@@ -1,7 +1,7 @@
-import { whitesSaid } from "../../formula/weigh/whites";
 import { cookOf as cookFor, stagesOf } from "../../formula/cook/cook";
 import { isOven } from "../../formula/cook/cook-stages";
 import { splitProposed } from "../../formula/soak/uneven";
+import { whitesSaid } from "../../formula/weigh/whites";
 import { isPoor } from "../../materials/facts";
 import { cause, type RealBatch, type Weigh } from "./cause";
 

@@ -1,6 +1,6 @@
-import { choiceOf, hasBath, isBaked, isWet } from "@/core/preparations";
 import type { Cook, Formulation } from "@/core/formulation";
 import type { Pantry } from "@/core/materials/pantry";
+import { choiceOf, hasBath, isBaked, isWet } from "@/core/preparations";
 import { duration, percent } from "@/ui/format";
 import { PART_NAME, PREPARATION_NAME } from "@/ui/names";
 import type { Units } from "@/ui/units";

@@ -1,9 +1,9 @@
 "use client";
 
-import { isWet } from "@/core/preparations";
 import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { Cook } from "@/core/formulation";
+import { isWet } from "@/core/preparations";
 import { useUnits } from "@/ui/measures";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { usePantry } from "@/ui/pantry";

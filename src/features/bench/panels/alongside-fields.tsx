@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Alongside } from "@/core/formulation";
 import { ALONGSIDE_MAX, RANGES } from "@/core/formula/ranges";
+import type { Alongside } from "@/core/formulation";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
 

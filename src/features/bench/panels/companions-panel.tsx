@@ -1,8 +1,8 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formulation";
-import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/weigh/companions";
 import { lineOffered } from "@/core/formula/offer/offered";
 import { COMPANIONS_MAX, LINES_MAX, RANGES } from "@/core/formula/ranges";
+import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/weigh/companions";
+import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formulation";
 import { Select } from "@/ui/choice";
 import { PART_NAME } from "@/ui/names";
 import { usePantry } from "@/ui/pantry";

@@ -1,6 +1,6 @@
-import type { Enhanced, Pieces, ThawMethod } from "@/core/formulation";
-import { RANGES } from "@/core/formula/ranges";
 import type { PieceForm } from "@/core/diffusion/flesh-body";
+import { RANGES } from "@/core/formula/ranges";
+import type { Enhanced, Pieces, ThawMethod } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { grams } from "@/ui/format";
 import { usePantry } from "@/ui/pantry";

@@ -1,6 +1,6 @@
-import { described, hasBath } from "@/core/preparations";
-import type { Holding } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { Holding } from "@/core/formulation";
+import { described, hasBath } from "@/core/preparations";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";

@@ -1,5 +1,5 @@
-import type { Pieces } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { Pieces } from "@/core/formulation";
 import { pieceSize } from "@/core/vessel/piece-size";
 import { useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";

@@ -1,8 +1,8 @@
 import { ChevronRight, Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { CompanionLine, FormulaLine, LineLaw } from "@/core/formulation";
-import { unitsOf, type Bases } from "@/core/formula/weigh/lines";
 import { RANGES } from "@/core/formula/ranges";
+import { unitsOf, type Bases } from "@/core/formula/weigh/lines";
+import type { CompanionLine, FormulaLine, LineLaw } from "@/core/formulation";
 import type { Ingredient } from "@/core/materials/types";
 import type { QuantityRule } from "@/core/quantity/parse";
 import type { WordAmounts } from "@/core/quantity/words";

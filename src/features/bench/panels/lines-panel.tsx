@@ -1,12 +1,12 @@
-import { hasBath, isBaked, isWet } from "@/core/preparations";
-import type { FormulaLine } from "@/core/formulation";
-import { equalSpoons } from "@/core/formula/weigh/equal-spoons";
 import { lineOffered } from "@/core/formula/offer/offered";
 import { LINES_MAX } from "@/core/formula/ranges";
-import { Group, type PanelProps } from "./panel";
+import { equalSpoons } from "@/core/formula/weigh/equal-spoons";
+import type { FormulaLine } from "@/core/formulation";
+import { hasBath, isBaked, isWet } from "@/core/preparations";
 import { usePantry } from "@/ui/pantry";
 import { AddIngredient } from "./ingredient-options";
 import { LineRow, type LineBases } from "./line-row";
+import { Group, type PanelProps } from "./panel";
 
 /** What goes in beside the salt; each line carries how it scales. */
 export function LinesPanel(props: PanelProps & { bases: LineBases | undefined }) {

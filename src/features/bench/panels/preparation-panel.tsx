@@ -1,8 +1,8 @@
-import { choiceOf, described, isBaked, PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
-import { withPreparation } from "@/core/formula/offer/offered";
-import type { CrustFigures } from "@/core/formula/weigh/prepared";
-import { RANGES } from "@/core/formula/ranges";
 import type { Readiness } from "@/core/diffusion/readiness";
+import { withPreparation } from "@/core/formula/offer/offered";
+import { RANGES } from "@/core/formula/ranges";
+import type { CrustFigures } from "@/core/formula/weigh/prepared";
+import { choiceOf, described, isBaked, PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
 import { assertNever } from "@/core/result";
 import { Choice, Select } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
@@ -13,8 +13,8 @@ import { Group, type PanelProps } from "./panel";
 import { BrineFields } from "./preparation/brine-fields";
 import { CrustFields, CureFields } from "./preparation/crust-fields";
 import { InjectionFields } from "./preparation/injection-fields";
-import { SaltGivenFields } from "./preparation/salt-given-fields";
 import { MarinadeFields, PasteFields, RubFields } from "./preparation/mixture-fields";
+import { SaltGivenFields } from "./preparation/salt-given-fields";
 
 const CHOICES = PREPARATION_CHOICES.map((value) => ({ value, ...PREPARATIONS[value].words.choice }));
 

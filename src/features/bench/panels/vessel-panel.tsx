@@ -1,6 +1,6 @@
-import { hasBath, isWet } from "@/core/preparations";
-import type { Formulation, Water } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { Formulation, Water } from "@/core/formulation";
+import { hasBath, isWet } from "@/core/preparations";
 import type { Vessel } from "@/core/vessel/vessel";
 import { Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";

@@ -2,22 +2,22 @@
 
 import { useCallback, useState } from "react";
 import { rechosen } from "@/core/formula/offer/choose-food";
+import { RANGES } from "@/core/formula/ranges";
 import { likelyThicknessMm } from "@/core/formula/weigh/flesh";
 import type { Pieces } from "@/core/formulation";
-import { RANGES } from "@/core/formula/ranges";
 import { inchesOf, poundsOf } from "@/core/quantity/american";
 import { LENGTH_MM, MASS_G } from "@/core/quantity/units";
 import { duration, fixed } from "@/ui/format";
-import { trimZeros } from "@/ui/use-quantity";
 import { useMeasures, useUnits } from "@/ui/measures";
-import { usePantry } from "@/ui/pantry";
 import { useOwnEntry } from "@/ui/own-entry/use-own-entry";
+import { usePantry } from "@/ui/pantry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
+import { SentenceWhen } from "@/ui/sentence-when";
+import { trimZeros } from "@/ui/use-quantity";
 import type { PanelProps } from "../panels/panel";
 import type { Times } from "../use-times";
 import { SentenceQuantity } from "./sentence-quantity";
-import { SentenceWhen } from "@/ui/sentence-when";
 
 interface Props extends PanelProps {
   times: Times;

@@ -2,9 +2,9 @@
 
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { describeFormulation } from "@/core/exchange/describe";
 import type { KitchenView } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
+import { describeFormulation } from "@/core/exchange/describe";
 import { whatIfsFor, type WhatIf } from "@/core/formula/change/compare";
 import type { Formulation } from "@/core/formulation";
 import { duration, percent } from "@/ui/format";

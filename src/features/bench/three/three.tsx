@@ -1,11 +1,11 @@
 "use client";
 
-import { described, isBaked } from "@/core/preparations";
 import Link from "next/link";
-import { AS_WANTED } from "@/core/formula/offer/defaults";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formulation";
+import { AS_WANTED } from "@/core/formula/offer/defaults";
 import { RANGES } from "@/core/formula/ranges";
+import type { Formulation } from "@/core/formulation";
+import { described, isBaked } from "@/core/preparations";
 import type { QuantityRule } from "@/core/quantity/parse";
 import type { Third } from "@/core/ways/third";
 import { duration, percent } from "@/ui/format";

@@ -1,8 +1,8 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from "@testing-library/react";
 import { useState } from "react";
-import { preparationOffered } from "@/core/formula/offer/defaults";
 import { chops } from "@/core/formula/formulation.fixture";
+import { preparationOffered } from "@/core/formula/offer/defaults";
 import type { Formulation } from "@/core/formulation";
 import type { Third, ThirdAnswer } from "@/core/ways/third";
 import { useThird } from "./use-third";

@@ -2,8 +2,8 @@
 
 import { useRef, useState } from "react";
 import { followsByItself, withThird } from "@/core/bench/follow";
-import { choiceOf, type PreparationChoice } from "@/core/preparations";
 import type { Formulation } from "@/core/formulation";
+import { choiceOf, type PreparationChoice } from "@/core/preparations";
 import type { Third, ThirdAnswer } from "@/core/ways/third";
 import { duration, percent } from "@/ui/format";
 import { askQuickly } from "@/ui/what-if/workers";

@@ -2,12 +2,12 @@
 
 import { useState } from "react";
 import type { Formulated } from "@/core/formula/formulate";
-import type { Formulation } from "@/core/formulation";
 import { splitProposed } from "@/core/formula/soak/uneven";
-import { roughly } from "@/ui/format";
-import { Modal } from "@/ui/modal";
+import type { Formulation } from "@/core/formulation";
 import { programOf } from "@/core/program/program";
 import type { StepKind } from "@/core/program/step";
+import { roughly } from "@/ui/format";
+import { Modal } from "@/ui/modal";
 
 /** What comes before anything is weighed. */
 const CHECKED: StepKind[] = ["thaw", "inspect", "clean"];

@@ -3,13 +3,13 @@
 import { useMemo, useState } from "react";
 import { Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import type { Formulated } from "@/core/formula/formulate";
+import { RANGES } from "@/core/formula/ranges";
+import { coldPlan } from "@/core/formula/soak/cold-plan";
 import type { Formulation } from "@/core/formulation";
 import { coolerPlan } from "@/core/heat/cooler";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";
-import { coldPlan } from "@/core/formula/soak/cold-plan";
-import { vesselLeakWPerK } from "@/core/heat/vessel-leak";
 import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
-import { RANGES } from "@/core/formula/ranges";
+import { vesselLeakWPerK } from "@/core/heat/vessel-leak";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { duration, fixed, grams, roughly } from "@/ui/format";
 import { useUnits } from "@/ui/measures";

@@ -1,11 +1,11 @@
 "use client";
 
 import { useMemo, useState } from "react";
-import type { Formulation } from "@/core/formulation";
 import { scaled, scalePreview, type Growth } from "@/core/formula/change/scale";
+import type { Formulation } from "@/core/formulation";
 import type { QuantityRule } from "@/core/quantity/parse";
-import { capital, grams, roughly } from "@/ui/format";
 import { Choice } from "@/ui/choice";
+import { capital, grams, roughly } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { LAW_NAME } from "@/ui/names";
 import { QuantityField } from "@/ui/quantity-field";

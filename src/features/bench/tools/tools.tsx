@@ -1,8 +1,8 @@
-import dynamic from "next/dynamic";
-import { orMissing } from "@/ui/or-missing";
 import { Copy, ListChecks, ShoppingBasket, Snowflake, ThermometerSnowflake } from "lucide-react";
+import dynamic from "next/dynamic";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
+import { orMissing } from "@/ui/or-missing";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
 const ChillDialog = dynamic(

@@ -1,5 +1,5 @@
-import { wordsBy } from "@/core/preparations";
 import type { WorkedOut } from "@/core/bench/worked";
+import { wordsBy } from "@/core/preparations";
 import { verdictOf, type Verdict } from "@/core/ways/verdict";
 import type { Way } from "@/core/ways/way";
 import { duration, fixed, percent } from "@/ui/format";

@@ -1,15 +1,15 @@
 "use client";
 
 import { memo } from "react";
-import { type PreparationChoice, PREPARATIONS } from "@/core/preparations";
 import type { Formulation } from "@/core/formulation";
+import { type PreparationChoice, PREPARATIONS } from "@/core/preparations";
 import type { Way } from "@/core/ways/way";
-import { useMeasures, useUnits } from "@/ui/measures";
 import { percent } from "@/ui/format";
+import { Late } from "@/ui/late";
+import { useMeasures, useUnits } from "@/ui/measures";
+import { useSteady } from "@/ui/use-steady";
 import { sayWhen } from "@/ui/when";
 import type { KnownRate } from "@/workers/sums.worker";
-import { Late } from "@/ui/late";
-import { useSteady } from "@/ui/use-steady";
 import type { Times } from "../use-times";
 import { MiniSection } from "./mini-section";
 import { useWays } from "./use-ways";

@@ -1,11 +1,11 @@
 "use client";
 
 import { useState } from "react";
-import type { Formulation } from "@/core/formulation";
 import type { Formulated } from "@/core/formula/formulate";
-import { COLD_LIMIT_C } from "@/core/materials/official";
 import { RANGES } from "@/core/formula/ranges";
 import { chilledToC, chillOf, HOT_C, ICE_C } from "@/core/formula/weigh/chill-brine";
+import type { Formulation } from "@/core/formulation";
+import { COLD_LIMIT_C } from "@/core/materials/official";
 import { grams, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";

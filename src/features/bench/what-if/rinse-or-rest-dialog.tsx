@@ -1,11 +1,11 @@
 "use client";
 
-import type { Formulation } from "@/core/formulation";
 import type { After, AfterAnswer } from "@/core/formula/soak/rinse-or-rest";
+import type { Formulation } from "@/core/formulation";
 import { duration, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
-import { whatIfWorker } from "@/ui/what-if/workers";
 import { useAnswer } from "@/ui/what-if/use-answer";
+import { whatIfWorker } from "@/ui/what-if/workers";
 import type { KnownRate } from "@/workers/sums.worker";
 
 interface Props {

@@ -1,5 +1,5 @@
-import type { FormulaLine } from "@/core/formulation";
 import { substituted, substitutesFor, type Keeps, type Substitute } from "@/core/formula/change/substitute";
+import type { FormulaLine } from "@/core/formulation";
 import type { Ingredient } from "@/core/materials/types";
 import { fixed } from "@/ui/format";
 import { Modal } from "@/ui/modal";

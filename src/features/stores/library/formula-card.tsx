@@ -7,9 +7,9 @@ import type { FormulaView } from "@/contracts/views";
 import { choiceOf, isBaked } from "@/core/preparations";
 import { duration, grams, percent } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
-import type { Units } from "@/ui/units";
 import { PREPARATION_NAME } from "@/ui/names";
 import { saltVerdict } from "@/ui/say";
+import type { Units } from "@/ui/units";
 import { SaveProblem, useSave } from "@/ui/use-save";
 
 const VERSIONS_SHOWN = 3;

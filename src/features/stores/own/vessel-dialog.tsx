@@ -4,13 +4,13 @@ import { useState } from "react";
 import { v4 as newId } from "uuid";
 import type { OwnVessel } from "@/contracts/kitchen";
 import { RANGES } from "@/core/formula/ranges";
-import { MATERIALS, MEASURES } from "@/ui/vessel-made";
-import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import type { Vessel } from "@/core/vessel/vessel";
 import { Select } from "@/ui/choice";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 import { SaveProblem, useSave } from "@/ui/use-save";
+import { MATERIALS, MEASURES } from "@/ui/vessel-made";
+import { VESSEL_SHAPES } from "@/ui/vessel-words";
 
 const START: Vessel = {
   shape: "box",

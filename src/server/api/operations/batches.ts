@@ -2,13 +2,14 @@ import { z } from "zod";
 import { findingAnswer, programAnswer, sheetAnswer } from "@/contracts/compute";
 import { formulationSchema } from "@/contracts/formulation";
 import { liftRequest, startBatchRequest } from "@/contracts/requests";
+import type { BatchView } from "@/contracts/views";
 import { judgedSchema } from "@/contracts/work";
-import { findingsFor } from "@/core/safety/findings";
 import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
-import type { BatchView } from "@/contracts/views";
+import { findingsFor } from "@/core/safety/findings";
 import { finishedBatches, loadBatch, runningBatches } from "../../batch-views";
 import { liftBatch, undoLift } from "../../batches";
+import { heavy } from "../../heavy/pool";
 import { loadKitchen } from "../../kitchen";
 import { asStartedHere } from "../../known-names";
 import { judgeBatch } from "../../work";
@@ -16,7 +17,6 @@ import { workedBatch } from "../compute";
 import { EXAMPLE_DRY_BRINE, EXAMPLE_INSTANT_MS } from "../examples";
 import { operation } from "../operation";
 import { paged, pageQuery } from "../paged";
-import { heavy } from "../../heavy/pool";
 
 const batchHead = z.object({
   id: z.string(),

@@ -1,10 +1,10 @@
 import fc from "fast-check";
+import { outcomeAt } from "@/core/formula/account/outcome";
+import { chops, worked } from "@/core/formula/formulation.fixture";
+import { withPreparation } from "@/core/formula/offer/offered";
 import { INGREDIENTS } from "@/core/materials/lookup";
 import { tableOf } from "./table";
 import { LEDGER, RECORD, SHEET, ledgerCsv, recordCsv, sheetCsv } from "./tables";
-import { outcomeAt } from "@/core/formula/account/outcome";
-import { withPreparation } from "@/core/formula/offer/offered";
-import { chops, worked } from "@/core/formula/formulation.fixture";
 
 const DECIMALS = ["point", "comma"] as const;
 const ANY = tableOf({

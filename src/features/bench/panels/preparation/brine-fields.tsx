@@ -1,6 +1,6 @@
+import { RANGES } from "@/core/formula/ranges";
 import { timedPerWater } from "@/core/formula/weigh/brines";
 import type { Preparation, TimedStrength } from "@/core/formulation";
-import { RANGES } from "@/core/formula/ranges";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { saltFractionFromPerWater } from "@/core/solution/sodium-chloride";
 import { Select, Toggle } from "@/ui/choice";

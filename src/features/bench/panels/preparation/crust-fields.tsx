@@ -1,10 +1,10 @@
-import { isSeafood } from "@/core/materials/facts";
-import type { CrustPreparation, CurePreparation, SaltGiven } from "@/core/formulation";
-import { RULE_RATIO } from "@/core/vessel/crust-shell";
-import { whitesSaid } from "@/core/formula/weigh/whites";
 import { RANGES } from "@/core/formula/ranges";
-import { roundForScale } from "@/core/quantity/rounding";
 import type { CrustFigures } from "@/core/formula/weigh/prepared";
+import { whitesSaid } from "@/core/formula/weigh/whites";
+import type { CrustPreparation, CurePreparation, SaltGiven } from "@/core/formulation";
+import { isSeafood } from "@/core/materials/facts";
+import { roundForScale } from "@/core/quantity/rounding";
+import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { Choice, Select, Toggle } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";

@@ -1,5 +1,5 @@
-import type { InjectionPreparation } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { InjectionPreparation } from "@/core/formulation";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
 

@@ -1,3 +1,4 @@
+import { RANGES } from "@/core/formula/ranges";
 import { NO_BINDER } from "@/core/formula/weigh/no-binder";
 import type {
   FormulaLine,
@@ -6,7 +7,6 @@ import type {
   RubPreparation,
   SaltSchool,
 } from "@/core/formulation";
-import { RANGES } from "@/core/formula/ranges";
 import { Choice, Select, Toggle } from "@/ui/choice";
 import { useTold } from "@/ui/measures";
 import { usePantry } from "@/ui/pantry";

@@ -1,5 +1,5 @@
-import type { SaltGiven } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { SaltGiven } from "@/core/formulation";
 import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { usePantry } from "@/ui/pantry";

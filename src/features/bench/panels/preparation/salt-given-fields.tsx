@@ -1,5 +1,5 @@
-import type { SaltGiven } from "@/core/formulation";
 import { RANGES } from "@/core/formula/ranges";
+import type { SaltGiven } from "@/core/formulation";
 import { Select } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
