@@ -88,7 +88,7 @@ export function PrintSheet({
         />
         <Row
           term="Salt in the flesh then"
-          text={`${percent(atPull.meanFraction)} % mean, ${percent(atPull.centreFraction)} % centre`}
+          text={`${percent(atPull.meanFraction)} % mean, ${percent(atPull.centreFraction)} % ${described(f.preparation).words.spots.last}`}
         />
         <Row
           term="Sodium a portion"
