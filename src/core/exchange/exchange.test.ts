@@ -147,6 +147,17 @@ describe("a formulation in lines of text", () => {
     );
   });
 
+  test("what goes in by the needle, what runs out of it and how close the stabs are have their names", () => {
+    expect(describeFormulation(withPreparation(chops(), "injection"))).toEqual(
+      expect.arrayContaining([
+        "preparation: injected brine",
+        "preparation, brine, of its weight: 10 %",
+        "preparation, of it, runs out again: 20 %",
+        "preparation, a stab every: 20 mm",
+      ]),
+    );
+  });
+
   test("no id of a table is left in them, and no figure of binary arithmetic", () => {
     const lines = describeFormulation(
       chops({ preparation: { ...chops().preparation, targetFraction: 0.1 + 0.2 } }),

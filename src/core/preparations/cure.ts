@@ -1,5 +1,5 @@
 import { isSeafood } from "../materials/facts";
-import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
+import { ANY_FAULTS, FROM_THE_FACE, notGround, type Of, type PreparationDescriptor } from "./descriptor";
 
 const LEAST_SUGAR_PER_SALT = 0.5;
 
@@ -32,7 +32,7 @@ export const cure: PreparationDescriptor<Of<"cure">> = {
   settles: { hours: false, strength: false },
   fuss: 2,
   faults: [...ANY_FAULTS, "grey_surface"],
-  serves: (food) => food.form !== "ground" && isSeafood(food),
+  serves: (food) => notGround(food) && isSeafood(food),
   offered: (targetFraction) => ({ kind: "cure", targetFraction, doseFraction: 0.06, finish: "rinse" }),
   starter: [],
   usualH: { meat: 0.5 },
