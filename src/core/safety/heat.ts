@@ -120,13 +120,9 @@ export const HEAT_RULES: readonly Rule[] = [
     source: "FSIS Appendix A and its poultry tables (recalled)",
     deferTo: LOCAL_CODE,
     check: ({ input, sheet }) => {
-      const exits = exitsOf(input, sheet).filter((e) => e.time);
-      const [worst] = exits.sort(
-        (a, b) =>
-          (a.time?.givenMin ?? 0) / (a.time?.askedMin ?? 1) -
-          (b.time?.givenMin ?? 0) / (b.time?.askedMin ?? 1),
-      );
-      const { time } = worst ?? {};
+      const [time] = exitsOf(input, sheet)
+        .flatMap((e) => e.time ?? [])
+        .sort((a, b) => a.givenMin / a.askedMin - b.givenMin / b.askedMin);
       if (!time) return undefined;
       return {
         endC: time.atC,

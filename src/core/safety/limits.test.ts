@@ -1,97 +1,29 @@
-import { outcomeAt } from "../formula/account/outcome";
-import { chops, worked } from "../formula/formulation.fixture";
-import { preparationOffered, piecesOffered } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
-import type { Formulation } from "../formulation";
-import { findFood } from "../materials/lookup";
-import type { PreparationChoice } from "../preparations";
+import {
+  brine,
+  crust,
+  fail,
+  fires,
+  injected,
+  marinade,
+  of,
+  paste,
+  patched,
+  rub,
+  timed,
+  type Patch,
+} from "./rules.fixture";
 import { RULES } from "./findings";
-import { contextOf, type RuleContext } from "./rule";
+import type { RuleContext } from "./rule";
 
 /*
  * Every rule with a limit, asked just under it, at it and just over it. The limits are the official ones (USDA FSIS, FDA
  * Food Code) and the hazard table's, as official.ts and the table name them; here they stand as figures.
  */
 
-function contextFor(input: Formulation): RuleContext {
-  const sheet = worked(input);
-  return contextOf({ input, sheet, atPull: outcomeAt(sheet, input.pullH, input.portions) });
-}
-const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}) => {
-  const food = findFood(foodId);
-  if (!food) throw new Error(foodId);
-  return contextFor({
-    ...withPreparation(chops({ foodId, pieces: piecesOffered(food, 2) }), choice),
-    ...change,
-  });
-};
-
-const brine = contextFor(chops());
-const timed = contextFor(chops({ preparation: preparationOffered("timed", 0.014) }));
-const marinade = of("mackerel_fillet", "marinade");
-const paste = of("goat_leg", "paste");
-const rub = of("pork_loin_bonein", "rub");
-const crust = of("grey_mullet_whole", "crust");
-const injected = of("pork_loin_bonein", "injection");
-
-type Patch = {
-  input?: Partial<Formulation>;
-  holding?: Partial<Formulation["holding"]>;
-  vessel?: Partial<Formulation["vessel"]>;
-  pieces?: Partial<Formulation["pieces"]>;
-  preparation?: Partial<Formulation["preparation"]>;
-  sheet?: Partial<RuleContext["sheet"]>;
-  food?: Partial<RuleContext["sheet"]["food"]>;
-  salt?: Partial<RuleContext["sheet"]["salt"]>;
-  mix?: Partial<NonNullable<RuleContext["sheet"]["mix"]>>;
-  atPull?: Partial<RuleContext["atPull"]>;
-  ledger?: Partial<RuleContext["atPull"]["ledger"]>;
-  cook?: Partial<RuleContext["cook"]>;
-  kitchen?: Partial<RuleContext["kitchen"]>;
-};
-
-function patched(c: RuleContext, p: Patch): RuleContext {
-  const { mix } = c.sheet;
-  return {
-    ...c,
-    input: {
-      ...c.input,
-      ...p.input,
-      holding: { ...c.input.holding, ...p.holding },
-      vessel: { ...c.input.vessel, ...p.vessel },
-      pieces: { ...c.input.pieces, ...p.pieces },
-      preparation: { ...c.input.preparation, ...p.preparation } as Formulation["preparation"],
-    },
-    sheet: {
-      ...c.sheet,
-      ...p.sheet,
-      food: { ...c.sheet.food, ...p.food },
-      salt: { ...c.sheet.salt, ...p.salt },
-      ...(mix && { mix: { ...mix, ...p.mix } }),
-    },
-    atPull: { ...c.atPull, ...p.atPull, ledger: { ...c.atPull.ledger, ...p.ledger } },
-    cook: { ...c.cook, ...p.cook },
-    kitchen: { ...c.kitchen, ...p.kitchen },
-  };
-}
-
-function fires(id: string, c: RuleContext, p: Patch): boolean {
-  const rule = RULES.find((r) => r.id === id);
-  if (!rule) throw new Error(id);
-  const data = rule.check(patched(c, p));
-  // Whatever it says, every figure and name it speaks is there, in its advice too.
-  if (data)
-    for (const [, place] of `${rule.because} ${rule.instead}`.matchAll(/\{\{(\w+)\}\}/g)) {
-      expect(data).toHaveProperty(place);
-      expect(String(data[place])).not.toMatch(/^(NaN|undefined|)$/);
-    }
-  return data !== undefined;
-}
-
 /** [rule, what is varied, on what, how, silent, at the limit (and whether it speaks there), speaks] */
 type Case = [string, string, RuleContext, (x: number) => Patch, number, [number, boolean], number];
 
-const COLD = 40 / 1.8 - 32 / 1.8; // 40 °F
+const COLD = (40 - 32) / 1.8; // 40 °F
 const CASES: Case[] = [
   [
     "brine_room_temp",
@@ -528,10 +460,6 @@ const CASES: Case[] = [
     301,
   ],
 ];
-
-function fail(): never {
-  throw new Error("fixture");
-}
 
 test.each(CASES)(
   "%s by %s: silent under, at, and told over its limit",

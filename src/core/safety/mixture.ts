@@ -86,11 +86,12 @@ export const MIXTURE_RULES: readonly Rule[] = [
       const uncooked = uncookedParts(input);
       const pantry = pantryOf(input.own);
       const raw = sheet.companions.find(
-        (l) => uncooked.has(l.companion ?? -1) && pantry.ingredient(l.id)?.flags.includes("raw_egg") === true,
+        (l) =>
+          l.companion !== undefined &&
+          uncooked.has(l.companion) &&
+          pantry.ingredient(l.id)?.flags.includes("raw_egg"),
       );
-      return raw && raw.part !== "main" && raw.part !== "secondSalting"
-        ? { what: raw.name, part: raw.part }
-        : undefined;
+      return raw && { what: raw.name, part: raw.part };
     },
   }),
   hazardRule("alcohol", {

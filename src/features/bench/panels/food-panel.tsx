@@ -1,6 +1,7 @@
 import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { RANGES } from "@/core/formula/ranges";
 import type { Enhanced, Pieces, ThawMethod } from "@/core/formulation";
+import { hasBath } from "@/core/preparations";
 import { Select, Toggle } from "@/ui/choice";
 import { grams } from "@/ui/format";
 import { usePantry } from "@/ui/pantry";
@@ -40,6 +41,7 @@ export function FoodPanel({
   const { pieces } = value;
   const { food: find } = usePantry();
   const food = find(value.foodId);
+  const bath = hasBath(value);
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
 
   return (
@@ -97,9 +99,14 @@ export function FoodPanel({
       <Select
         label="Frozen"
         value={pieces.thaw ?? "no"}
-        options={THAWS}
+        options={THAWS.filter((thaw) => thaw.value !== "inBrine" || bath || thaw.value === pieces.thaw)}
         onChange={(thaw) => set({ thaw: thaw === "no" ? undefined : thaw })}
       />
+      {pieces.thaw === "inBrine" && !bath && (
+        <p className="pb-2 text-sm">
+          There is no bath here to thaw in: it is reckoned as thawed. Let it thaw in the fridge first.
+        </p>
+      )}
       {food?.kingdom === "bird" && food.form.startsWith("whole") && (
         <Toggle
           label="Stuffed"

@@ -17,11 +17,11 @@ interface Tally {
 const roomOf = (path: string): string => /^src\/core\/([^/]+)/.exec(path)?.[1] ?? path;
 
 async function mutate(room: string, mutated: readonly string[]): Promise<Tally> {
-  process.env.MUTANT_ROOMS = room;
   const options = {
     mutate: [...mutated, "!src/core/**/*.test.ts", "!src/core/**/*.fixture.ts", "!src/core/**/tables/**"],
-    testRunner: "jest",
-    jest: { configFile: "jest.mutants.config.mjs", enableFindRelatedTests: false },
+    plugins: [new URL("./runner.mts", import.meta.url).pathname],
+    testRunner: "rooms",
+    testRunnerNodeArgs: ["--import", "tsx"],
     coverageAnalysis: "perTest",
     mutator: { plugins: [], excludedMutations: ["StringLiteral"] },
     ignorePatterns: ["/.next", "/data", "/docs", "/tests", "/test-results", "/public"],
@@ -31,7 +31,7 @@ async function mutate(room: string, mutated: readonly string[]): Promise<Tally> 
     reporters: ["clear-text"],
     clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: true },
     concurrency: Number(process.env.MUTANT_CONCURRENCY ?? 2),
-    timeoutMS: 20_000,
+    timeoutMS: 10_000,
     dryRunTimeoutMinutes: 15,
     logLevel: "warn",
     allowConsoleColors: false,
