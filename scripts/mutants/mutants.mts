@@ -19,16 +19,15 @@ const roomOf = (path: string): string => /^src\/core\/([^/]+)/.exec(path)?.[1] ?
 async function mutate(room: string, mutated: readonly string[]): Promise<Tally> {
   const options = {
     mutate: [...mutated, "!src/core/**/*.test.ts", "!src/core/**/*.fixture.ts", "!src/core/**/tables/**"],
-    plugins: [new URL("./runner.mts", import.meta.url).pathname],
+    plugins: [new URL("./plugin.mjs", import.meta.url).pathname],
     testRunner: "rooms",
-    testRunnerNodeArgs: ["--import", "tsx"],
     coverageAnalysis: "perTest",
     mutator: { plugins: [], excludedMutations: ["StringLiteral"] },
     ignorePatterns: ["/.next", "/data", "/docs", "/tests", "/test-results", "/public"],
     incremental: true,
     incrementalFile: `.mutants/${room}.json`,
     tempDirName: ".mutants/tmp",
-    reporters: ["clear-text"],
+    reporters: ["clear-text", "progress-append-only"],
     clearTextReporter: { allowColor: false, logTests: false, reportTests: false, reportScoreTable: true },
     concurrency: Number(process.env.MUTANT_CONCURRENCY ?? 2),
     timeoutMS: 10_000,

@@ -2,7 +2,7 @@
  * How Stryker has the tests of the core run: in one process, the rooms evaluated anew for every mutant (ten milliseconds),
  * only the tests that came by the mutant in the first run, those of its own folder first and then the quickest.
  */
-import { INSTRUMENTER_CONSTANTS as WORDS } from "@stryker-mutator/api/core";
+import { INSTRUMENTER_CONSTANTS as WORDS, type MutantCoverage } from "@stryker-mutator/api/core";
 import { declareFactoryPlugin, PluginKind } from "@stryker-mutator/api/plugin";
 import {
   determineHitLimitReached,
@@ -17,14 +17,14 @@ import {
 } from "@stryker-mutator/api/test-runner";
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
-import { gathered, type Suite } from "./gathered";
-import type { Case } from "./suite";
+import { gathered, type Suite } from "./gathered.mjs";
+import type { Case } from "./suite.mjs";
 
 /** A test this slow, ms, is a walk and not a sharp one: it is left out, and what only it would notice counts as unnoticed. */
-const SLOWEST_MS = 250;
+const SLOWEST_MS = 120;
 
 /** The tests a mutant may take, ms as they took unchanged: what none of these notices counts as unnoticed. */
-const MOST_MS = 5_000;
+const MOST_MS = 1_500;
 
 /** How long each test took unchanged, beside the copy that holds the mutants: one process measures, all go by it. */
 const TOOK = "took.json";
@@ -34,7 +34,7 @@ interface World {
   currentTestId?: string | undefined;
   hitCount?: number | undefined;
   hitLimit?: number | undefined;
-  mutantCoverage?: DryRunResult extends { mutantCoverage?: infer C } ? C : never;
+  mutantCoverage?: MutantCoverage;
 }
 
 const world = ((globalThis as unknown as Record<string, World>)[WORDS.NAMESPACE] ??= {});

@@ -40,7 +40,11 @@ export const preparationSchema = z.union([
     targetFraction,
   }),
   z.strictObject({ kind: z.literal("wetBrine"), school: z.literal("timed"), strength, targetFraction }),
-  z.strictObject({ kind: z.literal("dryBrine"), targetFraction, salted: z.enum(["allFaces", "oneFace"]) }),
+  z.strictObject({
+    kind: z.literal("dryBrine"),
+    targetFraction,
+    salted: z.enum(["allFaces", "oneFace", "moreOnOne"]),
+  }),
   z.strictObject({
     kind: z.literal("marinade"),
     targetFraction,

@@ -16,6 +16,8 @@ export interface PieceShape {
   skin: boolean;
   /** A whole animal has its skin all about; a cut piece on the face it was cut with, and salt enters by the others. */
   skinOn?: "allFaces" | "oneFace";
+  /** Its two faces do not fare alike, though neither is blocked: more salt lies on one. Of what lies flat. */
+  facesApart?: boolean;
   /** Slashes; depth 0 means none. */
   slashDepthMm: number;
   slashSpacingMm: number;
@@ -91,7 +93,8 @@ export function fleshBody(
   const shortened = slashedPathMm(pathMm, piece.slashDepthMm, piece.slashSpacingMm) / pathMm;
   const skinM = piece.skin && !oneFace ? SKIN_EQUIVALENT_MM / 1000 : 0;
   const onOneFace = skinM > 0 && piece.skinOn === "oneFace";
-  const solid = solidOf(form, 2 * pathMm * shortened, options.size, onOneFace ? skinM : 0);
+  const apart = !oneFace && (onOneFace || piece.facesApart === true);
+  const solid = solidOf(form, 2 * pathMm * shortened, options.size, apart, onOneFace ? skinM : 0);
   const body = bodyOf(form, pathMm, options.size);
   // Skin on one face is that face's own; all about it is one more resistance before every face.
   const skin = onOneFace && solid ? 0 : skinM / diffusivityM2PerS;
@@ -117,6 +120,7 @@ function solidOf(
   form: PieceForm,
   throughMm: number,
   size: BodyOptions["size"],
+  apart: boolean,
   skinM: number,
 ): SolidAxis[] | undefined {
   const bare = (mm: number, kind: SolidAxis["kind"] = "half"): SolidAxis => ({
@@ -126,10 +130,10 @@ function solidOf(
   });
   const long = size ?? { lengthMm: 4 * throughMm, widthMm: throughMm };
   const thickness = bare(throughMm);
-  const upright: SolidAxis = skinM > 0 ? { ...thickness, kind: "full", otherBarrierM: skinM } : thickness;
+  const upright: SolidAxis = apart ? { ...thickness, kind: "full", otherBarrierM: skinM } : thickness;
   if (form === "block") return [upright, bare(long.widthMm), bare(long.lengthMm)];
   if (form === "shortLog") return [bare(throughMm, "radius"), bare(long.lengthMm)];
-  return form === "slab" && skinM > 0 ? [upright] : undefined;
+  return form === "slab" && apart ? [upright] : undefined;
 }
 
 function bodyOf(form: PieceForm, pathMm: number, size: BodyOptions["size"]): Body {

@@ -41,6 +41,8 @@ export type Stage =
       saltPerFleshWater: number;
       /** What the dissolving film holds, g salt per g water. */
       saturatedPerWater: number;
+      /** Share of the salt on the barest of two faces; left out, both draw from one lot. Of a plane with two ends alone. */
+      upperShare?: number;
     })
   | (StageCommon & { kind: "freshWater"; waterRatio: number; changes: number })
   | (StageCommon & { kind: "rest" });
@@ -64,6 +66,7 @@ const RANGES = {
   undissolvedPerFleshWater: { unit: "g/g", min: 0, max: 100 },
   saltPerFleshWater: { unit: "g/g", min: 0, max: 100 },
   saturatedPerWater: { unit: "g/g", min: 1e-6, max: 0.4 },
+  upperShare: { unit: "", min: 0, max: 1 },
   changes: { unit: "times", min: 1, max: 1000 },
 } as const;
 

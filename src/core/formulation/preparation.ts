@@ -12,7 +12,7 @@ export type Preparation =
       kind: "dryBrine";
       /** Salt to put on, share of the edible weight. */
       targetFraction: number;
-      salted: "allFaces" | "oneFace";
+      salted: "allFaces" | "oneFace" | "moreOnOne";
     }
   | MarinadePreparation
   | PastePreparation

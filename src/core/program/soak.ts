@@ -1,4 +1,5 @@
 import { actsOf } from "../formula/weigh";
+import { saltedFaces } from "../formula/weigh/salted-faces";
 import { coolerPlan } from "../heat/cooler";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { described, describedKind, isWet, type PreparationKind } from "../preparations";
@@ -126,6 +127,7 @@ function goingIn(dish: WorkedDish): Step {
     liquidMl,
     lines: listed(lines),
     straight,
+    faces: saltedFaces(input),
   });
   return byHand(
     "go_in",

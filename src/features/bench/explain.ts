@@ -3,6 +3,7 @@ import { endG } from "@/core/formula/account/dish-ledger";
 import { tasteBand } from "@/core/formula/account/outcome";
 import type { PastReason } from "@/core/formula/soak/keep-limit";
 import { joins } from "@/core/formula/weigh/lines";
+import { FLESH_SIDE_SHARE, saltedFaces } from "@/core/formula/weigh/salted-faces";
 import { practiceFor } from "@/core/materials/practice";
 import { described } from "@/core/preparations";
 import {
@@ -151,22 +152,30 @@ function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] 
 }
 
 /** How the piece was taken, a line each: its directions, its skin. */
-function sayShape({ pieces }: Worked["input"], { soak, pieceSize, contact }: Worked["sheet"]): string[] {
+function sayShape(input: Worked["input"], { soak, pieceSize, contact }: Worked["sheet"]): string[] {
+  const { pieces } = input;
   if (contact.kind === "within")
     return [
       `put in every ${fixed(contact.spacingMm, 0)} mm: a square about each, taken as a cylinder; skin and thickness do not count`,
     ];
   const { solid } = soak.body;
   const size = `${fixed(pieces.thicknessMm, 0)} × ${fixed(pieceSize.widthMm, 0)} × ${fixed(pieceSize.lengthMm, 0)} mm`;
-  const shape =
+  const taken =
     pieces.shape === "block"
       ? [`shape: a block of about ${size}; salt comes in at its sides and ends too`]
       : solid && solid.length > 1
         ? [`shape: a short log of about ${size}; salt comes in at its ends too`]
         : [];
+  const shape =
+    saltedFaces(input) === "moreOnOne"
+      ? [
+          ...taken,
+          `salt: ${percent(FLESH_SIDE_SHARE, 0)} % of it on the flesh side; each face takes what lies on it`,
+        ]
+      : taken;
   if (!pieces.skin) return shape;
   if (pieces.faces === "one") return [...shape, "skin: it covers the face that is taken as shut"];
-  const onOne = solid?.[0].otherBarrierM !== undefined;
+  const onOne = (solid?.[0].otherBarrierM ?? 0) > 0;
   return [
     ...shape,
     onOne

@@ -1,5 +1,6 @@
 import type { Outcome } from "@/core/formula/account/outcome";
 import type { Formulated } from "@/core/formula/formulate";
+import { saltedFaces } from "@/core/formula/weigh/salted-faces";
 import type { Formulation } from "@/core/formulation";
 import type { Units } from "../units";
 import { CloseUp } from "./close-up";
@@ -218,9 +219,8 @@ function Alarm({ x, y, text }: { x: number; y: number; text: string }) {
 }
 
 /** Only its upper face takes salt: so laid, or salted on one face. */
-export const saltsOneFace = ({ pieces, preparation }: Formulation): boolean =>
-  (pieces.shape === "slab" || pieces.shape === "block") &&
-  (pieces.faces === "one" || (preparation.kind === "dryBrine" && preparation.salted === "oneFace"));
+export const saltsOneFace = (input: Formulation): boolean =>
+  saltedFaces(input) === "one" || (liesFlat(input) && input.pieces.faces === "one");
 
 /** Flat pieces are shown once more, larger. */
 export const liesFlat = ({ pieces }: Formulation): boolean =>

@@ -1,6 +1,14 @@
 import { remembered } from "../../remembered";
 import { gradedGrid } from "../grid";
-import { axisCells, axisModes, type AxisCells, type AxisModes, type Grading, type SolidAxis } from "./axis";
+import {
+  axisCells,
+  axisModes,
+  type AxisCells,
+  type AxisModes,
+  type Grading,
+  type Sealed,
+  type SolidAxis,
+} from "./axis";
 
 /** One direction for one kind of exchange: its cells, its modes, and what is read by them. */
 export interface AxisBasis {
@@ -21,10 +29,19 @@ const kept = remembered<AxisBasis>(96);
  * A direction's own sums, done once: the same piece is soaked in many strengths. Not to be changed by who asks.
  * @param extraM what a still bath or a crust adds on every open face, metres of flesh
  */
-export function axisBasis(axis: SolidAxis, grading: Grading, extraM: number, sealed: boolean): AxisBasis {
+export function axisBasis(axis: SolidAxis, grading: Grading, extraM: number, sealed: Sealed): AxisBasis {
   const { kind, halfM, barrierM, otherBarrierM = barrierM } = axis;
   const { cells, power } = grading;
-  const key = [kind, halfM, barrierM, otherBarrierM, cells, power, sealed ? "sealed" : extraM].join();
+  const key = [
+    kind,
+    halfM,
+    barrierM,
+    otherBarrierM,
+    cells,
+    power,
+    sealed,
+    sealed === "all" ? 0 : extraM,
+  ].join();
   return kept(key, () => {
     const { faces } = gradedGrid("slab", cells, 0, power);
     return basisOf(axisCells(axis, grading, extraM, sealed), cells, faces);

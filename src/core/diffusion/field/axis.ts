@@ -15,6 +15,9 @@ export interface SolidAxis {
   otherBarrierM?: number;
 }
 
+/** Which faces let nothing through: none, all, or of a full plane its other or its outer one alone. */
+export type Sealed = "none" | "all" | "low" | "high";
+
 /** How a half is cut: into so many cells, the widest e to this power of the narrowest. */
 export interface Grading {
   cells: number;
@@ -49,15 +52,15 @@ export interface AxisModes {
 }
 
 /** @param extraM what a still bath or a crust adds on every open face, metres of flesh */
-export function axisCells(axis: SolidAxis, grading: Grading, extraM: number, sealed: boolean): AxisCells {
+export function axisCells(axis: SolidAxis, grading: Grading, extraM: number, sealed: Sealed): AxisCells {
   const { kind, halfM, barrierM, otherBarrierM = barrierM } = axis;
   const { cells, power } = grading;
   const grid = gradedGrid("slab", cells, kind === "radius" ? 1 : 0, power);
   const per = 1 / halfM ** 2;
   const face = grid.conductances[cells - 1] * per;
-  const end = (barrier: number) => {
+  const end = (side: "low" | "high", barrier: number) => {
     const thick = barrier + extraM;
-    if (sealed || thick === Infinity) return 0;
+    if (sealed === "all" || sealed === side || thick === Infinity) return 0;
     return thick === 0 ? face : 1 / (1 / face + (thick * halfM) / (grid.exponent + 1));
   };
   const inner = grid.conductances.subarray(0, cells - 1).map((c) => c * per);
@@ -69,7 +72,7 @@ export function axisCells(axis: SolidAxis, grading: Grading, extraM: number, sea
       shell: Uint8Array.from({ length: cells }, (_, i) => i),
       link: inner,
       low: 0,
-      high: end(barrierM),
+      high: end("high", barrierM),
     };
   // Both halves, back to back: each has half the volume, and so half of every link.
   const mirrored = (half: Float64Array) => Float64Array.from([...half].reverse().concat([...half]));
@@ -80,8 +83,8 @@ export function axisCells(axis: SolidAxis, grading: Grading, extraM: number, sea
     mass: mirrored(grid.volumes).map((v) => v / 2),
     shell: Uint8Array.from({ length: 2 * cells }, (_, i) => (i < cells ? cells - 1 - i : i - cells)),
     link: Float64Array.from([...[...inner].reverse(), middle, ...inner]).map((l) => l / 2),
-    low: end(otherBarrierM) / 2,
-    high: end(barrierM) / 2,
+    low: end("low", otherBarrierM) / 2,
+    high: end("high", barrierM) / 2,
   };
 }
 

@@ -3,7 +3,7 @@ import { paceOf, type Pace } from "../pace";
 import type { SharedBody, SoakMoment, SoakOptions, SoakRun } from "../run";
 import type { Stage } from "../stages";
 import { gradedGrid } from "../grid";
-import type { Grading, SolidAxis } from "./axis";
+import type { Grading, Sealed, SolidAxis } from "./axis";
 import { SolidBody } from "./solid-body";
 
 /** How each direction is cut, by how many there are: one alone can have more cells. Found by trial against finer grids. */
@@ -97,8 +97,14 @@ export class FieldSimulation {
         this.bath = undefined;
         break;
       case "drySalt": {
-        this.undissolved += stage.saltPerFleshWater;
-        const gone = this.undissolved > 0 ? this.fromStore(stage, pace, stage.saturatedPerWater) : 0;
+        const { saltPerFleshWater, saturatedPerWater, upperShare } = stage;
+        this.undissolved += saltPerFleshWater;
+        const gone =
+          this.undissolved > 0
+            ? upperShare === undefined
+              ? this.fromStore(stage, pace, saturatedPerWater)
+              : this.fromTwoStores(stage, pace, saturatedPerWater, upperShare)
+            : 0;
         this.march(stage, pace, gone, stage.durationS, { kind: "sealed" });
         break;
       }
@@ -112,12 +118,14 @@ export class FieldSimulation {
     return this.outside.kind === "sealed" ? 0 : this.outside.perWater;
   }
 
-  private meetsOutside(stage: Stage, outside: Outside): void {
+  /** @param sealed of faces that stand open, one that lets nothing more through */
+  private meetsOutside(stage: Stage, outside: Outside, sealed: Sealed = "none"): void {
     const before = this.against();
     const after = outside.kind === "sealed" ? 0 : outside.perWater;
     const transfer = stage.surfaceTransferMPerS ?? Infinity;
     const extraM = transfer === Infinity ? 0 : stage.diffusivityM2PerS / transfer;
-    for (const solid of this.solids) solid.exchangeWith(before, after, extraM, outside.kind === "sealed");
+    const shut = outside.kind === "sealed" ? "all" : sealed;
+    for (const solid of this.solids) solid.exchangeWith(before, after, extraM, shut);
     this.outside = outside;
   }
 
@@ -148,6 +156,41 @@ export class FieldSimulation {
     if (this.stopped) return goneS;
     this.undissolved = goneS < stage.durationS ? 0 : Math.max(0, this.undissolved - (this.salt() - before));
     return goneS;
+  }
+
+  /**
+   * Each face has salt of its own: one whose salt is used up is shut from then on, the other goes on.
+   * @param upperShare of the salt that lies on the barest face
+   * @returns seconds of the stage when both are gone
+   */
+  private fromTwoStores(stage: Stage, pace: Pace, perWater: number, upperShare: number): number {
+    const left = { low: this.undissolved * (1 - upperShare), high: this.undissolved * upperShare };
+    const [solid] = this.solids;
+    let fromS = 0;
+    while (fromS < stage.durationS && !this.stopped) {
+      const lying = (["low", "high"] as const).filter((face) => left[face] > 0);
+      if (lying.length === 0) break;
+      const shut = lying.length === 2 ? "none" : lying[0] === "low" ? "high" : "low";
+      this.meetsOutside(stage, { kind: "constant", perWater }, shut);
+      const d = stage.diffusivityM2PerS;
+      const wholeS = pace.paced(stage.durationS) - pace.paced(fromS);
+      const takes = (face: "low" | "high", pacedS: number) => solid.through(face, d * pacedS);
+      const goneAfter = (face: "low" | "high") =>
+        takes(face, wholeS) > left[face]
+          ? rootBetween((s) => takes(face, s) - left[face], 0, wholeS, { relative: 1e-9 })
+          : wholeS;
+      const [first, ...others] = lying
+        .map((face) => ({ face, pacedS: goneAfter(face) }))
+        .sort((a, b) => a.pacedS - b.pacedS);
+      const untilS = first.pacedS < wholeS ? pace.clock(pace.paced(fromS) + first.pacedS) : stage.durationS;
+      for (const { face } of others) left[face] = Math.max(0, left[face] - takes(face, first.pacedS));
+      left[first.face] =
+        untilS < stage.durationS ? 0 : Math.max(0, left[first.face] - takes(first.face, first.pacedS));
+      this.stretch(stage, pace, fromS, untilS);
+      this.undissolved = left.low + left.high;
+      fromS = untilS;
+    }
+    return fromS;
   }
 
   private march(stage: Stage, pace: Pace, fromS: number, toS: number, outside: Outside): void {

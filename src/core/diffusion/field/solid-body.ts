@@ -1,6 +1,6 @@
 import { gradedGrid, type Grid } from "../grid";
 import type { SectionGrid } from "../run";
-import type { AxisCells, AxisModes, Grading, SolidAxis } from "./axis";
+import type { AxisCells, AxisModes, Grading, Sealed, SolidAxis } from "./axis";
 import { axisBasis, NOWHERE, rowOf, type AxisBasis } from "./axis-basis";
 import { along, contracted, outer, type Lengths } from "./tensor";
 
@@ -17,6 +17,8 @@ interface Basis {
   middle: Three<Float64Array>;
   /** The outermost cell of the thickness, by mode. */
   outermost: Float64Array;
+  /** Of the thickness: either face's cell by mode, times what lets through there, 1/m². */
+  faces: { low: Float64Array; high: Float64Array };
 }
 
 /**
@@ -46,10 +48,10 @@ export class SolidBody {
   ) {
     const power = axes.reduce((sum, axis) => sum + (axis.kind === "radius" ? 2 : 1), 0);
     this.grid = gradedGrid("slab", grading.cells, power - 1, grading.power);
-    const [a, b, c] = this.bases(0, true);
+    const [a, b, c] = this.bases(0, "all");
     this.bare = [a.cells, b.cells, c.cells];
     this.lengths = [this.bare[0].count, this.bare[1].count, this.bare[2].count];
-    this.basis = this.basisFor(0, true);
+    this.basis = this.basisFor(0, "all");
     [this.rate, this.one] = this.spread();
     this.decay = new Float64Array(this.one.length);
     if (typeof initial === "number") {
@@ -75,7 +77,7 @@ export class SolidBody {
   }
 
   /** Changes what stands outside: strengths stay, the modes are those of the new exchange. */
-  exchangeWith(outside: number, next: number, extraM: number, sealed: boolean): void {
+  exchangeWith(outside: number, next: number, extraM: number, sealed: Sealed): void {
     const basis = this.basisFor(extraM, sealed);
     if (this.level !== undefined) {
       this.level += outside - next;
@@ -103,6 +105,19 @@ export class SolidBody {
     );
     outer(x, y, z, this.decay);
     return this.decay;
+  }
+
+  /**
+   * What comes in through either face of a piece that has its thickness alone, while so much of diffusivity times time
+   * goes by, m²: g per g of flesh water. The two sum to what it takes up.
+   */
+  through(face: "low" | "high", reach: number): number {
+    const per = this.basis.faces[face];
+    const { state, rate } = this;
+    let sum = 0;
+    for (let k = 0; k < state.length; k++)
+      sum -= per[k] * state[k] * (rate[k] > 0 ? -Math.expm1(-rate[k] * reach) / rate[k] : reach);
+    return sum;
   }
 
   /** Mean difference from what stands outside. */
@@ -174,14 +189,14 @@ export class SolidBody {
   }
 
   /** Every direction for one kind of exchange; one that is not there has a single cell. */
-  private bases(extraM: number, sealed: boolean): Three<AxisBasis> {
+  private bases(extraM: number, sealed: Sealed): Three<AxisBasis> {
     const at = (i: number) =>
       i < this.axes.length ? axisBasis(this.axes[i], this.grading, extraM, sealed) : NOWHERE;
     return [at(0), at(1), at(2)];
   }
 
-  private basisFor(extraM: number, sealed: boolean): Basis {
-    const key = sealed ? "sealed" : String(extraM);
+  private basisFor(extraM: number, sealed: Sealed): Basis {
+    const key = sealed === "all" ? sealed : `${sealed} ${extraM}`;
     const known = this.kept.get(key);
     if (known) return known;
     const three = this.bases(extraM, sealed);
@@ -197,6 +212,10 @@ export class SolidBody {
       within: of("within"),
       middle: of("middle"),
       outermost: rowOf(thickness.modes, thickness.cells.count - 1),
+      faces: {
+        low: rowOf(thickness.modes, 0).map((shape) => shape * thickness.cells.low),
+        high: rowOf(thickness.modes, thickness.cells.count - 1).map((shape) => shape * thickness.cells.high),
+      },
     };
     this.kept.set(key, basis);
     return basis;

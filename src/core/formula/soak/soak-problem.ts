@@ -9,6 +9,7 @@ import { saltPerWater, saturationFraction } from "../../solution/sodium-chloride
 import { pieceSize } from "../../vessel/piece-size";
 import type { Flesh } from "../weigh/equilibrium";
 import type { Bake, Contact } from "../weigh/prepared";
+import { FLESH_SIDE_SHARE, saltedFaces } from "../weigh/salted-faces";
 import type { KeepLimit } from "./keep-limit";
 import { thawingOf, type Thawing } from "./thawing";
 import { bathWarmth, coolingPace, warmingPace, type BathWarmth } from "./warming";
@@ -91,14 +92,15 @@ export const startOf = ({
 
 /** The engine's own terms for a formulation's soak. */
 export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
-  const { pieces, holding, preparation } = input;
+  const { pieces, holding } = input;
   if (load.contact.kind === "within") return withinProblem(input, load, load.contact, vary);
-  const oneFace = preparation.kind === "dryBrine" && preparation.salted === "oneFace";
+  const salted = saltedFaces(input);
   const thicknessMm = thicknessFelt(input, vary.thickerMm);
   const piece = {
     ...pieces,
     thicknessMm,
-    faces: oneFace ? ("one" as const) : pieces.faces,
+    faces: salted === "one" ? ("one" as const) : pieces.faces,
+    facesApart: salted === "moreOnOne",
     skinOn: skinOf(load.food),
   };
   const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
@@ -130,7 +132,11 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
     diffusivityM2PerS: d,
     ...(warmth && { warmth }),
     ...(thawing && { thawing }),
-    stage: stageFor(load, holding.temperatureC, vary.strengthFactor, { ...common, ...(pace && { pace }) }),
+    stage: stageFor(load, holding.temperatureC, vary.strengthFactor, {
+      ...common,
+      ...(pace && { pace }),
+      ...(salted === "moreOnOne" && { upperShare: FLESH_SIDE_SHARE }),
+    }),
     initialPerWater: load.flesh.nativeSaltFraction / load.flesh.waterFraction,
   };
 }
@@ -171,16 +177,25 @@ interface StageBasics {
   diffusivityM2PerS: number;
   surfaceTransferMPerS: number;
   pace?: PaceProfile;
+  /** Of dry salt that lies unevenly: its share on the flesh side. */
+  upperShare?: number;
 }
 
-function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, common: StageBasics): Stage {
+function stageFor(load: SoakLoad, temperatureC: number, strengthFactor: number, basics: StageBasics): Stage {
   const { contact } = load;
+  const { upperShare, ...common } = basics;
   const fleshWaterG = load.flesh.massG * load.flesh.waterFraction;
   const saltG = load.saltG * strengthFactor;
   const saturatedPerWater = saltPerWater(saturationFraction(temperatureC));
   if (contact.kind === "crust") return crustStage(contact, saturatedPerWater, common);
   if (contact.kind === "drySalt")
-    return { kind: "drySalt", ...common, saltPerFleshWater: saltG / fleshWaterG, saturatedPerWater };
+    return {
+      kind: "drySalt",
+      ...common,
+      saltPerFleshWater: saltG / fleshWaterG,
+      saturatedPerWater,
+      ...(upperShare !== undefined && { upperShare }),
+    };
   // The bath cannot be stronger than saturated: what does not dissolve lies in it and feeds it.
   const dissolvedG = Math.min(saltG, saturatedPerWater * load.waterG);
   return {

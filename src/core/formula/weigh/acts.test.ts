@@ -1,15 +1,26 @@
 import { actsOf } from ".";
+import type { SaltedFaces } from "./salted-faces";
 import { PREPARATIONS, type PreparationChoice } from "../../preparations";
 
 test("an act has its figures: rinsed or brushed, inside and out, one face or all, and until what weight", () => {
-  const figures = { massG: 412, foodG: 4200, liquidMl: 2500, lines: "1 900 g salt", straight: false };
-  const goesIn = (choice: PreparationChoice, change: object = {}) => {
+  const figures = {
+    massG: 412,
+    foodG: 4200,
+    liquidMl: 2500,
+    lines: "1 900 g salt",
+    straight: false,
+    faces: "all" as SaltedFaces,
+  };
+  const goesIn = (choice: PreparationChoice, change: object = {}, faces: SaltedFaces = "all") => {
     const p = { ...PREPARATIONS[choice].offered(0.014), ...change };
-    return actsOf(p).goesIn(p, figures).title;
+    return actsOf(p).goesIn(p, { ...figures, faces }).title;
   };
   expect(goesIn("timed")).toBe("Submerge it in 2.5 L brine");
   expect(goesIn("dry")).toContain("every face with 412 g");
-  expect(goesIn("dry", { salted: "oneFace" })).toContain("the flesh side");
+  expect(goesIn("dry", {}, "one")).toContain("the flesh side with 412 g,");
+  expect(goesIn("dry", {}, "moreOnOne")).toBe(
+    "Salt the flesh side with 247 g, the other with 165 g, and onto the rack",
+  );
   expect(goesIn("rub", { insideShare: 0.25 })).toContain("103 g of it inside");
   expect(goesIn("rub")).not.toContain("inside");
   expect(goesIn("crust")).toContain("1 900 g salt");

@@ -1,4 +1,5 @@
 import type { Preparation } from "../../formulation";
+import type { SaltedFaces } from "./salted-faces";
 
 /** What is done with the hands when it goes in or comes off: what, why, and what to look for. */
 export interface Act {
@@ -18,6 +19,8 @@ export interface ActFigures {
   lines: string;
   /** No time to stand. */
   straight: boolean;
+  /** Where dry salt lies. */
+  faces: SaltedFaces;
 }
 
 /** What hands do with a preparation. */

@@ -20,6 +20,7 @@ import {
   perWaterForTarget,
   saltForWaterPhase,
 } from "./equilibrium";
+import { FLESH_SIDE_SHARE, type SaltedFaces } from "./salted-faces";
 import { aimPerWater, doseFor, givenOf } from "./given-salt";
 import {
   apartOf,
@@ -231,9 +232,14 @@ export const wetBrineActs: Acts<Of<"wetBrine">> = {
 };
 
 export const dryBrineActs: Acts<Of<"dryBrine">> = {
-  goesIn: (p, { massG }) => ({
-    title: `Salt ${p.salted === "oneFace" ? "the flesh side" : "every face"} with ${gramsText(massG)} g, and onto the rack`,
+  goesIn: (_, { massG, faces }) => ({
+    title: `Salt ${saltedWith(massG, faces)}, and onto the rack`,
     why: "Uncovered, so that the surface dries.",
     look: "More where it is thick.",
   }),
 };
+
+const saltedWith = (massG: number, faces: SaltedFaces): string =>
+  faces === "moreOnOne"
+    ? `the flesh side with ${gramsText(FLESH_SIDE_SHARE * massG)} g, the other with ${gramsText((1 - FLESH_SIDE_SHARE) * massG)} g`
+    : `${faces === "one" ? "the flesh side" : "every face"} with ${gramsText(massG)} g`;

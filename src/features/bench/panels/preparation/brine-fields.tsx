@@ -23,6 +23,7 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
         value={preparation.salted}
         options={[
           { value: "allFaces", label: "all faces" },
+          { value: "moreOnOne", label: "more on the flesh side, 60 to 40" },
           { value: "oneFace", label: "one face" },
         ]}
         onChange={(salted) => set({ ...preparation, salted })}

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { build } from "esbuild";
 import { createRequire } from "node:module";
 import vm from "node:vm";
-import { type Case, world } from "./suite";
+import { type Case, world } from "./suite.mjs";
 
 /** Walks through whole tables take seconds each: the sharp tests beside them decide. */
 const LEFT_OUT = /typed-facts/;

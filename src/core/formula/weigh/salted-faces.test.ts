@@ -1,0 +1,33 @@
+import { outcomeAt } from "../account/outcome";
+import { chops, worked } from "../formulation.fixture";
+import type { Formulation } from "../../formulation";
+import { saltedFaces } from "./salted-faces";
+
+const salted = (where: "allFaces" | "oneFace" | "moreOnOne", pieces: Partial<Formulation["pieces"]> = {}) => {
+  const f = chops({ preparation: { kind: "dryBrine", targetFraction: 0.014, salted: where } });
+  return { ...f, pieces: { ...f.pieces, skin: false, ...pieces } };
+};
+
+test("only what lies flat has faces to tell apart, and a shut one takes nothing", () => {
+  const all = ["allFaces", "oneFace", "moreOnOne"] as const;
+  const of = (pieces: Partial<Formulation["pieces"]>) =>
+    all.map((where) => saltedFaces(salted(where, pieces)));
+  expect(of({ shape: "slab", faces: "both" })).toEqual(["all", "one", "moreOnOne"]);
+  expect(of({ shape: "slab", faces: "one" })).toEqual(["all", "one", "one"]);
+  expect(of({ shape: "block", faces: "both" })).toEqual(["all", "one", "all"]);
+  expect(of({ shape: "cylinder", faces: "both" })).toEqual(["all", "all", "all"]);
+  expect(saltedFaces(chops())).toBe("all");
+});
+
+test("more salt on the flesh side is deeper there; the mean is that of the same salt all round once all is in", () => {
+  const at = (where: "allFaces" | "moreOnOne", hours: number) => {
+    const sheet = worked(salted(where));
+    return { sheet, outcome: outcomeAt(sheet, hours, 4) };
+  };
+  const [even, more] = [at("allFaces", 24), at("moreOnOne", 24)];
+  expect(more.outcome.moment.mean / even.outcome.moment.mean).toBeCloseTo(1, 3);
+  const { section = new Float64Array() } = more.outcome.moment;
+  expect(section[section.length - 1]).toBeGreaterThan(1.1 * section[0]);
+  const ready = (x: typeof even) => x.sheet.soak.window.ready.likely ?? Infinity;
+  expect(ready(more)).toBeGreaterThanOrEqual(ready(even));
+});
