@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { acidDepthMm } from "./acid";
+import { diffusivityAt } from "./flesh-body";
 import { equivalentBody, type SolidShape } from "./equivalent";
 import { paceOf } from "./pace";
 import { productFraction } from "./product";
@@ -106,6 +107,19 @@ describe("warmth that changes in time", () => {
   test("moments asked for come at their own times, whatever the pace", () => {
     const result = simulateSoak(slab, [bath(2, 1.5, { pace: ramp })], { outputTimesS: [600, 4000] });
     expect(result.ok && result.value.moments.map((m) => m.timeS)).toEqual([0, 600, 4000, 7200]);
+  });
+
+  test("a fridge that swings 2 °C about its mean salts as one that does not: a mean temperature is enough", () => {
+    // By hand: exp(a·ΔT) over a sine is I0(2a) = 1 + a², a = 22 500 / (8.314 · 277²) = 0.0353 a degree: 0.12 %.
+    const [hours, everyH] = [24, 0.75];
+    const times = Array.from({ length: 16 * (hours / everyH) + 1 }, (_, i) => (i * everyH) / 16);
+    const factors = times.map(
+      (h) => diffusivityAt(1, 4 + 2 * Math.sin((2 * Math.PI * h) / everyH)) / diffusivityAt(1, 4),
+    );
+    const swinging = paceOf({ timesS: times.map((h) => h * 3600), factors });
+    const gained = swinging.paced(hours * 3600) / (hours * 3600) - 1;
+    expect(gained).toBeGreaterThan(0.0005);
+    expect(gained).toBeLessThan(0.002);
   });
 
   test("a pace that runs backwards is refused by name", () => {
