@@ -160,19 +160,19 @@ function sayShape(input: Worked["input"], { soak, pieceSize, contact }: Worked["
     ];
   const { solid } = soak.body;
   const size = `${fixed(pieces.thicknessMm, 0)} × ${fixed(pieceSize.widthMm, 0)} × ${fixed(pieceSize.lengthMm, 0)} mm`;
+  const uneven = saltedFaces(input) === "moreOnOne";
   const taken =
-    pieces.shape === "block"
+    pieces.shape === "block" && !uneven
       ? [`shape: a block of about ${size}; salt comes in at its sides and ends too`]
       : solid && solid.length > 1
         ? [`shape: a short log of about ${size}; salt comes in at its ends too`]
         : [];
-  const shape =
-    saltedFaces(input) === "moreOnOne"
-      ? [
-          ...taken,
-          `salt: ${percent(FLESH_SIDE_SHARE, 0)} % of it on the flesh side; each face takes what lies on it`,
-        ]
-      : taken;
+  const shape = uneven
+    ? [
+        ...taken,
+        `salt: ${percent(FLESH_SIDE_SHARE, 0)} % of it on the flesh side; each face takes what lies on it, sides none`,
+      ]
+    : taken;
   if (!pieces.skin) return shape;
   if (pieces.faces === "one") return [...shape, "skin: it covers the face that is taken as shut"];
   const onOne = (solid?.[0].otherBarrierM ?? 0) > 0;

@@ -1,3 +1,6 @@
+import { withPreparation } from "./offered";
+import { chops } from "../formulation.fixture";
+import type { PreparationChoice } from "../../preparations";
 import { findFood } from "../../materials/lookup";
 import { rechosen } from "./choose-food";
 import { countOffered, newFormulation, piecesOffered, portionsOffered } from "./defaults";
@@ -41,4 +44,16 @@ describe("another kind on the Bench", () => {
     expect(rechosen(salted, duck, chop)).toMatchObject({ cook, preparation: salted.preparation });
     expect(rechosen(salted, mullet, chop).cook).toBeUndefined();
   });
+});
+
+test("what was to thaw in its bath thaws in the fridge where there is no bath", () => {
+  const frozen = chops({ pieces: { ...chops().pieces, thaw: "inBrine" } });
+  const thaw = (choice: PreparationChoice, f = frozen) => withPreparation(f, choice).pieces.thaw;
+  expect([thaw("dry"), thaw("marinade"), thaw("timed"), thaw("equilibrium")]).toEqual([
+    "fridge",
+    "fridge",
+    "inBrine",
+    "inBrine",
+  ]);
+  expect(thaw("dry", chops())).toBeUndefined();
 });

@@ -59,6 +59,8 @@ export function withPreparation(f: Formulation, choice: PreparationChoice): Form
     holding: { ...f.holding, covered: now.covered },
     // Wiped dry, as the trade does; a quarter of an hour in fresh water is the other school, and the cook's to choose.
     rinse: now.lies === "bath" ? f.rinse : undefined,
+    // Nothing thaws in a bath that is not there.
+    ...(now.lies !== "bath" && f.pieces.thaw === "inBrine" && { pieces: { ...f.pieces, thaw: "fridge" } }),
     pullH: (fish ? now.usualH.seafood : undefined) ?? now.usualH.meat,
     reserve: now.setsAside ? f.reserve : undefined,
     ...now.brings?.(f),

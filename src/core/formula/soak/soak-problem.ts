@@ -106,7 +106,9 @@ export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation 
   const at4C = load.food.diffusivityM2PerS * load.rateFactor * vary.diffusivityFactor;
   const d = diffusivityAt(at4C, holding.temperatureC);
   const wet = load.contact.kind === "bath";
-  const body = fleshBody(pieces.shape, piece, d, {
+  // Salt between two faces lies on no side.
+  const form = salted === "moreOnOne" ? "slab" : pieces.shape;
+  const body = fleshBody(form, piece, d, {
     size: pieceSize(pieces.shape, pieces.totalMassG / pieces.count, thicknessMm, pieces.lengthMm),
     stillAtC: wet && holding.still ? holding.temperatureC : undefined,
   });

@@ -15,7 +15,5 @@ export function saltedFaces({
   const { salted } = preparation;
   const flat = pieces.shape === "slab" || pieces.shape === "block";
   if (!flat || salted === "allFaces") return "all";
-  if (salted === "oneFace" || pieces.faces === "one") return "one";
-  // The sides of a block take salt as well: three to two between two faces is not the half of it.
-  return pieces.shape === "slab" ? "moreOnOne" : "all";
+  return salted === "oneFace" || pieces.faces === "one" ? "one" : "moreOnOne";
 }

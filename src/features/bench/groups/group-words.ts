@@ -17,7 +17,10 @@ const THAW_WORD = {
   counter: "on the counter",
 };
 
-export function sayFood({ pieces: p, alongside }: Formulation, units: Units): string {
+export function sayFood(f: Formulation, units: Units): string {
+  const { pieces: p, alongside } = f;
+  // What was to thaw in a bath has none where there is no bath.
+  const thaws = p.thaw && (p.thaw !== "inBrine" || hasBath(f));
   return list([
     p.lengthMm !== undefined && `${units.length(p.lengthMm)} long`,
     p.slashDepthMm > 0 && `slashed ${units.length(p.slashDepthMm)} every ${units.length(p.slashSpacingMm)}`,
@@ -25,7 +28,7 @@ export function sayFood({ pieces: p, alongside }: Formulation, units: Units): st
     p.skin && "skin on",
     (p.shape === "slab" || p.shape === "block") && p.faces === "one" && "salt enters by one face",
     alongside?.length ? `${alongside.length} more sizes` : undefined,
-    p.thaw && `frozen, thaws ${THAW_WORD[p.thaw]}`,
+    p.thaw && (thaws ? `frozen, thaws ${THAW_WORD[p.thaw]}` : "frozen"),
     p.enhanced && "salted by the packer",
   ]);
 }

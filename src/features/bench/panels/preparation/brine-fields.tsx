@@ -17,15 +17,16 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
   const given = value.salt !== undefined && value.salt.mode !== "wanted";
   const set = (next: Preparation) => change((f) => ({ ...f, preparation: next }));
   if (preparation.kind === "dryBrine") {
-    return value.pieces.shape === "slab" ? (
+    const { shape, faces } = value.pieces;
+    return shape === "slab" || shape === "block" ? (
       <Select
         label="Salted on"
         value={preparation.salted}
         options={[
-          { value: "allFaces", label: "all faces" },
-          { value: "moreOnOne", label: "more on the flesh side, 60 to 40" },
-          { value: "oneFace", label: "one face" },
-        ]}
+          { value: "allFaces" as const, label: "all faces" },
+          { value: "moreOnOne" as const, label: "more on the flesh side, 60 to 40" },
+          { value: "oneFace" as const, label: "one face" },
+        ].filter(({ value: salted }) => salted !== "moreOnOne" || faces === "both")}
         onChange={(salted) => set({ ...preparation, salted })}
       />
     ) : null;
