@@ -21,10 +21,10 @@ import { gathered, type Suite } from "./gathered.mjs";
 import type { Case } from "./suite.mjs";
 
 /** A test this slow, ms, is a walk and not a sharp one: it is left out, and what only it would notice counts as unnoticed. */
-const SLOWEST_MS = 120;
+const SLOWEST_MS = 350;
 
 /** The tests a mutant may take, ms as they took unchanged: what none of these notices counts as unnoticed. */
-const MOST_MS = 1_500;
+const MOST_MS = 2_000;
 
 /** How long each test took unchanged, beside the copy that holds the mutants: one process measures, all go by it. */
 const TOOK = "took.json";
@@ -122,22 +122,27 @@ class Rooms implements TestRunner {
     const suite = this.fresh();
     suite.rooms();
     let left = MOST_MS;
-    for (const file of nearestFirst(suite.files, home)) {
-      const all = !wanted || wanted.has(declaring(file));
-      if (!all && !wanted.has(file) && ![...wanted].some((id) => id.startsWith(`${file} ›`))) continue;
-      const toDeclare = this.took.get(declaring(file)) ?? 0;
-      if (toDeclare > left) continue;
-      left -= toDeclare;
-      let cases: Case[];
-      try {
-        cases = suite.declare(file);
-      } catch (error) {
-        throw new Noticed(declaring(file), error);
+    const may = (id: string): boolean => {
+      const took = this.took.get(id) ?? 0;
+      if (took > SLOWEST_MS) return false;
+      left -= took;
+      return left >= 0;
+    };
+    for (const files of nearestFirst(suite.files, home)) {
+      const cases: { it: Case; took: number }[] = [];
+      for (const file of files) {
+        const all = !wanted || wanted.has(declaring(file));
+        if (!all && ![...wanted].some((id) => id.startsWith(`${file} ›`))) continue;
+        if (!may(declaring(file))) continue;
+        try {
+          for (const it of suite.declare(file))
+            if (all || wanted.has(it.id)) cases.push({ it, took: this.took.get(it.id) ?? 0 });
+        } catch (error) {
+          throw new Noticed(declaring(file), error);
+        }
       }
-      const took = ({ id }: Case) => this.took.get(id) ?? 0;
-      for (const it of cases.filter(({ id }) => all || wanted.has(id)).sort((a, b) => took(a) - took(b))) {
-        if (took(it) > SLOWEST_MS || took(it) > left) break;
-        left -= took(it);
+      for (const { it } of cases.sort((a, b) => a.took - b.took)) {
+        if (!may(it.id)) break;
         ran.count += 1;
         try {
           await it.run();
@@ -160,14 +165,16 @@ class Noticed extends Error {
 }
 
 /** Files of tests by how many folders they share with the mutant's: its own first. */
-function nearestFirst(files: readonly string[], home: string): string[] {
+function nearestFirst(files: readonly string[], home: string): string[][] {
   const shared = (file: string): number => {
     const there = path.dirname(file).split("/");
     const here = home.split("/");
     const apart = there.findIndex((part, i) => part !== here[i]);
     return apart === -1 ? there.length : apart;
   };
-  return [...files].sort((a, b) => shared(b) - shared(a));
+  const near = new Map<number, string[]>();
+  for (const file of files) near.set(shared(file), [...(near.get(shared(file)) ?? []), file]);
+  return [...near].sort(([a], [b]) => b - a).map(([, group]) => group);
 }
 
 export const strykerPlugins = [

@@ -64,10 +64,12 @@ type ShareOf = (formula: Formulation) => number | undefined;
 
 /** So much less of one thing that the wanted salt is eaten; all of it where even that does not reach. */
 function lessOf(input: Formulation, source: LedgerSource, wanted: number, shareOf: ShareOf): Cut[] {
-  const kept = (share: number): Formulation | undefined =>
-    isGivenSalt(input, source)
-      ? { ...input, salt: { mode: "grams", massG: source.massG * share } }
-      : withLine(input, source, (l) => lessLine(l, share));
+  const kept = (share: number): Formulation | undefined => {
+    if (isGivenSalt(input, source)) return { ...input, salt: { mode: "grams", massG: source.massG * share } };
+    if (source.part !== "secondSalting") return withLine(input, source, (l) => lessLine(l, share));
+    const { secondSaltFraction = 0 } = input;
+    return { ...input, secondSaltFraction: share > 0 ? secondSaltFraction * share : undefined };
+  };
   const none = kept(0);
   const least = none && shareOf(none);
   if (!none || least === undefined) return [];
@@ -128,7 +130,6 @@ function withLine(
     if (!input.lines.some(is)) return undefined;
     return { ...input, lines: input.lines.map((l) => (is(l) ? change(l) : l)) };
   }
-  if (source.part === "secondSalting") return { ...input, secondSaltFraction: undefined };
   const at = input.companions?.findIndex((c) => c.kind === source.part && c.lines.some(is)) ?? -1;
   if (at < 0) return undefined;
   return {
