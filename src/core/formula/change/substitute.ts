@@ -52,7 +52,8 @@ function qualityOf(i: Ingredient): { keeps: Keeps; per: (other: Ingredient) => n
   if (/^acid_(powder|citrus|vinegar|fruit|wine)$/.test(i.group) && citricPerG(i) > 0.005)
     return {
       keeps: "acid",
-      per: (o) => (/^acid_(powder|citrus|vinegar|fruit)$/.test(o.group) ? citricPerG(o) : 0),
+      // Wine has a juice stand in for it, and stands in for none: it brings its alcohol.
+      per: (o) => (o === i || /^acid_(powder|citrus|vinegar|fruit)$/.test(o.group) ? citricPerG(o) : 0),
     };
   if (i.group === "acid_dairy")
     return { keeps: "acid", per: (o) => (o.group === "acid_dairy" ? citricPerG(o) : 0) };
@@ -63,7 +64,7 @@ function qualityOf(i: Ingredient): { keeps: Keeps; per: (other: Ingredient) => n
   return undefined;
 }
 
-/** A quarter to four times as much: past that it is another dish. */
+/** A quarter to six times as much: past that it is another dish. */
 const RATIO_MIN = 0.25;
 const RATIO_MAX = 6;
 
