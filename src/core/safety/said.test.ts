@@ -374,6 +374,7 @@ describe("too salty as a whole dish", () => {
 
   test("is said from a tenth over what is wanted, with the line to cut", () => {
     expect(salty(0.014 * 1.1)).toBeUndefined();
+    expect(salty(0.014 * 1.0999)).toBeUndefined();
     expect(salty(0.014 * 1.11)).toEqual({
       percent: expect.closeTo(1.554, 9),
       wantedPercent: expect.closeTo(1.4, 9),
