@@ -49,7 +49,7 @@ test("more salt on the flesh side: each face's grams are said, and the section i
   await bench.choose("Salt is given as", "percent of the meat");
   await bench.enter("Salt put on, of the meat", "1.5");
   await bench.choose("Salt", "pickling salt");
-  await bench.choose("Salted on", "more on the flesh side, 60 to 40");
+  await bench.choose("Salted on", "60 to 40, flesh side");
   await page.getByRole("button", { name: "Start this batch" }).first().click();
   await page.getByRole("dialog").getByRole("button", { name: "Start this batch" }).click();
   await page.getByRole("article", { name: "Loin chops, three to two" }).getByRole("link").first().click();

@@ -24,7 +24,7 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
         value={preparation.salted}
         options={[
           { value: "allFaces" as const, label: "all faces" },
-          { value: "moreOnOne" as const, label: "more on the flesh side, 60 to 40" },
+          { value: "moreOnOne" as const, label: "60 to 40, flesh side" },
           { value: "oneFace" as const, label: "one face" },
         ].filter(({ value: salted }) => salted !== "moreOnOne" || faces === "both")}
         onChange={(salted) => set({ ...preparation, salted })}
