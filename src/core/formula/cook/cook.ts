@@ -55,7 +55,7 @@ export function stagesOf(input: Formulation, cook: Cook): CookStage[] {
   if (cook.stages && cook.stages.length > 0 && !crust) return cook.stages;
   return [
     {
-      ovenC: cook.stages?.[0].ovenC ?? cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C),
+      ovenC: cook.stages?.[0]?.ovenC ?? cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C),
       minutes: crust ? Math.max(1, Math.round(input.pullH * 60)) : cook.minutes,
       cover: crust ? "crust" : "open",
     },
