@@ -1,4 +1,4 @@
-import type { Formulation } from "../formulation";
+import type { Formulation, FormulaLine } from "../formulation";
 import { findFood } from "../materials/lookup";
 import { formulate, type Formulated } from "./formulate";
 import { EQUILIBRIUM, newFormulation, piecesOffered } from "./offer/defaults";
@@ -29,6 +29,13 @@ export const timedChops = (saltFraction: number, change: Partial<Formulation> = 
     },
     ...change,
   });
+
+/** A line of so many grams to the kilogram of food. */
+export const perKg = (
+  ingredientId: string,
+  amountG: number,
+  change: Partial<FormulaLine> = {},
+): FormulaLine => ({ ingredientId, amountG, scalesWith: "foodMass", optional: false, ...change });
 
 export function worked(input: Formulation, rateFactor = 1): Formulated {
   const result = formulate(input, { rateFactor });

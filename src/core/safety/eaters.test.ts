@@ -1,19 +1,8 @@
 import type { Eater } from "./limits";
-import { brine, fires, marinade, told, type Patch } from "./rules.fixture";
+import { brine, eater, fires, marinade, told, type Patch } from "./rules.fixture";
 
 /* Who sits at the table, and what of a dish is not for them: each rule with the eater it is for, and without. */
 
-const eater = (name: string, more: Partial<Eater> = {}): Eater => ({
-  id: name,
-  name,
-  avoids: [],
-  sodiumMg: null,
-  infant: false,
-  atRisk: false,
-  noAlcohol: false,
-  mostHeat: null,
-  ...more,
-});
 const anyone = eater("anyone");
 const table = (...eaters: Eater[]): Patch => ({ kitchen: { eaters } });
 

@@ -9,6 +9,7 @@ import { findFood } from "../materials/lookup";
 import { rows as HAZARDS } from "../materials/tables/hazards.table";
 import type { PreparationChoice } from "../preparations";
 import { findingsFor, RULES } from "./findings";
+import { eater as eaterAt } from "./rules.fixture";
 import { NO_LIMITS, type Eater, type KitchenLimits } from "./limits";
 
 function findings(input: Formulation, kitchen?: KitchenLimits) {
@@ -285,19 +286,7 @@ describe("the hazards of marinades, crusts, cures and what goes beside them", ()
 describe("the eaters of the kitchen are held against every dish", () => {
   const eater = (part: Partial<Eater>): KitchenLimits => ({
     ...NO_LIMITS,
-    eaters: [
-      {
-        id: "t2",
-        name: "table 2",
-        avoids: [],
-        sodiumMg: null,
-        infant: false,
-        atRisk: false,
-        noAlcohol: false,
-        mostHeat: null,
-        ...part,
-      },
-    ],
+    eaters: [eaterAt("table 2", part)],
   });
   const honeyed = marinade([
     line("honey", 10),

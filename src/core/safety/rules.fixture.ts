@@ -6,6 +6,7 @@ import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
 import type { PreparationChoice } from "../preparations";
 import { RULES } from "./findings";
+import type { Eater } from "./limits";
 import { contextOf, type FindingData, type RuleContext } from "./rule";
 
 /* What the tests of the rules ask them about: a formula of each kind, with any one fact of it changed. */
@@ -94,3 +95,16 @@ export const fires = (id: string, c: RuleContext, p: Patch): boolean => told(id,
 export function fail(): never {
   throw new Error("fixture");
 }
+
+/** Somebody at the table who eats everything, but for what is said. */
+export const eater = (name: string, more: Partial<Eater> = {}): Eater => ({
+  id: name,
+  name,
+  avoids: [],
+  sodiumMg: null,
+  infant: false,
+  atRisk: false,
+  noAlcohol: false,
+  mostHeat: null,
+  ...more,
+});

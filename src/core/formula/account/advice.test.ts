@@ -1,5 +1,5 @@
 import type { Companion, Formulation, FormulaLine } from "../../formulation";
-import { chops, worked } from "../formulation.fixture";
+import { chops, perKg as line, worked } from "../formulation.fixture";
 import { withPreparation } from "../offer/offered";
 import { cutsFor, type Cut } from "./advice";
 import { outcomeAt } from "./outcome";
@@ -9,13 +9,6 @@ import { outcomeAt } from "./outcome";
  * formula by hand. A rub keeps all its salt on the food: its shares can be told in the head.
  */
 
-const line = (ingredientId: string, amountG: number, change: Partial<FormulaLine> = {}): FormulaLine => ({
-  ingredientId,
-  amountG,
-  scalesWith: "foodMass",
-  optional: false,
-  ...change,
-});
 const beside = (kind: Companion["kind"], ...lines: FormulaLine[]): Companion => ({ kind, name: "", lines });
 const outcomeOf = (f: Formulation) => outcomeAt(worked(f), f.pullH, f.portions);
 const shareOf = (f: Formulation) => outcomeOf(f).ledger.shareOfFood;

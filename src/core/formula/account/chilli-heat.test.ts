@@ -1,14 +1,8 @@
 import type { Companion, FormulaLine } from "../../formulation";
-import { chops, worked } from "../formulation.fixture";
+import { chops, perKg as line, worked } from "../formulation.fixture";
 import { withChilliHeat } from "./chilli-heat";
 import { dishFacts, HEATS, heatName } from "./dish-facts";
 
-const line = (ingredientId: string, amountG: number): FormulaLine => ({
-  ingredientId,
-  amountG,
-  scalesWith: "foodMass",
-  optional: false,
-});
 const sauce = (lines: FormulaLine[]): Companion => ({ kind: "sauce", name: "", lines });
 const hot = chops({
   lines: [line("chilli_red_long", 4), line("butter_salted", 10)],

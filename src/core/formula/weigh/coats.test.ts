@@ -1,7 +1,7 @@
 import type { Formulation, FormulaLine, PastePreparation, RubPreparation } from "../../formulation";
 import { findIngredient } from "../../materials/lookup";
 import { pieceSize } from "../../vessel/piece-size";
-import { chops, worked } from "../formulation.fixture";
+import { chops, perKg as line, worked } from "../formulation.fixture";
 import { withPreparation } from "../offer/offered";
 import { THICKNESSES } from "./paste";
 import { HOLDS_MM } from "./rub";
@@ -10,12 +10,6 @@ import { NO_BINDER } from "./no-binder";
 
 /* Rubs and pastes by hand: what a face holds, what falls off, and what binds. */
 
-const line = (ingredientId: string, amountG: number): FormulaLine => ({
-  ingredientId,
-  amountG,
-  scalesWith: "foodMass",
-  optional: false,
-});
 const surfaceOf = ({ pieces: p }: Formulation) =>
   p.count * surfaceDm2(p.shape, pieceSize(p.shape, p.totalMassG / p.count, p.thicknessMm));
 const pepper = "pepper_black_ground";

@@ -1,7 +1,6 @@
-import type { FormulaLine } from "../../formulation";
 import { findFood, findIngredient } from "../../materials/lookup";
 import { pantryOf } from "../../materials/pantry";
-import { chops, worked } from "../formulation.fixture";
+import { chops, perKg as line, worked } from "../formulation.fixture";
 import { chilledToC, chillOf } from "./chill-brine";
 import { equalSpoons } from "./equal-spoons";
 import { doseFor, givenNaclG, saltModeOf } from "./given-salt";
@@ -84,13 +83,6 @@ test("a length that was measured: between as narrow as it is thick, and as wide"
 describe("equal spoons", () => {
   const pantry = pantryOf(undefined);
   const density = (id: string) => findIngredient(id)?.densityGPerMl ?? NaN;
-  const line = (ingredientId: string, amountG: number, change: Partial<FormulaLine> = {}): FormulaLine => ({
-    ingredientId,
-    amountG,
-    scalesWith: "foodMass",
-    optional: false,
-    ...change,
-  });
   const [pepper, herb] = ["pepper_black_ground", "thyme_dried"];
 
   test("one volume each, together what they weighed", () => {

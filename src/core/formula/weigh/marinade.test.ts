@@ -2,20 +2,13 @@ import type { FormulaLine, Formulation, LinePlace, MarinadePreparation } from ".
 import { findIngredient } from "../../materials/lookup";
 import { pieceSize } from "../../vessel/piece-size";
 import { formulate } from "../formulate";
-import { chops, worked } from "../formulation.fixture";
+import { chops, perKg as line, worked } from "../formulation.fixture";
 import { withPreparation } from "../offer/offered";
 import { equilibriumPerWater, saltForWaterPhase } from "./equilibrium";
 import { surfaceDm2 } from "./surface";
 
 /* Marinades by hand: shares of a wanted volume, lines that follow the liquid, salt in or under it, what is set aside. */
 
-const line = (ingredientId: string, amountG: number, change: Partial<FormulaLine> = {}): FormulaLine => ({
-  ingredientId,
-  amountG,
-  scalesWith: "foodMass",
-  optional: false,
-  ...change,
-});
 const of = (
   lines: FormulaLine[],
   preparation: Partial<MarinadePreparation> = {},

@@ -1,3 +1,4 @@
+import { saltedFaces } from "@/core/formula/weigh/salted-faces";
 import type { Cook, Formulation } from "@/core/formulation";
 import type { Pantry } from "@/core/materials/pantry";
 import { choiceOf, hasBath, isBaked, isWet } from "@/core/preparations";
@@ -33,11 +34,14 @@ export function sayFood(f: Formulation, units: Units): string {
   ]);
 }
 
+const FACES_WORD = { all: undefined, one: "on one face", moreOnOne: "60 to 40" };
+
 export function saySalt(f: Formulation, pantry: Pick<Pantry, "salt" | "ingredient">): string {
   const salt = pantry.salt(f.saltId)?.name ?? "no salt chosen";
   const given = f.salt && f.salt.mode !== "wanted" ? sayGiven(f.salt) : undefined;
   const sugar = f.sugarPerSalt > 0 && `sugar ${f.sugarPerSalt.toFixed(2).replace(/\.?0+$/, "")} to 1 of salt`;
-  return list([PREPARATION_NAME[choiceOf(f.preparation)], salt, given, sugar]);
+  const faces = FACES_WORD[saltedFaces(f)];
+  return list([PREPARATION_NAME[choiceOf(f.preparation)], faces, salt, given, sugar]);
 }
 
 function sayGiven(salt: NonNullable<Formulation["salt"]>): string | undefined {

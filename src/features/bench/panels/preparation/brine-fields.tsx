@@ -26,7 +26,11 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
           { value: "allFaces" as const, label: "all faces" },
           { value: "moreOnOne" as const, label: "60 to 40, flesh side" },
           { value: "oneFace" as const, label: "one face" },
-        ].filter(({ value: salted }) => salted !== "moreOnOne" || faces === "both")}
+        ].filter(
+          // What is set stays seen, also where one face is shut since.
+          ({ value: salted }) =>
+            salted !== "moreOnOne" || faces === "both" || preparation.salted === "moreOnOne",
+        )}
         onChange={(salted) => set({ ...preparation, salted })}
       />
     ) : null;
