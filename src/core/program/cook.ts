@@ -1,38 +1,22 @@
 import { stagesOf } from "../formula/cook/cook";
 import { isOven } from "../formula/cook/cook-stages";
-import type { CookStage, Cover } from "../formulation";
 import { preheatMin } from "../heat/oven";
-import { degrees, lasting } from "../quantity/said";
+import { degrees } from "../quantity/said";
 import { bedding, glazing } from "./beside";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
+import { staged, tending } from "./oven-stage";
 import { climbText, probing, takeOut } from "./probing";
+import { searing } from "./searing";
 import { tie } from "./soak";
-import { begun, byHand, byItself, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
+import { begun, byHand, byItself, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 
 /** An oven is heated for so long, and may wait so long for what goes in. *Practice*. */
 const HEATED_WAITS_MIN = 15;
-/** Nothing is basted or turned in a stage's last minutes. */
-const TEND_BEFORE_END_MIN = 5;
 /** The probe is looked at so long before the end. */
 const PROBE_BEFORE_MIN = 15;
 /** A rest may be drawn out so long under foil and a cloth. *Practice*. */
 const HOLD_MIN = 30;
-const COVERED: Record<Cover, string> = {
-  open: "open",
-  lid: "under a lid",
-  foil: "under foil",
-  pouch: "in a sealed pouch",
-  crust: "in its crust",
-};
-
-const TENDED: Record<NonNullable<CookStage["action"]>, [string, string]> = {
-  baste: ["Baste", "Each opening costs the oven two to four minutes: be quick."],
-  turn: ["Turn it", "Both sides alike."],
-  sear: ["Seared all round?", "Colour now; it will not come later under cover."],
-  tent: ["Tent it with foil", "The outside is brown enough; the inside is not done yet."],
-};
-
 interface Cooked {
   steps: Step[];
   ties: Tie[];
@@ -46,7 +30,7 @@ export function cookSteps(dish: WorkedDish): Cooked {
   const { cook } = dish;
   const apart = cook.apart === true && (cook.parts?.length ?? 0) > 0;
   const trays = apart ? dish.exits : dish.exits.slice(0, 1);
-  const cooked = trays.map((exit, i) => tray(dish, exit, apart ? `p${i + 1}_` : ""));
+  const cooked = levelled(trays.map((exit, i) => tray(dish, exit, apart ? `p${i + 1}_` : "")));
   const held = apart ? [] : dish.exits.slice(1);
   const [first] = cooked;
   const steps = cooked.flatMap((c) => c.steps);
@@ -73,6 +57,17 @@ interface Tray {
   rest: string;
   /** Minutes in the oven. */
   ovenMin: number;
+  /** When it has rested. */
+  restedMin: number;
+}
+
+/** Parts that are done sooner go in later: all have rested for one table. */
+function levelled(trays: readonly Tray[]): Tray[] {
+  const longest = Math.max(...trays.map((t) => t.restedMin));
+  return trays.map((t) => {
+    const laterMin = longest - t.restedMin;
+    return { ...t, steps: t.steps.map((s) => ({ ...s, atMin: s.atMin + laterMin })) };
+  });
 }
 
 /** One thing with a middle of its own, from the pan to its rest. Its minutes are counted from its own start. */
@@ -151,117 +146,14 @@ function tray(dish: WorkedDish, exit: Exit, prefix: string): Tray {
     steps.push(...glaze.steps.map((s) => ({ ...s, ...part })));
     ties.push(...glaze.ties);
   }
-  return { steps, ties, first: steps[0].id, rest: rest.id, ovenMin: atMin - ovenFrom };
-}
-
-/** A usual pan, mm² of its floor; pieces lie with a little air between. *Practice*: 28 cm. */
-const PAN_MM2 = Math.PI * 140 ** 2;
-const PACKED = 0.75;
-
-function searing({ input, sheet }: WorkedDish, stage: CookStage, id: string): Step {
-  const { count } = input.pieces;
-  if (stage.on === "flame")
-    return byHand(
-      id,
-      "sear",
-      Math.max(1, Math.round(stage.minutes)),
-      `Over a flame, ${lasting(stage.minutes)}, turning`,
-      "Char now, at the outside only.",
-      {
-        occupies: [{ what: "ring" }],
-        look: "Blistered all round.",
-      },
-    );
-  const { lengthMm, widthMm } = sheet.pieceSize;
-  const fits = Math.max(1, Math.floor((PACKED * PAN_MM2) / (lengthMm * widthMm)));
-  const perPan = Math.min(count, stage.perPan ?? fits);
-  const pans = Math.ceil(count / perPan);
-  const skin = (stage.skinDown ?? input.pieces.skin) ? "skin down first, " : "";
-  const some = pans > 1 ? `${pans} panfuls of ${perPan}, ` : "";
-  return byHand(
-    id,
-    "sear",
-    Math.round(stage.minutes * pans),
-    `Sear in a hot pan: ${skin}${some}${lasting(stage.minutes)} ${pans > 1 ? "each" : "in all"}`,
-    "A crowded pan steams. Colour now; it will not come later under cover.",
-    {
-      occupies: [{ what: "ring" }],
-      look: "Brown, and it lets go of the pan by itself.",
-      figures: [
-        { what: "panfuls", value: pans, unit: "pans" },
-        { what: "each", value: stage.minutes, unit: "min" },
-      ],
-    },
-  );
-}
-
-function staged(
-  dish: WorkedDish,
-  exit: Exit,
-  stage: CookStage,
-  before: CookStage | undefined,
-  id: string,
-): Step {
-  const first = before === undefined;
-  const crust = isCrust(dish);
-  const cover = COVERED[stage.cover];
-  const what = exit.name ? `${capital(exit.name)}: ` : "";
-  const into = dish.cook.inColdDish && first ? "In its dish into the oven" : "Into the oven";
-  const lid =
-    before && before.cover !== stage.cover ? (stage.cover === "open" ? ", uncovered" : `, ${cover}`) : "";
-  const title = first
-    ? `${what}${into}, ${degrees(stage.ovenC)} °C, ${cover}, ${lasting(stage.minutes)}`
-    : before.ovenC === stage.ovenC
-      ? `${what}${capital(lid.replace(/^, /, "") || "On as it is")}, ${lasting(stage.minutes)} more`
-      : `${what}Oven ${stage.ovenC > before.ovenC ? "up" : "down"} to ${degrees(stage.ovenC)} °C${lid}, ${lasting(stage.minutes)}`;
-  return begun(
-    id,
-    crust && first ? "goIn" : "cook",
-    stage.minutes,
-    title,
-    first
-      ? "The middle decides, the clock only reminds."
-      : stage.ovenC > before.ovenC
-        ? "A hotter oven for the outside."
-        : "A gentler one for the middle.",
-    {
-      occupies: inHeat(stage.ovenC),
-      figures: [
-        { what: "oven", value: stage.ovenC, unit: "°C" },
-        { what: "for", value: stage.minutes, unit: "min" },
-      ],
-      ends: { by: "core", channel: exit.channel, outC: exit.outC, endC: exit.endC },
-    },
-  );
-}
-
-function tending(
-  stage: CookStage,
-  id: string,
-  under: string,
-  fromMin: number,
-): { steps: Step[]; ties: Tie[] } {
-  if (!stage.action || stage.action === "sear") return { steps: [], ties: [] };
-  const [title, why] = TENDED[stage.action];
-  const { minutes } = stage;
-  const every = stage.everyMin ?? (stage.action === "turn" ? minutes / 2 : minutes);
-  const steps: Step[] = [];
-  const ties: Tie[] = [];
-  if (stage.action === "tent") {
-    steps.push({ ...byHand(`${id}_1`, "tend", 2, title, why), atMin: fromMin });
-    ties.push(tie(under, "start", `${id}_1`, "start", 0, TEND_SLACK_MIN, { wantedMin: 0 }));
-    return { steps, ties };
-  }
-  // A stage too short for its baste has none.
-  for (let m = every, n = 1; m <= minutes - TEND_BEFORE_END_MIN; m += every, n++) {
-    steps.push({ ...byHand(`${id}_${n}`, "tend", 2, title, why), atMin: fromMin + m });
-    ties.push(
-      tie(under, "start", `${id}_${n}`, "start", Math.max(0, m - TEND_SLACK_MIN), m + TEND_SLACK_MIN, {
-        wantedMin: m,
-      }),
-    );
-  }
-  return { steps, ties };
+  return {
+    steps,
+    ties,
+    first: steps[0].id,
+    rest: rest.id,
+    ovenMin: atMin - ovenFrom,
+    restedMin: atMin + exit.restMin,
+  };
 }
 
 function partProbe(dish: WorkedDish, exit: Exit): { step: Step; tie: Tie } {
@@ -330,5 +222,3 @@ function heated(dish: WorkedDish, steps: Step[], ties: Tie[]): { steps: Step[]; 
     ties: [tie("preheat", "end", first.id, "start", 0, HEATED_WAITS_MIN), ...ties],
   };
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

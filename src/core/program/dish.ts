@@ -19,3 +19,7 @@ export const isCrust = ({ sheet }: WorkedDish): boolean => sheet.crust !== undef
 
 /** Nothing stands: it goes into the heat as soon as it is coated. */
 export const noSoak = (dish: WorkedDish): boolean => !isCrust(dish) && dish.soakH * HOUR < 1;
+
+/** Its salt lies on the food, under the mixture. */
+export const saltedFirst = ({ input: { preparation: p } }: WorkedDish): boolean =>
+  (p.kind === "marinade" || p.kind === "paste") && p.school === "onFoodFirst";

@@ -1,5 +1,6 @@
 import type { SheetLine } from "../formula/weigh/lines";
 import { gramsText } from "../quantity/said";
+import type { WorkedDish } from "./dish";
 import type { Figure } from "./step";
 
 export const gramsOf = (line: SheetLine): Figure => ({ what: line.name, value: line.massG, unit: "g" });
@@ -9,3 +10,9 @@ export function listed(lines: readonly SheetLine[]): string {
   const each = lines.map((l) => `${gramsText(l.massG)} g ${l.name}`);
   return each.length < 2 ? (each[0] ?? "") : `${each.slice(0, -1).join(", ")} and ${each[each.length - 1]}`;
 }
+
+/** Salt of the preparation's own, as it is weighed, g. */
+export const saltLineG = ({ sheet }: WorkedDish): number =>
+  sheet.lines.filter((l) => l.role === "salt").reduce((sum, l) => sum + l.massG, 0);
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

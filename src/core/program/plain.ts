@@ -1,5 +1,6 @@
 import { preheatMin } from "../heat/oven";
 import { lasting, degrees } from "../quantity/said";
+import { capital } from "./figures";
 import { tie } from "./soak";
 import { begun, byHand, type Occupies, type Program, type Step } from "./step";
 
@@ -103,6 +104,4 @@ export function plainProgram(dish: PlainDish): Program {
     tableMin: SERVE_MIN,
   };
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

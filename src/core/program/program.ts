@@ -48,16 +48,14 @@ export function programOf(
   const heat = cooked.steps.map((s) => ({ ...s, atMin: s.atMin + heatFrom }));
   const rests = heat.filter((s) => cooked.rests.includes(s.id));
   const restedMin = Math.max(...rests.map(endOf));
-  // Parts that are done sooner go in later: all are ready for one table.
-  const level = levelled(heat, cooked.rests, restedMin);
   const beside = besideSteps(dish).map((s) => ({ ...s, atMin: restedMin - s.minutes.likely }));
   const serving = served(servingSteps(dish), restedMin);
-  const steps = [...before, ...soak.steps, ...after, ...level, ...beside, ...serving];
+  const steps = [...before, ...soak.steps, ...after, ...heat, ...beside, ...serving];
   const program = {
     steps: inOrder(steps),
     ties: [
       ...chained(before, READY_GAP_MIN),
-      ...enters(before, soak.steps, level),
+      ...enters(before, soak.steps, heat),
       ...soak.ties,
       ...cooked.ties,
       ...toTheHeat(dish, after, cooked.firsts),
@@ -122,19 +120,6 @@ function toTheHeat(dish: WorkedDish, after: readonly Step[], firsts: readonly st
   }
   if (!aired && firsts.length === 1) ties.push(tie(out, "end", firsts[0], "start", 0, OUT_MOST_MIN));
   return ties;
-}
-
-/** Every exit's steps moved so that its rest ends with the longest. */
-function levelled(heat: readonly Step[], rests: readonly string[], restedMin: number): Step[] {
-  if (rests.length < 2) return [...heat];
-  const byPart = new Map<string, number>();
-  for (const id of rests) {
-    const rest = heat.find((s) => s.id === id);
-    if (rest?.part) byPart.set(rest.part, restedMin - endOf(rest));
-  }
-  const moved = heat.map((s) => ({ ...s, atMin: s.atMin + (s.part ? (byPart.get(s.part) ?? 0) : 0) }));
-  const firstIn = Math.min(...moved.filter((s) => s.kind === "cook").map((s) => s.atMin));
-  return moved.map((s) => (s.kind === "preheat" ? { ...s, atMin: firstIn - s.minutes.likely } : s));
 }
 
 function served([serve, ...rest]: readonly Step[], restedMin: number): Step[] {

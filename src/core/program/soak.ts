@@ -5,7 +5,7 @@ import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { described, describedKind, isWet, type PreparationKind } from "../preparations";
 import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
-import { listed } from "./figures";
+import { capital, listed } from "./figures";
 import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
 
 /** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */
@@ -40,7 +40,7 @@ export function standsIn({ input, sheet }: WorkedDish): Occupies[] {
 /** How many looks at the ice a soak of so many hours takes: as few as keep every gap, the last one too, under five hours. */
 export const iceLooks = (soakH: number): number => Math.floor(Math.round(soakH * HOUR) / ICE_MOST_MIN);
 
-/** Ice for all the hours it stands, g: what goes in at the start, and what each look tops up. */
+/** Ice for all the hours it stands, g: what goes in at the start, what each look tops up, and what must be in the house for both. */
 export function coolerIce({ input, soakH }: Pick<WorkedDish, "input" | "soakH">): {
   allG: number;
   firstG: number;
@@ -56,8 +56,9 @@ export function coolerIce({ input, soakH }: Pick<WorkedDish, "input" | "soakH">)
     topUpEveryH: Math.max(0.5, everyH),
     mostIceKg: MOST_ICE_KG,
   });
-  const most = Math.max(0, ...plan.topUps.map((t) => t.iceKg));
-  return { allG: plan.iceKg * 1000, firstG: plan.firstIceKg * 1000, topUpG: most * 1000 };
+  const firstG = plan.firstIceKg * 1000;
+  const topUpG = Math.max(0, ...plan.topUps.map((t) => t.iceKg)) * 1000;
+  return { allG: firstG + looks * topUpG, firstG, topUpG };
 }
 
 /** Going in, standing, turned and iced, taken out. */
@@ -94,8 +95,6 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
     ],
   };
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a soak of so many minutes is called. */
 export const soakTitle = (kind: PreparationKind, minutes: number): string =>
