@@ -18,6 +18,25 @@ describe("weighing in", () => {
     expect(judgeWeight(salt, lowG - 0.01)).toBe("under");
   });
 
+  test.each([
+    ["salt", 500, 10],
+    ["water", 1000, 20],
+    ["sugar", 400, 20],
+    ["mixture", 400, 20],
+    ["binder", 200, 20],
+    ["aromatic", 200, 30],
+    ["egg", 200, 40],
+  ] as const)(
+    "%s of %d g may be %d g off, and a gram of it no less than the scale reads",
+    (role, massG, half) => {
+      const band = bandOf({ role, massG });
+      expect(band.lowG).toBeCloseTo(massG - half, 9);
+      expect(band.highG).toBeCloseTo(massG + half, 9);
+      const little = bandOf({ role, massG: 1 });
+      expect(little.highG - 1).toBeCloseTo(Math.max(0.1, half / massG), 9);
+    },
+  );
+
   test("poured over: everything up by one factor keeps the strength", () => {
     fc.assert(
       fc.property(fc.double({ min: 1.03, max: 2, noNaN: true }), (factor) => {

@@ -1,0 +1,114 @@
+import { chops, worked } from "../formula/formulation.fixture";
+import { RANGES } from "../formula/ranges";
+import { effectOf, rebalanced, scaledWeights } from "./poured-over";
+import { foodIn } from "./program.fixture";
+import { SCALED_MOST } from "./weigh-in";
+
+const f = chops();
+const sheet = worked(f);
+const line = (role: string) => {
+  const found = sheet.lines.find((l) => l.role === role);
+  if (!found) throw new Error(role);
+  return found;
+};
+const [salt, water] = [line("salt"), line("water")];
+const roomy = {
+  ...f,
+  vessel: { ...f.vessel, shape: "box" as const, lengthMm: 2000, widthMm: 1500, heightMm: 900 },
+};
+
+describe("scaled up", () => {
+  test("by the line that ran over most; what is short, or has no mass, asks for nothing", () => {
+    expect(rebalanced(f, sheet, {}).factor).toBe(1);
+    expect(rebalanced(f, sheet, { [salt.id]: salt.massG * 0.5 }).factor).toBe(1);
+    const both = { [salt.id]: salt.massG * 1.2, [water.id]: water.massG * 1.1 };
+    expect(rebalanced(f, sheet, both).factor).toBeCloseTo(1.2, 12);
+    const nothing = { ...sheet, lines: [{ ...salt, massG: 0 }, water] };
+    expect(rebalanced(f, nothing, { [salt.id]: 5 }).factor).toBe(1);
+  });
+
+  test("every line by the same factor, read back by its id", () => {
+    const { lines } = rebalanced(f, sheet, { [salt.id]: salt.massG * 1.5 });
+    expect(scaledWeights(lines)).toEqual({
+      [water.id]: expect.closeTo(water.massG * 1.5, 9) as number,
+      [salt.id]: expect.closeTo(salt.massG * 1.5, 9) as number,
+    });
+  });
+
+  test.each([
+    ["as much as ten times", SCALED_MOST, undefined],
+    ["more", SCALED_MOST + 1e-6, "tooMuch"],
+  ])("%s", (_, factor, refused) => {
+    expect(rebalanced(roomy, worked(roomy), { [salt.id]: salt.massG * factor }).refused).toBe(refused);
+  });
+
+  test("no line past what is weighed: water by its own limit", () => {
+    const huge = (massG: number, of = water) => ({
+      ...sheet,
+      lines: sheet.lines.map((l) => (l.id === of.id ? { ...l, massG } : l)),
+    });
+    const over = (s: typeof sheet) =>
+      rebalanced(roomy, s, { [salt.id]: 2 * (s.lines.find((l) => l.id === salt.id)?.massG ?? 0) }).refused;
+    expect(over(huge(RANGES.waterG.max / 2))).toBeUndefined();
+    expect(over(huge(RANGES.waterG.max / 2 + 1))).toBe("tooMuch");
+    expect(over(huge(RANGES.lineG.max / 2, salt))).toBeUndefined();
+    expect(over(huge(RANGES.lineG.max / 2 + 1, salt))).toBe("tooMuch");
+    expect(RANGES.waterG.max).toBeGreaterThan(RANGES.lineG.max);
+  });
+
+  test("a vessel that does not hold it; salt that lies on the food", () => {
+    const small = {
+      ...f,
+      vessel: { ...f.vessel, shape: "box" as const, lengthMm: 300, widthMm: 200, heightMm: 60 },
+    };
+    expect(rebalanced(small, worked(small), { [salt.id]: salt.massG * 3 }).refused).toBe("overflows");
+    const dry = foodIn("duck_leg", "dry");
+    const dried = worked(dry);
+    expect(rebalanced(dry, dried, { [dried.lines[0].id]: dried.lines[0].massG * 1.1 }).refused).toBe(
+      "saltsTheFood",
+    );
+  });
+});
+
+describe("left as it is", () => {
+  const effect = (real: Record<string, number>, s = sheet) => {
+    const found = effectOf(f, s, real);
+    if (!found.ok) throw new Error(found.error.code);
+    return found.value;
+  };
+
+  test("more salt ends saltier, more water milder, both alike the same", () => {
+    const as = effect({});
+    expect(effect({ [salt.id]: salt.massG * 1.1 }).endFraction).toBeGreaterThan(as.endFraction * 1.05);
+    expect(effect({ [water.id]: water.massG * 1.1 }).endFraction).toBeLessThan(as.endFraction * 0.97);
+    const aside = {
+      ...sheet,
+      lines: [...sheet.lines, { ...salt, id: "pepper", role: "aromatic" as const, naclG: 0 }],
+    };
+    expect(effect({ pepper: 90 }, aside)).toEqual(as);
+  });
+
+  test("by what the line holds of salt: half as salty a line counts half", () => {
+    const half = { ...sheet, lines: [{ ...salt, naclG: salt.naclG / 2 }, water] };
+    const [more, halfMore] = [
+      effect({ [salt.id]: salt.massG * 1.2 }).endFraction,
+      effect({ [salt.id]: salt.massG * 1.4 }, half).endFraction,
+    ];
+    expect(halfMore).toBeCloseTo(more, 9);
+    const empty = { ...sheet, lines: [{ ...salt, massG: 0 }, water] };
+    expect(effect({ [salt.id]: 5 }, empty).endFraction).toBeCloseTo(effect({}).endFraction, 9);
+  });
+
+  test("no salt at all is none, and dry salt is not given water", () => {
+    expect(effect({ [salt.id]: 0 }).endFraction).toBeLessThan(0.002);
+    const dry = foodIn("pork_loin_roast", "dry", { pullH: 24 });
+    const dried = worked(dry);
+    const wet = {
+      ...dried,
+      lines: [...dried.lines, { ...water, massG: 10 }],
+    };
+    const [plain, poured] = [effectOf(dry, dried, {}), effectOf(dry, wet, { [water.id]: 500 })];
+    if (!plain.ok || !poured.ok) throw new Error("refused");
+    expect(poured.value.endFraction).toBeCloseTo(plain.value.endFraction, 9);
+  });
+});
