@@ -153,8 +153,11 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan }: 
         foretold: follows,
       };
     })
-    .sort((a, b) => a.dueMs - b.dueMs || a.atMin - b.atMin);
+    .sort((a, b) => placeMs(a) - placeMs(b) || a.atMin - b.atMin);
 }
+
+/** Done early, a step stands where it was done: what follows it has moved along, and is not passed over by it. */
+const placeMs = ({ dueMs, doneMs = Infinity }: PlacedStep): number => Math.min(dueMs, doneMs);
 
 /** An oven that a sitting's plan has hot already, for another dish, is not heated again. */
 const needless = (step: Step, done: Progress["done"], plan: Progress["plannedMs"]): boolean =>

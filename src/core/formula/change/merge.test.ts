@@ -60,3 +60,66 @@ describe("for any three", () => {
       }),
     ));
 });
+
+describe("by hand", () => {
+  test("what one took away is gone; what one added is there; the order of keys is no change", () => {
+    const without = base;
+    const rinsed = { ...base, rinse: { minutes: 10 } };
+    expect(mergeFormulations(rinsed, without, rinsed).formulation).not.toHaveProperty("rinse");
+    expect(mergeFormulations(rinsed, rinsed, { ...without, pullH: 3 }).formulation).toEqual({
+      ...without,
+      pullH: 3,
+    });
+    const both = mergeFormulations(base, { ...base, rinse: { minutes: 10 } }, { ...base, skinOff: true });
+    expect(both).toEqual({ formulation: { ...base, rinse: { minutes: 10 }, skinOff: true }, conflicts: [] });
+    const turned = Object.fromEntries(Object.entries(base.pieces).reverse()) as typeof base.pieces;
+    expect(mergeFormulations(base, { ...base, pieces: turned }, { ...base, pullH: 3 })).toEqual({
+      formulation: { ...base, pullH: 3 },
+      conflicts: [],
+    });
+  });
+
+  test("both made the same of it: no conflict", () => {
+    const same = { ...base, pullH: 30 };
+    expect(mergeFormulations(base, same, { ...same, portions: 9 })).toEqual({
+      formulation: { ...same, portions: 9 },
+      conflicts: [],
+    });
+  });
+
+  test.each(["kind", "school", "mode", "basis"])(
+    "another %s is another thing, not mixed with the first",
+    (key) => {
+      const thing = (change: object) => ({ ...base, water: { [key]: "a", x: 1, y: 1, ...change } }) as never;
+      const merged = mergeFormulations(thing({}), thing({ [key]: "b", x: 2 }), thing({ y: 2 }));
+      expect(merged).toMatchObject({
+        formulation: { water: { [key]: "b", x: 2, y: 1 } },
+        conflicts: ["water"],
+      });
+      const alike = mergeFormulations(thing({}), thing({ x: 2 }), thing({ y: 2 }));
+      expect(alike).toMatchObject({ formulation: { water: { [key]: "a", x: 2, y: 2 } }, conflicts: [] });
+    },
+  );
+
+  test("the place of a conflict is named down to it; in lines by their ingredient", () => {
+    const count = (n: number) => ({ ...base, pieces: { ...base.pieces, count: n } });
+    expect(mergeFormulations(base, count(6), count(8)).conflicts).toEqual(["pieces.count"]);
+    const thyme = (amountG: number) => ({ ...base, lines: [{ ...base.lines[0], amountG }, base.lines[1]] });
+    const merged = mergeFormulations(base, thyme(5), thyme(6));
+    expect(merged.conflicts).toEqual(["lines.thyme.amountG"]);
+    expect(merged.formulation.lines.map((l) => l.amountG)).toEqual([5, 2]);
+  });
+
+  test("lines that name an ingredient twice cannot be told apart: mine stand", () => {
+    const twice = { ...base, lines: [...base.lines, base.lines[0]] };
+    const merged = mergeFormulations(base, twice, { ...base, lines: [base.lines[0]] });
+    expect(merged).toEqual({ formulation: twice, conflicts: ["lines"] });
+  });
+
+  test("a list of other things is one thing", () => {
+    const beside = (count: number) => ({ ...base, alongside: [{ count, totalMassG: 300, thicknessMm: 20 }] });
+    const merged = mergeFormulations(beside(1), beside(2), beside(3));
+    expect(merged.conflicts).toEqual(["alongside"]);
+    expect(merged.formulation.alongside).toEqual(beside(2).alongside);
+  });
+});
