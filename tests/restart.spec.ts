@@ -65,7 +65,10 @@ test("a part of a page that cannot be fetched does not take the page with it", a
   baseURL,
 }) => {
   // Kept by the service worker it would be there.
-  const context = await browser.newContext({ baseURL, serviceWorkers: "block" });
+  const context = await browser.newContext({
+    ...(baseURL !== undefined && { baseURL }),
+    serviceWorkers: "block",
+  });
   const page = await context.newPage();
   const bench = new BenchPage(page);
   await bench.open();

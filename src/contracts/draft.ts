@@ -10,7 +10,7 @@ export interface Draft {
   /** The saved version's text, to tell whether anything changed. */
   saved: Formulation | null;
   /** A second one beside it, to choose between the two. */
-  other?: Formulation | null;
+  other?: Formulation | null | undefined;
 }
 
 const storedDraft = z.object({

@@ -1,5 +1,5 @@
 import type { Formulation } from "@/core/formulation";
-import type { OwnMaterials } from "@/core/materials/pantry";
+import type { OwnEntries } from "@/core/materials/pantry";
 import type { BatchClock } from "@/core/program/batch-clock";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import type { WordAmounts } from "@/core/quantity/words";
@@ -30,7 +30,7 @@ export interface KitchenView {
   /** What the cook decided about what this kitchen has learnt. */
   learned: KitchenLearned;
   /** Its own entries, and the table's it measured anew. */
-  own: Required<OwnMaterials>;
+  own: OwnEntries;
   vessels: OwnVessel[];
   /** Entries that were put away: kind and id. */
   putAway: { kind: OwnKind; id: string; name: string }[];

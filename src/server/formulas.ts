@@ -60,7 +60,7 @@ export function createFormula(
  */
 export function saveNew(
   db: Db,
-  save: { id?: string; formulation: Formulation; note: string },
+  save: { id?: string | undefined; formulation: Formulation; note: string },
   nowMs: number,
 ) {
   const { id, formulation, note } = save;
@@ -165,7 +165,7 @@ export function restoreVersion(
 export function shelveFormula(
   db: Db,
   formulaId: string,
-  { tags, archived }: { tags?: string[]; archived?: boolean },
+  { tags, archived }: { tags?: string[] | undefined; archived?: boolean | undefined },
   nowMs: number,
 ): FormulaView {
   newestVersion(db, formulaId);

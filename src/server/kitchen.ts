@@ -62,11 +62,11 @@ export function forgetRate(db: Db, foodId: string): void {
 }
 
 export function changeKitchen(db: Db, change: KitchenRequest & { learned?: KitchenLearned }): KitchenView {
-  const next = { ...loadKitchen(db), ...change };
   const { name, timeZone, measures, limits, words, usual, houseSalt, learned } = change;
+  firstRow(db);
   // Only what was changed is written: a setting that does not read is not lost by changing another.
   const row = { name, timeZone, measures, limits, words, usual, houseSalt, learned };
   if (Object.values(row).some((value) => value !== undefined))
     db.update(kitchen).set(row).where(eq(kitchen.id, 1)).run();
-  return next;
+  return loadKitchen(db);
 }

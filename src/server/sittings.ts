@@ -152,9 +152,9 @@ function cookedHere(dish: SittingBody["dishes"][number], heat: HeatHere): Sittin
     case "formula":
       return { ...dish, formulation: withHeat(dish.formulation, heat) };
     case "plain": {
-      const plain = { ...dish, heatUp: heat.heatUp };
-      if (plain.heatUp === undefined) delete plain.heatUp;
-      return plain;
+      const plain = { ...dish };
+      delete plain.heatUp;
+      return heat.heatUp === undefined ? plain : { ...plain, heatUp: heat.heatUp };
     }
     case "running":
       return dish;

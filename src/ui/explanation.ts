@@ -4,5 +4,5 @@ export interface Explanation {
   sum: string[];
   convention: string;
   source: string;
-  otherSchool?: string;
+  otherSchool?: string | undefined;
 }

@@ -18,7 +18,7 @@ interface Props {
   look?: "inPlace" | "row";
   items: readonly Pickable[];
   /** What is chosen now; left out, the field is for adding and empties itself. */
-  chosenId?: string;
+  chosenId?: string | undefined;
   onPick: (id: string) => void;
   placeholder?: string;
   /** Stands at the foot of the list: what was typed becomes an entry of the kitchen's own. */

@@ -16,12 +16,12 @@ interface Props extends QuantityEntry {
   unit: string;
   digits?: number;
   /** A refusal that belongs to this field but comes from the sums. */
-  refusal?: string;
+  refusal?: string | undefined;
   hint?: React.ReactNode;
   /** For a field that has its name elsewhere. */
   hideLabel?: boolean;
   /** The rest of the name, for those who do not see which row it stands in. */
-  unseen?: string;
+  unseen?: string | undefined;
 }
 
 /**

@@ -5,9 +5,9 @@ import { useUnits } from "./measures";
 
 interface Props {
   /** What was taken for true of this kitchen's oven and rests. */
-  heat?: HeatHere;
+  heat?: HeatHere | undefined;
   /** How fast salt goes into this food here, over the table. */
-  rateFactor?: number;
+  rateFactor?: number | undefined;
   /** On paper a link says nothing. */
   onPaper?: boolean;
 }

@@ -120,7 +120,7 @@ function sayCut({ kind, cutG, source }: Cut): string {
   return `use ${cutG < 10 ? fixed(cutG, 1) : grams(cutG)} g less of ${source.name}`;
 }
 
-function Cuts({ cuts, onCut }: { cuts: readonly Cut[]; onCut?: (cut: Cut) => void }) {
+function Cuts({ cuts, onCut }: { cuts: readonly Cut[]; onCut?: ((cut: Cut) => void) | undefined }) {
   return (
     <div className="mt-1 border-l-4 border-warning pl-2 text-sm">
       <p className="font-semibold">More salt is eaten than you want. Any one of these brings it down:</p>

@@ -13,7 +13,7 @@ export async function send<T>(
   return exchange<T>(path, {
     method,
     headers: { "content-type": "application/json" },
-    body: body === undefined ? undefined : JSON.stringify(body),
+    ...(body !== undefined && { body: JSON.stringify(body) }),
   });
 }
 

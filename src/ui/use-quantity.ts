@@ -16,8 +16,8 @@ export interface QuantityEntry {
   /** Base units of the rule in a figure typed without a unit, where the value is not in base units. */
   bareFactor?: number;
   /** The unit of a figure typed without one, where what is shown is in another than the value: "in", "°F". */
-  bareUnit?: string;
-  step?: number;
+  bareUnit?: string | undefined;
+  step?: number | undefined;
   onChange: (value: number) => void;
   /** Told when the field is left. */
   onLeave?: () => void;

@@ -77,7 +77,7 @@ export interface BodyOptions {
   /** Outer size of a block or a short log, mm; other forms have one distance only. */
   size?: { lengthMm: number; widthMm: number };
   /** A bath that nobody stirs, at this temperature, °C. */
-  stillAtC?: number;
+  stillAtC?: number | undefined;
 }
 
 /** The body the soak engine sees, from what was measured. */

@@ -38,7 +38,7 @@ export interface SoakRun {
 export interface SoakOptions {
   cells?: number;
   /** A field of two or three directions is cut no finer than this along each; left out, as finely as its figures need. */
-  fieldCells?: number;
+  fieldCells?: number | undefined;
   /** Strength at the start: one value, or a function of the relative position (0 centre, 1 face). */
   initialPerWater?: number | ((from: number, to: number) => number);
   /** Moments to record, seconds from the start, rising. The start and the end of each stage come as well. */

@@ -11,7 +11,7 @@ export interface Body {
   /** For an equivalent body, in place of the shape's own: its surface grows as r to this power. */
   exponent?: number;
   /** Its directions, where one does not tell all: wetted at its ends and sides, or with faces that differ. */
-  solid?: readonly SolidAxis[];
+  solid?: readonly SolidAxis[] | undefined;
 }
 
 interface StageCommon {
@@ -19,7 +19,7 @@ interface StageCommon {
   /** Diffusivity of salt in the flesh at this stage's temperature, m²/s. */
   diffusivityM2PerS: number;
   /** Mass transfer through skin or still water, m/s; leave out for an open, stirred face. */
-  surfaceTransferMPerS?: number;
+  surfaceTransferMPerS?: number | undefined;
   /** Warmth that changes within the stage, as diffusivity over the stage's own. */
   pace?: PaceProfile;
 }
@@ -31,7 +31,7 @@ export type Stage =
       /** Bath water per flesh water; Infinity for a bath that never weakens. */
       waterRatio: number;
       /** Strength at the start, g salt per g water; left out, the bath of the stage before carries on. */
-      saltPerWater?: number;
+      saltPerWater?: number | undefined;
       /** Salt that lies undissolved in a saturated bath and feeds it, g per g of flesh water. */
       undissolvedPerFleshWater?: number;
     })

@@ -59,7 +59,11 @@ export interface Formulated extends Prepared {
  */
 export function formulate(
   input: Formulation,
-  options: { rateFactor?: number; readAtH?: readonly number[]; fieldCells?: number } = {},
+  options: {
+    rateFactor?: number | undefined;
+    readAtH?: readonly number[];
+    fieldCells?: number | undefined;
+  } = {},
 ): Result<Formulated, FormulationError> {
   const weighed = weighOut(input, options);
   if (!weighed.ok) return weighed;
@@ -103,7 +107,7 @@ interface Weighed {
 /** What is weighed out, before any soak is run: quick, for whoever tries many strengths. */
 export function weighOut(
   input: Formulation,
-  options: { rateFactor?: number } = {},
+  options: { rateFactor?: number | undefined } = {},
 ): Result<Weighed, FormulationError> {
   const context = contextOf(input);
   if (!context.ok) return context;

@@ -17,11 +17,11 @@ export interface FormulaLine {
   scalesWith: LineLaw;
   optional: boolean;
   /** In a marinade made by ratio: parts by volume of its liquid, in place of an amount. */
-  parts?: number;
+  parts?: number | undefined;
   /** Written down and left out this time. */
-  off?: boolean;
+  off?: boolean | undefined;
   /** Where it goes; left out, into the mixture or bath. */
-  where?: LinePlace;
+  where?: LinePlace | undefined;
 }
 
 export type CompanionKind =
@@ -34,19 +34,19 @@ export interface Companion {
   kind: CompanionKind;
   name: string;
   /** Left out: as its kind goes on. */
-  when?: CompanionTime;
+  when?: CompanionTime | undefined;
   lines: CompanionLine[];
   /** A glaze goes on in the last so many minutes. */
-  lastMin?: number;
+  lastMin?: number | undefined;
   /** Made with the mixture that lay on the raw food, and whether it is boiled first. */
-  leftover?: "boiled" | "asIs";
+  leftover?: "boiled" | "asIs" | undefined;
   /** A bed stays in the oven so long after the food is out to rest, min. */
-  staysMin?: number;
+  staysMin?: number | undefined;
 }
 
 export interface CompanionLine extends Omit<FormulaLine, "parts" | "where"> {
   /** A bed's vegetables: how long this one bakes, min. */
-  bakeMin?: number;
+  bakeMin?: number | undefined;
 }
 
 /** Part of the mixture split off before raw food touches it. */

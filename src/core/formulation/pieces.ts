@@ -18,7 +18,7 @@ export interface Pieces {
   /** Thickest part of one piece, mm. */
   thicknessMm: number;
   /** Of one piece, lying flat, mm; left out, as is usual for its weight and kind. Its width follows. */
-  lengthMm?: number;
+  lengthMm?: number | undefined;
   bone: boolean;
   skin: boolean;
   faces: "both" | "one";
@@ -27,10 +27,10 @@ export interface Pieces {
   slashSpacingMm: number;
   enhanced: Enhanced | null;
   /** Frozen when it comes to the bench, and how it is to thaw. Left out: not frozen. */
-  thaw?: ThawMethod;
-  stuffed?: boolean;
+  thaw?: ThawMethod | undefined;
+  stuffed?: boolean | undefined;
   /** Days it has been kept raw since it was bought. */
-  daysRaw?: number;
+  daysRaw?: number | undefined;
 }
 
 export type ThawMethod = "fridge" | "coldWater" | "inBrine" | "counter";

@@ -82,9 +82,9 @@ export interface CrustPreparation {
    * How much salt: the trade's 1.6 to 1 by weight, as much as the thickness asked for takes, or the grams the cook gives
    * (`salt` of the formulation). Left out: by thickness.
    */
-  saltBy?: "rule" | "geometry" | "given";
+  saltBy?: "rule" | "geometry" | "given" | undefined;
   /** What binds it, as the cook has it, water in g; left out: as the school counts it by the salt. */
-  bound?: { waterG: number; whites: number };
+  bound?: { waterG: number; whites: number } | undefined;
   form: "ellipsoid" | "box";
   /** Measured outer size; null to estimate it from weight, thickness and kind. */
   size: { lengthMm: number; widthMm: number; heightMm: number } | null;

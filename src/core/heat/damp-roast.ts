@@ -13,7 +13,7 @@ export interface DampRoast {
   /** How freely the face gives off water, 0 a dry one, 1 an open pan of water. */
   wetness: number;
   /** In how long it gives off a third of that, in diffusion times; left out, it stays as it is. */
-  driesIn?: number;
+  driesIn?: number | undefined;
 }
 
 export interface CoreCourse {

@@ -2,11 +2,14 @@ import { findFood, findIngredient, findSalt } from "./lookup";
 import type { Food, Ingredient, Salt } from "./types";
 
 /** What a kitchen added to the tables, or measured anew: entries here go before the table's of the same id. */
-export interface OwnMaterials {
-  foods?: Food[];
-  salts?: Salt[];
-  ingredients?: Ingredient[];
+export interface OwnEntries {
+  foods: Food[];
+  salts: Salt[];
+  ingredients: Ingredient[];
 }
+
+/** Those of them that a formula names. */
+export type OwnMaterials = { [K in keyof OwnEntries]?: OwnEntries[K] | undefined };
 
 /** Where the sums look materials up: the kitchen's own first, then the tables. */
 export interface Pantry {

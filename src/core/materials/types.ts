@@ -132,7 +132,7 @@ export interface Ingredient extends Provenance {
   /** As a binder, what a gram does beside a gram of chickpea flour; 0 for what does not thicken. *Practice*, estimates. */
   thickens: number;
   /** The same thing sold without salt. */
-  unsaltedId?: string;
+  unsaltedId?: string | undefined;
   allergens: string[];
   /** Allergens some makers add: read the label. */
   maybeAllergens: string[];

@@ -67,7 +67,7 @@ export const isBaked = lies("crust");
 export const rinseMinOf = ({
   preparation,
   rinse,
-}: Prepared & { rinse?: { minutes: number } }): number | undefined =>
+}: Prepared & { rinse?: { minutes: number } | undefined }): number | undefined =>
   described(preparation).rinses === "no" ? undefined : rinse?.minutes;
 
 /** One word of each, by choice. */

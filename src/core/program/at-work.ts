@@ -15,7 +15,7 @@ export interface Progress {
   /** When each exit is foretold to be at its exit, by channel. */
   outMs: Readonly<Record<string, number>>;
   /** When a sitting's plan has each step begin, by id; left out, the program's own hours. */
-  plannedMs?: Readonly<Record<string, number>>;
+  plannedMs?: Readonly<Record<string, number>> | undefined;
   /** Readings before it say nothing, by channel: the probe was set right then. */
   probeSetMs?: Readonly<Record<string, number>>;
   nowMs: number;

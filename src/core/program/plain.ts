@@ -13,9 +13,9 @@ export interface PlainDish {
   /** Each goes in by its own time, all come out together. */
   trays: { name: string; minutes: number }[];
   /** Oven air, °C; left out on the hob. */
-  ovenC?: number;
+  ovenC?: number | undefined;
   /** How long this kitchen's oven is known to take to its heat, over the usual. */
-  heatUp?: number;
+  heatUp?: number | undefined;
   /** How long it may wait once done. */
   holdMin: number;
 }

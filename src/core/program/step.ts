@@ -86,7 +86,7 @@ export interface Tie {
   after: string;
   to: End;
   leastMin: number;
-  mostMin?: number;
+  mostMin?: number | undefined;
   /** Just so long where nothing stands against it. */
   wantedMin?: number;
   /** Wanted, and little lost where it is not so: a turn at its hour, one act on the heels of another. */

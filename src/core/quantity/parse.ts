@@ -25,7 +25,7 @@ export interface QuantityRule {
   max: number;
   whole?: boolean;
   /** For a liquid asked for by mass: g/mL at which a volume is read as well. */
-  volumeDensityGPerMl?: number;
+  volumeDensityGPerMl?: number | undefined;
   /** Things that are counted: what one weighs and what it is called, so that "3 cloves" reads. */
   each?: { massG: number; unit: string };
   /** Whose cups and spoons are meant; left out, the US ones. */

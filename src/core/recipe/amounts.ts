@@ -156,7 +156,7 @@ interface Unit {
   /** g, mL or pieces in one. */
   factor: (d: Dialect) => number;
   /** What is counted, where that tells what it is: a clove of garlic, a leaf of bay. */
-  each?: string;
+  each?: string | undefined;
 }
 const fixedAt = (kind: UnitKind, factor: number, each?: string): Unit => ({
   kind,

@@ -23,7 +23,7 @@ export interface SaidTending {
 
 /** One stretch of the cook as the recipe gives it. */
 export interface CookSaidStage {
-  ovenC?: number;
+  ovenC?: number | undefined;
   minutes?: SaidTime;
   cover?: "open" | "covered" | "foil";
   /** What is done in it again and again; without minutes, once at its half. */

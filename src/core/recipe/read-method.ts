@@ -83,7 +83,8 @@ export function readMethod(sentences: readonly string[]): ReadMethod {
     }
     stagesFrom(read, sentence, ovens, cooking);
     const last = read.cook.at(-1);
-    if (last && cooking) last.tend ??= tendingIn(sentence, last);
+    const tend = last && cooking ? (last.tend ?? tendingIn(sentence, last)) : undefined;
+    if (last && tend) last.tend = tend;
   }
   read.place ??= sentences.map(placeOf).find((p) => p !== undefined);
   if (meta) againstLabel(read, meta);

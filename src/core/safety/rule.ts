@@ -17,11 +17,12 @@ export interface Situation {
   sheet: Formulated;
   atPull: Outcome;
   /** Left out: a kitchen nobody described. */
-  kitchen?: KitchenLimits;
+  kitchen?: KitchenLimits | undefined;
 }
 
 /** A situation with what several rules need worked out once. */
-export interface RuleContext extends Required<Situation> {
+export interface RuleContext extends Situation {
+  kitchen: KitchenLimits;
   facts: DishFacts;
   cook: Cook;
   /** Ingredients on the sheet, in the mixture and beside it. */

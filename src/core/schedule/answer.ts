@@ -45,7 +45,7 @@ export type Answer =
       /** Hours each dish stands in this plan. */
       soakH: Record<string, number>;
       /** The table gave way: by how many minutes, and what stood against it. */
-      late?: ClashFacts & { byMin: number };
+      late?: (ClashFacts & { byMin: number }) | undefined;
     }
   | ({ status: "clash"; nearest?: NearestPlan } & ClashFacts)
   /** A dish whose formulation does not work out. */

@@ -23,7 +23,7 @@ export interface Task {
   uses: Use[];
   /** Not before, and over by; left out where only its neighbours bind it. */
   fromMin?: Minute;
-  untilMin?: Minute;
+  untilMin?: Minute | undefined;
   /** Begins by then; 0 for what is under way already. */
   latestStartMin?: Minute;
   /** When it began, for what is under way already. */
@@ -79,7 +79,7 @@ export interface Pin {
 
 export interface Problem {
   tasks: Task[];
-  pins?: Pin[];
+  pins?: Pin[] | undefined;
   links: Link[];
   resources: Resource[];
   closed: Closed[];

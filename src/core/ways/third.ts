@@ -29,7 +29,7 @@ export type ThirdAnswer =
     };
 
 export interface ThirdOptions {
-  rateFactor?: number;
+  rateFactor?: number | undefined;
   /** The strongest that is still offered: salt over solution, or dose over the meat. */
   strongest?: number;
   /**

@@ -22,11 +22,11 @@ export interface PrintData {
   /** What is done, step by step. */
   program: Program;
   /** Left out for a draft: nothing has been put in yet. */
-  startedAtMs?: number;
+  startedAtMs?: number | undefined;
   /** When it is to be taken out: a sitting's plan may give it other hours than its formula. */
-  takeOutAtMs?: number;
+  takeOutAtMs?: number | undefined;
   /** How fast salt goes in here, over the table. */
-  rateFactor?: number;
+  rateFactor?: number | undefined;
 }
 
 const HOUR_MS = 3_600_000;

@@ -19,7 +19,7 @@ export interface LineChoice {
   /** Left out of the formula. */
   out: boolean;
   chosen?: Candidate;
-  grams?: number;
+  grams?: number | undefined;
   /** Which part of the dish it belongs to, where the cook says another. */
   part?: LinePartSaid;
   confirmed: boolean;

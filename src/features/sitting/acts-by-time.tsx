@@ -14,7 +14,7 @@ interface Props {
   /** How far acts moved with the last change, by id, min. */
   moved?: ReadonlyMap<string, number>;
   /** Acts that do not fit, where no plan is whole. */
-  misfits?: ReadonlySet<string>;
+  misfits?: ReadonlySet<string> | undefined;
   onUnpin?: (taskId: string) => void;
 }
 

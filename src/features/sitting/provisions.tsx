@@ -9,7 +9,10 @@ import { useProvisions } from "./use-provisions";
 const SHAPE_WORDS = Object.fromEntries(VESSEL_SHAPES.map(({ value, label }) => [value, label]));
 
 /** What to buy and weigh for all dishes together, and who must not eat which. */
-export function Provisions(props: { request: SittingRequest; soakH?: Readonly<Record<string, number>> }) {
+export function Provisions(props: {
+  request: SittingRequest;
+  soakH?: Readonly<Record<string, number>> | undefined;
+}) {
   const { request, soakH } = props;
   const found = useProvisions(request, soakH);
   if (!found || found.foods.length === 0) return null;

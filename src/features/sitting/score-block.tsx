@@ -19,11 +19,11 @@ interface Props {
   /** Where the cook put a task, by its id. */
   pinned: ReadonlyMap<string, number>;
   /** So far the last change moved it, min. */
-  movedMin?: number;
+  movedMin?: number | undefined;
   /** It goes against something: drawn in ember, and said. */
-  misfit?: boolean;
+  misfit?: boolean | undefined;
   /** Left out, it stays where it is. */
-  onMove?: (task: PlannedTask, startMs: number) => void;
+  onMove?: ((task: PlannedTask, startMs: number) => void) | undefined;
 }
 
 /** One act, with its words and figures in it; dragged to another row or nudged by keys, it is put there and the rest follows. */

@@ -21,7 +21,7 @@ interface Props {
   /** How far acts moved with the last change, by id, min. */
   moved?: ReadonlyMap<string, number>;
   /** Acts that do not fit, where no plan is whole. */
-  misfits?: ReadonlySet<string>;
+  misfits?: ReadonlySet<string> | undefined;
   /** Left out, it is only looked at. */
   onMove?: (task: PlannedTask, startMs: number) => void;
   /** On a sheet of A4, upright: everything within its width, nothing scrolled. */

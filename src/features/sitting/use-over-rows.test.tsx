@@ -22,7 +22,7 @@ function Score({ by, fixed = false }: { by?: "top" | "bottom"; fixed?: boolean }
   );
 }
 
-function Thing({ by, fixed }: { by?: "top" | "bottom"; fixed: boolean }) {
+function Thing({ by, fixed }: { by?: "top" | "bottom" | undefined; fixed: boolean }) {
   const { dragged, overMs } = useOverRows({
     atMs: START + 60 * MIN,
     ...(by && { by }),

@@ -19,7 +19,7 @@ import type { Theme } from "@/ui/shell/theme";
 const YEAR_S = 365 * 24 * 3600;
 
 /** Name, time zone, spoons and look of this kitchen. Changes are saved as they are made. */
-export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; theme?: Theme }) {
+export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; theme?: Theme | undefined }) {
   const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const save = async (change: KitchenRequest) => {

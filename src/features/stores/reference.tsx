@@ -13,7 +13,7 @@ function withUses({ head, rows, named, ...rest }: TableData, uses: Uses): TableD
   return { head: [...head, "In our formulas"], rows: rows.map((row, i) => [...row, names(i)]), ...rest };
 }
 
-export function Reference({ uses, find = "" }: { uses: Uses; find?: string }) {
+export function Reference({ uses, find = "" }: { uses: Uses; find?: string | undefined }) {
   const measures = useMeasures();
   const told = useTold();
   const tables = useMemo(

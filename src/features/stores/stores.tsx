@@ -21,8 +21,8 @@ interface Props {
   hasPassphrase: boolean;
   tokens: TokenView[];
   /** What is looked for in the tables. */
-  find?: string;
-  theme?: Theme;
+  find?: string | undefined;
+  theme?: Theme | undefined;
 }
 
 const PARTS = [

@@ -7,7 +7,7 @@ interface Props {
   eater: { name: string };
   samples: readonly Sample[];
   onTold: (told: Told) => Promise<void>;
-  onTakeBack?: () => void;
+  onTakeBack?: (() => void) | undefined;
 }
 
 const SALT = [-2, -1, 0, 1, 2];

@@ -30,7 +30,7 @@ interface Props {
   nowMs: number;
   timeZone: string;
   /** When its sitting is on the table, as it is going; left out where it is in none. */
-  tableMs?: number;
+  tableMs?: number | undefined;
   onRead: (channel: ProbeChannel, coreC: number) => void;
 }
 

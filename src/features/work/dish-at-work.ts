@@ -37,7 +37,7 @@ export interface DishAtWork {
   foreseen: Record<string, Foreseen>;
   plain?: { sittingId: string; dishId: string };
   /** When its sitting is on the table, as it is going; left out where it is in none. */
-  tableMs?: number;
+  tableMs?: number | undefined;
 }
 
 interface Told {

@@ -8,7 +8,7 @@ interface Drift {
   /** What comes after it goes by the forecast. */
   follows: boolean;
   /** When its sitting is on the table, in words; left out where it is in none. */
-  table?: string;
+  table?: string | undefined;
 }
 
 const NEAR_MIN = 4;

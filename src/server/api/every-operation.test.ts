@@ -49,7 +49,7 @@ interface Sent {
   query?: string;
   body?: unknown;
   headers?: Record<string, string>;
-  path?: Record<string, string>;
+  path?: Record<string, string> | undefined;
 }
 
 async function send(op: Operation, { query = "", body, headers = {}, path = {} }: Sent) {

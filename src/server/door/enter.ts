@@ -16,7 +16,7 @@ export async function enter(request: Request, passphrase: string): Promise<Respo
 /** Sets the first passphrase, or changes it: every other device signs in anew. @throws Refusal 401, 429 */
 export async function changePassphrase(
   request: Request,
-  change: { current?: string; passphrase: string },
+  change: { current?: string | undefined; passphrase: string },
 ): Promise<Response> {
   const door = kitchenDoor();
   if (door) await weigh(door, change.current ?? "", addressOf(request));

@@ -17,7 +17,7 @@ interface Props<T extends Entry> {
   /** Rows of the table to begin from, the nearest like it. */
   like: readonly T[];
   /** An entry of the kitchen's own to change; left out, a new one. */
-  entry?: T;
+  entry?: T | undefined;
   fields: NumberField<T>[];
   /** The facts that cautions hang on. */
   facts: (props: { entry: T; onChange: (next: T) => void }) => ReactNode;
@@ -25,7 +25,7 @@ interface Props<T extends Entry> {
   /** What it is called, where that was typed already. */
   name?: string;
   /** The row it begins from, where one is near. */
-  likeId?: string;
+  likeId?: string | undefined;
   /** It is kept now. */
   onKept?: (entry: T) => void;
 }

@@ -6,11 +6,12 @@ import { EntryDialog } from "./entry-dialog";
 import { FoodFacts, IngredientFacts } from "./fact-fields";
 import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
 
-export type OwnEntryOf = { kind: "food"; entry?: Food } | { kind: "ingredient"; entry?: Ingredient };
+export type OwnEntryOf =
+  { kind: "food"; entry?: Food | undefined } | { kind: "ingredient"; entry?: Ingredient | undefined };
 
 type Props = OwnEntryOf & {
   name?: string;
-  likeId?: string;
+  likeId?: string | undefined;
   onClose: () => void;
   onKept?: (entry: { id: string }) => void;
 };

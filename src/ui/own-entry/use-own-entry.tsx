@@ -22,7 +22,7 @@ export function useOwnEntry(
   onPick: (id: string) => void,
 ): { ask: (name: string, likeId?: string) => void; dialog: ReactNode } {
   const pantry = usePantry();
-  const [asked, setAsked] = useState<{ name: string; likeId?: string } | null>(null);
+  const [asked, setAsked] = useState<{ name: string; likeId?: string | undefined } | null>(null);
   /** Kept, and chosen as soon as the page knows it. */
   const kept = useRef<string | null>(null);
   useEffect(() => {

@@ -4,8 +4,11 @@ import { duration, inZone } from "../format";
 import { unitsOf, type Units } from "../units";
 
 /** What of a window the rail draws. */
-export type RailWindow = Pick<SoakWindow, "ready" | "past"> &
-  Partial<Pick<SoakWindow, "pastReason" | "lacks">> & { readiness?: Readiness };
+export type RailWindow = Pick<SoakWindow, "ready" | "past"> & {
+  pastReason?: SoakWindow["pastReason"] | undefined;
+  lacks?: SoakWindow["lacks"];
+  readiness?: Readiness;
+};
 
 /** A little past the end of what matters. */
 const BEYOND = 1.12;

@@ -28,7 +28,7 @@ interface Props {
   /** With a start, the clock stands under it and night hours are shaded. */
   start?: { atMs: number; timeZone: string };
   /** How long it may stand at most, where that is not what ends it. */
-  keepsH?: number;
+  keepsH?: number | undefined;
   compact?: boolean;
 }
 

@@ -11,9 +11,9 @@ interface Props {
   viewWidth: number;
   oneFace: boolean;
   shades: Shade[];
-  cut?: Cut;
+  cut?: Cut | undefined;
   acidShare?: number;
-  slashes?: { depthShare: number; spacingShare: number };
+  slashes?: { depthShare: number; spacingShare: number } | undefined;
 }
 
 const HEIGHT = 104;

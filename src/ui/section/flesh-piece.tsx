@@ -14,12 +14,12 @@ interface Props {
   oneFace: boolean;
   shades: Shade[];
   /** Of a piece solved in its own directions: it takes the place of the shades. */
-  cut?: Cut;
+  cut?: Cut | undefined;
   /** Depth acid has reached, share of the way to the middle: hatched. */
-  acidShare?: number;
-  slashes?: { depth: number; spacing: number };
+  acidShare?: number | undefined;
+  slashes?: { depth: number; spacing: number } | undefined;
   /** Salt put in at places so far apart: it is shaded from each of them to half-way, not from the face. */
-  spacing?: number;
+  spacing?: number | undefined;
   labelled: boolean;
 }
 

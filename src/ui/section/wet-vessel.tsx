@@ -15,7 +15,7 @@ export interface DrawingProps {
   sheet: Formulated;
   outcome: Outcome;
   shades: Shade[];
-  cut?: Cut;
+  cut?: Cut | undefined;
   /** Depth acid has reached, share of the way to the middle. */
   acidShare: number;
   view: { width: number; height: number };

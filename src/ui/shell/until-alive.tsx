@@ -7,7 +7,7 @@ const never = () => () => undefined;
 interface Props {
   className: string;
   /** Its script is there, what it shows is not. */
-  waiting?: boolean;
+  waiting?: boolean | undefined;
   children: React.ReactNode;
 }
 

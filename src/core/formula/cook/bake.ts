@@ -27,7 +27,7 @@ function rulesFor(food: Food): CookRule[] {
 export function bakeOf(
   food: Food,
   piece: PieceInHeat,
-  heat: { ovenC: number; ovenOffC?: number; endC: number; restMin: number },
+  heat: { ovenC: number; ovenOffC?: number | undefined; endC: number; restMin: number },
 ): Bake {
   const rows = rulesFor(food);
   const airC = heat.ovenC + (heat.ovenOffC ?? 0);

@@ -15,7 +15,7 @@ const asSaid = (minutes: number): number =>
 interface HeatAsked {
   /** By the dial, °C; and how far this kitchen's oven is known to lie over it. */
   ovenC: number;
-  ovenOffC?: number;
+  ovenOffC?: number | undefined;
   cover?: CookStage["cover"];
   endC: number;
   restMin: number;

@@ -31,7 +31,7 @@ export interface Ensemble {
 
 interface EnsembleOptions {
   /** One standard deviation of the logarithm of the rate, where readings have narrowed it. */
-  rateDoubt?: number;
+  rateDoubt?: number | undefined;
   /** Every one is run, as where nothing can be read off: slow, and what the reading is held against. */
   eachRun?: boolean;
 }

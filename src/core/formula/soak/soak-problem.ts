@@ -27,7 +27,7 @@ export interface SoakLoad {
   /** Only some of the salt is meant to go in. */
   excess: boolean;
   /** Done by the clock, not by the salt. */
-  bake?: Bake;
+  bake?: Bake | undefined;
   /** What readings taught of this food here: its diffusivity over the table's. */
   rateFactor: number;
   /** Share of the flesh that is in the main pieces; the rest lies alongside. */
@@ -50,7 +50,7 @@ export interface SoakProblem {
   stage: Stage;
   initialPerWater: number;
   /** Salt that lies in the middle of the body at first: its share of the whole, and its strength. */
-  core?: { share: number; perWater: number };
+  core?: { share: number; perWater: number } | undefined;
   /** Of a bath that does not begin at the temperature it is held at. */
   warmth?: BathWarmth;
   /** Of food that goes in frozen; it takes the place of the bath's own warmth. */

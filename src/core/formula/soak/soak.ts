@@ -86,7 +86,7 @@ function runSizes(
   load: SoakLoad,
   main: SoakProblem,
   shares: readonly number[],
-  { readAtH, fieldCells }: { readAtH?: readonly number[]; fieldCells?: number },
+  { readAtH, fieldCells }: { readAtH?: readonly number[] | undefined; fieldCells?: number | undefined },
 ): Result<SoakRun[], SoakError> {
   const read = readAtH?.map((h) => h * HOUR_S).sort((a, b) => a - b);
   const stage = { ...main.stage, ...(read && { durationS: read[read.length - 1] }) };

@@ -8,9 +8,9 @@ export const HOUR_S = 3600;
 
 /** An hour that is known within a range; undefined where it does not come within the rail. */
 export interface SoftHour {
-  early?: number;
-  likely?: number;
-  late?: number;
+  early?: number | undefined;
+  likely?: number | undefined;
+  late?: number | undefined;
 }
 
 export interface SoakWindow {
@@ -26,7 +26,12 @@ export interface SoakWindow {
 
 /** A window from the hours of readiness and of going over, cut off where practice, acid or storage end it. */
 export function windowFrom(
-  load: { keep: KeepLimit; bake?: Bake; contact?: Pick<Contact, "kind">; excess?: boolean },
+  load: {
+    keep: KeepLimit;
+    bake?: Bake | undefined;
+    contact?: Pick<Contact, "kind">;
+    excess?: boolean | undefined;
+  },
   ready: SoftHour,
   over: SoftHour,
 ): SoakWindow {
@@ -49,7 +54,7 @@ function lackOf({
   excess,
 }: {
   contact?: Pick<Contact, "kind">;
-  excess?: boolean;
+  excess?: boolean | undefined;
 }): SoakWindow["lacks"] {
   if (contact?.kind === "within") return "meeting";
   return contact?.kind === "drySalt" && !excess ? "spreading" : "salt";

@@ -16,7 +16,7 @@ export interface BrineToChill {
   /** Other liquid that goes in as it stands: cider, stock, juice. */
   cold?: { massG: number; temperatureC: number };
   /** Ice there is, g; left out, as much as is needed. */
-  iceG?: number;
+  iceG?: number | undefined;
 }
 
 /** How the water divides into hot and ice, and where it ends with the ice there is. Masses in g. */

@@ -28,7 +28,7 @@ export interface SheetLine {
   /** Sodium chloride it brings, g. */
   naclG: number;
   /** A word on how: "inside", "set aside 40 g first". */
-  note?: string;
+  note?: string | undefined;
   /** Where it goes; left out, into the mixture or bath. */
   where?: LinePlace;
   /** Which of the parts beside it, counted from 0: there may be three saltings. */

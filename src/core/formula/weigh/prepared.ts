@@ -199,14 +199,14 @@ export interface Prepared {
   liquidMl: number;
   /** Of a brine: plain water, and what else is poured in with it, g. */
   liquids?: { plainG: number; otherG: number };
-  brine?: BrineStrength;
-  otherConventionNaclG?: number;
-  mix?: Mix;
+  brine?: BrineStrength | undefined;
+  otherConventionNaclG?: number | undefined;
+  mix?: Mix | undefined;
   /** Acid in the mixture for each kg of food, as citric, g. */
   citricPerKgG?: number;
-  coat?: Coat;
-  snug?: Snug;
+  coat?: Coat | undefined;
+  snug?: Snug | undefined;
   paste?: PasteFigures;
-  crust?: CrustFigures;
+  crust?: CrustFigures | undefined;
   bake?: Bake;
 }

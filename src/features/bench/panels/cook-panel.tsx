@@ -225,7 +225,15 @@ function CountedMinutes({ counted, onTake }: { counted: CookMinutes; onTake: (mi
 }
 
 /** Where to take it out so that it ends where it shall: the same two figures as at work and on paper. */
-function OutAt({ exits, cook, heatHere }: { cook: Cook; exits: readonly Exit[]; heatHere?: HeatHere }) {
+function OutAt({
+  exits,
+  cook,
+  heatHere,
+}: {
+  cook: Cook;
+  exits: readonly Exit[];
+  heatHere?: HeatHere | undefined;
+}) {
   const told = useTold();
   return (
     <>

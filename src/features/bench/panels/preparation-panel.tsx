@@ -25,7 +25,9 @@ const READINESS: { value: Readiness; label: string }[] = [
 ];
 
 /** The preparation, the salt and how much of it. */
-export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; weighedSaltG?: number }) {
+export function PreparationPanel(
+  props: PanelProps & { crust?: CrustFigures | undefined; weighedSaltG?: number | undefined },
+) {
   const { value, change, onValidity, refusalFor } = props;
   const { ingredients } = usePantry();
   const { salts } = usePickLists();
@@ -111,7 +113,7 @@ export function PreparationPanel(props: PanelProps & { crust?: CrustFigures; wei
 }
 
 /** What only this preparation asks. */
-function OwnFields(props: PanelProps & { crust?: CrustFigures }) {
+function OwnFields(props: PanelProps & { crust?: CrustFigures | undefined }) {
   const { preparation } = props.value;
   switch (preparation.kind) {
     case "wetBrine":

@@ -8,7 +8,7 @@ interface Props extends QuantityEntry {
   text: string;
   onProblem: (label: string, problem: string | null) => void;
   /** A refusal that belongs to this figure but comes from the sums. */
-  refusal?: string;
+  refusal?: string | undefined;
 }
 
 /** A figure of the sentence, changed in place. */

@@ -20,7 +20,7 @@ interface Props {
 
 /** Colour and dashes both tell the lines apart. */
 const LOOKS = [
-  { stroke: "var(--color-primary)", strokeDasharray: undefined },
+  { stroke: "var(--color-primary)" },
   { stroke: "var(--color-accent)", strokeDasharray: "9 5" },
   { stroke: "var(--color-success)", strokeDasharray: "2 4" },
 ];
@@ -100,7 +100,7 @@ function Chart({ title, x, domain, scale, ticks, mark, children }: ChartProps) {
             type="number"
             scale={scale}
             domain={domain}
-            ticks={ticks}
+            {...(ticks && { ticks })}
             tick={TICK}
             tickFormatter={(value: number) => String(Math.round(value * 100) / 100)}
             label={{ value: x, position: "insideBottom", offset: -12, fill: "var(--quiet)", fontSize: 13 }}

@@ -69,7 +69,7 @@ export function sayShort(way: Way): string | undefined {
       return `It may stand ${duration(way.hours)} at most.`;
     case "outside_only":
       return "Salted outside, plain in the middle.";
-    case undefined:
+    default:
       return undefined;
   }
 }

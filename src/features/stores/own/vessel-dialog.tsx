@@ -22,7 +22,7 @@ const START: Vessel = {
 };
 
 /** A tub, pail, dish, bag, cooler or tray of the kitchen's own. */
-export function VesselDialog({ entry, onClose }: { entry?: OwnVessel; onClose: () => void }) {
+export function VesselDialog({ entry, onClose }: { entry?: OwnVessel | undefined; onClose: () => void }) {
   const [id] = useState(() => entry?.id ?? `own-${newId()}`);
   const [name, setName] = useState(entry?.name ?? "");
   const [vessel, setVessel] = useState<Vessel>(entry?.vessel ?? START);

@@ -21,7 +21,9 @@ const SCHOOLS: { value: CrustPreparation["school"] | "given"; label: string; not
 type Size = NonNullable<CrustPreparation["size"]>;
 
 /** How the crust is bound, how thick, and what lies in it. */
-export function CrustFields(props: PanelProps & { preparation: CrustPreparation; crust?: CrustFigures }) {
+export function CrustFields(
+  props: PanelProps & { preparation: CrustPreparation; crust?: CrustFigures | undefined },
+) {
   const { value, preparation: p, crust, change, onValidity } = props;
   const set = (part: Partial<CrustPreparation>) => change((f) => ({ ...f, preparation: { ...p, ...part } }));
   /** What is weighed out now stands, until the cook gives another figure. */
