@@ -37,8 +37,15 @@ export const perKg = (
   change: Partial<FormulaLine> = {},
 ): FormulaLine => ({ ingredientId, amountG, scalesWith: "foodMass", optional: false, ...change });
 
+/** The sheet of an input, worked out once a file of tests. */
 export function worked(input: Formulation, rateFactor = 1): Formulated {
+  const key = JSON.stringify([input, rateFactor]);
+  const known = sheets.get(key);
+  if (known) return known;
   const result = formulate(input, { rateFactor });
   if (!result.ok) throw new Error(result.error.code);
+  sheets.set(key, result.value);
   return result.value;
 }
+
+const sheets = new Map<string, Formulated>();

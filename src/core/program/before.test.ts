@@ -27,6 +27,8 @@ describe("thawing", () => {
     expect(thaw.title).toBe("Into cold water to thaw, 60 min");
     expect(thaw.minutes.likely).toBeCloseTo(60, 1);
     expect(thaw.handsMin).toBe(2);
+    expect(thaw.look).toBe("Nothing hard at the middle.");
+    expect(thaw.late).toBe("Go on at once: thawed in water it must not stand about.");
   });
 
   test("nothing that is not frozen is thawed; what thaws in its bath has no step of its own", () => {
@@ -176,7 +178,18 @@ describe("a mixture", () => {
     expect(mix.figures[0].value).toBeCloseTo(rest, 6);
     expect([mix.why, mix.look]).toEqual(["No salt in it: that goes on the food.", "One colour throughout."]);
     expect(step(first, "salt_first").title).toBe(`Salt the food first: ${gramsText(salt)} g over every face`);
+    expect(step(first, "salt_first").figures).toEqual(
+      lines.filter((l) => l.role === "salt").map((l) => ({ what: l.name, value: l.massG, unit: "g" })),
+    );
     expect(ids(lamb)).not.toContain("salt_first");
+    const paste = foodIn("duck_leg", "paste");
+    const pasted = { ...paste, preparation: { ...paste.preparation, school: "onFoodFirst" } } as Formulation;
+    expect(ids(pasted)).toContain("salt_first");
+    // Another preparation has no such school, whatever its file says.
+    const rub = foodIn("beef_short_rib", "rub");
+    expect(
+      ids({ ...rub, preparation: { ...rub.preparation, school: "onFoodFirst" } as never }),
+    ).not.toContain("salt_first");
     const unsalted = { ...first, salt: { mode: "none" as const } };
     expect(ids(unsalted)).not.toContain("salt_first");
   });

@@ -69,3 +69,19 @@ test("tofu is pressed twenty minutes, everything else is a matter of five; looks
   expect(stepIn(fish, "check_fins")).toMatchObject({ kind: "clean", handsMin: 5, ends: { by: "time" } });
   expect(stepIn(fish, "check_fins")).not.toHaveProperty("look");
 });
+
+test("only a block of curd is pressed: no other block, and no curd of another form", () => {
+  const { sheet, ...dish } = dishOf(foodIn("tofu_firm", "paste"));
+  const pressed = (food: Partial<typeof sheet.food>) =>
+    checksFor({ ...dish, sheet: { ...sheet, food: { ...sheet.food, ...food } } }).some(
+      (s) => s.id === "check_press",
+    );
+  expect(pressed({})).toBe(true);
+  expect(pressed({ kingdom: "mammal" })).toBe(false);
+  expect(pressed({ form: "fillet" })).toBe(false);
+});
+
+test("what is no crust has no scales to keep, whatever its file says", () => {
+  const f = foodIn("grey_mullet_whole", "dry");
+  expect(ids({ ...f, preparation: { ...f.preparation, scales: "on" } as never })).toContain("scale");
+});

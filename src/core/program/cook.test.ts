@@ -365,6 +365,78 @@ describe("beside it in the oven", () => {
   });
 });
 
+describe("several things beside it", () => {
+  const bed = { kind: "bed" as const, name: "", lines: [{ ...perKg("carrot", 100), bakeMin: 20 }] };
+  const glaze = { kind: "glaze" as const, name: "", lines: [perKg("honey", 20)] };
+  const sauce = { kind: "sauce" as const, name: "", lines: [perKg("butter_unsalted", 40)] };
+
+  test("each has its own grams, whichever was entered first", () => {
+    for (const companions of [
+      [sauce, bed, glaze],
+      [glaze, bed, sauce],
+    ]) {
+      const { step } = of(staged([open()], { companions }));
+      expect(step("glaze").figures).toEqual([{ what: "honey", value: 20, unit: "g" }]);
+      expect(step("bed_20").figures).toEqual([
+        { what: "carrot, medium", value: 100, unit: "g" },
+        { what: "for", value: 20, unit: "min" },
+      ]);
+    }
+    const { all } = of(staged([open()], { companions: [sauce] }));
+    expect(all.filter((s) => s.kind === "tend")).toEqual([]);
+  });
+
+  test("with a pan alone there is no oven to put a bed in", () => {
+    const { all } = of(staged([open({ minutes: 6, on: "pan", perPan: 4 })], { companions: [bed] }));
+    expect(all.map((s) => s.id)).toEqual(["sear_1", "rest"]);
+  });
+
+  test("beside a crust the bed goes by the crust's bake", () => {
+    const { step } = of(dishOf(foodIn("grey_mullet_whole", "crust", { pullH: 0.75, companions: [bed] })));
+    expect(step("bed_20").atMin).toBe(25);
+  });
+
+  test("of each batch only its own vegetables", () => {
+    const two = { ...bed, lines: [...bed.lines, { ...perKg("leek", 50), bakeMin: 10 }] };
+    const { step } = of(staged([open()], { companions: [two] }));
+    expect(step("bed_20").figures).toHaveLength(2);
+    expect(step("bed_10").figures[0]).toMatchObject({ value: 50 });
+  });
+});
+
+test("to be taken apart, but of no parts: it is cooked whole", () => {
+  expect(of(staged([open()], {}, { apart: true })).firsts).toEqual(["stage_1"]);
+  expect(of(staged([open()], {}, { apart: true, parts: [] })).firsts).toEqual(["stage_1"]);
+});
+
+test("seared first, a part left on the joint is probed by the minutes of its oven", () => {
+  const legs = { name: "legs", toC: 60, thicknessMm: 20, share: 0.3 };
+  const pan = open({ minutes: 6, on: "pan", perPan: 4 });
+  const dish = staged([pan, open()], {}, { parts: [legs] });
+  const { step, ties } = of(dish);
+  const at = dish.exits[1].minutes - 5;
+  expect(step("part_probe2").atMin).toBe(6 + at);
+  expect(ties).toContain(
+    `stage_1 start, part_probe2 start: ${Math.max(0, at - 4)} to ${at + 4}, wants ${at}`,
+  );
+  const plain = { ...dish, sheet: { ...dish.sheet, food: { ...dish.sheet.food, safeMinC: null } } };
+  expect(of(plain).step("part_probe2")).not.toHaveProperty("look");
+});
+
+test("of a crust in two heats the second is a stage of its own", () => {
+  const mullet = dishOf(foodIn("grey_mullet_whole", "crust", { pullH: 0.75 }));
+  const [exit] = mullet.exits;
+  const two = { ...exit, stages: [exit.stages[0], open({ ovenC: 120, minutes: 30, cover: "crust" })] };
+  expect(of({ ...mullet, exits: [two] }).all.map((s) => s.id)).toEqual([
+    "preheat",
+    "go_in",
+    "stage_2",
+    "probe",
+    "oven_out",
+    "rest",
+  ]);
+});
+
 test("a crust goes in where others are put to soak, rests ten minutes more at the most, and is tied to its packing alone", () => {
   const { steps, ties, step, firsts } = of(dishOf(foodIn("grey_mullet_whole", "crust", { pullH: 0.75 })));
   expect(steps).toEqual([

@@ -73,6 +73,12 @@ describe("the whole and what is held on it", () => {
   });
 });
 
+test("where the engine never gets it there, minutes go with thickness squared", () => {
+  const parts = [{ name: "back", toC: 118, thicknessMm: 25 }];
+  const [whole, back] = exits(goose({ ovenC: 120, toC: 80, parts }));
+  expect(back.minutes).toBe(Math.round(whole.minutes * (25 / whole.thicknessMm) ** 2));
+});
+
 describe("taken apart", () => {
   test("there is no whole any more; without parts there is nothing else", () => {
     expect(exits(goose({ apart: true })).map((e) => e.name)).toEqual(["breasts", "legs"]);

@@ -65,3 +65,53 @@ test("with nothing read, or hardly anything, nothing is foreseen", () => {
   expect(foreseeDone(sheet, whole, IN, [])).toEqual({ readings: [], forecast: undefined });
   expect(foreseeDone(sheet, whole, IN, readTo(1)).forecast).toBeUndefined();
 });
+
+describe("by the oven it stands in", () => {
+  /** A core that nears 180 °C by a third an hour, read every half minute. */
+  const rising = (minutes: number, everyMin = 0.5) =>
+    Array.from({ length: Math.floor(minutes / everyMin) + 1 }, (_, i) => ({
+      channel: "probe",
+      atMs: IN + i * everyMin * MIN,
+      value: Math.round(10 * (180 - 176 * Math.exp(-((i * everyMin) / 150)))) / 10,
+    }));
+  const stage = (ovenC: number, minutes: number, on?: "pan") => ({
+    ovenC,
+    minutes,
+    cover: "open" as const,
+    ...(on && { on }),
+  });
+  const foreseen = (stages: (typeof whole)["stages"], minutes = 19.5, change: Partial<typeof whole> = {}) =>
+    foreseeDone(sheet, { ...whole, stages, ...change }, IN, rising(minutes)).forecast;
+
+  test("of two heats the one it is in: at the minute of the change the second", () => {
+    const two = [stage(140, 20), stage(220, 30)];
+    expect(foreseen(two, 19.5)).toEqual(foreseen([stage(140, 90)], 19.5));
+    expect(foreseen(two, 20)).toEqual(foreseen([stage(220, 90)], 20));
+    expect(foreseen(two, 20)).not.toEqual(foreseen([stage(140, 90)], 20));
+    // It stays in the last one past its minutes.
+    expect(foreseen([stage(140, 5), stage(220, 5)], 19.5)).toEqual(foreseen([stage(220, 90)], 19.5));
+  });
+
+  test("a pan's minutes are none of the oven's; with no oven at all the usual one", () => {
+    expect(foreseen([stage(220, 60, "pan"), stage(140, 90)])).toEqual(foreseen([stage(140, 90)]));
+    expect(foreseen([])).toEqual(foreseen([stage(180, 90)]));
+  });
+
+  test("over its dial by so much, and by the way to its middle", () => {
+    expect(foreseen([stage(180, 90)], 19.5, { ovenOffC: 20 })).toEqual(foreseen([stage(200, 90)]));
+    const thick = foreseen([stage(180, 90)], 19.5, { thicknessMm: 60 });
+    expect(thick).not.toEqual(foreseen([stage(180, 90)]));
+  });
+
+  test("more readings than forty are thinned evenly, the last and the first at its exit kept", () => {
+    const all = rising(60, 0.5);
+    const every = Math.ceil(all.length / 40);
+    const reached = all.findIndex((r) => r.value >= 40);
+    const few = all.filter((_, i) => i % every === 0 || i === reached || i === all.length - 1);
+    const exit = { ...whole, outC: 40 };
+    const at = (samples: typeof all) => foreseeDone(sheet, exit, IN, samples).forecast;
+    expect(few.length).toBeLessThanOrEqual(40);
+    expect(at(all)).toEqual(at(few));
+    expect(at(all)).not.toEqual(at(few.filter((r) => r !== all[reached])));
+  });
+});

@@ -1,12 +1,13 @@
 import { cookOf } from "../formula/cook/cook";
 import { chops, worked } from "../formula/formulation.fixture";
+import type { Formulated } from "../formula/formulate";
 import { piecesOffered } from "../formula/offer/defaults";
 import { withPreparation } from "../formula/offer/offered";
 import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
 import type { PreparationChoice } from "../preparations";
 import type { WorkedDish } from "./dish";
-import { exitsOf } from "./exits";
+import { exitsOf, type Exit } from "./exits";
 import type { Step, Tie } from "./step";
 
 /** A food of the tables, offered as the Bench would offer it, with what a test changes. */
@@ -28,10 +29,19 @@ export function dishOf(input: Formulation, change: Partial<WorkedDish> = {}): Wo
     input,
     sheet,
     cook: cookOf(input, sheet.food),
-    exits: exitsOf(input, sheet),
+    exits: exitsOnce(input, sheet),
     soakH: input.pullH,
     ...change,
   };
+}
+
+const known = new WeakMap<Formulated, Exit[]>();
+
+/** A sheet is one object an input: its exits are worked out once with it. */
+function exitsOnce(input: Formulation, sheet: Formulated): Exit[] {
+  const exits = known.get(sheet) ?? exitsOf(input, sheet);
+  known.set(sheet, exits);
+  return exits;
 }
 
 /** "soak start, turn_8 start: 240 to 720, wants 480, gently, soak's wish". */
