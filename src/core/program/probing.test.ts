@@ -48,7 +48,7 @@ describe("what to look for beside the thermometer", () => {
     [{ kingdom: "mammal" }, 84.9, "It springs back under a thumb."],
     [{ kingdom: "mammal" }, 85, "A fork turns in it."],
     [{ kingdom: "mammal" }, 90, "A fork turns in it."],
-    [{ kingdom: "fish", group: "fish" }, 60, "It flakes and is opaque to the bone."],
+    [{ kingdom: "fish_lean", group: "fish" }, 60, "It flakes and is opaque to the bone."],
     [{ kingdom: "mollusc", group: "shellfish" }, 60, "It springs back under a thumb."],
   ])("%p to %d °C", (food, endC, sign) => {
     const out = takeOut(of(food as Partial<Food>), exit({ endC }), "oven_out");

@@ -1,6 +1,6 @@
 import { vesselLeakWPerK } from "../../heat/vessel-leak";
 import { chops, worked } from "../formulation.fixture";
-import { coldPlan } from "./cold-plan";
+import { coldPlan, safeIce } from "./cold-plan";
 
 const ROOM_C = 20;
 const vessel = { ...chops().vessel, shape: "cooler" as const };
@@ -35,6 +35,25 @@ describe("frozen food put straight into its bath, in a room", () => {
 
   test("ice is part of the brine's own water: more than there is of it is not counted", () =>
     expect(plan(1e6).curve).toEqual(plan(sheet.waterG * 0.95).curve));
+});
+
+describe("the least ice that is enough", () => {
+  const from = (neededKg: number) => safeIce(2000, (iceKg) => iceKg >= neededKg);
+
+  test("is found to a sixty-fourth of nine tenths of the water, on the safe side", () => {
+    for (const neededKg of [0.1, 0.7, 1.5]) {
+      const found = from(neededKg) ?? NaN;
+      expect(found).toBeGreaterThanOrEqual(1000 * neededKg);
+      expect(found).toBeLessThanOrEqual(1000 * neededKg + 1800 / 64);
+    }
+    expect(from(0.9)).toBeCloseTo(900, 6);
+    expect(from(1.8)).toBeCloseTo(1800, 6);
+  });
+
+  test("none where it is cold without; none is promised where nine tenths are not enough", () => {
+    expect(from(0)).toBe(0);
+    expect(from(1.801)).toBeUndefined();
+  });
 });
 
 describe("what a vessel lets in", () => {

@@ -33,8 +33,8 @@ export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, i
   return { hours, curve, safeIceG: safeIce(sheet.waterG, (iceKg) => run(iceKg).warmFromH === undefined) };
 }
 
-/** The least ice that keeps the bath cold, by halving; ice is part of the brine's own water. */
-function safeIce(waterG: number, cold: (iceKg: number) => boolean): number | undefined {
+/** The least ice that keeps the bath cold, by halving; ice is part of the brine's own water. @param cold whether so many kg do */
+export function safeIce(waterG: number, cold: (iceKg: number) => boolean): number | undefined {
   let [low, high] = [0, (waterG * 0.9) / 1000];
   if (!cold(high)) return undefined;
   if (cold(0)) return 0;
