@@ -131,5 +131,5 @@ test("a cooler for the night: how much ice, and when to top it up", async ({ pag
   await page.getByRole("button", { name: "Thaw and cooler" }).click();
   const dialog = page.getByRole("dialog");
   await expect(dialog.locator('[data-figure="cooler"]')).toContainText("in sealed bags");
-  await expect(dialog.getByText("after 4 h:")).toBeVisible();
+  await expect(dialog.getByText("after 4 h 48:")).toBeVisible();
 });

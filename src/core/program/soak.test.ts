@@ -2,7 +2,8 @@ import { chops } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { dishOf, foodIn, held, stepIn, tied, timed } from "./program.fixture";
-import { coolerIce, iceLooks, soakSteps, standsIn } from "./soak";
+import { coolerIce, iceLooks } from "./cooler-ice";
+import { soakSteps, standsIn } from "./soak";
 
 const placed = (place: Formulation["holding"]["place"], change: Partial<Formulation> = {}) =>
   dishOf(chops({ holding: { ...chops().holding, place }, ...change }));

@@ -1,9 +1,8 @@
 import { actsOf } from "../formula/weigh";
 import { saltedFaces } from "../formula/weigh/salted-faces";
-import { coolerPlan } from "../heat/cooler";
-import { vesselLeakWPerK } from "../heat/vessel-leak";
 import { described, describedKind, isWet, type PreparationKind } from "../preparations";
 import { gramsText, lasting, oneDigit } from "../quantity/said";
+import { coolerIce, ICE_MOST_MIN } from "./cooler-ice";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
 import { capital, listed } from "./figures";
 import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
@@ -15,14 +14,6 @@ const TURN_SLACK_MIN = 4 * HOUR;
 const TURNS_APART_MIN = 3 * HOUR;
 /** Nothing is turned so shortly before it is taken out, min. *Practice*. */
 const TURN_BEFORE_END_MIN = HOUR;
-/** A cooler's ice is never left longer than this, min (hazard table: every four to five hours). */
-export const ICE_MOST_MIN = 5 * HOUR;
-/** A warm room about the cooler, and what it is kept at, °C. */
-const ROOM_C = 20;
-const KEPT_C = 3;
-/** More than this at once does not go into a cooler beside its food, kg. *Practice*. */
-const MOST_ICE_KG = 10;
-
 /** Where it stands, and in what. */
 export function standsIn({ input, sheet }: WorkedDish): Occupies[] {
   const { place } = input.holding;
@@ -35,30 +26,6 @@ export function standsIn({ input, sheet }: WorkedDish): Occupies[] {
     ...(place === "cooler" ? [{ what: "cooler" as const }] : []),
     ...(place === "fridge" ? [{ what: "fridge" as const, litres }] : []),
   ];
-}
-
-/** How many looks at the ice a soak of so many hours takes: as few as keep every gap, the last one too, under five hours. */
-export const iceLooks = (soakH: number): number => Math.floor(Math.round(soakH * HOUR) / ICE_MOST_MIN);
-
-/** Ice for all the hours it stands, g: what goes in at the start, what each look tops up, and what must be in the house for both. */
-export function coolerIce({ input, soakH }: Pick<WorkedDish, "input" | "soakH">): {
-  allG: number;
-  firstG: number;
-  topUpG: number;
-} {
-  const looks = iceLooks(soakH);
-  const everyH = soakH / (looks + 1);
-  const plan = coolerPlan({
-    leakWPerK: vesselLeakWPerK(input.vessel),
-    roomC: ROOM_C,
-    keepC: KEPT_C,
-    hours: soakH,
-    topUpEveryH: Math.max(0.5, everyH),
-    mostIceKg: MOST_ICE_KG,
-  });
-  const firstG = plan.firstIceKg * 1000;
-  const topUpG = Math.max(0, ...plan.topUps.map((t) => t.iceKg)) * 1000;
-  return { allG: firstG + looks * topUpG, firstG, topUpG };
 }
 
 /** Going in, standing, turned and iced, taken out. */
@@ -77,7 +44,7 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
     { occupies: standsIn(dish), figures: [{ what: "stands", value: dish.soakH, unit: "h" }] },
   );
   const turned = turns(dish, minutes);
-  const iced = place === "cooler" ? ice(dish, minutes) : { steps: [], ties: [] };
+  const iced = place === "cooler" ? ice(dish) : { steps: [], ties: [] };
   const out = takingOut(dish);
   return {
     steps: [
@@ -119,7 +86,7 @@ function goingIn(dish: WorkedDish): Step {
   const made = lines.reduce((sum, l) => sum + l.massG, 0);
   const massG = straight || !input.reserve ? made : made * (1 - input.reserve.share);
   const cooled = input.holding.place === "cooler" && !straight;
-  const ice = coolerIce(dish);
+  const { firstG } = coolerIce(dish);
   const { title, why, look } = actsOf(input.preparation).goesIn(input.preparation, {
     massG,
     foodG: sheet.foodG,
@@ -128,20 +95,13 @@ function goingIn(dish: WorkedDish): Step {
     straight,
     faces: saltedFaces(input),
   });
-  return byHand(
-    "go_in",
-    "goIn",
-    5,
-    `${title}${cooled ? `; ${gramsText(ice.firstG)} g ice about it` : ""}`,
-    why,
-    {
-      ...(look && { look }),
-      figures: [
-        { what: "on or about it", value: massG, unit: "g" },
-        ...(cooled ? [{ what: "ice", value: ice.firstG, unit: "g" as const }] : []),
-      ],
-    },
-  );
+  return byHand("go_in", "goIn", 5, `${title}${cooled ? `; ${gramsText(firstG)} g ice about it` : ""}`, why, {
+    ...(look && { look }),
+    figures: [
+      { what: "on or about it", value: massG, unit: "g" },
+      ...(cooled ? [{ what: "ice", value: firstG, unit: "g" as const }] : []),
+    ],
+  });
 }
 
 function turns({ sheet }: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } {
@@ -177,12 +137,10 @@ function turns({ sheet }: WorkedDish, minutes: number): { steps: Step[]; ties: T
 }
 
 /** Looked at so often that no gap is over five hours, the last one to the lift-out included. */
-function ice(dish: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } {
-  const looks = iceLooks(dish.soakH);
-  const { topUpG } = coolerIce(dish);
-  const gap = minutes / (looks + 1);
+function ice(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
+  const { looksAtH, topUpG } = coolerIce(dish);
   const wish = { wish: "ice" as const };
-  const steps = Array.from({ length: looks }, (_, i): Step => ({
+  const steps = looksAtH.map((hour, i): Step => ({
     ...byHand(
       `ice_${i + 1}`,
       "ice",
@@ -195,17 +153,14 @@ function ice(dish: WorkedDish, minutes: number): { steps: Step[]; ties: Tie[] } 
         figures: topUpG > 0 ? [{ what: "ice", value: topUpG, unit: "g" }] : [],
       },
     ),
-    atMin: gap * (i + 1),
+    atMin: hour * HOUR,
   }));
-  const ties = steps.flatMap((step, i): Tie[] => [
-    i === 0
-      ? tie("soak", "start", step.id, "start", 0, ICE_MOST_MIN, { ...wish, wantedMin: gap, gently: true })
-      : tie(steps[i - 1].id, "start", step.id, "start", 30, ICE_MOST_MIN, {
-          ...wish,
-          wantedMin: gap,
-          gently: true,
-        }),
-  ]);
+  const ties = steps.map((step, i): Tie => {
+    const wanted = { ...wish, wantedMin: step.atMin - (steps[i - 1]?.atMin ?? 0), gently: true as const };
+    return i === 0
+      ? tie("soak", "start", step.id, "start", 0, ICE_MOST_MIN, wanted)
+      : tie(steps[i - 1].id, "start", step.id, "start", 30, ICE_MOST_MIN, wanted);
+  });
   const last = steps.at(-1);
   if (last) ties.push(tie(last.id, "start", "soak", "end", 30, ICE_MOST_MIN - 1, wish));
   return { steps, ties };

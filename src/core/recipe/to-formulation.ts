@@ -1,5 +1,5 @@
 import { newFormulation, piecesOffered } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
+import { standingIn, withPreparation } from "../formula/offer/offered";
 import { withOwn } from "../formula/offer/with-own";
 import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
 import { likelyThicknessMm } from "../formula/weigh/flesh";
@@ -56,7 +56,7 @@ export function formulationFrom(settled: SettledRecipe, own: OwnMaterials = {}):
       ...kept,
       pullH: pullOf(settled, base.pullH),
       ...rinsed(settled.choice, settled.rinseMin),
-      ...(settled.place && { holding: { ...base.holding, place: settled.place } }),
+      ...(settled.place && { holding: standingIn(base.holding, settled.place) }),
       ...(settled.cook && { cook: settled.cook }),
       portions: settled.portions,
     },

@@ -2,7 +2,7 @@ import { dishFacts } from "../formula/account/dish-facts";
 import { formulate } from "../formula/formulate";
 import { chillOf } from "../formula/weigh/chill-brine";
 import type { Formulation } from "../formulation";
-import { coolerIce } from "../program/soak";
+import { coolerIce } from "../program/cooler-ice";
 import type { Vessel } from "../vessel/vessel";
 import type { SittingRequest } from "./request";
 

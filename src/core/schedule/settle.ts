@@ -1,4 +1,4 @@
-import { iceLooks, ICE_MOST_MIN } from "../program/soak";
+import { iceLooks, ICE_MOST_MIN } from "../program/cooler-ice";
 import { programOf } from "../program/program";
 import { taskIdOf } from "./dish-tasks";
 import type { ProgramDish } from "./dishes";

@@ -4,7 +4,7 @@ import { INGREDIENT_GROUPS, type IngredientGroup } from "../../materials/facts";
 import { chops } from "../formulation.fixture";
 import { nameOffered } from "./defaults";
 import { findFood } from "../../materials/lookup";
-import { lineOffered, withPreparation } from "./offered";
+import { lineOffered, standingIn, withPreparation } from "./offered";
 
 /* What a cook is handed on choosing another preparation, and what of the cook's own stays. */
 
@@ -127,4 +127,13 @@ describe("another preparation", () => {
       expect(next.reserve !== undefined).toBe(PREPARATIONS[choice].setsAside);
     }
   });
+});
+
+test("stood somewhere else it is as warm as that usually is; where it stands already, as warm as the cook said", () => {
+  const { holding } = { ...chops(), holding: { ...chops().holding, temperatureC: 1 } };
+  expect(standingIn(holding, "fridge")).toBe(holding);
+  expect(standingIn(holding, "cooler")).toEqual({ ...holding, place: "cooler", temperatureC: 2 });
+  const room = standingIn(holding, "counter");
+  expect(room).toEqual({ ...holding, place: "counter", temperatureC: 20 });
+  expect(standingIn(room, "fridge").temperatureC).toBe(3);
 });

@@ -1,4 +1,4 @@
-import type { Formulation, FormulaLine } from "../../formulation";
+import type { Formulation, FormulaLine, Holding } from "../../formulation";
 import { isSeafood, type IngredientGroup } from "../../materials/facts";
 import { pantryOf } from "../../materials/pantry";
 import type { Ingredient } from "../../materials/types";
@@ -40,6 +40,13 @@ export function lineOffered(ingredient: Pick<Ingredient, "id" | "group">, inBath
   const { perKg, perLitre } = USUAL_G[ingredient.group];
   return offeredLine(ingredient.id, inBath ? perLitre : perKg, inBath ? "bath" : "foodMass");
 }
+
+/** How cold a place is, where nobody measured it, °C: a fridge, a cooler with ice about the food, a room. *Practice*. */
+const HELD_C: Record<Holding["place"], number> = { fridge: 3, cooler: 2, counter: 20 };
+
+/** Stood somewhere else it is as warm as that usually is, until the cook says how warm. */
+export const standingIn = (holding: Holding, place: Holding["place"]): Holding =>
+  place === holding.place ? holding : { ...holding, place, temperatureC: HELD_C[place] };
 
 /** A formulation turned to another preparation, keeping the food, the salt, the name and every line that still fits. */
 export function withPreparation(f: Formulation, choice: PreparationChoice): Formulation {

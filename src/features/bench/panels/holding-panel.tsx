@@ -1,3 +1,4 @@
+import { standingIn } from "@/core/formula/offer/offered";
 import { RANGES } from "@/core/formula/ranges";
 import type { Holding } from "@/core/formulation";
 import { described, hasBath } from "@/core/preparations";
@@ -23,7 +24,7 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
           { value: "cooler", label: "a cooler with ice" },
           { value: "counter", label: "the room" },
         ]}
-        onChange={(place) => set({ place })}
+        onChange={(place) => change((f) => ({ ...f, holding: standingIn(f.holding, place) }))}
       />
       <QuantityField
         label="Held at"

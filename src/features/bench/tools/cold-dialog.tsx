@@ -6,10 +6,9 @@ import type { Formulated } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
 import { coldPlan } from "@/core/formula/soak/cold-plan";
 import type { Formulation } from "@/core/formulation";
-import { coolerPlan } from "@/core/heat/cooler";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";
 import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
-import { vesselLeakWPerK } from "@/core/heat/vessel-leak";
+import { coolerIce, USUAL_ROOM_C } from "@/core/program/cooler-ice";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { duration, fixed, grams, roughly } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
@@ -17,10 +16,6 @@ import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 
 const ROOM: QuantityRule = { dimension: "temperature", min: -5, max: 45 };
-const USUAL_ROOM_C = 20;
-/** A cooler is looked at this often (hazard table). */
-const LOOK_EVERY_H = 4;
-const KEEP_C = 3;
 const TICK = { fill: "var(--quiet)", fontSize: 13 };
 
 interface Props {
@@ -65,7 +60,7 @@ export function ColdDialog({ input, sheet, onClose }: Props) {
           <FrozenInBath input={input} sheet={sheet} roomC={roomC} iceG={iceG} />
         </>
       )}
-      {input.holding.place === "cooler" && <CoolerIce input={input} sheet={sheet} roomC={roomC} />}
+      {input.holding.place === "cooler" && <IceForTheCooler input={input} roomC={roomC} />}
       <p className="mt-3 text-sm text-quiet">
         Thaw times: USDA FSIS (from memory). Heat balance with walls and films from practice (estimates): a
         thermometer in the bath decides. Follow your local food code.
@@ -159,28 +154,22 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
   );
 }
 
-function CoolerIce({ input, sheet, roomC }: Omit<Props, "onClose"> & { roomC: number }) {
-  const plan = coolerPlan({
-    leakWPerK: vesselLeakWPerK(input.vessel),
-    roomC,
-    keepC: KEEP_C,
-    hours: input.pullH,
-    topUpEveryH: LOOK_EVERY_H,
-    mostIceKg: Math.max(1, sheet.fit.capacityMl / 1000),
-  });
+/** The same ice as in the acts of its program. */
+function IceForTheCooler({ input, roomC }: Pick<Props, "input"> & { roomC: number }) {
+  const { meltsG, firstG, topUpG, looksAtH } = coolerIce({ input, soakH: input.pullH }, roomC);
   return (
     <section aria-label="Ice for the cooler">
       <h3 className="text-lg">Ice for {duration(input.pullH)} in the cooler</h3>
       <p data-figure="cooler">
-        About <strong className="figure">{grams(plan.iceKg * 1000)} g</strong> melts. Begin with{" "}
-        <strong className="figure">{grams(plan.firstIceKg * 1000)} g</strong>, in sealed bags so that it does
-        not weaken the brine.
+        About <strong className="figure">{grams(meltsG)} g</strong> melts. Begin with{" "}
+        <strong className="figure">{grams(firstG)} g</strong>, in sealed bags so that it does not weaken the
+        brine.
       </p>
-      {plan.topUps.length > 0 && (
+      {topUpG > 0 && (
         <ul>
-          {plan.topUps.map((t) => (
-            <li key={t.hour}>
-              after {duration(t.hour)}: <span className="figure">{grams(t.iceKg * 1000)}</span> g more
+          {looksAtH.map((hour) => (
+            <li key={hour}>
+              after {duration(hour)}: <span className="figure">{grams(topUpG)}</span> g more
             </li>
           ))}
         </ul>
