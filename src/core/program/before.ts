@@ -1,5 +1,5 @@
 import { coldWaterThawMin, fridgeThawH } from "../heat/thaw";
-import { gramsText, oneDigit } from "../quantity/said";
+import { gramsText, oneDigit, spanText } from "../quantity/said";
 import { checksFor } from "./checks";
 import { HOUR, isCrust, saltedFirst, type WorkedDish } from "./dish";
 import { gramsOf, listed, saltLineG } from "./figures";
@@ -30,7 +30,7 @@ function thawing({ input, sheet }: WorkedDish): Step[] {
         "thaw",
         "thaw",
         high * HOUR,
-        `Into the fridge to thaw, ${Math.round(low)} to ${Math.round(high)} h`,
+        `Into the fridge to thaw, ${spanText(low, high)} h`,
         "On a tray, wrapped: 24 h for each 4 to 5 lb.",
         {
           minutes: { least: low * HOUR, likely: high * HOUR, most: high * HOUR * 1.5 },

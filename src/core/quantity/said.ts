@@ -31,3 +31,9 @@ export function spokenMinutes(minutes: number): string {
   const rest = seconds % 60;
   return rest === 0 ? `${seconds / 60} min` : `${Math.floor(seconds / 60)} min ${rest}`;
 }
+
+/** A span in whole numbers: "19 to 24", and "3" where both ends round to it. */
+export function spanText(low: number, high: number): string {
+  const [from, to] = [Math.round(low), Math.round(high)];
+  return from === to ? `${to}` : `${from} to ${to}`;
+}

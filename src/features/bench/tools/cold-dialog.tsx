@@ -9,6 +9,7 @@ import type { Formulation } from "@/core/formulation";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";
 import { coldWaterThawMin, fridgeThawH } from "@/core/heat/thaw";
 import { coolerIce, USUAL_ROOM_C } from "@/core/program/cooler-ice";
+import { spanText } from "@/core/quantity/said";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { duration, fixed, grams, roughly } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
@@ -37,8 +38,7 @@ export function ColdDialog({ input, sheet, onClose }: Props) {
         <h3 className="text-lg">A piece of {grams(pieceG)} g thaws</h3>
         <ul>
           <li data-thaw="fridge">
-            in the fridge in{" "}
-            <strong className="figure">{`${fixed(fridge.low, 0)} to ${fixed(fridge.high, 0)} h`}</strong>
+            in the fridge in <strong className="figure">{spanText(fridge.low, fridge.high)} h</strong>
           </li>
           <li data-thaw="water">
             in cold water in <strong className="figure">{duration(coldWaterThawMin(pieceG) / 60)}</strong>,
@@ -156,12 +156,13 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
 
 /** The same ice as in the acts of its program. */
 function IceForTheCooler({ input, roomC }: Pick<Props, "input"> & { roomC: number }) {
-  const { meltsG, firstG, topUpG, looksAtH } = coolerIce({ input, soakH: input.pullH }, roomC);
+  const { meltsG, firstG, topUpG, allG, looksAtH } = coolerIce({ input, soakH: input.pullH }, roomC);
   return (
     <section aria-label="Ice for the cooler">
       <h3 className="text-lg">Ice for {duration(input.pullH)} in the cooler</h3>
       <p data-figure="cooler">
-        About <strong className="figure">{grams(meltsG)} g</strong> melts. Begin with{" "}
+        About <strong className="figure">{grams(meltsG)} g</strong> melts; have{" "}
+        <strong className="figure">{grams(allG)} g</strong> in the house. Begin with{" "}
         <strong className="figure">{grams(firstG)} g</strong>, in sealed bags so that it does not weaken the
         brine.
       </p>
