@@ -22,6 +22,14 @@ type Outside =
   | { kind: "constant"; perWater: number }
   | { kind: "limited"; waterRatio: number; perWater: number };
 
+/** Salt that lies ready: what is left of it, and on which face. */
+interface Store {
+  left: number;
+  /** From now on: what the flesh takes of it by diffusivity and time, m². */
+  taking: () => (paced: number) => number;
+  face?: "low" | "high";
+}
+
 /**
  * Soaks in two and three directions, and with faces that differ: each direction's modes are exact in time, so that only a
  * bath that weakens is stepped through. The same stages and the same moments as the one-dimensional engine; a moment's
@@ -84,8 +92,8 @@ export class FieldSimulation {
       case "bath": {
         this.bath = stage.saltPerWater ?? this.bath ?? 0;
         this.undissolved += stage.undissolvedPerFleshWater ?? 0;
-        const held = stage.undissolvedPerFleshWater !== undefined && this.undissolved > 0;
-        const from = held ? this.fromStore(stage, pace, this.bath) : 0;
+        const held = stage.undissolvedPerFleshWater !== undefined;
+        const from = held ? this.fromStores(stage, pace, this.bath, this.stores(this.bath)) : 0;
         this.march(stage, pace, from, stage.durationS, bathOutside(stage.waterRatio, this.bath));
         break;
       }
@@ -99,12 +107,8 @@ export class FieldSimulation {
       case "drySalt": {
         const { saltPerFleshWater, saturatedPerWater, upperShare } = stage;
         this.undissolved += saltPerFleshWater;
-        const gone =
-          this.undissolved > 0
-            ? upperShare === undefined
-              ? this.fromStore(stage, pace, saturatedPerWater)
-              : this.fromTwoStores(stage, pace, saturatedPerWater, upperShare)
-            : 0;
+        const stores = this.stores(saturatedPerWater, upperShare);
+        const gone = this.fromStores(stage, pace, saturatedPerWater, stores);
         this.march(stage, pace, gone, stage.durationS, { kind: "sealed" });
         break;
       }
@@ -129,68 +133,64 @@ export class FieldSimulation {
     this.outside = outside;
   }
 
-  /** Salt that lies ready holds the face saturated until it is used up. @returns seconds of the stage when it is gone */
-  private fromStore(stage: Stage, pace: Pace, perWater: number): number {
-    this.meetsOutside(stage, { kind: "constant", perWater });
-    const before = this.salt();
-    const begin = this.solids.map((solid) => solid.state.slice());
-    const takenBy = (pacedS: number) => {
-      let sum = 0;
-      this.solids.forEach((solid, j) => {
-        const { one } = solid;
-        const decay = solid.decayed(stage.diffusivityM2PerS * pacedS);
-        let part = 0;
-        for (let k = 0; k < one.length; k++) part += one[k] * begin[j][k] * decay[k];
-        sum += this.bodies[j].share * (part + perWater);
-      });
-      return sum - before;
-    };
-    const wholeS = pace.paced(stage.durationS);
-    const goneS =
-      takenBy(wholeS) > this.undissolved
-        ? pace.clock(
-            rootBetween((pacedS) => takenBy(pacedS) - this.undissolved, 0, wholeS, { relative: 1e-9 }),
-          )
-        : stage.durationS;
-    this.stretch(stage, pace, 0, goneS);
-    if (this.stopped) return goneS;
-    this.undissolved = goneS < stage.durationS ? 0 : Math.max(0, this.undissolved - (this.salt() - before));
-    return goneS;
-  }
-
   /**
-   * Each face has salt of its own: one whose salt is used up is shut from then on, the other goes on.
-   * @param upperShare of the salt that lies on the barest face
-   * @returns seconds of the stage when both are gone
+   * Salt that lies ready holds its face saturated until it is used up; of two heaps the one that is gone leaves its face shut.
+   * @returns seconds of the stage when all of it is gone
    */
-  private fromTwoStores(stage: Stage, pace: Pace, perWater: number, upperShare: number): number {
-    const left = { low: this.undissolved * (1 - upperShare), high: this.undissolved * upperShare };
-    const [solid] = this.solids;
+  private fromStores(stage: Stage, pace: Pace, perWater: number, stores: Store[]): number {
+    const d = stage.diffusivityM2PerS;
     let fromS = 0;
     while (fromS < stage.durationS && !this.stopped) {
-      const lying = (["low", "high"] as const).filter((face) => left[face] > 0);
+      const lying = stores.filter((store) => store.left > 0);
       if (lying.length === 0) break;
-      const shut = lying.length === 2 ? "none" : lying[0] === "low" ? "high" : "low";
-      this.meetsOutside(stage, { kind: "constant", perWater }, shut);
-      const d = stage.diffusivityM2PerS;
+      this.meetsOutside(stage, { kind: "constant", perWater }, stores.find((s) => s.left <= 0)?.face);
       const wholeS = pace.paced(stage.durationS) - pace.paced(fromS);
-      const takes = (face: "low" | "high", pacedS: number) => solid.through(face, d * pacedS);
-      const goneAfter = (face: "low" | "high") =>
-        takes(face, wholeS) > left[face]
-          ? rootBetween((s) => takes(face, s) - left[face], 0, wholeS, { relative: 1e-9 })
-          : wholeS;
-      const [first, ...others] = lying
-        .map((face) => ({ face, pacedS: goneAfter(face) }))
-        .sort((a, b) => a.pacedS - b.pacedS);
-      const untilS = first.pacedS < wholeS ? pace.clock(pace.paced(fromS) + first.pacedS) : stage.durationS;
-      for (const { face } of others) left[face] = Math.max(0, left[face] - takes(face, first.pacedS));
-      left[first.face] =
-        untilS < stage.durationS ? 0 : Math.max(0, left[first.face] - takes(first.face, first.pacedS));
+      const takes = lying.map((store) => store.taking());
+      const goneAfter = lying.map(({ left }, i) =>
+        takes[i](d * wholeS) > left
+          ? rootBetween((s) => takes[i](d * s) - left, 0, wholeS, { relative: 1e-9 })
+          : wholeS,
+      );
+      const firstS = Math.min(...goneAfter);
+      const ends = firstS < wholeS;
+      const untilS = ends ? pace.clock(pace.paced(fromS) + firstS) : stage.durationS;
+      const left = lying.map((store, i) =>
+        ends && goneAfter[i] === firstS ? 0 : Math.max(0, store.left - takes[i](d * firstS)),
+      );
       this.stretch(stage, pace, fromS, untilS);
-      this.undissolved = left.low + left.high;
+      // Stopped on the way it has not come so far, and nobody asks any more.
+      lying.forEach((store, i) => (store.left = left[i]));
+      this.undissolved = stores.reduce((sum, store) => sum + store.left, 0);
       fromS = untilS;
     }
     return fromS;
+  }
+
+  /** All the salt there is on every face alike, or a share of it on the barest and the rest on the other. */
+  private stores(perWater: number, upperShare?: number): Store[] {
+    const [solid] = this.solids;
+    if (upperShare === undefined) return [{ left: this.undissolved, taking: () => this.taking(perWater) }];
+    return (["low", "high"] as const).map((face) => ({
+      face,
+      left: this.undissolved * (face === "high" ? upperShare : 1 - upperShare),
+      taking: () => (paced) => solid.through(face, paced),
+    }));
+  }
+
+  /** Salt all the flesh takes from now on from faces held so strong, per flesh water. */
+  private taking(perWater: number): (paced: number) => number {
+    const before = this.salt();
+    return (paced) => {
+      let after = 0;
+      this.solids.forEach((solid, j) => {
+        const { one, state } = solid;
+        const decay = solid.decayed(paced);
+        let part = 0;
+        for (let k = 0; k < one.length; k++) part += one[k] * state[k] * decay[k];
+        after += this.bodies[j].share * (part + perWater);
+      });
+      return after - before;
+    };
   }
 
   private march(stage: Stage, pace: Pace, fromS: number, toS: number, outside: Outside): void {
