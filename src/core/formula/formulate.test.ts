@@ -5,8 +5,9 @@ import { possibleLengthsMm } from "../vessel/piece-size";
 import { endG } from "./account/dish-ledger";
 import { outcomeAt, tasteBand } from "./account/outcome";
 import { formulate } from "./formulate";
-import { chops, worked } from "./formulation.fixture";
+import { chops, timedChops, worked } from "./formulation.fixture";
 import { piecesOffered, preparationOffered } from "./offer/defaults";
+import { flatIn, refusalOf } from "./weigh/weighed.fixture";
 
 const line = (f: Formulation, role: string) => worked(f).lines.find((l) => l.role === role)?.massG ?? 0;
 
@@ -298,4 +299,34 @@ test.each([
   [0.03, "too salty for most"],
 ])("%d tastes %s (common practice, no source)", (fraction, name) => {
   expect(tasteBand(fraction)).toBe(name);
+});
+
+describe("what is told of the whole", () => {
+  test("a liquid stands so high in its vessel; what is dry has no level", () => {
+    expect(worked(chops()).level).toBeDefined();
+    expect(worked(flatIn("dry")).level).toBeUndefined();
+  });
+
+  test("what lay on the food is eaten where a part asks for it, whichever part that is", () => {
+    const sauce = { kind: "sauce" as const, name: "", lines: [] };
+    const eaten = (...companions: NonNullable<Formulation["companions"]>) =>
+      worked(flatIn("marinade", {}, { companions })).leftoverEaten;
+    expect(eaten(sauce, { ...sauce, leftover: "boiled" })).toBe(true);
+    expect(eaten(sauce)).toBe(false);
+    expect(worked(flatIn("marinade", {}, { companions: undefined })).leftoverEaten).toBe(false);
+  });
+
+  test("pieces alongside add their own face, and take their room", () => {
+    const flat = { ...chops().pieces, shape: "slab" as const };
+    const two = worked(chops({ pieces: flat, alongside: [{ count: 2, totalMassG: 500, thicknessMm: 25 }] }));
+    const alone = worked(chops({ pieces: flat }));
+    // Two pieces of 250 g are as the four of the main lot.
+    expect(two.surfaceDm2).toBeCloseTo(1.5 * alone.surfaceDm2, 9);
+    expect(alone).not.toHaveProperty("rinseMin");
+    expect(worked(timedChops(0.06, { rinse: { minutes: 20 } })).rinseMin).toBe(20);
+  });
+
+  test("a piece longer than it can be is refused before anything is worked out", () => {
+    expect(refusalOf(chops({ pieces: { ...chops().pieces, lengthMm: 4000 } }))).toBeDefined();
+  });
 });

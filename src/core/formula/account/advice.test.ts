@@ -115,6 +115,7 @@ test("the twin first, then what is optional, then the rest by what it mends; thr
 
 test("salt the cook gave is the last thing said, and comes down in grams", () => {
   const given = chops({
+    pieces: plain.pieces,
     preparation: { kind: "dryBrine", targetFraction: 0.012, salted: "allFaces" },
     salt: { mode: "grams", massG: 20 },
     pullH: 30,
@@ -131,7 +132,7 @@ test("salt the cook gave is the last thing said, and comes down in grams", () =>
 });
 
 test("parts of a marinade come down in parts, grams in grams; a line that is off is not touched", () => {
-  const marinade = withPreparation(chops({ pullH: 12 }), "marinade");
+  const marinade = withPreparation({ ...plain, pullH: 12 }, "marinade");
   const off = line("soy_sauce", 300, { off: true });
   const said = (soy: FormulaLine, other: FormulaLine) => {
     const f = { ...marinade, salt: { mode: "none" } as const, lines: [off, soy, other] };

@@ -5,7 +5,9 @@ import { formulate } from "../formulate";
 import { chops, perKg as line, worked } from "../formulation.fixture";
 import { withPreparation } from "../offer/offered";
 import { equilibriumPerWater, saltForWaterPhase } from "./equilibrium";
+import { marinadeActs } from "./marinade";
 import { surfaceDm2 } from "./surface";
+import { flatIn, sugarIn } from "./weighed.fixture";
 
 /* Marinades by hand: shares of a wanted volume, lines that follow the liquid, salt in or under it, what is set aside. */
 
@@ -195,4 +197,30 @@ test("wiped off it leaves a film of a fifth of a millimetre, all of it where the
   const [much, little] = [clings(500), clings(5)];
   expect(much[0]).toBeCloseTo(much[1], 9);
   expect(little).toEqual([1, 1]);
+});
+
+describe("what is told beside its lines", () => {
+  test("its salt is in the mixture, or on the face where it was salted first", () => {
+    expect(worked(flatIn("marinade")).rest).toEqual({ reached: "mixture", missed: "mixture" });
+    expect(worked(flatIn("marinade", { school: "onFoodFirst" })).rest).toEqual({
+      reached: "surface",
+      missed: "mixture",
+    });
+    expect(worked(flatIn("marinade")).excess).toBe(false);
+  });
+
+  test("its sugar by its lines; without salt no line of it", () => {
+    const sheet = worked(flatIn("marinade"));
+    expect(sheet.sugarG).toBeCloseTo(sugarIn(sheet), 6);
+    expect(worked(flatIn("marinade", {}, { salt: { mode: "none" } })).lines.map((l) => l.role)).not.toContain(
+      "salt",
+    );
+  });
+
+  test("it is wiped off", () => {
+    const { preparation } = flatIn("marinade");
+    expect(marinadeActs.comesOff?.(preparation as MarinadePreparation).title).toBe(
+      "Wipe it off, leave a thin film",
+    );
+  });
 });

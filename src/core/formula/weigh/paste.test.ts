@@ -1,90 +1,21 @@
-import type { Formulation, FormulaLine, PastePreparation, RubPreparation } from "../../formulation";
+import type { Formulation, FormulaLine, PastePreparation } from "../../formulation";
 import { findIngredient } from "../../materials/lookup";
 import { pieceSize } from "../../vessel/piece-size";
+import type { Formulated } from "../formulate";
 import { chops, perKg as line, worked } from "../formulation.fixture";
 import { withPreparation } from "../offer/offered";
-import { THICKNESSES } from "./paste";
-import { HOLDS_MM } from "./rub";
-import { surfaceDm2 } from "./surface";
 import { NO_BINDER } from "./no-binder";
+import { pasteActs, THICKNESSES } from "./paste";
+import { surfaceDm2 } from "./surface";
+import { flatIn, refusalOf, sugarIn } from "./weighed.fixture";
 
-/* Rubs and pastes by hand: what a face holds, what falls off, and what binds. */
+/* A paste by hand: what binds it, how thick it stands, and what is told of it beside its lines. */
 
 const surfaceOf = ({ pieces: p }: Formulation) =>
   p.count * surfaceDm2(p.shape, pieceSize(p.shape, p.totalMassG / p.count, p.thicknessMm));
 const pepper = "pepper_black_ground";
 
-describe("a rub", () => {
-  const rub = (change: Partial<RubPreparation>, pepperG: number, salt?: Formulation["salt"]) => {
-    const base = withPreparation(chops(), "rub");
-    const f = {
-      ...base,
-      salt: salt ?? ({ mode: "grams", massG: 10 } as const),
-      lines: pepperG > 0 ? [line(pepper, pepperG)] : [],
-      preparation: { ...base.preparation, surface: "dry", insideShare: 0, ...change } as RubPreparation,
-    };
-    const sheet = worked(f);
-    return {
-      f,
-      sheet,
-      coat:
-        sheet.coat ??
-        (() => {
-          throw new Error("no coat");
-        })(),
-    };
-  };
-
-  test("what a face holds: its layer at 0.6 g/ml; what is more falls off, and its salt with it", () => {
-    for (const surface of ["dry", "moist", "oiled"] as const) {
-      const { f, coat, sheet } = rub({ surface }, 90);
-      const holdsG = surfaceOf(f) * HOLDS_MM[surface] * 10 * 0.6;
-      expect(coat.massG).toBeCloseTo(100, 6);
-      expect(coat.holdsG).toBeCloseTo(holdsG, 9);
-      expect(coat.stuckShare).toBeCloseTo(Math.min(1, holdsG / 100), 6);
-      expect(coat.thicknessMm).toBeCloseTo(Math.min(100, holdsG) / (surfaceOf(f) * 10 * 0.6), 6);
-      expect(coat.perDm2G).toBeCloseTo(100 / surfaceOf(f), 6);
-      expect(coat.perKgG).toBeCloseTo(100, 6);
-      expect(sheet.load.saltG).toBeCloseTo(sheet.naclG * coat.stuckShare, 6);
-    }
-    expect(HOLDS_MM).toEqual({ dry: 0.35, moist: 0.8, oiled: 1.2 });
-  });
-
-  test("inside nothing falls off, and the lines say what goes there", () => {
-    const { f, coat, sheet } = rub({ insideShare: 0.4 }, 190);
-    const holdsG = surfaceOf(f) * 0.35 * 10 * 0.6;
-    expect(coat.stuckShare).toBeCloseTo((Math.min(120, holdsG) + 80) / 200, 6);
-    expect(coat.perDm2G).toBeCloseTo(120 / surfaceOf(f), 6);
-    expect(sheet.lines.map((l) => l.note)).toEqual(["40 % of it inside", "40 % of it inside"]);
-    expect(rub({}, 190).sheet.lines.map((l) => l.note)).toEqual([undefined, undefined]);
-  });
-
-  test("salt that follows gives way to what its lines bring, never below none; salt that is given does not", () => {
-    const soy = findIngredient("soy_sauce")?.saltFraction ?? NaN;
-    const of = (soyG: number, salt: Formulation["salt"]) => {
-      const base = withPreparation(chops(), "rub");
-      return worked({ ...base, salt, lines: [line("soy_sauce", soyG)] });
-    };
-    const { targetFraction } = withPreparation(chops(), "rub").preparation;
-    const wanted = { mode: "wanted" } as const;
-    const some = of(20, wanted);
-    const wantedG = some.dose?.wantedG ?? NaN;
-    expect(wantedG).toBeGreaterThan(0.5 * targetFraction * some.flesh.massG);
-    expect(some.dose).toMatchObject({
-      hiddenG: expect.closeTo(20 * soy, 6),
-      ownG: expect.closeTo(wantedG - 20 * soy, 6),
-    });
-    expect(some.naclG).toBeCloseTo(wantedG, 6);
-    const much = of(300, wanted);
-    expect(much.dose?.ownG).toBe(0);
-    expect(much.lines.some((l) => l.role === "salt")).toBe(false);
-    const given = of(20, { mode: "grams", massG: 10 });
-    expect(given.lines[0].massG).toBeCloseTo(10, 9);
-    expect(given.naclG).toBeCloseTo(given.lines[0].naclG + 20 * soy, 6);
-  });
-});
-
-describe("a paste", () => {
+describe("bound, and on a face", () => {
   const paste = (change: Partial<PastePreparation>, lines: FormulaLine[]) => {
     const base = withPreparation(chops(), "paste");
     const f = {
@@ -153,4 +84,53 @@ describe("a paste", () => {
       9,
     );
   });
+});
+
+describe("a paste", () => {
+  test("its salt is in its coat, or on the face where it was salted first", () => {
+    expect(worked(flatIn("paste")).rest).toEqual({ reached: "coat", missed: "coat" });
+    const first = worked(flatIn("paste", { school: "onFoodFirst" }));
+    expect(first.rest).toEqual({ reached: "surface", missed: "coat" });
+    expect(first.excess).toBe(false);
+  });
+
+  test("its grams by the square decimetre and the kilogram, its sugar by its lines", () => {
+    const sheet = worked(flatIn("paste"));
+    const massG = sheet.mix?.massG ?? NaN;
+    expect(sheet.coat?.perDm2G).toBeCloseTo(massG / sheet.surfaceDm2, 9);
+    expect(sheet.coat?.perKgG).toBeCloseTo(massG, 9);
+    expect(sheet.sugarG).toBeCloseTo(sugarIn(sheet), 6);
+  });
+
+  test("its binder says how it goes in; a share set aside is made with the rest", () => {
+    const note = (roasted: boolean) =>
+      worked(flatIn("paste", { roasted })).lines.find((l) => l.role === "binder")?.note;
+    expect([note(true), note(false)]).toEqual(["lightly roasted, added in steps", "added in steps"]);
+    const plain = worked(flatIn("paste"));
+    const more = worked(flatIn("paste", {}, { reserve: { share: 0.5, use: "sauce" } }));
+    const binder = (sheet: Formulated) => sheet.lines.find((l) => l.role === "binder")?.massG ?? NaN;
+    expect(binder(more)).toBeCloseTo(2 * binder(plain), 6);
+  });
+
+  test("what is not in the table cannot bind; nothing is no paste", () => {
+    expect(refusalOf(flatIn("paste", { binderId: "sawdust" }))).toEqual({
+      code: "unknown_ingredient",
+      id: "sawdust",
+    });
+    expect(refusalOf(flatIn("paste", {}, { lines: [] }))).toEqual({ code: "nothing_in_mixture" });
+    expect(refusalOf(flatIn("paste", {}, { lines: [line("nothing_known", 20)] }))).toBeDefined();
+  });
+
+  test("without salt there is no line of it", () => {
+    expect(worked(flatIn("paste", {}, { salt: { mode: "none" } })).lines.map((l) => l.role)).not.toContain(
+      "salt",
+    );
+  });
+});
+
+test("it goes all over, in an even coat", () => {
+  const f = flatIn("paste");
+  expect(pasteActs.goesIn(f.preparation as PastePreparation, { massG: 40 } as never).title).toBe(
+    "Coat it all over with 40 g paste",
+  );
 });
