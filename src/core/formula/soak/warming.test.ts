@@ -1,7 +1,9 @@
 import fc from "fast-check";
+import { diffusivityAt } from "../../diffusion/flesh-body";
+import { vesselLeakWPerK } from "../../heat/vessel-leak";
 import { outcomeAt } from "../account/outcome";
 import { chops, worked } from "../formulation.fixture";
-import { bathWarmth, coolingPace } from "./warming";
+import { bathWarmth, coolingPace, warmingPace } from "./warming";
 
 const with_ = (brineStartC: number) => {
   const f = chops();
@@ -45,4 +47,42 @@ test("its pace ends at that of where it is held", () => {
     }),
     { seed: 2, numRuns: 60 },
   );
+});
+
+describe("by hand", () => {
+  const at = (toC: number, fromC = 3) => diffusivityAt(1, toC) / diffusivityAt(1, fromC);
+
+  test("flesh that warms evenly: from its own pace to that of the end, thirteen points in even steps", () => {
+    const { timesS, factors } = warmingPace(3, 63, 3600);
+    expect(timesS).toHaveLength(13);
+    expect([timesS[0], timesS[6], timesS[12]]).toEqual([0, 1800, 3600]);
+    expect([factors[0], factors[6], factors[12]]).toEqual(
+      [1, at(33), at(63)].map((f) => expect.closeTo(f, 12)),
+    );
+  });
+
+  test("a bath that cools: five time constants in sixteen points, a third of one each, and then as it is held", () => {
+    const { timesS, factors } = coolingPace({ metC: 15, timeConstantH: 2 }, 3);
+    expect(timesS).toHaveLength(16);
+    expect([timesS[0], timesS[3], timesS[15]]).toEqual([0, 7200, 36_000].map((t) => expect.closeTo(t, 6)));
+    expect(factors[0]).toBeCloseTo(at(15), 12);
+    expect(factors[3]).toBeCloseTo(at(3 + 12 / Math.E), 12);
+    expect(factors[15]).toBe(1);
+  });
+
+  test("its time constant is what bath and flesh hold over what the walls let in; a twentieth of a degree is none", () => {
+    const f = (brineStartC: number) =>
+      chops({ holding: { ...chops().holding, temperatureC: 3, brineStartC } });
+    const warm = bathWarmth(f(20), 2000, 1000);
+    const heldJPerK = 2000 * 4 + 1000 * 3.5;
+    expect(warm?.metC).toBeCloseTo((8000 * 20 + 3500 * 3) / heldJPerK, 9);
+    expect(warm?.timeConstantH).toBeCloseTo(heldJPerK / vesselLeakWPerK(chops().vessel) / 3600, 9);
+    expect(bathWarmth(f(3.07), 2000, 1000)).toBeUndefined();
+    expect(bathWarmth(f(3.08), 2000, 1000)).toBeDefined();
+    const dry = {
+      ...f(20),
+      preparation: { kind: "dryBrine", targetFraction: 0.01, salted: "allFaces" },
+    } as const;
+    expect(bathWarmth(dry, 2000, 1000)).toBeUndefined();
+  });
 });
