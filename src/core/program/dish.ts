@@ -18,7 +18,10 @@ export const HOUR = 60;
 export const isCrust = ({ sheet }: WorkedDish): boolean => sheet.crust !== undefined;
 
 /** Nothing stands: it goes into the heat as soon as it is coated. */
-export const noSoak = (dish: WorkedDish): boolean => !isCrust(dish) && dish.soakH * HOUR < 1;
+export const noSoak = (dish: WorkedDish): boolean => !isCrust(dish) && dish.soakH < LEAST_SOAK_H;
+
+/** Shorter than this nothing stands: it goes on, and into the heat, h. */
+export const LEAST_SOAK_H = 1 / 60;
 
 /** Its salt lies on the food, under the mixture. */
 export const saltedFirst = ({ input: { preparation: p } }: WorkedDish): boolean =>

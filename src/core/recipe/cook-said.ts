@@ -1,3 +1,4 @@
+import { USUAL_OVEN_C } from "../formula/cook/cook";
 import { RANGES, STAGES_MAX } from "../formula/ranges";
 import type { Cook, CookStage } from "../formulation";
 import type { ReadMethod } from "./method";
@@ -15,7 +16,7 @@ export function cookSaid(method: ReadMethod, usual: Cook): Cook | undefined {
   if (timed.length === 0 && !core) return undefined;
   const ovenC = timed.find((s) => s.ovenC !== undefined)?.ovenC ?? usual.ovenC;
   const stages = timed.map((s): CookStage => ({
-    ovenC: within(s.ovenC ?? ovenC ?? usual.ovenC ?? ROAST_C, RANGES.ovenC),
+    ovenC: within(s.ovenC ?? ovenC ?? usual.ovenC ?? USUAL_OVEN_C, RANGES.ovenC),
     minutes: within(s.minutes ? (s.minutes.low + s.minutes.high) / 2 : usual.minutes, RANGES.cookMin),
     cover: COVERS[s.cover ?? "open"],
     ...(s.tend && { action: s.tend.action }),
@@ -34,8 +35,6 @@ export function cookSaid(method: ReadMethod, usual: Cook): Cook | undefined {
   };
 }
 
-/** Where nothing names a heat. *Practice*. */
-const ROAST_C = 180;
 const COVERS = { open: "open", covered: "lid", foil: "foil" } as const;
 
 const within = (value: number, { min, max }: { min: number; max: number }): number =>

@@ -2,6 +2,7 @@ import type { WorkedOut } from "@/core/bench/worked";
 import type { Sensitivity } from "@/core/formula/soak/ensemble";
 import type { SoakWindow } from "@/core/formula/soak/window";
 import type { Formulation } from "@/core/formulation";
+import { LEAST_SOAK_H } from "@/core/program/dish";
 import { described } from "@/core/preparations";
 import { capital, duration, percent } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
@@ -130,7 +131,7 @@ function NoTime({ input, sheet, outcome, acidMm }: WorkedOut) {
   const acid = acidMm > 0 ? ` Acid is ${acidMm.toFixed(1)} mm deep.` : "";
   return (
     <p className="mb-2 border-l-4 border-info px-2 text-sm" role="note" aria-label="No time">
-      {input.pullH < 0.02 ? "Straight into the oven" : `In ${duration(input.pullH)}`}: the flesh holds{" "}
+      {input.pullH < LEAST_SOAK_H ? "Straight into the oven" : `In ${duration(input.pullH)}`}: the flesh holds{" "}
       <span className="figure">{percent(outcome.meanFraction)}</span> % salt on average, nearly all of it in
       the outer millimetres.{acid} It flavours the crust and helps it brown; it does not season the inside
       {sheet.mix && sheet.mix.fatFraction > 0.2 ? "; oil and spice stay outside whatever the time" : ""}. Salt

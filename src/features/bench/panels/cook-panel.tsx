@@ -1,5 +1,11 @@
 import { useMemo } from "react";
-import { minutesOf, ovenMinutes, presetStages, type StagePreset } from "@/core/formula/cook/cook";
+import {
+  minutesOf,
+  ovenMinutes,
+  presetStages,
+  USUAL_OVEN_C,
+  type StagePreset,
+} from "@/core/formula/cook/cook";
 import type { Formulated } from "@/core/formula/formulate";
 import { RANGES } from "@/core/formula/ranges";
 import { CRUST_OVEN_C } from "@/core/formula/weigh/salt-crust";
@@ -25,9 +31,6 @@ const PRESETS: { value: StagePreset; label: string }[] = [
   { value: "searFirst", label: "seared first" },
   { value: "pouch", label: "in a pouch" },
 ];
-
-/** Shown until an oven is named. *Practice*. */
-const USUAL_OVEN_C = 180;
 
 /** Which of the usual ways a cook's stages are; "own" once they were changed by hand. */
 function dividedAs(cook: Cook): StagePreset | "own" {

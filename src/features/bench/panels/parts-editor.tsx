@@ -1,4 +1,5 @@
 import { Plus, X } from "lucide-react";
+import { USUAL_OVEN_C } from "@/core/formula/cook/cook";
 import { PARTS_MAX, RANGES } from "@/core/formula/ranges";
 import type { Cook, CookPart } from "@/core/formulation";
 import type { Food } from "@/core/materials/types";
@@ -153,6 +154,3 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
     </section>
   );
 }
-
-/** Shown until an oven is named, °C. *Practice*. */
-const USUAL_OVEN_C = 180;
