@@ -6,6 +6,9 @@ const TIMES = ["Goes in", "To the heat", "Out of the oven"];
 
 type FigureName = "mean" | "centre" | "strength" | "sodium" | "end" | "sour" | "coat" | "crust";
 
+type School =
+  "Equilibrium" | "Timed" | "Dry" | "Marinade" | "Paste" | "Rub" | "Crust" | "Short cure" | "Injection";
+
 /** The Bench as a cook drives it: by its labels. */
 export class BenchPage {
   constructor(readonly page: Page) {}
@@ -91,16 +94,19 @@ export class BenchPage {
     await this.settled();
   }
 
-  async school(
-    name:
-      "Equilibrium" | "Timed" | "Dry" | "Marinade" | "Paste" | "Rub" | "Crust" | "Short cure" | "Injection",
-  ): Promise<void> {
+  private preparations = () => this.page.getByRole("group", { name: "Preparation" });
+
+  /** The choice of a preparation, in its group. */
+  async chosen(name: School): Promise<Locator> {
     await this.group("Salt");
-    const choices = this.page.getByRole("group", { name: "Preparation" });
-    const chosen = choices.getByRole("radio", { name: new RegExp(`^${name} `) });
+    return this.preparations().getByRole("radio", { name: new RegExp(`^${name} `) });
+  }
+
+  async school(name: School): Promise<void> {
+    const chosen = await this.chosen(name);
     // The ways above it may come just then and move it from under the finger: a cook looks, and taps again.
     await expect(async () => {
-      await choices.getByText(name, { exact: true }).click();
+      await this.preparations().getByText(name, { exact: true }).click();
       await expect(chosen).toBeChecked({ timeout: 2000 });
     }).toPass();
     await this.settled();

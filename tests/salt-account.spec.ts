@@ -17,7 +17,7 @@ const GOAT = `Goat leg, oil and lemon
 Marinate for 6 hours in the fridge.
 `;
 
-test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the record and in the file", async ({
+test("9 g of salt in a pasted marinade is 9 g on the sheet, in the record and at the scale", async ({
   page,
 }) => {
   const recipe = new RecipePage(page);
@@ -33,8 +33,10 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, at the scale, in the
   await bench.save();
   await bench.start();
   await page.getByRole("link", { name: /Open Goat leg/ }).click();
+  await expect(page.getByRole("heading", { name: "Weighed out" })).toBeVisible();
+  await expect(page.locator('[data-line="sea_fine"]').last()).toContainText("9.0");
   await page.locator('a.btn[href^="/work/"]').click();
-  for (const act of ["weigh_out"]) await upTo(page, act);
+  await upTo(page, "weigh_out");
   await expect(page.locator('[data-weigh="sea_fine"]')).toContainText("9.0");
 });
 

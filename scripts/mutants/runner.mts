@@ -39,6 +39,11 @@ interface World {
 
 const world = ((globalThis as unknown as Record<string, World>)[WORDS.NAMESPACE] ??= {});
 
+const cpuMs = (from: NodeJS.CpuUsage): number => {
+  const { user, system } = process.cpuUsage(from);
+  return (user + system) / 1000;
+};
+
 /** What a file does while it declares its tests is one test of its own. */
 const declaring = (file: string): string => `${file} › declared`;
 
@@ -61,11 +66,12 @@ class Rooms implements TestRunner {
     const tests: TestResult[] = [];
     const timed = async (id: string, file: string, run: () => void | Promise<void>) => {
       world.currentTestId = id;
-      const from = performance.now();
+      // Of the processor, not of the clock: what else the machine does is no test's slowness.
+      const from = process.cpuUsage();
       const result = { id, name: id, fileName: path.resolve(file) };
       try {
         await run();
-        tests.push({ ...result, status: TestStatus.Success, timeSpentMs: performance.now() - from });
+        tests.push({ ...result, status: TestStatus.Success, timeSpentMs: cpuMs(from) });
       } catch (error) {
         tests.push({ ...result, status: TestStatus.Failed, timeSpentMs: 0, failureMessage: told(error) });
       }
