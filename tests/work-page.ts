@@ -26,12 +26,13 @@ export async function startedBatch(
   return page.url();
 }
 
-/** Ticks acts off until this one is at hand. */
+/** Ticks acts off until this one is at hand. Another dish at its exit stands above them. */
 export async function upTo(page: Page, act: string): Promise<void> {
-  for (let i = 0; i < 8 && (await card(page).getAttribute("data-act")) !== act; i++) {
-    const now = (await card(page).getAttribute("data-act")) ?? "";
-    await page.getByRole("button", { name: "Done", exact: true }).click();
-    await expect(card(page)).not.toHaveAttribute("data-act", now);
+  const own = card(page).last();
+  for (let i = 0; i < 8 && (await own.getAttribute("data-act")) !== act; i++) {
+    const now = (await own.getAttribute("data-act")) ?? "";
+    await own.getByRole("button", { name: "Done", exact: true }).click();
+    await expect(own).not.toHaveAttribute("data-act", now);
   }
-  await expect(card(page)).toHaveAttribute("data-act", act);
+  await expect(own).toHaveAttribute("data-act", act);
 }
