@@ -45,7 +45,7 @@ const RECIPES = [
     text: "1 kg whole grey mullet\n1.6 kg coarse sea salt\n120 ml water\n\nPack the fish in the damp salt crust and bake at 200 °C for 35 minutes.",
   },
   {
-    name: "Loin by the needle",
+    name: "Pork by the needle",
     as: "Injection",
     salt: ["sea_fine", 9],
     text: "1 kg boneless pork loin\n91 g water\n9 g fine sea salt\n\nInject the brine into the loin and leave for 12 hours in the fridge.",
