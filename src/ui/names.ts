@@ -1,4 +1,5 @@
 import type { EndId } from "@/core/formula/account/dish-ledger";
+import type { Holding } from "@/core/formulation";
 
 export { KIND_NAME, LAW_NAME, LAW_UNIT, PART_NAME, PREPARATION_NAME } from "@/core/exchange/names";
 
@@ -25,3 +26,10 @@ export const END_NAME: Record<EndId, string> = {
 /** "cereals_gluten" → "cereals, gluten". */
 export const allergenName = (id: string): string =>
   id.replaceAll("_", " ").replace("cereals gluten", "gluten");
+
+/** Where it stands, as a sentence goes on with it. */
+export const PLACE_SAID: Record<Holding["place"], string> = {
+  fridge: "in the fridge",
+  cooler: "in a cooler with ice",
+  counter: "in the room",
+};

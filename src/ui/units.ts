@@ -1,4 +1,5 @@
 import { cupsOrQuarts, fahrenheitOf, inchesOf, poundsOf } from "@/core/quantity/american";
+import { oneDigit } from "@/core/quantity/said";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import {
   clock,
@@ -44,7 +45,7 @@ const METRIC: Units = {
   volume: (ml) => `${litres(ml)} L`,
   mass: (g) => `${grams(g)} g`,
   bulk: (g) => `${fixed(g / 1000, 1)} kg`,
-  temperature: (celsius) => `${fixed(celsius, 0)} °C`,
+  temperature: (celsius) => `${oneDigit(celsius)} °C`,
   reading: (celsius) => `${fixed(celsius, 1)} °C`,
   difference: (celsius) => `${fixed(celsius, Math.abs(celsius) < 10 ? 1 : 0)} °C`,
   clock,

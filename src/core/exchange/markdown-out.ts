@@ -1,6 +1,7 @@
 import type { Formulated } from "../formula/formulate";
 import type { Formulation } from "../formulation";
 import { choiceOf } from "../preparations";
+import { capital } from "../quantity/said";
 import type { MeasureSystem } from "../quantity/spoons";
 import { formulaBlock, formulaFile } from "./formula-file";
 import { PREPARATION_NAME } from "./names";
@@ -39,4 +40,3 @@ export function markdownOf(
 
 /** A name is text, whatever is written in it. */
 const inLine = (text: string): string => text.replace(/\s+/g, " ").replace(/([\\`*_{}[\]<>#|])/g, "\\$1");
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

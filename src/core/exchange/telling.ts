@@ -6,6 +6,7 @@ import { choiceOf, described } from "../preparations";
 import { exitsOf } from "../program/exits";
 import { programOf } from "../program/program";
 import type { Program, Step } from "../program/step";
+import { capital, oneDigit } from "../quantity/said";
 import { PREPARATION_NAME } from "./names";
 
 /** One thing to do, as a recipe for others says it: a sentence any reader knows, what is worth knowing beside it, and how long. */
@@ -118,7 +119,7 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
 }
 
 function placeOf({ holding: { place, temperatureC, covered } }: Formulation): string {
-  const at = `${Math.round(temperatureC)} °C`;
+  const at = `${oneDigit(temperatureC)} °C`;
   const how = covered ? "covered" : "uncovered";
   return place === "cooler"
     ? `${how} in a cool box at ${at}`
@@ -150,8 +151,6 @@ const tended = (title: string): string => {
     ? `For the last ${late[2]} minutes: ${late[1].charAt(0).toLowerCase()}${late[1].slice(1)}.`
     : sentence(title);
 };
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const article = (name: string): string => `${/^[aeiou]/.test(name) ? "an" : "a"} ${name}`;
 export const sentence = (text: string | undefined): string =>
   text ? (/[.!?]$/.test(text) ? text : `${text}.`) : "";

@@ -1,7 +1,9 @@
 import type { Formulation, FormulaLine } from "../formulation";
 import { findFood } from "../materials/lookup";
+import type { PreparationChoice } from "../preparations";
 import { formulate, type Formulated } from "./formulate";
 import { EQUILIBRIUM, newFormulation, piecesOffered } from "./offer/defaults";
+import { withPreparation } from "./offer/offered";
 
 /** Bench inputs for tests: boned pork loin in chops, a kilogram on the scale. */
 export function chops(change: Partial<Formulation> = {}): Formulation {
@@ -29,6 +31,18 @@ export const timedChops = (saltFraction: number, change: Partial<Formulation> = 
     },
     ...change,
   });
+
+/** A food of the tables, offered as the Bench would offer it, with what a test changes. */
+export function foodIn(
+  foodId: string,
+  choice: PreparationChoice,
+  change: Partial<Formulation> = {},
+  count = 1,
+): Formulation {
+  const food = findFood(foodId);
+  if (!food) throw new Error(foodId);
+  return { ...withPreparation(chops({ foodId, pieces: piecesOffered(food, count) }), choice), ...change };
+}
 
 /** A line of so many grams to the kilogram of food. */
 export const perKg = (

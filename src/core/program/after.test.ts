@@ -1,7 +1,7 @@
-import { chops, perKg, timedChops } from "../formula/formulation.fixture";
+import { chops, foodIn, perKg, timedChops } from "../formula/formulation.fixture";
 import type { Companion, Cook, Formulation } from "../formulation";
 import { afterSteps } from "./after";
-import { dishOf, foodIn, held, stepIn, timed } from "./program.fixture";
+import { dishOf, held, stepIn, timed } from "./program.fixture";
 
 const after = (f: Formulation, soakH?: number) => afterSteps(dishOf(f, soakH === undefined ? {} : { soakH }));
 const ids = (f: Formulation, soakH?: number) => after(f, soakH).map((s) => s.id);

@@ -1,8 +1,8 @@
-import { chops, perKg } from "../formula/formulation.fixture";
+import { chops, foodIn, perKg } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
 import { gramsText } from "../quantity/said";
 import { beforeSteps } from "./before";
-import { dishOf, foodIn, held, stepIn, timed } from "./program.fixture";
+import { dishOf, held, stepIn, timed } from "./program.fixture";
 
 const before = (f: Formulation) => beforeSteps(dishOf(f));
 const step = (f: Formulation, id: string) => stepIn(before(f), id);

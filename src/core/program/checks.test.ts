@@ -1,8 +1,8 @@
-import { chops } from "../formula/formulation.fixture";
+import { chops, foodIn } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
 import type { PreparationChoice } from "../preparations";
 import { checksFor } from "./checks";
-import { dishOf, foodIn, stepIn } from "./program.fixture";
+import { dishOf, stepIn } from "./program.fixture";
 
 const checks = (f: Formulation) => checksFor(dishOf(f));
 const ids = (f: Formulation) => checks(f).map((s) => s.id.replace("check_", ""));

@@ -1,7 +1,7 @@
-import { chops, perKg } from "../formula/formulation.fixture";
+import { chops, foodIn, perKg } from "../formula/formulation.fixture";
 import type { Cook, CookStage, Formulation } from "../formulation";
 import { cookSteps } from "./cook";
-import { dishOf, foodIn, held, stepIn, tied, timed } from "./program.fixture";
+import { dishOf, held, stepIn, tied, timed } from "./program.fixture";
 
 const open = (part: Partial<CookStage> = {}): CookStage => ({
   ovenC: 180,

@@ -1,8 +1,7 @@
 import { cookOf } from "../formula/cook/cook";
-import { chops, worked } from "../formula/formulation.fixture";
+import { chops, foodIn, worked } from "../formula/formulation.fixture";
 import type { Cook, CookStage, Formulation } from "../formulation";
 import { coolestEndC, exitsOf, type Exit } from "./exits";
-import { foodIn } from "./program.fixture";
 
 const open = (minutes: number, part: Partial<CookStage> = {}): CookStage => ({
   ovenC: 180,

@@ -14,5 +14,3 @@ export function listed(lines: readonly SheetLine[]): string {
 /** Salt of the preparation's own, as it is weighed, g. */
 export const saltLineG = ({ sheet }: WorkedDish): number =>
   sheet.lines.filter((l) => l.role === "salt").reduce((sum, l) => sum + l.massG, 0);
-
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

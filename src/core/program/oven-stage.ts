@@ -1,8 +1,7 @@
 import type { CookStage, Cover } from "../formulation";
-import { degrees, lasting } from "../quantity/said";
+import { capital, degrees, lasting } from "../quantity/said";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
-import { capital } from "./figures";
 import { tie } from "./soak";
 import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 

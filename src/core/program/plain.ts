@@ -1,6 +1,5 @@
 import { preheatMin } from "../heat/oven";
-import { lasting, degrees } from "../quantity/said";
-import { capital } from "./figures";
+import { capital, degrees, lasting } from "../quantity/said";
 import { tie } from "./soak";
 import { begun, byHand, type Occupies, type Program, type Step } from "./step";
 

@@ -1,7 +1,7 @@
-import { chops, worked } from "../formula/formulation.fixture";
+import { chops, foodIn, worked } from "../formula/formulation.fixture";
 import { RANGES } from "../formula/ranges";
 import { effectOf, rebalanced, scaledWeights } from "./poured-over";
-import { foodIn } from "./program.fixture";
+
 import { SCALED_MOST } from "./weigh-in";
 
 const f = chops();

@@ -1,9 +1,9 @@
 import type { Food } from "../materials/types";
-import { chops } from "../formula/formulation.fixture";
+import { chops, foodIn } from "../formula/formulation.fixture";
 import type { WorkedDish } from "./dish";
 import type { Exit } from "./exits";
 import { climbText, plateText, probing, takeOut, timeText } from "./probing";
-import { dishOf, foodIn } from "./program.fixture";
+import { dishOf } from "./program.fixture";
 
 const climb = (low: number, high: number) => ({ low, likely: (low + high) / 2, high });
 const exit = (change: Partial<Exit> = {}) =>

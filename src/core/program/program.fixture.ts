@@ -1,26 +1,10 @@
 import { cookOf } from "../formula/cook/cook";
-import { chops, worked } from "../formula/formulation.fixture";
+import { worked } from "../formula/formulation.fixture";
 import type { Formulated } from "../formula/formulate";
-import { piecesOffered } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
 import type { Formulation } from "../formulation";
-import { findFood } from "../materials/lookup";
-import type { PreparationChoice } from "../preparations";
 import type { WorkedDish } from "./dish";
 import { exitsOf, type Exit } from "./exits";
 import type { Step, Tie } from "./step";
-
-/** A food of the tables, offered as the Bench would offer it, with what a test changes. */
-export function foodIn(
-  foodId: string,
-  choice: PreparationChoice,
-  change: Partial<Formulation> = {},
-  count = 1,
-): Formulation {
-  const food = findFood(foodId);
-  if (!food) throw new Error(foodId);
-  return { ...withPreparation(chops({ foodId, pieces: piecesOffered(food, count) }), choice), ...change };
-}
 
 /** A dish as its program is derived from it. */
 export function dishOf(input: Formulation, change: Partial<WorkedDish> = {}): WorkedDish {

@@ -3,37 +3,25 @@ import { endG } from "../formula/account/dish-ledger";
 import { outcomeAt } from "../formula/account/outcome";
 import { cookMinutes, cookOffered, presetStages, stagesOf } from "../formula/cook/cook";
 import { formulate } from "../formula/formulate";
-import { chops, worked } from "../formula/formulation.fixture";
+import { chops, foodIn, worked } from "../formula/formulation.fixture";
 import { formulations } from "../formula/formulations.fixture";
 import { piecesOffered, preparationOffered } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
 import type { Cook, Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
 import { PREPARATION_CHOICES, type PreparationChoice } from "../preparations";
 import { exitsOf } from "./exits";
 import { programOf } from "./program";
+import { stepIn } from "./program.fixture";
 import { actsIn } from "./step";
 import type { Program, Step } from "./step";
 
-function of(
-  foodId: string,
-  choice: PreparationChoice,
-  change: Partial<Formulation> = {},
-  count = 2,
-): Formulation {
-  const food = findFood(foodId);
-  if (!food) throw new Error(foodId);
-  return { ...withPreparation(chops({ foodId, pieces: piecesOffered(food, count) }), choice), ...change };
-}
+const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}, count = 2) =>
+  foodIn(foodId, choice, change, count);
 const program = (f: Formulation, soakH?: number): Program =>
   programOf(f, worked(f), soakH === undefined ? {} : { soakH });
 const ids = (f: Formulation) => program(f).steps.map((s) => s.id);
-function step(f: Formulation | Program, id: string): Step {
-  const { steps } = "steps" in f ? f : program(f);
-  const found = steps.find((s) => s.id === id);
-  if (!found) throw new Error(`no step "${id}" among ${steps.map((s) => s.id).join(", ")}`);
-  return found;
-}
+const step = (f: Formulation | Program, id: string): Step =>
+  stepIn(("steps" in f ? f : program(f)).steps, id);
 const at = (f: Formulation | Program, id: string) => step(f, id).atMin;
 
 /** Lamb leg of 2.4 kg: 120 °C covered 150 min, basted every 40, then 220 °C open 20 min; rest 25, carve 10. */

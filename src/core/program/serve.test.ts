@@ -1,8 +1,8 @@
 import { endG } from "../formula/account/dish-ledger";
 import { outcomeAt } from "../formula/account/outcome";
-import { chops, perKg } from "../formula/formulation.fixture";
+import { chops, foodIn, perKg } from "../formula/formulation.fixture";
 import type { Companion, Formulation } from "../formulation";
-import { dishOf, foodIn, stepIn, timed } from "./program.fixture";
+import { dishOf, stepIn, timed } from "./program.fixture";
 import { besideSteps, servingSteps } from "./serve";
 
 const beside = (companions: Companion[]) => besideSteps(dishOf(chops({ companions })));

@@ -1,7 +1,7 @@
-import { chops } from "../formula/formulation.fixture";
+import { chops, foodIn } from "../formula/formulation.fixture";
 import type { Formulation } from "../formulation";
 import { vesselLeakWPerK } from "../heat/vessel-leak";
-import { dishOf, foodIn, held, stepIn, tied, timed } from "./program.fixture";
+import { dishOf, held, stepIn, tied, timed } from "./program.fixture";
 import { coolerIce, iceLooks } from "./cooler-ice";
 import { soakSteps, standsIn } from "./soak";
 

@@ -1,10 +1,10 @@
 import { actsOf } from "../formula/weigh";
 import { saltedFaces } from "../formula/weigh/salted-faces";
 import { described, describedKind, isWet, type PreparationKind } from "../preparations";
-import { gramsText, lasting, oneDigit } from "../quantity/said";
+import { capital, gramsText, lasting, oneDigit } from "../quantity/said";
 import { coolerIce, ICE_MOST_MIN } from "./cooler-ice";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
-import { capital, listed } from "./figures";
+import { listed } from "./figures";
 import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
 
 /** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */

@@ -1,6 +1,6 @@
-import { chops } from "../formula/formulation.fixture";
+import { chops, foodIn } from "../formula/formulation.fixture";
 import type { Cook, Formulation } from "../formulation";
-import { foodIn, tied, dishOf, timed } from "./program.fixture";
+import { tied, dishOf, timed } from "./program.fixture";
 import { programOf } from "./program";
 
 const program = (f: Formulation) => {

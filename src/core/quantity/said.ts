@@ -37,3 +37,6 @@ export function spanText(low: number, high: number): string {
   const [from, to] = [Math.round(low), Math.round(high)];
   return from === to ? `${to}` : `${from} to ${to}`;
 }
+
+/** With a capital letter at its head. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,11 +1,8 @@
 import { outcomeAt } from "../formula/account/outcome";
-import { chops, worked } from "../formula/formulation.fixture";
+import { chops, foodIn, worked } from "../formula/formulation.fixture";
 import { preparationOffered } from "../formula/offer/defaults";
-import { piecesOffered } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
 import type { Formulation } from "../formulation";
 import { hazard } from "../materials/hazard";
-import { findFood } from "../materials/lookup";
 import { rows as HAZARDS } from "../materials/tables/hazards.table";
 import type { PreparationChoice } from "../preparations";
 import { findingsFor, RULES } from "./findings";
@@ -103,12 +100,8 @@ describe("each rule fires on its own trigger", () => {
   });
 });
 
-function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation {
-  const food = findFood(foodId);
-  if (!food) throw new Error(foodId);
-  const f = withPreparation(chops({ foodId, pieces: piecesOffered(food, 1) }), choice);
-  return { ...f, ...change };
-}
+const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}) =>
+  foodIn(foodId, choice, change);
 const line = (ingredientId: string, amountG: number) => ({
   ingredientId,
   amountG,

@@ -17,6 +17,18 @@ export interface Eater {
   mostHeat: HeatName | null;
 }
 
+/** Somebody who eats everything. */
+export const eaterOf = (id: string, name: string): Eater => ({
+  id,
+  name,
+  avoids: [],
+  sodiumMg: null,
+  infant: false,
+  atRisk: false,
+  noAlcohol: false,
+  mostHeat: null,
+});
+
 /** What this kitchen has and whom it feeds, as far as the rules ask. */
 export interface KitchenLimits {
   eaters: Eater[];

@@ -1,12 +1,10 @@
 import { outcomeAt } from "../formula/account/outcome";
-import { chops, worked } from "../formula/formulation.fixture";
-import { piecesOffered, preparationOffered } from "../formula/offer/defaults";
-import { withPreparation } from "../formula/offer/offered";
+import { chops, foodIn, worked } from "../formula/formulation.fixture";
+import { preparationOffered } from "../formula/offer/defaults";
 import type { Formulation } from "../formulation";
-import { findFood } from "../materials/lookup";
 import type { PreparationChoice } from "../preparations";
 import { RULES } from "./findings";
-import type { Eater } from "./limits";
+import { eaterOf, type Eater } from "./limits";
 import { contextOf, type FindingData, type RuleContext } from "./rule";
 
 /* What the tests of the rules ask them about: a formula of each kind, with any one fact of it changed. */
@@ -15,14 +13,8 @@ export function contextFor(input: Formulation): RuleContext {
   const sheet = worked(input);
   return contextOf({ input, sheet, atPull: outcomeAt(sheet, input.pullH, input.portions) });
 }
-export const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}) => {
-  const food = findFood(foodId);
-  if (!food) throw new Error(foodId);
-  return contextFor({
-    ...withPreparation(chops({ foodId, pieces: piecesOffered(food, 2) }), choice),
-    ...change,
-  });
-};
+export const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}) =>
+  contextFor(foodIn(foodId, choice, change, 2));
 
 export const brine = contextFor(chops());
 export const timed = contextFor(chops({ preparation: preparationOffered("timed", 0.014) }));
@@ -98,13 +90,6 @@ export function fail(): never {
 
 /** Somebody at the table who eats everything, but for what is said. */
 export const eater = (name: string, more: Partial<Eater> = {}): Eater => ({
-  id: name,
-  name,
-  avoids: [],
-  sodiumMg: null,
-  infant: false,
-  atRisk: false,
-  noAlcohol: false,
-  mostHeat: null,
+  ...eaterOf(name, name),
   ...more,
 });

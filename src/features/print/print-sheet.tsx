@@ -6,7 +6,7 @@ import type { Program } from "@/core/program/step";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { duration, fixed, grams, percent, roughly } from "@/ui/format";
 import { Told } from "@/ui/measures";
-import { PREPARATION_NAME } from "@/ui/names";
+import { PLACE_SAID, PREPARATION_NAME } from "@/ui/names";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import { ShareCode } from "@/ui/share-code";
 import { unitsOf } from "@/ui/units";
@@ -78,7 +78,7 @@ export function PrintSheet({
         )}
         <Row
           term="Held at"
-          text={`${fixed(f.holding.temperatureC, 0)} °C, ${f.holding.covered ? "covered" : "uncovered"}`}
+          text={`${units.temperature(f.holding.temperatureC)} ${PLACE_SAID[f.holding.place]}, ${f.holding.covered ? "covered" : "uncovered"}`}
         />
         <Row term="Preparation" text={PREPARATION_NAME[choiceOf(f.preparation)]} />
         <Row term={baked ? "Bake for" : "Take out after"} text={duration(outH)} />

@@ -7,7 +7,7 @@ import { v4 as newId } from "uuid";
 import { HEATS } from "@/core/formula/account/dish-facts";
 import { SODIUM_MG } from "@/core/materials/official";
 import type { QuantityRule } from "@/core/quantity/parse";
-import type { Eater, KitchenLimits } from "@/core/safety/limits";
+import { eaterOf, type Eater, type KitchenLimits } from "@/core/safety/limits";
 import { Select, Toggle } from "@/ui/choice";
 import { Modal } from "@/ui/modal";
 import { allergenName } from "@/ui/names";
@@ -17,17 +17,6 @@ import { SaveProblem, useSave } from "@/ui/use-save";
 
 const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };
 const USUAL_LIMIT_MG = SODIUM_MG.portion;
-
-const newEater = (): Eater => ({
-  id: newId(),
-  name: "",
-  avoids: [],
-  sodiumMg: null,
-  infant: false,
-  atRisk: false,
-  noAlcohol: false,
-  mostHeat: null,
-});
 
 /** Whom the kitchen must be careful for; every formula is checked against them. */
 export function Eaters({ limits }: { limits: KitchenLimits }) {
@@ -65,7 +54,11 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
           </li>
         ))}
       </ul>
-      <button type="button" className="btn mt-2 min-h-11 font-normal" onClick={() => setOpen(newEater())}>
+      <button
+        type="button"
+        className="btn mt-2 min-h-11 font-normal"
+        onClick={() => setOpen(eaterOf(newId(), ""))}
+      >
         <Plus size={18} aria-hidden /> Add an eater
       </button>
       <SaveProblem problem={problem} />

@@ -1,8 +1,9 @@
 import { bodyShapeOf } from "../../diffusion/flesh-body";
-import type { Formulation, Pieces, Preparation, SaltGiven } from "../../formulation";
+import type { Formulation, Holding, Pieces, Preparation, SaltGiven } from "../../formulation";
 import { isWhole } from "../../materials/facts";
 import type { Food } from "../../materials/types";
 import { PREPARATIONS, type PreparationChoice } from "../../preparations";
+import { capital } from "../../quantity/said";
 import { pieceSize } from "../../vessel/piece-size";
 
 /** Salt wanted in the flesh when the cook has not said. *Practice*: the middle of "seasoned". */
@@ -52,7 +53,8 @@ const ALONE_FROM_G = 700;
 export const countOffered = (food: Pick<Food, "pieceMassG">): number =>
   food.pieceMassG >= ALONE_FROM_G ? 1 : A_HANDFUL;
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+/** How cold a place is, where nobody measured it, °C: a fridge, a cooler with ice about the food, a room. *Practice*. */
+export const HELD_C: Record<Holding["place"], number> = { fridge: 3, cooler: 2, counter: 20 };
 
 /** What a formula is called until the cook names it. */
 export const nameOffered = (food: Pick<Food, "name">, choice: PreparationChoice): string =>
@@ -89,7 +91,7 @@ export function newFormulation(food: Food): Formulation {
     lines: [],
     holding: {
       place: "fridge",
-      temperatureC: 3,
+      temperatureC: HELD_C.fridge,
       brineStartC: 3,
       before: "patDry",
       covered: true,

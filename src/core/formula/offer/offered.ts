@@ -4,7 +4,7 @@ import { pantryOf } from "../../materials/pantry";
 import type { Ingredient } from "../../materials/types";
 import { choiceOf, PREPARATIONS, type PreparationChoice } from "../../preparations";
 import { offeredLine } from "../../preparations/descriptor";
-import { AS_WANTED, nameOffered } from "./defaults";
+import { AS_WANTED, HELD_C, nameOffered } from "./defaults";
 
 /* What a cook is handed when another preparation is chosen: a mixture to change, a vessel that suits, a usual hour. */
 
@@ -40,9 +40,6 @@ export function lineOffered(ingredient: Pick<Ingredient, "id" | "group">, inBath
   const { perKg, perLitre } = USUAL_G[ingredient.group];
   return offeredLine(ingredient.id, inBath ? perLitre : perKg, inBath ? "bath" : "foodMass");
 }
-
-/** How cold a place is, where nobody measured it, °C: a fridge, a cooler with ice about the food, a room. *Practice*. */
-const HELD_C: Record<Holding["place"], number> = { fridge: 3, cooler: 2, counter: 20 };
 
 /** Stood somewhere else it is as warm as that usually is, until the cook says how warm. */
 export const standingIn = (holding: Holding, place: Holding["place"]): Holding =>

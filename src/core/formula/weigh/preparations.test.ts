@@ -1,21 +1,18 @@
 import fc from "fast-check";
 import type { Formulation, FormulaLine, Preparation } from "../../formulation";
-import { findFood, findIngredient } from "../../materials/lookup";
+import { findIngredient } from "../../materials/lookup";
 import { practiceFor } from "../../materials/practice";
 import { PREPARATION_CHOICES, type PreparationChoice } from "../../preparations";
 import { possibleLengthsMm } from "../../vessel/piece-size";
 import { endG } from "../account/dish-ledger";
 import { outcomeAt } from "../account/outcome";
 import { scaled } from "../change/scale";
-import { chops, worked } from "../formulation.fixture";
-import { piecesOffered, preparationOffered } from "../offer/defaults";
+import { chops, foodIn, worked } from "../formulation.fixture";
+import { preparationOffered } from "../offer/defaults";
 import { withPreparation } from "../offer/offered";
 
-function of(foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation {
-  const food = findFood(foodId);
-  if (!food) throw new Error(foodId);
-  return { ...withPreparation(chops({ foodId, pieces: piecesOffered(food, 2) }), choice), ...change };
-}
+const of = (foodId: string, choice: PreparationChoice, change: Partial<Formulation> = {}): Formulation =>
+  foodIn(foodId, choice, change, 2);
 
 const line = (ingredientId: string, amountG: number, extra: Partial<FormulaLine> = {}): FormulaLine => ({
   ingredientId,

@@ -1,9 +1,7 @@
 import type { Formulation } from "../../formulation";
 import { findFood, findSalt } from "../../materials/lookup";
 import { boxShellMl, ellipsoidShellMl } from "../../vessel/crust-shell";
-import { chops, perKg, worked } from "../formulation.fixture";
-import { piecesOffered } from "../offer/defaults";
-import { withPreparation } from "../offer/offered";
+import { foodIn, perKg, worked } from "../formulation.fixture";
 
 /* A crust by hand: its shell, its tray, its bake, and what is told of it beside its lines. */
 
@@ -11,9 +9,7 @@ describe("a crust", () => {
   const food = findFood("grey_mullet_whole");
   if (!food) throw new Error("no mullet");
   const crust = (part: object = {}, change: Partial<Formulation> = {}, foodId = food.id): Formulation => {
-    const found = findFood(foodId);
-    if (!found) throw new Error(foodId);
-    const base = withPreparation(chops({ foodId, pieces: piecesOffered(found, 1) }), "crust");
+    const base = foodIn(foodId, "crust");
     return {
       ...base,
       ...change,

@@ -3,7 +3,7 @@ import type { Cook, Formulation } from "@/core/formulation";
 import type { Pantry } from "@/core/materials/pantry";
 import { choiceOf, hasBath, isBaked, isWet } from "@/core/preparations";
 import { duration, percent } from "@/ui/format";
-import { PART_NAME, PREPARATION_NAME } from "@/ui/names";
+import { PART_NAME, PLACE_SAID, PREPARATION_NAME } from "@/ui/names";
 import type { Units } from "@/ui/units";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
 
@@ -74,13 +74,10 @@ const shapeWord = (f: Formulation) =>
 export function sayVessel(f: Formulation, units: Units): string {
   const { vessel: v, holding, water } = f;
   const baked = isBaked(f);
-  const place = { fridge: "in the fridge", cooler: "in a cooler with ice", counter: "in the room" }[
-    holding.place
-  ];
   return list([
     isWet(f) ? `${shapeWord(f)} ${units.size(v.lengthMm)}` : "rack or tray",
     hasBath(f) && (water.mode === "chosen" ? `${units.volume(water.massG)} of water` : "water to cover"),
-    !baked && `${place}, ${units.temperature(holding.temperatureC)}`,
+    !baked && `${PLACE_SAID[holding.place]}, ${units.temperature(holding.temperatureC)}`,
     !baked && (holding.covered ? "covered" : "uncovered"),
     f.rinse && `rinsed ${f.rinse.minutes} min`,
   ]);
