@@ -1,8 +1,9 @@
-import { chops } from "../formula/formulation.fixture";
+import { chops, worked } from "../formula/formulation.fixture";
 import { piecesOffered } from "../formula/offer/defaults";
 import { withPreparation } from "../formula/offer/offered";
 import type { Formulation } from "../formulation";
 import { findFood } from "../materials/lookup";
+import { programOf } from "../program/program";
 import { answerSitting } from "./answer";
 import { provisionsOf } from "./provisions";
 import type { DishRequest, SittingRequest } from "./request";
@@ -139,6 +140,13 @@ test("a cooler stretched from 16 h to 19: ice looked at within every five hours 
   expect(gaps.at(-1)).toBeLessThan(5);
   const ice = (soakH: number) => provisionsOf(request, { belly: soakH }).iceG.coolers;
   expect(provisionsOf(request, answer.soakH).iceG.coolers / ice(16)).toBeCloseTo(answer.soakH.belly / 16, 6);
+  // What is bought is what the acts ask for: about it at the start, and at every look.
+  const { steps } = programOf(stretched, worked(stretched), { soakH: answer.soakH.belly });
+  const asked = steps
+    .filter((s) => s.kind === "goIn" || s.kind === "ice")
+    .flatMap((s) => s.figures)
+    .reduce((sum, figure) => sum + (figure.what === "ice" ? figure.value : 0), 0);
+  expect(ice(answer.soakH.belly)).toBeCloseTo(asked, 6);
 });
 
 test("trays of 20 and 7 min beside a fish of 5: all are ready at one minute", () => {
