@@ -1,4 +1,4 @@
-import { drawnRoast, roast } from "@/core/heat/roasts.fixture";
+import { drawnRoast, inOven, roast } from "@/core/heat/roasts.fixture";
 import { forecastDone } from "@/core/heat/forecast";
 import { simulated } from "@/core/instruments/instrument";
 import { seeded } from "@/core/instruments/random";
@@ -30,7 +30,7 @@ function errorAt(truth: RoastTruth, targetC: number, seed: number, shares: reado
     }
     const { shape, ovenC } = truth;
     const halfThicknessMm = truth.halfThicknessMm * said;
-    const forecast = forecastDone({ shape, halfThicknessMm, ovenC, targetC, readings });
+    const forecast = forecastDone({ shape, halfThicknessMm, stretches: inOven(ovenC), targetC, readings });
     return ((forecast?.doneMin ?? NaN) - doneS / 60) / ((doneS / 60) * (1 - share));
   });
   return { doneMin: doneS / 60, errors };

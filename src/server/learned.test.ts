@@ -157,7 +157,7 @@ test("what is taken for true of the heat goes with the formula, moves where it c
   };
   expect(out(here).climb.likely).toBeLessThan(out(brine).climb.likely);
   expect(out(here).outC).toBeGreaterThan(out(brine).outC);
-  expect(out(here).ovenOffC).toBe(-10);
+  expect(out(here).heated[0].airC).toBe(out(brine).heated[0].airC - 10);
   expect(withOwn(here, {}, {})).not.toHaveProperty("heatHere");
 });
 

@@ -1,6 +1,7 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { CookRule, Food } from "../materials/types";
-import { engineMinutes, type Covering, type HeatedPiece } from "./course";
+import type { Covering } from "./covering";
+import { engineMinutes, type HeatedPiece } from "./course";
 import { ruleMinutes, tradeRule } from "./trade-minutes";
 
 /** What is put into the heat. */

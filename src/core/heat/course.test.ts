@@ -34,6 +34,28 @@ describe("out at, ends at", () => {
     );
   });
 
+  test.each([
+    ["a duck leg to 85 °C", "cylinder", 22, 85],
+    ["short ribs to 93 °C", "slab", 20, 93],
+    ["a loin to 63 °C", "cylinder", 40, 63],
+  ] as const)(
+    "%s: the climb rises smoothly with the oven, in the minutes the engine gives",
+    (_, shape, half, endC) => {
+      const piece = { shape, halfThicknessMm: half, startC: 6 };
+      const climbs = Array.from({ length: 27 }, (_, i) => {
+        const airC = 110 + 5 * i;
+        const minutes = engineMinutes(piece, airC, "open", 15, endC) ?? NaN;
+        return courseToEnd(piece, [{ airC, minutes, cover: "open" }], 15, endC).climb;
+      });
+      climbs.slice(1).forEach((climb, i) => {
+        for (const edge of ["low", "likely", "high"] as const) {
+          expect(climb[edge]).toBeGreaterThan(climbs[i][edge] - 0.1);
+          expect(climb[edge]).toBeLessThan(climbs[i][edge] + 0.9);
+        }
+      });
+    },
+  );
+
   test("the core never goes past the oven, and the course has no leap", () => {
     const { points } = courseToEnd(joint(), open(180), 30, 63);
     points.slice(1).forEach((p, i) => {

@@ -1,5 +1,6 @@
 import type { BodyShape } from "../diffusion/grid";
 import { remembered } from "../remembered";
+import { airIn, biotOf, diffusionMin, type Covering, type HeatedStretch } from "./covering";
 import { RING_STEP, Rings, type Air } from "./rings";
 
 /**
@@ -8,8 +9,6 @@ import { RING_STEP, Rings, type Air } from "./rings";
  * how long it stands at which temperature.
  */
 
-export type Covering = "open" | "lid" | "foil" | "pouch" | "crust";
-
 export interface HeatedPiece {
   shape: BodyShape;
   /** Face to middle, mm. */
@@ -17,32 +16,6 @@ export interface HeatedPiece {
   startC: number;
 }
 
-export interface HeatedStretch {
-  airC: number;
-  minutes: number;
-  cover: Covering;
-}
-
-/** Lean flesh, cold: m²/s and W/(m K), *from memory*. */
-const ALPHA_M2_PER_S = 1.3e-7;
-const CONDUCTIVITY_W_PER_M_K = 0.46;
-/**
- * What reaches the face, W/(m² K), and how freely it gives off water, by what covers it. Estimates: an open roast as in a
- * still domestic oven; a lid, foil or pouch holds its own steam, a crust lets nothing off.
- */
-const FACE: Record<Covering, { filmWPerM2K: number; wetness: number }> = {
-  open: { filmWPerM2K: 17, wetness: 0.11 },
-  lid: { filmWPerM2K: 15, wetness: 0.03 },
-  foil: { filmWPerM2K: 13, wetness: 0.03 },
-  pouch: { filmWPerM2K: 13, wetness: 0 },
-  crust: { filmWPerM2K: 60, wetness: 0 },
-};
-/**
- * Damp salt holds the food near the boil while the oven dries it: what the food meets within a crust rises to the boil and
- * a fifth of the oven above it, over about twenty minutes. Estimates: so set that 900 g of celeriac takes 95 to 120 min at
- * 200 °C, as a model of crust and food in two layers has it.
- */
-const CRUST = { boilC: 100, ovenShare: 0.2, warmsOverMin: 20 };
 /** Resting in the room, loosely tented; and in a crust, which stays hot about it. Estimates. */
 const REST_OPEN = { airC: 22, filmWPerM2K: 10.5, wetness: 0.11 };
 const REST_IN_CRUST = { airC: 60, filmWPerM2K: 20, wetness: 0 };
@@ -87,35 +60,11 @@ interface Guess {
   wetter: number;
 }
 
-const airOf = (
-  { airC, filmWPerM2K, wetness }: { airC: number; filmWPerM2K: number; wetness: number },
-  halfThicknessMm: number,
-  wetter: number,
-): Air => ({
-  airC,
-  biot: (filmWPerM2K * halfThicknessMm) / 1000 / CONDUCTIVITY_W_PER_M_K,
-  wetness: wetness * wetter,
-});
-
-/** What the face meets, minute by minute. */
-function airIn(piece: HeatedPiece, { airC, cover }: Pick<HeatedStretch, "airC" | "cover">, wetter: number) {
-  const even = airOf({ airC, ...FACE[cover] }, piece.halfThicknessMm, wetter);
-  if (cover !== "crust") return () => even;
-  const topC = CRUST.boilC + CRUST.ovenShare * (airC - CRUST.boilC);
-  return (atMin: number): Air => ({
-    ...even,
-    airC: piece.startC + (topC - piece.startC) * (1 - Math.exp(-atMin / CRUST.warmsOverMin)),
-  });
-}
-
-const restAir = (piece: HeatedPiece, inCrust: boolean, wetter: number) => {
-  const air = airOf(inCrust ? REST_IN_CRUST : REST_OPEN, piece.halfThicknessMm, wetter);
+const restAir = ({ halfThicknessMm }: HeatedPiece, inCrust: boolean, wetter: number) => {
+  const { airC, filmWPerM2K, wetness } = inCrust ? REST_IN_CRUST : REST_OPEN;
+  const air: Air = { airC, biot: biotOf(filmWPerM2K, halfThicknessMm), wetness: wetness * wetter };
   return () => air;
 };
-
-/** Minutes of one diffusion time of a piece at a pace. */
-const diffusionMin = (piece: HeatedPiece, pace: number) =>
-  (piece.halfThicknessMm / 1000) ** 2 / ALPHA_M2_PER_S / 60 / pace;
 
 /** Runs a piece through its stages and its rest. */
 function run(
@@ -125,7 +74,7 @@ function run(
   { pace, wetter }: Guess,
 ): HeatCourse {
   const rings = Rings.at(piece.shape, piece.startC);
-  const unit = diffusionMin(piece, pace);
+  const unit = diffusionMin(piece.halfThicknessMm, pace);
   const points: CoursePoint[] = [{ atMin: 0, coreC: piece.startC }];
   const outMin = stretches.reduce((sum, s) => sum + s.minutes, 0);
   const keepEvery = (outMin + restMin) / POINTS;
@@ -140,7 +89,7 @@ function run(
       if (atMin - last.atMin >= keepEvery) points.push({ atMin, coreC: rings.coreC });
     }
   };
-  for (const stretch of stretches) through(airIn(piece, stretch, wetter), stretch.minutes);
+  for (const stretch of stretches) through(airIn(piece, stretch, { film: 1, wetter }), stretch.minutes);
   points.push({ atMin, coreC: rings.coreC });
   const outC = rings.coreC;
   const inCrust = stretches[stretches.length - 1]?.cover === "crust";
@@ -159,7 +108,19 @@ function run(
   };
 }
 
-/** The pace at which the middle climbs to what is wanted; the run at it. */
+/**
+ * Flesh that must hurry more than so much to be there in time is taken to have a drying face as well, for that is likelier
+ * than flesh so fast: by so many powers of what is still wanting. *Estimates*.
+ */
+const HURRY = { usual: 1.6, dries: 4 };
+
+/** A piece that heats so much faster than the table's, with a face that has dried as far as that is likely. */
+const hurried = (pace: number, wetter: number): Guess => ({
+  pace,
+  wetter: wetter * Math.min(1, HURRY.usual / pace) ** HURRY.dries,
+});
+
+/** The run at the pace at which the middle climbs to what is wanted. */
 function paced(
   piece: HeatedPiece,
   stretches: readonly HeatedStretch[],
@@ -168,12 +129,12 @@ function paced(
   wetter: number,
 ): HeatCourse {
   let [slow, fast] = [SLOWEST, FASTEST];
-  let found = run(piece, stretches, restMin, { pace: fast, wetter });
-  // Not even the fastest flesh gets there: a damp face holds it down.
+  let found = run(piece, stretches, restMin, hurried(fast, wetter));
+  // Not even flesh as fast as that gets there: the heat is under what is wanted.
   if (found.endC < endC) return found;
   for (let i = 0; i < HALVINGS && Math.abs(found.endC - endC) > CLOSE_C; i++) {
     const pace = Math.sqrt(slow * fast);
-    found = run(piece, stretches, restMin, { pace, wetter });
+    found = run(piece, stretches, restMin, hurried(pace, wetter));
     if (found.endC < endC) slow = pace;
     else fast = pace;
   }
@@ -195,8 +156,6 @@ const DRYING: readonly { wetter: number; takes: number }[] = [
   { wetter: 0.05, takes: 1.6 },
   { wetter: 0, takes: 1.65 },
 ];
-/** Near enough to what is wanted, °C. */
-const NEAR_C = 0.5;
 
 export interface CourseToEnd extends HeatCourse {
   climb: Climb;
@@ -226,18 +185,12 @@ function workedOut(
   restMin: number,
   endC: number,
 ): CourseToEnd {
-  const drying =
-    DRYING.find((d) => Math.abs(paced(piece, stretches, restMin, endC, d.wetter).endC - endC) < NEAR_C)
-      ?.wetter ?? 0;
-  const climbAt = (wetter: number) => {
-    const course = paced(piece, stretches, restMin, endC, drying * wetter);
-    // A face so damp that it never gets there says nothing of the climb.
-    return Math.abs(course.endC - endC) < NEAR_C ? Math.max(0, course.endC - course.outC) : undefined;
-  };
-  const course = paced(piece, stretches, restMin, endC, drying);
-  const likely = Math.max(0, course.endC - course.outC);
-  const low = Math.min(likely * 0.8, climbAt(DAMPER) ?? likely * 0.6);
-  const high = Math.max(likely * 1.2, climbAt(DRIER) ?? likely * 1.4);
+  const climbOf = (c: HeatCourse) => Math.max(0, c.endC - c.outC);
+  const climbAt = (wetter: number) => climbOf(paced(piece, stretches, restMin, endC, wetter));
+  const course = paced(piece, stretches, restMin, endC, 1);
+  const likely = climbOf(course);
+  const low = Math.min(likely * 0.8, climbAt(DAMPER));
+  const high = Math.max(likely * 1.2, climbAt(DRIER));
   return { ...course, climb: { low, likely, high } };
 }
 
@@ -269,7 +222,7 @@ function heatedFor(
   restMin: number,
   endC: number,
 ): number | undefined {
-  const longest = Math.min(DAY_MIN, LONGEST_UNITS * diffusionMin(piece, 1));
+  const longest = Math.min(DAY_MIN, LONGEST_UNITS * diffusionMin(piece.halfThicknessMm));
   const until = (wetter: number): number => {
     const ends = (minutes: number) =>
       run(piece, [{ airC, minutes, cover }], restMin, { pace: 1, wetter }).endC;

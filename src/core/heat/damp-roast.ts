@@ -1,19 +1,12 @@
 import type { BodyShape } from "../diffusion/grid";
-import { RING_STEP, Rings } from "./rings";
+import { RING_STEP, Rings, type Air } from "./rings";
 
 export { saturationPa } from "./rings";
 
-/** A piece in one dry heat with a damp face; time in diffusion times. */
-export interface DampRoast {
+/** A piece in one dry heat with a damp face. */
+export interface DampRoast extends Air {
   shape: BodyShape;
   startC: number;
-  airC: number;
-  /** Film times half thickness over the cold conductivity. */
-  biot: number;
-  /** How freely the face gives off water, 0 a dry one, 1 an open pan of water. */
-  wetness: number;
-  /** In how long it gives off a third of that, in diffusion times; left out, it stays as it is. */
-  driesIn?: number | undefined;
 }
 
 export interface CoreCourse {
@@ -25,16 +18,21 @@ export interface CoreCourse {
 const LONGEST = 8;
 const KEEP_EVERY = 6;
 
-/** Core over time until it stands at `untilC`; shorter of that where it never does. */
-export function dampRoast({ driesIn = Infinity, ...roast }: DampRoast, untilC: number): CoreCourse {
-  const rings = Rings.at(roast.shape, roast.startC);
-  const air = { airC: roast.airC, biot: roast.biot, wetness: roast.wetness };
-  const dries = Math.exp(-RING_STEP / driesIn);
+/**
+ * Core over time until it stands at `untilC`; shorter of that where it never does.
+ * @param airAt what the face meets, by diffusion times
+ */
+export function coreUntil(
+  { shape, startC }: { shape: BodyShape; startC: number },
+  airAt: (time: number) => Air,
+  untilC: number,
+  longest = LONGEST,
+): CoreCourse {
+  const rings = Rings.at(shape, startC);
   const times = [0];
-  const cores = [roast.startC];
-  for (let step = 1; step * RING_STEP <= LONGEST; step++) {
-    air.wetness *= dries;
-    rings.step(air);
+  const cores = [startC];
+  for (let step = 1; step * RING_STEP <= longest; step++) {
+    rings.step(airAt(step * RING_STEP));
     const done = rings.coreC >= untilC;
     if (step % KEEP_EVERY === 0 || done) {
       times.push(step * RING_STEP);
@@ -44,6 +42,10 @@ export function dampRoast({ driesIn = Infinity, ...roast }: DampRoast, untilC: n
   }
   return { times, cores };
 }
+
+/** The same in one dry heat, whose face stays as it is. */
+export const dampRoast = ({ shape, startC, ...air }: DampRoast, untilC: number): CoreCourse =>
+  coreUntil({ shape, startC }, () => air, untilC);
 
 /** A fridge-cold piece in a usual oven, lean flesh: film W/(m² K), conductivity W/(m K). *Practice*; *from memory*. */
 const USUAL = { startC: 6, filmWPerM2K: 20, conductivityWPerMK: 0.46 };

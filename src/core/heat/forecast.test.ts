@@ -2,8 +2,9 @@ import { simulated } from "../instruments/instrument";
 import { roastCore, type RoastTruth } from "../instruments/kitchen-truth";
 import { seeded } from "../instruments/random";
 import { forecastDone } from "./forecast";
-import { otherRoast } from "./roast-models.fixture";
-import { drawnRoast, roast, type DrawnRoast } from "./roasts.fixture";
+import type { HeatedStretch } from "./covering";
+import { otherRoast, roastOfTwoHeats } from "./roast-models.fixture";
+import { drawnRoast, inOven, roast, type DrawnRoast } from "./roasts.fixture";
 import { saturationPa, dampRoast } from "./damp-roast";
 
 const ROASTS: [string, RoastTruth, number, number][] = [
@@ -30,11 +31,12 @@ const ROASTS: [string, RoastTruth, number, number][] = [
 const withCore = (drawn: DrawnRoast) => ({ ...drawn, core: roastCore(drawn.truth, 8) });
 
 function halfWay(
-  truth: RoastTruth,
+  truth: Pick<RoastTruth, "shape" | "halfThicknessMm"> &
+    Partial<RoastTruth> & { stretches?: HeatedStretch[] },
   targetC: number,
   seed: number,
   thicknessSaid = 1.1,
-  core = roastCore(truth, 5),
+  core = roastCore(roast(truth), 5),
 ) {
   let doneS = 0;
   while (core(doneS) < targetC && doneS < 8 * 3600) doneS += 10;
@@ -47,7 +49,7 @@ function halfWay(
   const forecast = forecastDone({
     shape: truth.shape,
     halfThicknessMm: truth.halfThicknessMm * thicknessSaid,
-    ovenC: truth.ovenC,
+    stretches: truth.stretches ?? inOven(truth.ovenC ?? NaN),
     targetC,
     readings,
   });
@@ -94,8 +96,48 @@ test("bands hold over models that they were not made from: two in three of 54 ro
   expect(within(1.7)).toBeLessThan(0.98);
 });
 
+test("the heat still to come counts: covered and slow, then open and hot, by a model of its own", () => {
+  const draw = seeded(41);
+  const roasts = Array.from({ length: 24 }, (_, i) => {
+    const roast = roastOfTwoHeats(draw);
+    const { slowC, hotC, coveredMin, targetC } = roast;
+    const asked = (stretches: HeatedStretch[]) =>
+      halfWay({ ...roast, stretches }, targetC, i + 1, roast.said, roast.core);
+    const told = asked([
+      { airC: slowC, minutes: coveredMin, cover: "lid" },
+      { airC: hotC, minutes: 30, cover: "open" },
+    ]);
+    // What it would be by the heat of the moment alone.
+    const blind = asked(inOven(told.doneMin / 2 < coveredMin ? slowC : hotC));
+    const off = ({ forecast }: typeof told) => Math.abs((forecast?.doneMin ?? NaN) / told.doneMin - 1) * 2;
+    const { doneMin = NaN, earlyMin = NaN, lateMin = NaN } = told.forecast ?? {};
+    const half = told.doneMin < doneMin ? doneMin - earlyMin : lateMin - doneMin;
+    return { told: off(told), blind: off(blind), bands: Math.abs(told.doneMin - doneMin) / half };
+  });
+  const mean = (of: (r: (typeof roasts)[number]) => number) =>
+    roasts.reduce((sum, r) => sum + of(r), 0) / roasts.length;
+  // Of the time still to go.
+  expect(mean((r) => r.told)).toBeLessThan(0.17);
+  expect(mean((r) => r.blind)).toBeGreaterThan(0.2);
+  expect(roasts.filter((r) => r.bands <= 1).length / roasts.length).toBeGreaterThan(0.6);
+  expect(roasts.filter((r) => r.bands <= 1.7).length / roasts.length).toBeGreaterThan(0.85);
+});
+
+test("skin lets less water off: with little read it is thought to be done sooner", () => {
+  const readings = [0, 5, 10, 15].map((atMin) => ({ atMin, coreC: 5 + atMin ** 2 / 60 }));
+  const base = {
+    shape: "sphere" as const,
+    halfThicknessMm: 45,
+    stretches: inOven(150),
+    targetC: 70,
+    readings,
+  };
+  const done = (skin: boolean) => forecastDone({ ...base, skin })?.doneMin ?? NaN;
+  expect(done(true)).toBeLessThan(done(false) - 1);
+});
+
 test("too few readings, or a core that does not rise: nothing is said", () => {
-  const base = { shape: "slab" as const, halfThicknessMm: 25, ovenC: 180, targetC: 63 };
+  const base = { shape: "slab" as const, halfThicknessMm: 25, stretches: inOven(180), targetC: 63 };
   expect(
     forecastDone({
       ...base,
@@ -111,11 +153,17 @@ test("too few readings, or a core that does not rise: nothing is said", () => {
 
 test("what is remembered of one piece is not another’s: asked after it, each is foreseen as if asked alone", () => {
   const readings = [0, 5, 10, 15, 20].map((atMin) => ({ atMin, coreC: 5 + atMin ** 1.4 / 4 }));
-  const first = { shape: "slab" as const, halfThicknessMm: 25, ovenC: 180, targetC: 63, readings };
+  const first = {
+    shape: "slab" as const,
+    halfThicknessMm: 25,
+    stretches: inOven(180),
+    targetC: 63,
+    readings,
+  };
   const others = [
     { ...first, shape: "sphere" as const },
     { ...first, halfThicknessMm: 35 },
-    { ...first, ovenC: 150 },
+    { ...first, stretches: inOven(150) },
     { ...first, targetC: 52 },
     { ...first, readings: readings.map((r) => ({ ...r, coreC: r.coreC + 6 })) },
   ];
@@ -137,7 +185,8 @@ test("what is remembered of one piece is not another’s: asked after it, each i
 test("once the target is read, that is when it was", () => {
   const readings = [0, 10, 20, 30, 40].map((atMin) => ({ atMin, coreC: 5 + atMin * 1.6 }));
   expect(
-    forecastDone({ shape: "slab", halfThicknessMm: 25, ovenC: 180, targetC: 52, readings })?.doneMin,
+    forecastDone({ shape: "slab", halfThicknessMm: 25, stretches: inOven(180), targetC: 52, readings })
+      ?.doneMin,
   ).toBe(30);
 });
 

@@ -1,7 +1,8 @@
 import type { BodyShape } from "../diffusion/grid";
 import { interpolate } from "../interpolate";
 import { remembered } from "../remembered";
-import { dampRoast, type CoreCourse } from "./damp-roast";
+import { airAlong, diffusionMin, FACE, type FaceGuess, type HeatedStretch } from "./covering";
+import { coreUntil, type CoreCourse } from "./damp-roast";
 
 /**
  * When a roast will be done, from what its probe has read: one family of curves, three unknowns. How fast this piece
@@ -12,7 +13,10 @@ import { dampRoast, type CoreCourse } from "./damp-roast";
 export interface ForecastInput {
   shape: BodyShape;
   halfThicknessMm: number;
-  ovenC: number;
+  /** Its heat from when it went in: oven, cover, what it is opened for; the last stretch goes on. */
+  stretches: readonly HeatedStretch[];
+  /** Skin lets less water off than bare flesh. */
+  skin?: boolean | undefined;
   targetC: number;
   readings: readonly { atMin: number; coreC: number }[];
 }
@@ -26,12 +30,9 @@ export interface Forecast {
   curve: { atMin: number; coreC: number }[];
 }
 
-/** Lean flesh, *from memory*. */
-const ALPHA_M2_PER_S = 1.3e-7;
-const CONDUCTIVITY = 0.46;
-/** What ovens bring to a face, W/(m² K): still to fanned. *Practice*. */
+/** What ovens bring to an open face, W/(m² K): still to fanned. *Practice*. */
 const FILMS = [15, 20, 27];
-/** How freely a roast's face gives off water against an open pan: brown and dry to wet through. Estimates. */
+/** How freely an open face gives off water against an open pan: brown and dry to wet through. Estimates. */
 const WETNESSES = [0.02, 0.04, 0.07, 0.11, 0.16, 0.24, 0.36];
 /**
  * A face that dries as it roasts lets the core go on where a damp one holds it: in how many diffusion times, and how freely
@@ -40,13 +41,15 @@ const WETNESSES = [0.02, 0.04, 0.07, 0.11, 0.16, 0.24, 0.36];
  */
 const DRIES_IN = [0.5, 0.2];
 const DRYING_WETNESSES = [0.01, 0.05, 0.15, 0.3];
-const WETNESS_LIKELY = 0.1;
+const WETNESS_LIKELY = { bare: 0.1, skin: 0.06 };
 const WETNESS_DOUBT = 0.8;
 /** What a probe is in doubt by, °C: reading, placing, lag. *Practice*. */
 const PROBE_DOUBT_C = 0.4;
 /** However many readings there are, they say as much as so many. */
 const COUNT_AS = 12;
 const PACES = 91;
+/** Where the heat changes on the way, a slower piece is elsewhere when it does: so many paces are run, others read between. */
+const KNOTS = 13;
 const SLOWEST = 0.4;
 const FASTEST = 2.5;
 /** Prior spread of the pace, in its logarithm. *Practice*, wide on purpose. */
@@ -68,49 +71,98 @@ export function forecastDone(input: ForecastInput): Forecast | undefined {
     const done = readings.find((r) => r.coreC >= targetC)?.atMin ?? last.atMin;
     return { doneMin: done, earlyMin: done, lateMin: done, curve: [...readings] };
   }
-  const startC = readings[0].coreC;
   const fromMin = readings[0].atMin;
-  const diffusionMin = (input.halfThicknessMm / 1000) ** 2 / ALPHA_M2_PER_S / 60;
+  const unit = diffusionMin(input.halfThicknessMm);
+  const likely = input.skin ? WETNESS_LIKELY.skin : WETNESS_LIKELY.bare;
   const candidates: Candidate[] = [];
-  for (const { wetness, times, cores } of familyOf(input, startC)) {
-    if (cores[cores.length - 1] < targetC) continue;
-    const whole = interpolate(cores.slice(-2), times.slice(-2), targetC) * diffusionMin;
+  for (const { wetness, at } of familyOf(input, readings[0])) {
     for (let i = 0; i < PACES; i++) {
-      const pace = SLOWEST * (FASTEST / SLOWEST) ** (i / (PACES - 1));
-      const doneMin = fromMin + whole / pace;
+      const pace = paceAt(i / (PACES - 1));
+      const course = at(i / (PACES - 1));
+      if (!course) continue;
+      const doneMin = fromMin + (course.done * unit) / pace;
       if (doneMin <= last.atMin || doneMin > fromMin + DONE_LOOKS_MIN) continue;
-      const model = (atMin: number) => interpolate(times, cores, ((atMin - fromMin) * pace) / diffusionMin);
-      const prior =
-        (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(wetness / WETNESS_LIKELY) / WETNESS_DOUBT) ** 2;
+      const model = (atMin: number) => course.core(((atMin - fromMin) * pace) / unit);
+      const prior = (Math.log(pace) / PACE_DOUBT) ** 2 + (Math.log(wetness / likely) / WETNESS_DOUBT) ** 2;
       candidates.push({ doneMin, misfit: misfitOf(readings, model), prior, model });
     }
   }
   return summed(candidates, fromMin, last.atMin);
 }
 
-type Course = CoreCourse & { wetness: number };
+/** @param share 0 the slowest piece, 1 the fastest */
+const paceAt = (share: number) => SLOWEST * (FASTEST / SLOWEST) ** share;
+
+/** A core in diffusion times, and when it is done. */
+interface Course {
+  done: number;
+  core: (time: number) => number;
+}
+
+/** One face of the family: its course by how fast the piece is, undefined where it never gets there. */
+interface Face {
+  wetness: number;
+  at: (share: number) => Course | undefined;
+}
 
 /** A roast asks for the same curves with each new reading: so many roasts are remembered. */
-const families = remembered<Course[]>(16);
+const families = remembered<Face[]>(16);
 
 /** The curves of a piece that began at a temperature, one for each film and wetness of the face. */
 function familyOf(
-  { shape, halfThicknessMm, ovenC, targetC }: Omit<ForecastInput, "readings">,
-  startC: number,
-): Course[] {
-  return families(JSON.stringify([shape, halfThicknessMm, ovenC, targetC, startC]), () =>
+  { shape, halfThicknessMm, stretches, targetC }: Omit<ForecastInput, "readings">,
+  first: ForecastInput["readings"][number],
+): Face[] {
+  const knots = isEven(stretches) ? 1 : KNOTS;
+  const ran = (face: Omit<FaceGuess, "driesInMin">, driesIn?: number) =>
+    Array.from({ length: knots }, (_, k) => {
+      const unit = diffusionMin(halfThicknessMm, knots === 1 ? 1 : paceAt(k / (knots - 1)));
+      const piece = { shape, halfThicknessMm, startC: first.coreC };
+      const driesInMin = driesIn === undefined ? undefined : driesIn * unit;
+      const air = airAlong(piece, stretches, { ...face, driesInMin });
+      return coreUntil(piece, (time) => air(first.atMin + time * unit), targetC, DONE_LOOKS_MIN / unit);
+    });
+  return families(JSON.stringify([shape, halfThicknessMm, stretches, targetC, first]), () =>
     FILMS.flatMap((film) => {
-      const biot = (film * halfThicknessMm) / 1000 / CONDUCTIVITY;
-      const course = (wetness: number, driesIn?: number) => ({
-        wetness,
-        ...dampRoast({ shape, startC, airC: ovenC, biot, wetness, driesIn }, targetC),
-      });
+      const face = (wetness: number, driesIn?: number): Face => {
+        const guess = { film: film / FACE.open.filmWPerM2K, wetter: wetness / FACE.open.wetness };
+        return { wetness, at: between(ran(guess, driesIn), targetC) };
+      };
       return [
-        ...WETNESSES.map((wetness) => course(wetness)),
-        ...DRIES_IN.flatMap((driesIn) => DRYING_WETNESSES.map((wetness) => course(wetness, driesIn))),
+        ...WETNESSES.map((wetness) => face(wetness)),
+        ...DRIES_IN.flatMap((driesIn) => DRYING_WETNESSES.map((wetness) => face(wetness, driesIn))),
       ];
     }),
   );
+}
+
+/** One heat all the way: a course in diffusion times then serves every pace. */
+const isEven = (stretches: readonly HeatedStretch[]): boolean =>
+  stretches.every((s) => s.cover !== "crust" && !s.opened) &&
+  stretches.every((s) => s.airC === stretches[0].airC && s.cover === stretches[0].cover);
+
+/** Reads a course between those that were run, in diffusion times of its own. */
+function between(ran: readonly CoreCourse[], targetC: number): Face["at"] {
+  const courses = ran.map(({ times, cores }): Course | undefined =>
+    cores[cores.length - 1] < targetC
+      ? undefined
+      : {
+          done: interpolate(cores.slice(-2), times.slice(-2), targetC),
+          core: (time) => interpolate(times, cores, time),
+        },
+  );
+  return (share) => {
+    const place = share * (courses.length - 1);
+    const below = Math.min(Math.floor(place), courses.length - 2);
+    const [slower, faster] = [courses[Math.max(0, below)], courses[below + 1]];
+    if (!slower || !faster || courses.length === 1) return courses.length === 1 ? courses[0] : undefined;
+    const part = place - below;
+    const mixed = (a: number, b: number) => a + part * (b - a);
+    return {
+      done: mixed(slower.done, faster.done),
+      core: (time) => mixed(slower.core(time), faster.core(time)),
+    };
+  };
 }
 
 interface Candidate {

@@ -84,6 +84,41 @@ function bare(truth: RoastTruth, draw: () => number): Kind {
 
 export const OTHER_MODELS = { drying, bare };
 
+/** A roast of two heats: covered in a slow oven, then open in a hot one. */
+export interface TwoHeats {
+  shape: RoastTruth["shape"];
+  halfThicknessMm: number;
+  slowC: number;
+  coveredMin: number;
+  hotC: number;
+  targetC: number;
+  said: number;
+  core: (atS: number) => number;
+}
+
+/** Drawn by a model of its own: a lid that holds nine tenths of the water back, a face that dries once it is off. */
+export function roastOfTwoHeats(draw: () => number): TwoHeats {
+  const { truth, said } = drawnRoast(draw);
+  const one = <T>(of: readonly T[]) => of[Math.floor(draw() * of.length)];
+  const [slowC, hotC, targetC] = [one([120, 130, 140, 150]), one([200, 210, 220]), one([56, 60, 63, 68])];
+  const [wet, driesMin, film] = [0.08 + 0.2 * draw(), 40 + 80 * draw(), 15 + 8 * draw()];
+  // About two thirds of what it takes in all at the slow heat: 25 min for each square of 20 mm, more the slower.
+  const coveredMin = Math.round(
+    (0.5 + 0.3 * draw()) * 25 * (truth.halfThicknessMm / 20) ** 1.6 * (140 / slowC),
+  );
+  const kind: Kind = {
+    airC: (minutes) =>
+      minutes < coveredMin ? slowC : hotC - (hotC - slowC) * Math.exp(-(minutes - coveredMin) / 4),
+    conductivity: (c) => 0.44 + 0.0007 * Math.max(0, c),
+    face: ({ minutes, faceC, airC }) => {
+      const openMin = minutes - coveredMin;
+      const wetness = openMin < 0 ? 0.2 * wet : wet * Math.exp(-openMin / driesMin);
+      return film * (airC - faceC - wetness * EVAPORATES * Math.max(0, saturationPa(faceC) - 2500));
+    },
+  };
+  return { ...truth, slowC, coveredMin, hotC, targetC, said, core: coreOf(truth, kind, 9) };
+}
+
 /** A roast of any kind by one of them, and what it is out at. @param draw uniform numbers in [0, 1) */
 export function otherRoast(model: keyof typeof OTHER_MODELS, draw: () => number) {
   const drawn = drawnRoast(draw);

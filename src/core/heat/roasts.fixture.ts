@@ -1,4 +1,5 @@
 import type { RoastTruth } from "../instruments/kitchen-truth";
+import type { HeatedStretch } from "./covering";
 
 /*
  * Roasts that the forecast's own model did not make: rings with a damp surface, an oven that cycles by nine degrees. For
@@ -14,6 +15,9 @@ export const roast = (part: Partial<RoastTruth>): RoastTruth => ({
   filmWPerM2K: 20,
   ...part,
 });
+
+/** One open oven all the way. */
+export const inOven = (airC: number): HeatedStretch[] => [{ airC, minutes: 60, cover: "open" }];
 
 export interface DrawnRoast {
   truth: RoastTruth;

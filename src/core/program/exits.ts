@@ -3,6 +3,7 @@ import { isOven } from "../formula/cook/cook-stages";
 import type { Formulated } from "../formula/formulate";
 import type { Cook, CookPart, CookStage, Formulation } from "../formulation";
 import { heatedPiece } from "../heat/cook-minutes";
+import type { HeatedStretch } from "../heat/covering";
 import { courseToEnd, engineMinutes, type Climb, type CoursePoint } from "../heat/course";
 import { timeAtTemperature, type TimeAtTemperature } from "../heat/time-at-temperature";
 import { lethalitySecondsC, lethalityTableFor } from "../materials/lethality";
@@ -26,8 +27,8 @@ export interface Exit {
   /** One piece of it, g. */
   massG: number;
   stages: CookStage[];
-  /** How far this kitchen's oven lies over its dial, °C. */
-  ovenOffC: number;
+  /** Its stages in an oven, as hot as this kitchen's gets them. */
+  heated: HeatedStretch[];
   /** Minutes in the oven, and out at rest. */
   minutes: number;
   restMin: number;
@@ -156,9 +157,7 @@ function cutTo(stages: readonly CookStage[], minutes: number): CookStage[] {
 
 function exitOf(input: Formulation, food: Food, part: PartToCook): Exit {
   const { ovenOffC = 0, climb: climbsHere = 1 } = input.heatHere ?? {};
-  const heated = part.stages
-    .filter(isOven)
-    .map(({ ovenC, minutes, cover }) => ({ airC: ovenC + ovenOffC, minutes, cover }));
+  const heated = part.stages.filter(isOven).map((stage) => inTheHeat(stage, ovenOffC));
   const body = heatedPiece(food, { thicknessMm: part.thicknessMm, startC: input.holding.temperatureC });
   const minutes = ovenMinutes(part.stages);
   // Nothing in an oven: what a pan does to a thin piece is the cook's eye alone.
@@ -167,7 +166,7 @@ function exitOf(input: Formulation, food: Food, part: PartToCook): Exit {
       ...part,
       outC: part.endC,
       climb: { low: 0, likely: 0, high: 0 },
-      ovenOffC,
+      heated,
       minutes,
       course: [],
     };
@@ -183,12 +182,23 @@ function exitOf(input: Formulation, food: Food, part: PartToCook): Exit {
     // The least it may climb: then the likely climb ends at or above what is wanted, never under it.
     outC: Math.round(part.endC - climb.low),
     climb,
-    ovenOffC,
+    heated,
     minutes,
     course: points,
     ...(time && { time }),
   };
 }
+
+/** @param ovenOffC how far this kitchen's oven lies over its dial, °C */
+const inTheHeat = (
+  { ovenC, minutes, cover, everyMin, action }: CookStage,
+  ovenOffC: number,
+): HeatedStretch => ({
+  airC: ovenC + ovenOffC,
+  minutes,
+  cover,
+  ...(everyMin && { opened: { everyMin, basted: action === "baste" } }),
+});
 
 function timeFor(food: Food, endC: number, points: readonly CoursePoint[]): TimeAtTemperature | undefined {
   const table = lethalityTableFor(food);

@@ -1,6 +1,7 @@
 import { chops, worked } from "../formula/formulation.fixture";
 import { simulated } from "../instruments/instrument";
 import { roastCore } from "../instruments/kitchen-truth";
+import type { HeatedStretch } from "../heat/covering";
 import { roast } from "../heat/roasts.fixture";
 import { exitsOf } from "./exits";
 import { foreseeDone } from "./foresee";
@@ -74,33 +75,35 @@ describe("by the oven it stands in", () => {
       atMs: IN + i * everyMin * MIN,
       value: Math.round(10 * (180 - 176 * Math.exp(-((i * everyMin) / 150)))) / 10,
     }));
-  const stage = (ovenC: number, minutes: number, on?: "pan") => ({
-    ovenC,
+  const heat = (airC: number, minutes: number, part: Partial<HeatedStretch> = {}): HeatedStretch => ({
+    airC,
     minutes,
-    cover: "open" as const,
-    ...(on && { on }),
+    cover: "open",
+    ...part,
   });
-  const foreseen = (stages: (typeof whole)["stages"], minutes = 19.5, change: Partial<typeof whole> = {}) =>
-    foreseeDone(sheet, { ...whole, stages, ...change }, IN, rising(minutes)).forecast;
+  const foreseen = (heated: HeatedStretch[], minutes = 19.5, change: Partial<typeof whole> = {}) =>
+    foreseeDone(sheet, { ...whole, heated, ...change }, IN, rising(minutes)).forecast;
+  const doneMin = (...asked: Parameters<typeof foreseen>) => foreseen(...asked)?.doneMin ?? NaN;
 
-  test("of two heats the one it is in: at the minute of the change the second", () => {
-    const two = [stage(140, 20), stage(220, 30)];
-    expect(foreseen(two, 19.5)).toEqual(foreseen([stage(140, 90)], 19.5));
-    expect(foreseen(two, 20)).toEqual(foreseen([stage(220, 90)], 20));
-    expect(foreseen(two, 20)).not.toEqual(foreseen([stage(140, 90)], 20));
+  test("the heat that is still to come is foreseen with it: hotter is sooner, and the later the change the later", () => {
+    const from = (minutes: number) => doneMin([heat(140, minutes), heat(220, 30)]);
+    expect(from(25)).toBeLessThan(from(40) - 1);
+    expect(from(40)).toBeLessThan(doneMin([heat(140, 90)]) - 1);
     // It stays in the last one past its minutes.
-    expect(foreseen([stage(140, 5), stage(220, 5)], 19.5)).toEqual(foreseen([stage(220, 90)], 19.5));
+    expect(foreseen([heat(140, 90), heat(140, 5)])).toEqual(foreseen([heat(140, 5)]));
   });
 
-  test("a pan's minutes are none of the oven's; with no oven at all the usual one", () => {
-    expect(foreseen([stage(220, 60, "pan"), stage(140, 90)])).toEqual(foreseen([stage(140, 90)]));
-    expect(foreseen([])).toEqual(foreseen([stage(180, 90)]));
+  test("with no oven at all the usual one", () => {
+    expect(foreseen([])).toEqual(foreseen([heat(180, 60)]));
   });
 
-  test("over its dial by so much, and by the way to its middle", () => {
-    expect(foreseen([stage(180, 90)], 19.5, { ovenOffC: 20 })).toEqual(foreseen([stage(200, 90)]));
-    const thick = foreseen([stage(180, 90)], 19.5, { thicknessMm: 60 });
-    expect(thick).not.toEqual(foreseen([stage(180, 90)]));
+  test("by the way to its middle, its cover and its skin", () => {
+    const open = foreseen([heat(180, 90)]);
+    expect(foreseen([heat(180, 90)], 19.5, { thicknessMm: 60 })).not.toEqual(open);
+    expect(foreseen([heat(180, 90, { cover: "lid" })])).not.toEqual(open);
+    const skinned = { ...sheet, food: { ...sheet.food, skin: !sheet.food.skin } };
+    const heated = [heat(180, 90)];
+    expect(foreseeDone(skinned, { ...whole, heated }, IN, rising(19.5)).forecast).not.toEqual(open);
   });
 
   test("more readings than forty are thinned evenly, the last and the first at its exit kept", () => {

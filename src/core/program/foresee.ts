@@ -1,11 +1,13 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
-import { isOven } from "../formula/cook/cook-stages";
+import { USUAL_OVEN_C } from "../formula/cook/cook";
 import type { Formulated } from "../formula/formulate";
 import { forecastDone, type Forecast } from "../heat/forecast";
 import type { Exit } from "./exits";
 
 const MIN_MS = 60_000;
 const MOST_READINGS = 40;
+/** What a probe is in that has nothing in an oven. */
+const USUAL_OVEN = [{ airC: USUAL_OVEN_C, minutes: 60, cover: "open" as const }];
 
 export interface Sample {
   channel: string;
@@ -34,22 +36,12 @@ export function foreseeDone(
     shape: bodyShapeOf(sheet.food),
     // Heat comes from all sides, also where salt does not.
     halfThicknessMm: exit.thicknessMm / 2,
-    ovenC: airAt(exit, readings.at(-1)?.atMin ?? 0) + exit.ovenOffC,
+    stretches: exit.heated.length > 0 ? exit.heated : USUAL_OVEN,
+    skin: sheet.food.skin,
     targetC: exit.outC,
     readings: thinned(readings, exit.outC),
   });
   return { readings, forecast };
-}
-
-/** The oven it stands in at a minute of its cook. */
-function airAt({ stages }: Exit, atMin: number): number {
-  const ovens = stages.filter(isOven);
-  let until = 0;
-  for (const stage of ovens) {
-    until += stage.minutes;
-    if (atMin < until) return stage.ovenC;
-  }
-  return ovens.at(-1)?.ovenC ?? 180;
 }
 
 /** Enough readings to fit, evenly taken: more only cost time. That it was at its exit is kept, when it first was. */
