@@ -1,4 +1,4 @@
-import { acidDepthMm } from "../diffusion/acid";
+import { acidDepthMm, sugarDepthMm } from "../diffusion/fronts";
 import { outcomeAt } from "../formula/account/outcome";
 import { formulate } from "../formula/formulate";
 import { chops } from "../formula/formulation.fixture";
@@ -65,10 +65,10 @@ test("what is refused still says how it would be cooked, if its food is known", 
 test("acid is drawn only of what is sour, and deeper with the hours", () => {
   const depth = (pullH: number) => {
     const answer = workOut(asked({ ...withPreparation(chops(), "marinade"), pullH }));
-    return answer.ok ? answer.acidMm : NaN;
+    return answer.ok ? answer.fronts.acidMm : NaN;
   };
   const plain = workOut(asked(chops({ pullH: 10 })));
-  expect(plain.ok && plain.acidMm).toBe(0);
+  expect(plain.ok && plain.fronts.acidMm).toBe(0);
   expect(depth(8)).toBeGreaterThan(depth(2));
   expect(depth(0)).toBe(0);
   // Less lemon in it, and what flesh binds holds it back.
@@ -83,7 +83,7 @@ test("acid is drawn only of what is sour, and deeper with the hours", () => {
     })),
   };
   const weak = workOut(asked(thinned));
-  expect(weak.ok && weak.acidMm).toBeLessThan(0.9 * depth(2));
+  expect(weak.ok && weak.fronts.acidMm).toBeLessThan(0.9 * depth(2));
   // A sour brine that names no acid is taken as usual.
   const sour = workOut(asked(chops({ pullH: 2, sour: true })));
   const usual = acidDepthMm(
@@ -92,7 +92,26 @@ test("acid is drawn only of what is sour, and deeper with the hours", () => {
     2 * 3600,
     0.15,
   );
-  expect(sour.ok && sour.acidMm).toBeCloseTo(usual, 1);
+  expect(sour.ok && sour.fronts.acidMm).toBeCloseTo(usual, 1);
+});
+
+test("sugar goes in from a bath and from what lies on the face, salt alone brings none", () => {
+  const sweet = (choice: (typeof PREPARATION_CHOICES)[number], change: Partial<Formulation> = {}) => {
+    const answer = workOut(
+      asked({ ...withPreparation(chops({ pullH: 4 }), choice), sugarPerSalt: 0.5, ...change }),
+    );
+    if (!answer.ok) throw new Error("refused");
+    return answer;
+  };
+  for (const choice of ["equilibrium", "dry"] as const) {
+    const { fronts, sheet } = sweet(choice, { pullH: 2 });
+    const body = { shape: "slab" as const, halfThicknessM: 0.0125 };
+    expect(fronts.sugarMm).toBeCloseTo(sugarDepthMm(body, sheet.soak.diffusivityM2PerS, 2 * 3600), 1);
+    expect(sweet(choice, { pullH: 8 }).fronts.sugarMm).toBeGreaterThan(fronts.sugarMm);
+    expect(sweet(choice, { pullH: 0 }).fronts.sugarMm).toBe(0);
+    expect(sweet(choice, { sugarPerSalt: 0 }).fronts.sugarMm).toBe(0);
+  }
+  expect(sweet("injection").fronts.sugarMm).toBe(0);
 });
 
 test("on the plate the salt is more even than when it was taken out", () => {

@@ -1,4 +1,3 @@
-import { acidDepthMm } from "../diffusion/acid";
 import { cutsFor, type Cut } from "../formula/account/advice";
 import { outcomeAt, type Outcome } from "../formula/account/outcome";
 import { cookOf } from "../formula/cook/cook";
@@ -6,13 +5,13 @@ import { formulate, type Formulated, type FormulationError } from "../formula/fo
 import type { Cook, Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";
 import { practiceFor } from "../materials/practice";
-import { hasBath } from "../preparations";
 import { remembered } from "../remembered";
 import type { Result } from "../result";
 import { findingsFor } from "../safety/findings";
 import type { KitchenLimits } from "../safety/limits";
 import type { Finding } from "../safety/rule";
 import { fleshSaltAt, type FleshSalt } from "../ways/flesh-salt";
+import { frontsAtPull, type Fronts } from "./fronts";
 import { soakKey } from "./soak-key";
 
 /** What the Bench is asked to work out. */
@@ -35,8 +34,8 @@ export interface WorkedOut {
   /** What to leave out where more salt is eaten than was wanted. */
   cuts: Cut[];
   cook: Cook;
-  /** How deep acid has gone at the pull, mm; 0 where nothing is sour. */
-  acidMm: number;
+  /** What else than salt has gone in at the pull. */
+  fronts: Fronts;
   /** How long a food stays in such a mixture by practice and by what it keeps, h. */
   practiceH: { from: number; to: number };
 }
@@ -48,9 +47,6 @@ export interface Refused {
   /** Left out where the food is not known either. */
   cook?: Cook;
 }
-
-/** Sour enough for its acid to be drawn. */
-const SOUR_PH = 5;
 
 /** Works the whole Bench out. Pure: the same question has the same answer. */
 export function workOut({ input, rateFactor, kitchen }: Asked): WorkedOut | Refused {
@@ -70,7 +66,7 @@ export function workOut({ input, rateFactor, kitchen }: Asked): WorkedOut | Refu
     findings: findingsFor({ input, sheet, atPull: outcome, kitchen }),
     cuts: cutsFor(input, sheet, outcome, input.preparation.targetFraction),
     cook: cookOf(input, sheet.food),
-    acidMm: acidAtPull(input, sheet),
+    fronts: frontsAtPull(input, sheet),
     practiceH: practiceHours(sheet),
   };
 }
@@ -81,34 +77,6 @@ const sheetsKept = remembered<Result<Formulated, FormulationError>>(4);
 export function sheetOf(input: Formulation, rateFactor: number): Result<Formulated, FormulationError> {
   return sheetsKept(soakKey(input, rateFactor), () => formulate(input, { rateFactor }));
 }
-
-/** Five minutes are fine enough to draw. */
-const STEPS_AN_HOUR = 12;
-
-function acidAtPull(input: Formulation, { mix, soak }: Formulated): number {
-  const hours = Math.round(input.pullH * STEPS_AN_HOUR) / STEPS_AN_HOUR;
-  const isSour = (input.sour === true && hasBath(input)) || (mix?.pH !== undefined && mix.pH < SOUR_PH);
-  // From the face it lies on: what comes in at the sides of a block is not what its section shows deep.
-  const { solid, ...body } = soak.body;
-  return isSour && hours > 0
-    ? acidDepthMm(
-        solid ? { ...body, shape: "slab" } : body,
-        soak.diffusivityM2PerS,
-        hours * 3600,
-        acidEqPerL(mix),
-      )
-    : 0;
-}
-
-/** Of citric acid, g to the equivalent. */
-const CITRIC_G_PER_EQ = 64.04;
-/** A sour bath nobody said more of: a part of vinegar in five of brine. *Practice*, estimate. */
-const USUAL_SOUR_EQ_PER_L = 0.15;
-
-const acidEqPerL = (mix: Formulated["mix"]): number =>
-  mix && mix.citricG > 0 && mix.waterG > 0
-    ? mix.citricG / CITRIC_G_PER_EQ / (mix.waterG / 1000)
-    : USUAL_SOUR_EQ_PER_L;
 
 function practiceHours({ food, keep }: Formulated): { from: number; to: number } {
   const practice = practiceFor(food, keep.method);

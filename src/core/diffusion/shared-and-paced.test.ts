@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { acidDepthMm } from "./acid";
+import { acidDepthMm, SUGAR_OVER_SALT, sugarDepthMm } from "./fronts";
 import { diffusivityAt } from "./flesh-body";
 import { equivalentBody, type SolidShape } from "./equivalent";
 import { paceOf } from "./pace";
@@ -159,6 +159,17 @@ describe("bricks and short logs", () => {
       expect(Math.abs(end(equivalentBody(solid), stage).mean / 0.06 - exact)).toBeLessThan(0.015);
     }
   });
+});
+
+test("sugar is early on as deep as the error function says, at a third of salt's pace (Crank 2.14)", () => {
+  const slab = { shape: "slab" as const, halfThicknessM: 0.03 };
+  const hours = 3;
+  expect(sugarDepthMm(slab, 3e-10, hours * 3600)).toBeCloseTo(
+    2.326 * Math.sqrt(1.05e-10 * hours * 3600) * 1000,
+    1,
+  );
+  // Sucrose and salt in water at 25 °C, 0.52 and 1.48 ·10⁻⁹ m²/s: CRC Handbook, from memory.
+  expect(SUGAR_OVER_SALT).toBeCloseTo(0.52 / 1.48, 2);
 });
 
 describe("acid, the second solute", () => {

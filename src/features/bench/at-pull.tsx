@@ -11,7 +11,7 @@ import { YieldLine } from "./yield-line";
 
 /** What will be: the figures and the section when it is taken out, or on the plate. */
 export function AtPull({ worked }: { worked: WorkedOut }) {
-  const { input, sheet, acidMm, cook } = worked;
+  const { input, sheet, fronts, cook } = worked;
   const [asked, setAsked] = useState(false);
   const plate = usePlate(worked, asked);
   const served = plate !== undefined;
@@ -52,18 +52,25 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
             {name} <span className="figure">{percent(share, digits)}</span> %{" "}
           </span>
         ))}
-        {acidMm > 0 && (
-          <span className="whitespace-nowrap">
-            · acid <span className="figure">{units.length(acidMm, 1)}</span> deep (hatched)
-          </span>
-        )}
+        {fronts.acidMm > 0 && <Deep what="acid" mm={fronts.acidMm} drawn />}
+        {fronts.sugarMm > 0 && <Deep what="sugar" mm={fronts.sugarMm} />}
       </p>
       <YieldLine {...worked} />
       <OtherSizes {...worked} />
       <div className="min-h-52 flex-1">
-        <Section input={input} sheet={sheet} outcome={outcome} acidMm={acidMm} units={units} />
+        <Section input={input} sheet={sheet} outcome={outcome} acidMm={fronts.acidMm} units={units} />
       </div>
     </>
+  );
+}
+
+/** How deep something else than salt has gone. */
+function Deep({ what, mm, drawn = false }: { what: string; mm: number; drawn?: boolean }) {
+  const units = useUnits();
+  return (
+    <span className="whitespace-nowrap">
+      · {what} <span className="figure">{units.length(mm, 1)}</span> deep{drawn && " (hatched)"}{" "}
+    </span>
   );
 }
 

@@ -126,7 +126,7 @@ function sayWindow({ worked: { input }, window, startAtMs, timeZone }: Props, un
 }
 
 /** Fifteen minutes or none is a real choice: what it does, and what it does not. */
-function NoTime({ input, sheet, outcome, acidMm }: WorkedOut) {
+function NoTime({ input, sheet, outcome, fronts: { acidMm } }: WorkedOut) {
   if (input.pullH > NO_TIME_H || !isCoat(input)) return null;
   const acid = acidMm > 0 ? ` Acid is ${acidMm.toFixed(1)} mm deep.` : "";
   return (
