@@ -19,8 +19,8 @@ export function frontsAtPull(input: Formulation, { mix, soak, sugarG, contact }:
   const isSour = (input.sour === true && hasBath(input)) || (mix?.pH !== undefined && mix.pH < SOUR_PH);
   // Put within, it comes from no face; through a crust's damp salt hardly anything else goes.
   const isSweet = sugarG > 0 && (contact.kind === "bath" || contact.kind === "drySalt");
-  // From the face it lies on: what comes in at the sides of a block is not what its section shows deep.
-  const { solid, ...own } = soak.body;
+  // From the barest face it lies on: what comes in at the sides of a block is not what its section shows deep.
+  const { solid, ...own } = { ...soak.body, veiled: undefined };
   const body = solid ? { ...own, shape: "slab" as const } : own;
   const seconds = hours * 3600;
   const { diffusivityM2PerS } = soak;

@@ -26,6 +26,9 @@ export interface PieceShape {
 /** Flesh that would slow salt as much as a skin does, mm. *Practice*, estimate: published skin values scatter widely. */
 export const SKIN_EQUIVALENT_MM = 4;
 
+/** How much of a round its skin covers where it lies on one side, as the rind of a joint does. *Practice*, estimate. */
+const ONE_SIDE_OF_A_ROUND = 0.5;
+
 /** Activation energy of salt diffusion in flesh, J/mol; published range about 20 to 25 kJ/mol, *from memory*. */
 const ACTIVATION_J_PER_MOL = 22_500;
 const GAS_CONSTANT = 8.314462618;
@@ -96,15 +99,24 @@ export function fleshBody(
   const apart = !oneFace && (onOneFace || piece.facesApart === true);
   const solid = solidOf(form, 2 * pathMm * shortened, options.size, apart, onOneFace ? skinM : 0);
   const body = bodyOf(form, pathMm, options.size);
-  // Skin on one face is that face's own; all about it is one more resistance before every face.
-  const skin = onOneFace && solid ? 0 : skinM / diffusivityM2PerS;
+  // Skin on one face is that face's own, on one side of a round that side's; all about it is one more resistance before all.
+  const round = form === "cylinder" || form === "sphere" || form === "shortLog";
+  const veiled = onOneFace && round ? { share: ONE_SIDE_OF_A_ROUND, barrierM: skinM } : undefined;
+  const skin = onOneFace && (solid || veiled) ? 0 : skinM / diffusivityM2PerS;
   const film =
     options.stillAtC === undefined
       ? 0
       : STILL_FILM_M / diffusivityAt(WATER_DIFFUSIVITY_M2_PER_S, options.stillAtC);
-  const half = { ...body, halfThicknessM: body.halfThicknessM * shortened };
+  const half = { ...body, halfThicknessM: body.halfThicknessM * shortened, ...(veiled && { veiled }) };
   return {
-    ...(solid ? { shape: "slab" as const, halfThicknessM: (pathMm / 1000) * shortened, solid } : half),
+    ...(solid
+      ? {
+          shape: "slab" as const,
+          halfThicknessM: (pathMm / 1000) * shortened,
+          solid,
+          ...(veiled && { veiled }),
+        }
+      : half),
     ...(solid && { standIn: half }),
     pathMm,
     // Resistances in a row add up.

@@ -1,7 +1,7 @@
 import { interpolate } from "../interpolate";
 import type { Grid } from "./grid";
 import type { SoakMoment } from "./run";
-import type { Stage } from "./stages";
+import type { Body, Stage } from "./stages";
 
 /** Mean strength over the whole piece. */
 export function meanOf(grid: Grid, perWater: Float64Array): number {
@@ -10,19 +10,27 @@ export function meanOf(grid: Grid, perWater: Float64Array): number {
   return mean;
 }
 
+/** Mass transfer from what stands outside to the flesh of a body, m/s: film and skin in a row; Infinity for a bare face. */
+export function transferOf(
+  { barrierM = 0 }: Pick<Body, "barrierM">,
+  { surfaceTransferMPerS = Infinity, diffusivityM2PerS }: Stage,
+): number {
+  return barrierM > 0 ? 1 / (1 / surfaceTransferMPerS + barrierM / diffusivityM2PerS) : surfaceTransferMPerS;
+}
+
 /** At the face two conductances meet: half a cell of flesh inside, skin or film outside. */
 export function surfaceValue(
   grid: Grid,
   perWater: Float64Array,
-  halfThicknessM: number,
+  body: Pick<Body, "halfThicknessM" | "barrierM">,
   against: number | undefined,
   stage: Stage | undefined,
 ): number {
   const last = perWater[grid.cells - 1];
   if (against === undefined || !stage) return last;
-  const film = stage.surfaceTransferMPerS ?? Infinity;
+  const film = transferOf(body, stage);
   if (film === Infinity) return against;
-  const inner = stage.diffusivityM2PerS / ((1 - grid.centroids[grid.cells - 1]) * halfThicknessM);
+  const inner = stage.diffusivityM2PerS / ((1 - grid.centroids[grid.cells - 1]) * body.halfThicknessM);
   return (inner * last + film * against) / (inner + film);
 }
 

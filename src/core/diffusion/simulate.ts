@@ -1,5 +1,6 @@
 import { ok, type Result } from "../result";
 import { FieldSimulation } from "./field/field-simulation";
+import { lanesOf, runsOf } from "./lanes";
 import type { SharedBody, SoakOptions, SoakRun } from "./run";
 import { Simulation } from "./simulation";
 import { checkProgram, type Body, type SoakError, type Stage } from "./stages";
@@ -33,7 +34,8 @@ export function simulateSharedSoak(
   if (!checked.ok) return checked;
   // One direction suffices for most pieces, and is quickest.
   const manyWays = bodies.some((body) => body.solid);
-  const simulation = manyWays ? new FieldSimulation(bodies, options) : new Simulation(bodies, options);
+  const lanes = lanesOf(bodies);
+  const simulation = manyWays ? new FieldSimulation(lanes, options) : new Simulation(lanes, options);
   for (const stage of stages) simulation.runStage(stage);
-  return ok(simulation.runs());
+  return ok(runsOf(lanes, simulation.runs()));
 }

@@ -1,7 +1,8 @@
 import { gradedGrid, type Grid } from "./grid";
+import { blendedCells, type Lane } from "./lanes";
 import { paceOf, type Pace } from "./pace";
-import { centreValue, meanOf, surfaceValue } from "./read-moment";
-import type { SharedBody, SoakMoment, SoakOptions, SoakRun } from "./run";
+import { centreValue, meanOf, surfaceValue, transferOf } from "./read-moment";
+import type { SoakMoment, SoakOptions, SoakRun } from "./run";
 import type { Stage } from "./stages";
 import { exchangeFor, Stepper, type Outside } from "./stepper";
 
@@ -29,7 +30,7 @@ export class Simulation {
   private readonly tolerance: number;
 
   constructor(
-    private readonly bodies: readonly SharedBody[],
+    private readonly bodies: readonly Lane[],
     private readonly options: SoakOptions,
   ) {
     this.outputs = options.outputTimesS ?? [];
@@ -171,14 +172,13 @@ export class Simulation {
   }
 
   private exchange(stage: Stage, outside: Outside) {
-    const surfaceTransferMPerS = stage.surfaceTransferMPerS ?? Infinity;
     return exchangeFor(
-      this.bodies.map(({ halfThicknessM, share }, j) => ({
+      this.bodies.map((body, j) => ({
         grid: this.grids[j],
-        halfThicknessM,
-        share,
+        halfThicknessM: body.halfThicknessM,
+        share: body.share,
         diffusivityM2PerS: stage.diffusivityM2PerS,
-        surfaceTransferMPerS,
+        surfaceTransferMPerS: transferOf(body, stage),
       })),
       outside,
     );
@@ -196,8 +196,10 @@ export class Simulation {
 
   private observed(state: Float64Array): boolean {
     if (!this.options.onStep) return false;
-    const perWater = state.subarray(0, this.grids[0].cells);
     const [grid] = this.grids;
+    const perWater = blendedCells(this.bodies, 0, (j) =>
+      state.subarray(this.offsets[j], this.offsets[j] + this.grids[j].cells),
+    );
     const seen = {
       timeS: this.timeS,
       perWater,
@@ -259,7 +261,7 @@ export class Simulation {
         timeS: this.timeS,
         perWater,
         mean: meanOf(grid, perWater),
-        surface: surfaceValue(grid, perWater, this.bodies[j].halfThicknessM, against, stage),
+        surface: surfaceValue(grid, perWater, this.bodies[j], against, stage),
         centre: centreValue(grid, perWater),
         bath: against,
         undissolved: this.undissolved,

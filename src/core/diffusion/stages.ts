@@ -12,6 +12,10 @@ export interface Body {
   exponent?: number;
   /** Its directions, where one does not tell all: wetted at its ends and sides, or with faces that differ. */
   solid?: readonly SolidAxis[] | undefined;
+  /** What lies on its face, as metres of flesh; left out, it is bare. Of a solid its directions say it. */
+  barrierM?: number;
+  /** Of a round: a share of its face that lies behind so many metres of flesh, the rest bare. */
+  veiled?: { share: number; barrierM: number } | undefined;
 }
 
 interface StageCommon {

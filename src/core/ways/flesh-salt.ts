@@ -8,6 +8,13 @@ import { shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
 /** One standard deviation of what stays of salt put into the flesh, relative: what runs out again is guessed. *Practice*. */
 const HELD_DOUBT = 0.1;
 
+/**
+ * By how much less salt the flesh's water may hold than the brine's beside it, one standard deviation: measured ratios of the
+ * two in muscle lie from nine tenths to one (water bound to the flesh dissolves none; Del Valle and Nickerson 1967 in fish,
+ * *from memory*). The sums take one, as the trade's do.
+ */
+export const LESS_IN_FLESH = 0.05;
+
 /** Salt in the flesh at an hour, and between which figures it will lie two times in three. Shares of finished flesh. */
 export interface FleshSalt {
   fraction: number;
@@ -30,10 +37,12 @@ export function fleshSaltAt(sheet: Formulated, outcome: Outcome, hours: number):
   const [slow, quick] = [meanAt(hours / spread.slow), meanAt(hours / spread.quick)];
   // Two doubts that have nothing to do with one another add as squares.
   const doubt = sheet.contact.kind === "within" ? HELD_DOUBT : STRENGTH_DOUBT;
-  const weighed = doubt * Math.max(0, likely - nativeSaltFraction);
+  const gained = Math.max(0, likely - nativeSaltFraction);
+  const weighed = doubt * gained;
+  const withheld = sheet.contact.kind === "bath" ? LESS_IN_FLESH * gained : 0;
   return {
     fraction,
-    low: kept * Math.max(0, likely - Math.hypot(likely - slow, weighed)),
+    low: kept * Math.max(0, likely - Math.hypot(likely - slow, weighed, withheld)),
     high: kept * (likely + Math.hypot(quick - likely, weighed)),
   };
 }

@@ -132,7 +132,7 @@ const sayRinse = ({ rinseMin }: Worked["sheet"], { meanFraction, toHeat }: Worke
       ];
 
 const MEETS: Record<Worked["sheet"]["contact"]["kind"], string> = {
-  bath: "; the bath weakens as the flesh takes salt",
+  bath: "; the bath weakens as the flesh takes salt. Flesh may end up to a tenth weaker than the brine: the lower edge of the band allows for it",
   drySalt: "; salt on the face is a saturated film until it is used up",
   crust: "; the crust's salt stays saturated, through skin and scales",
   within: "; what was put in spreads from stab to stab, and none of it leaves",
@@ -178,9 +178,11 @@ function sayShape(input: Worked["input"], { soak, pieceSize, contact }: Worked["
   const onOne = (solid?.[0].otherBarrierM ?? 0) > 0;
   return [
     ...shape,
-    onOne
-      ? "skin: on one face, where hardly any salt passes"
-      : "skin: all about; salt comes in slowly through it",
+    soak.body.veiled
+      ? "skin: on one side, about half of the face; hardly any salt passes there"
+      : onOne
+        ? "skin: on one face, where hardly any salt passes"
+        : "skin: all about; salt comes in slowly through it",
   ];
 }
 

@@ -1,7 +1,8 @@
 import { rootBetween } from "../../root-between";
+import { blended, blendedCells, type Lane } from "../lanes";
 import { paceOf, type Pace } from "../pace";
-import type { SharedBody, SoakMoment, SoakOptions, SoakRun } from "../run";
-import type { Stage } from "../stages";
+import type { SoakMoment, SoakOptions, SoakRun } from "../run";
+import type { Body, Stage } from "../stages";
 import { gradedGrid } from "../grid";
 import type { Grading, Sealed, SolidAxis } from "./axis";
 import { SolidBody } from "./solid-body";
@@ -48,7 +49,7 @@ export class FieldSimulation {
   private steps = 0;
 
   constructor(
-    private readonly bodies: readonly SharedBody[],
+    private readonly bodies: readonly Lane[],
     private readonly options: SoakOptions,
   ) {
     this.outputs = options.outputTimesS ?? [];
@@ -285,14 +286,14 @@ export class FieldSimulation {
 
   private observed(): boolean {
     if (!this.options.onStep) return false;
-    const [solid] = this.solids;
     const against = this.against();
+    const { bodies, solids } = this;
     this.stopped =
       this.options.onStep({
         timeS: this.timeS,
-        perWater: solid.shells(against),
-        mean: solid.mean() + against,
-        centre: solid.middle(against),
+        perWater: blendedCells(bodies, 0, (j) => solids[j].shells(against)),
+        mean: blended(bodies, 0, (j) => solids[j].mean()) + against,
+        centre: blended(bodies, 0, (j) => solids[j].middle(against)),
       }) === true;
     return this.stopped;
   }
@@ -321,9 +322,9 @@ export class FieldSimulation {
 }
 
 /** A plain slab, round or ball as a solid of one direction; a ball has no modes of its own here. */
-function axesOf({ solid, shape, halfThicknessM }: SharedBody): readonly SolidAxis[] {
+function axesOf({ solid, shape, halfThicknessM, barrierM = 0 }: Body): readonly SolidAxis[] {
   if (solid) return solid;
-  return [{ kind: shape === "cylinder" ? "radius" : "half", halfM: halfThicknessM, barrierM: 0 }];
+  return [{ kind: shape === "cylinder" ? "radius" : "half", halfM: halfThicknessM, barrierM }];
 }
 
 /** What a bath that changes by 1 a second adds up to in a mode that decays meanwhile, s. */
@@ -333,7 +334,7 @@ const driftOf = (decay: number, rate: number, diffusivity: number, seconds: numb
 /** Far below anything a mode can add: left in, it would make every later step slow. */
 const orNone = (value: number): number => (Math.abs(value) < 1e-80 ? 0 : value);
 
-const bareFace = ({ solid }: SharedBody): boolean => (solid?.[0].barrierM ?? 0) === 0;
+const bareFace = ({ solid, barrierM }: Body): boolean => (solid?.[0].barrierM ?? barrierM ?? 0) === 0;
 
 const bathOutside = (waterRatio: number, perWater: number): Outside =>
   waterRatio === Infinity ? { kind: "constant", perWater } : { kind: "limited", waterRatio, perWater };

@@ -3,7 +3,7 @@ import type { PaceProfile } from "../../diffusion/pace";
 import type { SoakOptions } from "../../diffusion/run";
 import type { Stage } from "../../diffusion/stages";
 import type { Formulation } from "../../formulation";
-import { isWhole } from "../../materials/facts";
+import { isRoast, isWhole } from "../../materials/facts";
 import type { Food } from "../../materials/types";
 import { saltPerWater, saturationFraction } from "../../solution/sodium-chloride";
 import { pieceSize } from "../../vessel/piece-size";
@@ -170,9 +170,12 @@ function withinProblem(
   };
 }
 
-/** A cut piece has skin on one face; so has the wall of a drawn bird, whose other face is the open cavity. */
-const skinOf = (food: Food): "allFaces" | "oneFace" =>
-  isWhole(food.form) && food.kingdom !== "bird" ? "allFaces" : "oneFace";
+/**
+ * A cut piece has skin on one face, a joint its rind on one side; so has the wall of a drawn bird, whose other face is the
+ * open cavity. What was left round as it grew, a limb or a whole fish, has it all about.
+ */
+const skinOf = ({ form, kingdom, shape }: Food): "allFaces" | "oneFace" =>
+  (isWhole(form) && kingdom !== "bird") || (shape === "cylinder" && !isRoast(form)) ? "allFaces" : "oneFace";
 
 interface StageBasics {
   durationS: number;

@@ -212,3 +212,20 @@ test("skin over all faces of a whole fish, on one of a cut piece and of a bird's
   expect(barriers({ form: "fillet" }).both).toBe(false);
   expect(barriers({ form: "whole", kingdom: "fish_lean" }).both).toBe(true);
 });
+
+test("the rind of a joint that is taken as round lies on one side; a limb has its skin all about", () => {
+  const round = { ...brine, pieces: { ...pieces, skin: true, shape: "cylinder" as const } };
+  const bodyOf = (food: Partial<SoakLoad["food"]>) =>
+    soakProblem(round, { ...load, food: { ...load.food, ...food } }).body;
+  const skin = SKIN_EQUIVALENT_MM / 1000;
+  const joint = bodyOf({ form: "bone-in roast", shape: "irregular" });
+  expect(joint.veiled).toEqual({ share: 0.5, barrierM: skin });
+  expect(joint.surfaceTransferMPerS).toBe(Infinity);
+  const limb = bodyOf({ form: "bone-in piece", shape: "cylinder" });
+  expect(limb.veiled).toBeUndefined();
+  expect(limb.surfaceTransferMPerS).toBeCloseTo(soakProblem(round, load).diffusivityM2PerS / skin, 12);
+  // A short log has its ends besides, and the rind all the same.
+  const short = { ...round, pieces: { ...round.pieces, shape: "shortLog" as const } };
+  const { body } = soakProblem(short, { ...load, food: { ...load.food, form: "bone-in roast" } });
+  expect([body.veiled, body.standIn?.veiled]).toEqual([joint.veiled, joint.veiled]);
+});
