@@ -101,6 +101,7 @@ test("short cure: more salt than is wanted, most of it comes off; it keeps nothi
   );
   await expect.poll(() => bench.grams("pickling")).toBeCloseTo((0.06 * edible) / 0.997, 0);
   await expect.poll(() => bench.grams("sugar_brown_light")).toBeCloseTo(0.5 * 0.06 * edible, 0);
+  await expect(page.getByText(/sugar\s*[\d.]+ mm deep/)).toBeVisible();
   await expect.poll(() => bench.ledgerEnd("takenOff")).toBeGreaterThan(await bench.ledgerEnd("flesh"));
   await expect(page.getByText("This cure does not keep food")).toBeVisible();
   await bench.save();
