@@ -1,5 +1,6 @@
 import type { BodyShape } from "../diffusion/grid";
 import { remembered } from "../remembered";
+import { rootBetween } from "../root-between";
 import { airIn, biotOf, diffusionMin, type Covering, type HeatedStretch } from "./covering";
 import { RING_STEP, Rings, type Air } from "./rings";
 
@@ -25,8 +26,9 @@ const OPENED_WITHIN_MIN = 3;
 /** How far this kitchen's heating may lie from the usual: time over that of the table's flesh. */
 const SLOWEST = 1 / 5;
 const FASTEST = 5;
-const HALVINGS = 16;
-/** Near enough to stop halving, °C. */
+/** How far apart paces are first tried, in their logarithm. */
+const STRIDE = 0.4;
+/** Near enough to stop looking, °C. */
 const CLOSE_C = 0.02;
 /** Points of a course kept for drawing and integrating. */
 const POINTS = 160;
@@ -128,17 +130,21 @@ function paced(
   endC: number,
   wetter: number,
 ): HeatCourse {
-  let [slow, fast] = [SLOWEST, FASTEST];
-  let found = run(piece, stretches, restMin, hurried(fast, wetter));
-  // Not even flesh as fast as that gets there: the heat is under what is wanted.
-  if (found.endC < endC) return found;
-  for (let i = 0; i < HALVINGS && Math.abs(found.endC - endC) > CLOSE_C; i++) {
-    const pace = Math.sqrt(slow * fast);
-    found = run(piece, stretches, restMin, hurried(pace, wetter));
-    if (found.endC < endC) slow = pace;
-    else fast = pace;
-  }
-  return found;
+  const runs = new Map<number, HeatCourse>();
+  const at = (logPace: number) => {
+    const known = runs.get(logPace) ?? run(piece, stretches, restMin, hurried(Math.exp(logPace), wetter));
+    runs.set(logPace, known);
+    return known;
+  };
+  const over = (logPace: number) => at(logPace).endC - endC;
+  const [slowest, fastest] = [Math.log(SLOWEST), Math.log(FASTEST)];
+  // From the usual pace outwards: most cooks are near it, and fast flesh takes the most steps.
+  let fast = 0;
+  while (over(fast) < 0 && fast < fastest) fast = Math.min(fastest, fast + STRIDE);
+  let slow = fast > 0 ? fast - STRIDE : 0;
+  while (over(slow) > 0 && slow > slowest) slow = Math.max(slowest, slow - STRIDE);
+  // Where not even the fastest flesh gets there, the heat is under what is wanted: that is the answer.
+  return at(rootBetween(over, slow, fast, { closeTo0: CLOSE_C, relative: 1e-4 }));
 }
 
 /** A drier and a damper face than the likely one: what the climb is in doubt by, most of all. Estimates. */
@@ -222,18 +228,40 @@ function heatedFor(
   restMin: number,
   endC: number,
 ): number | undefined {
-  const longest = Math.min(DAY_MIN, LONGEST_UNITS * diffusionMin(piece.halfThicknessMm));
+  const { shape, halfThicknessMm, startC } = piece;
+  const unit = diffusionMin(halfThicknessMm);
+  const longest = Math.min(DAY_MIN, LONGEST_UNITS * unit);
+  const rests = cover === "crust" ? restMin + OPENED_WITHIN_MIN : Math.max(restMin, LOOKED_AT_LEAST_MIN);
   const until = (wetter: number): number => {
-    const ends = (minutes: number) =>
-      run(piece, [{ airC, minutes, cover }], restMin, { pace: 1, wetter }).endC;
-    if (ends(longest) < endC) return Infinity;
-    let [short, long] = [0, longest];
-    while (long - short > 0.25) {
-      const middle = (short + long) / 2;
-      if (ends(middle) < endC) short = middle;
-      else long = middle;
+    const air = airIn(piece, { airC, cover }, { film: 1, wetter });
+    const rest = restAir(piece, cover === "crust", wetter)();
+    /** Heats a piece from one minute to another. */
+    const heat = (rings: Rings, fromMin: number, toMin: number) => {
+      for (let at = fromMin; at < toMin - 1e-9;) {
+        const dt = Math.min(RING_STEP, (toMin - at) / unit);
+        rings.step(air(at), dt);
+        at += dt * unit;
+      }
+    };
+    // Heated once, kept as it was every so often; taken out at any minute it goes on from there.
+    const every = KEPT_EVERY * RING_STEP * unit;
+    const kept = [Rings.at(shape, startC)];
+    let hot = kept[0];
+    while (hot.coreC < endC && kept.length * every < longest) {
+      hot = hot.copy();
+      heat(hot, (kept.length - 1) * every, kept.length * every);
+      kept.push(hot);
     }
-    return long;
+    const endsOver = (minutes: number) => {
+      const before = Math.min(kept.length - 1, Math.floor(minutes / every));
+      const rings = kept[before].copy();
+      heat(rings, before * every, minutes);
+      return rings.peak(rest, rests / unit) - endC;
+    };
+    const last = (kept.length - 1) * every;
+    return endsOver(last) < 0
+      ? Infinity
+      : rootBetween(endsOver, 0, last, { closeTo0: CLOSE_C, relative: 1e-4 });
   };
   let least = Infinity;
   for (const { wetter, takes } of DRYING) {
@@ -246,5 +274,7 @@ function heatedFor(
 }
 
 const DAY_MIN = 24 * 60;
+/** Steps between what is kept of a piece in the heat. */
+const KEPT_EVERY = 8;
 /** Past so many diffusion times nothing changes any more. */
 const LONGEST_UNITS = 6;

@@ -79,6 +79,17 @@ export class Rings {
     return heat / volume;
   }
 
+  /** The most its middle comes to in so many diffusion times of one air; once it falls it climbs no more. */
+  peak(air: Air, times: number): number {
+    let most = this.coreC;
+    for (let at = 0; at < times - 1e-9; at += RING_STEP) {
+      this.step(air, Math.min(RING_STEP, times - at));
+      if (this.coreC < most) break;
+      most = this.coreC;
+    }
+    return most;
+  }
+
   /** One step of `RING_STEP` diffusion times, or a shorter one. */
   step({ airC, biot, wetness }: Air, dt = RING_STEP): void {
     const { at, into, faces, volumes } = this;

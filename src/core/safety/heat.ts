@@ -2,11 +2,12 @@ import { minutesOf, ovenMinutes, stagesOf } from "../formula/cook/cook";
 import { isOven } from "../formula/cook/cook-stages";
 import type { Cook, Formulation } from "../formulation";
 import { glazeWindowMin } from "../heat/glaze";
+import { isOneHeat } from "../heat/oven";
 import { FISH_SAFE_C, ROAST_FLOOR_C } from "../materials/official";
 import { isBaked } from "../preparations";
-import { exitsOf } from "../program/exits";
+import { exitsOf, type Exit } from "../program/exits";
 import { spokenMinutes } from "../quantity/said";
-import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
+import { hazardRule, LOCAL_CODE, type FindingData, type Rule } from "./rule";
 
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */
 const COAT_BURNS_AFTER_MIN = 25;
@@ -22,6 +23,36 @@ function heatsNamed(input: Formulation, cook: Cook): number[] {
       .filter(isOven)
       .map((s) => s.ovenC);
   return cook.ovenC === undefined ? [] : [cook.ovenC];
+}
+
+/** Where each stretch of a part lies, in minutes before all have rested. */
+const stretchesBefore = ({ name, heated, restMin, minutes }: Exit) => {
+  let leftMin = minutes;
+  return heated.map(({ airC, minutes: takes }) => {
+    const from = restMin + leftMin;
+    leftMin -= takes;
+    return { name, airC, from, until: restMin + leftMin };
+  });
+};
+
+/** Of parts that are to have rested together: the two that stand longest in the oven at once, each at a heat of its own. */
+function twoHeatsAtOnce(exits: readonly Exit[]): FindingData | undefined {
+  const all = exits.flatMap(stretchesBefore);
+  const [worst] = all
+    .flatMap((a, i) =>
+      all.slice(i + 1).map((b) => ({ a, b, minutes: Math.min(a.from, b.from) - Math.max(a.until, b.until) })),
+    )
+    .filter(({ a, b, minutes }) => a.name !== b.name && minutes > 0 && !isOneHeat(a.airC, b.airC))
+    .sort((one, other) => other.minutes - one.minutes);
+  return worst
+    ? {
+        first: worst.a.name,
+        firstC: Math.round(worst.a.airC),
+        second: worst.b.name,
+        secondC: Math.round(worst.b.airC),
+        minutes: Math.round(worst.minutes),
+      }
+    : undefined;
 }
 
 export const HEAT_RULES: readonly Rule[] = [
@@ -161,6 +192,17 @@ export const HEAT_RULES: readonly Rule[] = [
         ? { minutes: Math.round(minutes), trade: Math.round(trade.minutes), form: trade.rule.form }
         : undefined;
     },
+  },
+  {
+    id: "two_heats_at_once",
+    severity: "caution",
+    title: "Two heats in one oven at once",
+    because: "{{first}} wants {{firstC}} °C while {{second}} wants {{secondC}} °C, for {{minutes}} min.",
+    instead:
+      "One heat for both; or one after the other, the first resting meanwhile; or a second oven, if there is one.",
+    source: "an oven has one heat",
+    deferTo: "your own ovens",
+    check: ({ input, sheet, cook }) => (cook.apart ? twoHeatsAtOnce(exitsOf(input, sheet)) : undefined),
   },
   hazardRule("raw_fish_parasites", {
     because: "{{food}} {{how}}: raw or lightly cooked fish can carry parasites and germs.",

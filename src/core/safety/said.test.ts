@@ -579,6 +579,49 @@ describe("shorter than cooks count", () => {
   });
 });
 
+describe("parts in one oven", () => {
+  const stage = (ovenC: number, minutes: number) => ({ ovenC, minutes, cover: "open" as const });
+  const part = (name: string, ovenC: number, minutes: number, restMin = 10) => ({
+    name,
+    toC: 74,
+    thicknessMm: 40,
+    stages: [stage(ovenC, minutes)],
+    restMin,
+  });
+  const taken = (parts: ReturnType<typeof part>[], apart = true) =>
+    of("chicken_whole", "dry", { cook: { toC: 74, minutes: 60, restMin: 10, ovenC: 180, apart, parts } });
+  const heats = (secondC: number) => taken([part("legs", 160, 60), part("breast", secondC, 40)]);
+
+  test.each([
+    [169, false],
+    [170, false],
+    [171, true],
+  ])("160 and %d °C at once: %s", (secondC, says) => {
+    expect(fires("two_heats_at_once", heats(secondC), {})).toBe(says);
+  });
+
+  test("says which, how hot, and for how long both are in it", () => {
+    expect(told("two_heats_at_once", heats(220))).toMatchObject({
+      first: "legs",
+      firstC: 160,
+      second: "breast",
+      secondC: 220,
+      minutes: 40,
+    });
+  });
+
+  test("one after the other is no clash, nor are parts that stay on the joint", () => {
+    const long = [part("legs", 160, 60, 40), part("breast", 220, 30, 10)];
+    expect(fires("two_heats_at_once", taken(long), {})).toBe(false);
+    expect(
+      told("two_heats_at_once", taken([part("legs", 160, 60, 39), part("breast", 220, 30, 10)])),
+    ).toMatchObject({
+      minutes: 1,
+    });
+    expect(fires("two_heats_at_once", taken(long, false), {})).toBe(false);
+  });
+});
+
 describe("a fridge with a measured shelf", () => {
   const shelf = { kitchen: { fridge: { widthMm: 200, depthMm: 200, heightMm: 60 } as never } };
   test("is asked of what stands in it, not of a cooler, nor of what is baked at once", () => {

@@ -1,7 +1,7 @@
 import { formulate } from "../formula/formulate";
 import { AS_WANTED, preparationOffered } from "../formula/offer/defaults";
 import { hasBath, isBaked } from "../preparations";
-import { ONE_HEAT_C } from "./model";
+import { isOneHeat } from "../heat/oven";
 import { atHeat, heatOf, withFormulation } from "./one-heat";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";
 import { mayStretch } from "./soak-edges";
@@ -194,7 +194,7 @@ function oneHeat(request: SittingRequest, dish: DishRequest): Draft[] {
   if (own === undefined) return [];
   const others = [...new Set(request.dishes.flatMap((d) => (d === dish ? [] : (heatOf(d) ?? []))))];
   return others
-    .filter((ovenC) => Math.abs(ovenC - own) > ONE_HEAT_C)
+    .filter((ovenC) => !isOneHeat(ovenC, own))
     .flatMap((ovenC) => {
       const made = atHeat(dish, own, ovenC);
       if (!made) return [];

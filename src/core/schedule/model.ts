@@ -1,3 +1,4 @@
+import { isOneHeat } from "../heat/oven";
 /** Whole minutes on the plan's own clock: 0 is where the plan begins. */
 export type Minute = number;
 
@@ -98,16 +99,13 @@ export interface Placed {
 /** Where every task lies. */
 export type Plan = Readonly<Record<string, Placed>>;
 
-/** Ovens that differ by less are one heat, °C. *Practice*. */
-export const ONE_HEAT_C = 10;
-
 /** Whether closed hours bind a task. */
 export const isBoundBy = (task: Pick<Task, "handsOn" | "upFor">, closed: Closed): boolean =>
   task.handsOn && task.upFor !== closed.demand;
 
 /** Whether two uses of one oven cannot be at once for their heats. */
 export const heatsClash = (a: Use, b: Use): boolean =>
-  a.ovenC !== undefined && b.ovenC !== undefined && Math.abs(a.ovenC - b.ovenC) > ONE_HEAT_C;
+  a.ovenC !== undefined && b.ovenC !== undefined && !isOneHeat(a.ovenC, b.ovenC);
 
 /** Heats an oven with nothing in it yet. */
 export const isHeating = (task: Pick<Task, "uses">): boolean =>

@@ -1,4 +1,5 @@
-import { ONE_HEAT_C, resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
+import { isOneHeat } from "../heat/oven";
+import { resourceDemand, type Closed, type Problem, type Resource, type Span } from "./model";
 import { dishTasks } from "./dish-tasks";
 import { heatedAlready, hotOvens } from "./hot-ovens";
 import {
@@ -43,7 +44,7 @@ function ovenOf(dishes: readonly ProgramDish[], ovens: number, variant: number):
     (x, y) => y.minutes - x.minutes || (x.dish.id < y.dish.id ? -1 : 1),
   )) {
     const airC = inOven.map((h) => h.airC);
-    const same = groups.find((g) => [...g.airC, ...airC].every((c) => Math.abs(c - airC[0]) <= ONE_HEAT_C));
+    const same = groups.find((g) => [...g.airC, ...airC].every((c) => isOneHeat(c, airC[0])));
     if (same) {
       same.ids.push(dish.id);
       same.minutes = Math.max(same.minutes, minutes);
