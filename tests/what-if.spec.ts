@@ -143,6 +143,25 @@ test.describe("what-ifs on the Bench", () => {
     await expect(page.locator("[data-acid]").first()).toBeVisible();
   });
 
+  test("butterflied, a piece has a thin part with its own figures; a whole fish tapers", async ({ page }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const before = await bench.grams("sea_fine");
+    await bench.toggle("Thick and thin, as butterflied");
+    await bench.enter("Thin part, thickness", "10");
+    await bench.enter("Thin part, of the weight", "30");
+    await expect(page.locator('[data-size="2"]')).toContainText(/Thin part, 10 mm: mean [\d.]+ %/);
+    // It weighs what it weighed: so does its salt.
+    await expect.poll(() => bench.grams("sea_fine")).toBe(before);
+    await bench.save();
+    await page.reload();
+    await expect(page.locator('[data-size="2"]')).toContainText("Thin part, 10 mm");
+    await bench.toggle("Thick and thin, as butterflied");
+    await expect(page.locator('[data-size="2"]')).toHaveCount(0);
+    await bench.choose("Kind", "grey mullet, whole round");
+    await expect(await bench.field("Shape")).toHaveValue("oval");
+  });
+
   test("a piece is as long as it was measured: its width follows, what cannot be is refused, the usual is a tap away", async ({
     page,
   }) => {

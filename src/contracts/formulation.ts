@@ -20,8 +20,9 @@ const id = z.string().min(1).max(80);
 const pieces = z.strictObject({
   count: ranged("count").int(),
   totalMassG: ranged("totalMassG"),
-  shape: z.enum(["slab", "cylinder", "sphere", "block", "shortLog"]),
+  shape: z.enum(["slab", "cylinder", "sphere", "block", "shortLog", "oval"]),
   thicknessMm: ranged("thicknessMm"),
+  thin: z.strictObject({ thicknessMm: ranged("thicknessMm"), share: ranged("thinPercent", 100) }).optional(),
   lengthMm: ranged("lengthMm").optional(),
   bone: z.boolean(),
   skin: z.boolean(),

@@ -5,8 +5,8 @@ import type { SolidAxis } from "./field/axis";
 import type { BodyShape } from "./grid";
 import type { Body } from "./stages";
 
-/** What a cook calls the piece: the engine's own bodies, and two that are wetted at their ends as well. */
-export type PieceForm = BodyShape | "block" | "shortLog";
+/** What a cook calls the piece: the engine's own bodies, two that are wetted at their ends as well, and one that tapers to them. */
+export type PieceForm = BodyShape | "block" | "shortLog" | "oval";
 
 /** What the cook measured of the piece; only what changes the way salt must go. */
 export interface PieceShape {
@@ -77,7 +77,7 @@ export interface FleshBody extends Body {
 }
 
 export interface BodyOptions {
-  /** Outer size of a block or a short log, mm; other forms have one distance only. */
+  /** Outer size of a block, a short log or an oval, mm; other forms have one distance only. */
   size?: { lengthMm: number; widthMm: number };
   /** A bath that nobody stirs, at this temperature, °C. */
   stillAtC?: number | undefined;
@@ -100,7 +100,7 @@ export function fleshBody(
   const solid = solidOf(form, 2 * pathMm * shortened, options.size, apart, onOneFace ? skinM : 0);
   const body = bodyOf(form, pathMm, options.size);
   // Skin on one face is that face's own, on one side of a round that side's; all about it is one more resistance before all.
-  const round = form === "cylinder" || form === "sphere" || form === "shortLog";
+  const round = form !== "slab" && form !== "block";
   const veiled = onOneFace && round ? { share: ONE_SIDE_OF_A_ROUND, barrierM: skinM } : undefined;
   const skin = onOneFace && (solid || veiled) ? 0 : skinM / diffusivityM2PerS;
   const film =
@@ -156,6 +156,8 @@ function bodyOf(form: PieceForm, pathMm: number, size: BodyOptions["size"]): Bod
       return equivalentBody({ kind: "brick", edgesMm: [throughMm, long.widthMm, long.lengthMm] });
     case "shortLog":
       return equivalentBody({ kind: "finiteCylinder", diameterMm: throughMm, lengthMm: long.lengthMm });
+    case "oval":
+      return equivalentBody({ kind: "ellipsoid", axesMm: [throughMm, long.widthMm, long.lengthMm] });
     default:
       return { shape: form, halfThicknessM: pathMm / 1000 };
   }

@@ -6,6 +6,7 @@ import { err, ok, type Result } from "../result";
 import { fitPieces, liquidLevel, type LiquidLevel, type VesselFit } from "../vessel/fit";
 import { pieceSize, type PieceSize } from "../vessel/piece-size";
 import { stockShare } from "./account/stock";
+import { lotsOf, type Lot } from "./soak/lots";
 import { computeSoak, type Soak } from "./soak/soak";
 import { type SoakLoad } from "./soak/soak-problem";
 import { weighedOut } from "./weigh";
@@ -126,7 +127,7 @@ export function weighOut(
     excess: p.excess,
     bake: p.bake,
     rateFactor: options.rateFactor ?? 1,
-    mainShare: input.pieces.totalMassG / c.foodG,
+    mainShare: lotsOf(input).main.totalMassG / c.foodG,
   };
   return ok({ c, p, load });
 }
@@ -139,8 +140,8 @@ function contextOf(input: Formulation): Result<PrepareContext, FormulationError>
   if (!salt) return err({ code: "unknown_salt", id: input.saltId });
   if (salt.naclFraction <= 0) return err({ code: "salt_without_nacl", name: salt.name });
 
-  const alongside = input.alongside ?? [];
-  for (const pieces of [input.pieces, ...alongside]) {
+  const { main, others } = lotsOf(input);
+  for (const pieces of [main, ...others]) {
     const thickness = thicknessProblem(food, pieces);
     if (thickness) return err(thickness);
   }
@@ -149,11 +150,11 @@ function contextOf(input: Formulation): Result<PrepareContext, FormulationError>
   if (length) return err(length);
 
   const { shape, totalMassG, count, thicknessMm, lengthMm } = input.pieces;
-  const foodG = alongside.reduce((sum, a) => sum + a.totalMassG, totalMassG);
+  const foodG = others.reduce((sum, a) => sum + a.totalMassG, main.totalMassG);
   const size = pieceSize(shape, totalMassG / count, thicknessMm, lengthMm);
-  const others = alongside.map(
-    (a) => a.count * surfaceDm2(shape, pieceSize(shape, a.totalMassG / a.count, a.thicknessMm)),
-  );
+  const surfaceOf = (a: Lot, longMm?: number) =>
+    a.count * surfaceDm2(shape, pieceSize(shape, a.totalMassG / a.count, a.thicknessMm, longMm));
+  const surfaces = [surfaceOf(main, lengthMm), ...others.map((a) => surfaceOf(a, a.ofEach && lengthMm))];
   return ok({
     input,
     pantry,
@@ -164,6 +165,6 @@ function contextOf(input: Formulation): Result<PrepareContext, FormulationError>
     fit: fitPieces(input.vessel, size, Math.ceil(count * (foodG / totalMassG))),
     size,
     foodG,
-    surfaceDm2: others.reduce((sum, s) => sum + s, count * surfaceDm2(shape, size)),
+    surfaceDm2: surfaces.reduce((sum, s) => sum + s, 0),
   });
 }

@@ -26,6 +26,8 @@ export const RANGES = {
   readingPercent: { dimension: "none", min: 0, max: 27 },
   waterG: { dimension: "mass", min: 50, max: 500_000, volumeDensityGPerMl: 1 },
   vesselMm: { dimension: "length", min: 30, max: 2000 },
+  /** Share of a piece's weight that is its thinner part. */
+  thinPercent: { dimension: "none", min: 5, max: 95 },
   sugarPerSalt: { dimension: "none", min: 0, max: 4 },
   lineG: { dimension: "mass", min: 0, max: 20_000 },
   parts: { dimension: "none", min: 0, max: 100 },

@@ -17,6 +17,8 @@ export interface Pieces {
   shape: PieceForm;
   /** Thickest part of one piece, mm. */
   thicknessMm: number;
+  /** Of a piece with two thicknesses, as one that is butterflied: its thinner part, and that part's share of the weight. */
+  thin?: { thicknessMm: number; share: number } | undefined;
   /** Of one piece, lying flat, mm; left out, as is usual for its weight and kind. Its width follows. */
   lengthMm?: number | undefined;
   bone: boolean;

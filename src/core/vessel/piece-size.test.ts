@@ -2,8 +2,15 @@ import fc from "fast-check";
 import type { PieceForm } from "../diffusion/flesh-body";
 import { FLESH_DENSITY_G_PER_ML, pieceSize, possibleLengthsMm } from "./piece-size";
 
-const SHAPES: PieceForm[] = ["slab", "block", "cylinder", "shortLog", "sphere"];
-const FILLS = { slab: 1, block: 1, cylinder: Math.PI / 4, shortLog: Math.PI / 4, sphere: Math.PI / 6 };
+const SHAPES: PieceForm[] = ["slab", "block", "cylinder", "shortLog", "sphere", "oval"];
+const FILLS = {
+  slab: 1,
+  block: 1,
+  cylinder: Math.PI / 4,
+  shortLog: Math.PI / 4,
+  sphere: Math.PI / 6,
+  oval: Math.PI / 6,
+};
 
 const anyPiece = fc.record({
   shape: fc.constantFrom(...SHAPES),

@@ -21,6 +21,7 @@ const FILLS: Record<PieceForm, number> = {
   cylinder: Math.PI / 4,
   shortLog: Math.PI / 4,
   sphere: Math.PI / 6,
+  oval: Math.PI / 6,
 };
 
 /**
@@ -64,6 +65,8 @@ export function possibleLengthsMm(
 const acrossMm2 = (shape: PieceForm, massG: number, thicknessMm: number): number =>
   ((massG / FLESH_DENSITY_G_PER_ML) * 1000) / (FILLS[shape] * thicknessMm);
 
+/** How much longer than it is deep a whole fish is. *Practice*. */
+const OVAL_ASPECT = 3.5;
 /** Past this many thicknesses a log is taken to be oval, wider than it is thick. *Practice*. */
 const LONGEST_LOG = 4;
 const LONGEST_BALL = 1.5;
@@ -79,5 +82,7 @@ function usualLengthMm(shape: PieceForm, across: number, thicknessMm: number): n
       return Math.min(across / thicknessMm, LONGEST_LOG * thicknessMm);
     case "sphere":
       return Math.min(across / thicknessMm, LONGEST_BALL * thicknessMm);
+    case "oval":
+      return Math.min(across / thicknessMm, Math.sqrt(across * OVAL_ASPECT));
   }
 }

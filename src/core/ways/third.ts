@@ -1,3 +1,4 @@
+import { lotsOf } from "../formula/soak/lots";
 import { momentAt } from "../diffusion/moment";
 import { simulateSoak } from "../diffusion/simulate";
 import { outcomeAt } from "../formula/account/outcome";
@@ -86,7 +87,7 @@ interface Tried {
  * @param roughly by the nearest body of one direction: quick, and off by much the same at every strength
  */
 function tried(input: Formulation, { rateFactor, nearly }: ThirdOptions, roughly = false): Tried | undefined {
-  if (input.alongside?.length) return triedWhole(input, rateFactor);
+  if (lotsOf(input).others.length > 0) return triedWhole(input, rateFactor);
   const weighed = weighOut(input, { rateFactor });
   if (!weighed.ok) return undefined;
   const { load } = weighed.value;

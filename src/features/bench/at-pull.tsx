@@ -1,13 +1,20 @@
+import dynamic from "next/dynamic";
 import { useState } from "react";
 import type { WorkedOut } from "@/core/bench/worked";
 import { described } from "@/core/preparations";
-import { duration, percent, roughly } from "@/ui/format";
+import { duration, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
+import { NotYet, orMissing } from "@/ui/or-missing";
 import { Section } from "@/ui/section/section";
 import { Figures } from "./figures";
 import { usePlate } from "./use-plate";
-import type { Worked } from "./worked";
 import { YieldLine } from "./yield-line";
+
+/* Most pieces are of one size. */
+const OtherSizes = dynamic(
+  orMissing(async () => (await import("./other-sizes")).OtherSizes),
+  { loading: NotYet },
+);
 
 /** What will be: the figures and the section when it is taken out, or on the plate. */
 export function AtPull({ worked }: { worked: WorkedOut }) {
@@ -56,7 +63,7 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
         {fronts.sugarMm > 0 && <Deep what="sugar" mm={fronts.sugarMm} />}
       </p>
       <YieldLine {...worked} />
-      <OtherSizes {...worked} />
+      {worked.outcome.alongside.length > 0 && <OtherSizes {...worked} />}
       <div className="min-h-52 flex-1">
         <Section input={input} sheet={sheet} outcome={outcome} acidMm={fronts.acidMm} units={units} />
       </div>
@@ -72,21 +79,4 @@ function Deep({ what, mm, drawn = false }: { what: string; mm: number; drawn?: b
       · {what} <span className="figure">{units.length(mm, 1)}</span> deep{drawn && " (hatched)"}{" "}
     </span>
   );
-}
-
-/** Pieces of other sizes in the same vessel, each with its own figures. */
-function OtherSizes({ input, sheet, outcome }: Worked) {
-  const units = useUnits();
-  return outcome.alongside.map((other, i) => {
-    const size = input.alongside?.[i];
-    const { readyH } = sheet.soak.alongside[i];
-    return (
-      <p key={i} className="text-sm" data-size={i + 2}>
-        Size {i + 2}, {size && units.length(size.thicknessMm)}: mean{" "}
-        <span className="figure">{percent(other.meanFraction)}</span> % · centre{" "}
-        <span className="figure">{percent(other.centreFraction)}</span> % · ready{" "}
-        {readyH === undefined ? "not within 4 days" : `from ${roughly(readyH)}`}
-      </p>
-    );
-  });
 }

@@ -164,9 +164,11 @@ function sayShape(input: Worked["input"], { soak, pieceSize, contact }: Worked["
   const taken =
     pieces.shape === "block" && !uneven
       ? [`shape: a block of about ${size}; salt comes in at its sides and ends too`]
-      : solid && solid.length > 1
-        ? [`shape: a short log of about ${size}; salt comes in at its ends too`]
-        : [];
+      : pieces.shape === "oval"
+        ? [`shape: an oval of about ${size} that tapers; salt comes in all about`]
+        : solid && solid.length > 1
+          ? [`shape: a short log of about ${size}; salt comes in at its ends too`]
+          : [];
   const shape = uneven
     ? [
         ...taken,

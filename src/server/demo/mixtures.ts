@@ -37,6 +37,7 @@ export const LAMB_SHOULDER: Formulation = {
     count: 2,
     totalMassG: 3900,
     thicknessMm: 38,
+    thin: { thicknessMm: 24, share: 0.4 },
     slashDepthMm: 8,
     slashSpacingMm: 25,
   }),

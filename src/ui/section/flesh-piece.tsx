@@ -31,7 +31,7 @@ const CONTOURS = [0.25, 0.6, 0.88];
 export function FleshPiece(props: Props) {
   const { x, y, width, height, shape, oneFace, shades, cut, spacing } = props;
   const id = useId();
-  const round = shape === "cylinder" || shape === "sphere" || shape === "shortLog";
+  const round = shape !== "slab" && shape !== "block";
   const outline = { stroke: "var(--iron)", strokeWidth: 2 };
   const flat = flatOf({ x, y, width, height });
   return (

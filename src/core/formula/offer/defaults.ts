@@ -1,6 +1,6 @@
 import { bodyShapeOf } from "../../diffusion/flesh-body";
 import type { Formulation, Holding, Pieces, Preparation, SaltGiven } from "../../formulation";
-import { isWhole } from "../../materials/facts";
+import { isSeafood, isWhole } from "../../materials/facts";
 import type { Food } from "../../materials/types";
 import { PREPARATIONS, type PreparationChoice } from "../../preparations";
 import { capital } from "../../quantity/said";
@@ -27,7 +27,8 @@ export function piecesOffered(food: Food, count = 1): Pieces {
   return {
     count,
     totalMassG: food.pieceMassG * count,
-    shape: flat === "slab" && hasSides(food) ? "block" : flat,
+    shape:
+      isWhole(food.form) && isSeafood(food) ? "oval" : flat === "slab" && hasSides(food) ? "block" : flat,
     thicknessMm: food.thicknessMm,
     bone: food.boneFraction > 0.05,
     skin: food.skin,

@@ -10,6 +10,7 @@ import { pieceSize } from "../../vessel/piece-size";
 import type { Flesh } from "../weigh/equilibrium";
 import type { Bake, Contact } from "../weigh/prepared";
 import { FLESH_SIDE_SHARE, saltedFaces } from "../weigh/salted-faces";
+import { lotsOf } from "./lots";
 import type { KeepLimit } from "./keep-limit";
 import { thawingOf, type Thawing } from "./thawing";
 import { bathWarmth, coolingPace, warmingPace, type BathWarmth } from "./warming";
@@ -92,7 +93,8 @@ export const startOf = ({
 
 /** The engine's own terms for a formulation's soak. */
 export function soakProblem(input: Formulation, load: SoakLoad, vary: Variation = AS_LIKELY): SoakProblem {
-  const { pieces, holding } = input;
+  const { holding } = input;
+  const pieces = lotsOf(input).main;
   if (load.contact.kind === "within") return withinProblem(input, load, load.contact, vary);
   const salted = saltedFaces(input);
   const thicknessMm = thicknessFelt(input, vary.thickerMm);

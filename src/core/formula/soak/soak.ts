@@ -4,10 +4,11 @@ import { progress, windowOf, type Aim } from "../../diffusion/readiness";
 import type { SoakOptions, SoakRun } from "../../diffusion/run";
 import { simulateSharedSoak, simulateSoak } from "../../diffusion/simulate";
 import type { SoakError } from "../../diffusion/stages";
-import type { Alongside, Formulation } from "../../formulation";
+import type { Formulation } from "../../formulation";
 import type { Food } from "../../materials/types";
 import { ok, type Result } from "../../result";
 import { aimOf, soakAimOf } from "./aim";
+import { lotsOf, type Lot } from "./lots";
 import {
   soakProblem,
   startOf,
@@ -75,7 +76,7 @@ export function computeSoak(
 
 /** Shares of the flesh: the main pieces first, then those alongside. */
 function sharesOf(input: Formulation, load: SoakLoad): number[] {
-  const others = input.alongside ?? [];
+  const { others } = lotsOf(input);
   const othersG = others.reduce((sum, a) => sum + a.totalMassG, 0);
   return [load.mainShare, ...others.map((a) => (1 - load.mainShare) * (a.totalMassG / othersG))];
 }
@@ -101,7 +102,7 @@ function runSizes(
         main.body.solid ? FIELD_MOMENTS_PER_DECADE : MOMENTS_PER_DECADE,
       ),
   };
-  const bodies = [main.body, ...(input.alongside ?? []).map((a) => bodyAlongside(input, load, a))];
+  const bodies = [main.body, ...lotsOf(input).others.map((a) => bodyAlongside(input, load, a))];
   if (main.stage.kind === "bath") {
     const sharing = bodies.map((body, i) => ({ ...body, share: shares[i] }));
     return simulateSharedSoak(sharing, [stage], options);
@@ -115,8 +116,8 @@ function runSizes(
   return ok(runs);
 }
 
-function bodyAlongside(input: Formulation, load: SoakLoad, other: Alongside): FleshBody {
-  return soakProblem({ ...input, pieces: { ...input.pieces, ...other } }, load).body;
+function bodyAlongside(input: Formulation, load: SoakLoad, other: Lot): FleshBody {
+  return soakProblem({ ...input, pieces: { ...lotsOf(input).main, ...other } }, load).body;
 }
 
 export function runProblem(problem: SoakProblem, options: SoakOptions = {}): Result<SoakRun, SoakError> {

@@ -1,5 +1,6 @@
 import type { Formulation } from "../../formulation";
 import { isWholeBird } from "../../materials/practice";
+import { lotsOf } from "./lots";
 import type { Formulated } from "../formulate";
 
 /** Pieces whose times differ by more than this should not share one soak or one cook. *Practice*, estimate. */
@@ -34,8 +35,8 @@ export function splitProposed(input: Formulation, sheet: Formulated): Split | un
     );
   const lots = [
     { name: `${input.pieces.count} of ${Math.round(thicknessMm)} mm`, thicknessMm, readyH: ready },
-    ...(input.alongside ?? []).map((a, i) => ({
-      name: `${a.count} of ${Math.round(a.thicknessMm)} mm`,
+    ...lotsOf(input).others.map((a, i) => ({
+      name: `${a.ofEach ? "their thin part" : a.count} of ${Math.round(a.thicknessMm)} mm`,
       thicknessMm: a.thicknessMm,
       readyH: sheet.soak.alongside[i]?.readyH,
     })),

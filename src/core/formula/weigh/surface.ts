@@ -18,6 +18,7 @@ export function surfaceDm2(form: PieceForm, size: PieceSize): number {
     case "shortLog":
       return (l * ovalPerimeterMm(w, h) + (2 * Math.PI * w * h) / 4) / MM2_PER_DM2;
     case "sphere":
+    case "oval":
       return (ellipsoidAreaCm2(size) * 100) / MM2_PER_DM2;
   }
 }

@@ -23,6 +23,7 @@ export function sayFood(f: Formulation, units: Units): string {
   // What was to thaw in a bath has none where there is no bath.
   const thaws = p.thaw && (p.thaw !== "inBrine" || hasBath(f));
   return list([
+    p.thin && `a thin part of ${units.length(p.thin.thicknessMm)}`,
     p.lengthMm !== undefined && `${units.length(p.lengthMm)} long`,
     p.slashDepthMm > 0 && `slashed ${units.length(p.slashDepthMm)} every ${units.length(p.slashSpacingMm)}`,
     p.bone ? "bone in" : "boneless",

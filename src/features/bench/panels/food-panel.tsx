@@ -10,6 +10,7 @@ import { WhyOf } from "../why-of";
 import type { Worked } from "../worked";
 import { AlongsideFields } from "./alongside-fields";
 import { LengthField } from "./length-field";
+import { ThinPart } from "./thin-part";
 import { Group, type PanelProps } from "./panel";
 
 const SHAPES: { value: PieceForm; label: string }[] = [
@@ -18,6 +19,7 @@ const SHAPES: { value: PieceForm; label: string }[] = [
   { value: "sphere", label: "a ball" },
   { value: "block", label: "a block, cut on all sides" },
   { value: "shortLog", label: "a short log, ends cut" },
+  { value: "oval", label: "an oval that tapers, as a whole fish" },
 ];
 
 const THAWS: { value: ThawMethod | "no"; label: string }[] = [
@@ -64,6 +66,7 @@ export function FoodPanel({
         onChange={(shape) => set({ shape, lengthMm: undefined })}
       />
       <LengthField pieces={pieces} set={set} refusal={refusalFor("length")} onValidity={onValidity} />
+      <ThinPart pieces={pieces} set={set} onValidity={onValidity} />
       {pieces.shape === "slab" && (
         <Select
           label="Salt enters by"
