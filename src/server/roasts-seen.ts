@@ -3,7 +3,7 @@ import { isOven } from "@/core/formula/cook/cook-stages";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { heatedPiece } from "@/core/heat/cook-minutes";
-import { engineMinutes } from "@/core/heat/course";
+import { engineMinutes } from "@/core/heat/engine-minutes";
 import { climbSeen, type SeenClimb } from "@/core/learned/climb";
 import { ovenSeen, type OvenSeen } from "@/core/learned/oven";
 import type { Foretold } from "@/core/learned/scored";

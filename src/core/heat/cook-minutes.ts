@@ -1,7 +1,8 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { CookRule, Food } from "../materials/types";
 import type { Covering } from "./covering";
-import { engineMinutes, type HeatedPiece } from "./course";
+import type { HeatedPiece } from "./course";
+import { engineMinutes } from "./engine-minutes";
 import { ruleMinutes, tradeRule } from "./trade-minutes";
 
 /** What is put into the heat. */

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { courseToEnd, engineMinutes, type HeatedPiece } from "./course";
+import { courseToEnd, type HeatedPiece } from "./course";
+import { engineMinutes } from "./engine-minutes";
 
 /** A joint 80 mm thick, out of the fridge. */
 const joint = (halfThicknessMm = 40): HeatedPiece => ({ shape: "cylinder", halfThicknessMm, startC: 5 });

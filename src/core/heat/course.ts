@@ -1,7 +1,7 @@
 import type { BodyShape } from "../diffusion/grid";
 import { remembered } from "../remembered";
 import { rootBetween } from "../root-between";
-import { airIn, biotOf, diffusionMin, type Covering, type HeatedStretch } from "./covering";
+import { airIn, biotOf, diffusionMin, type HeatedStretch } from "./covering";
 import { RING_STEP, Rings, type Air } from "./rings";
 
 /**
@@ -23,13 +23,16 @@ const REST_IN_CRUST = { airC: 60, filmWPerM2K: 20, wetness: 0 };
 /** The climb is looked for so long, whatever the rest asked for, min; a crust is opened after its rest, and climbs no more. */
 const LOOKED_AT_LEAST_MIN = 45;
 const OPENED_WITHIN_MIN = 3;
+export const climbsFor = (restMin: number, inCrust: boolean): number =>
+  inCrust ? restMin + OPENED_WITHIN_MIN : Math.max(restMin, LOOKED_AT_LEAST_MIN);
+
 /** How far this kitchen's heating may lie from the usual: time over that of the table's flesh. */
 const SLOWEST = 1 / 5;
 const FASTEST = 5;
 /** How far apart paces are first tried, in their logarithm. */
 const STRIDE = 0.4;
 /** Near enough to stop looking, °C. */
-const CLOSE_C = 0.02;
+export const CLOSE_C = 0.02;
 /** Points of a course kept for drawing and integrating. */
 const POINTS = 160;
 
@@ -62,10 +65,10 @@ interface Guess {
   wetter: number;
 }
 
-const restAir = ({ halfThicknessMm }: HeatedPiece, inCrust: boolean, wetter: number) => {
+/** What it meets out of the heat. */
+export const restAir = ({ halfThicknessMm }: HeatedPiece, inCrust: boolean, wetter: number): Air => {
   const { airC, filmWPerM2K, wetness } = inCrust ? REST_IN_CRUST : REST_OPEN;
-  const air: Air = { airC, biot: biotOf(filmWPerM2K, halfThicknessMm), wetness: wetness * wetter };
-  return () => air;
+  return { airC, biot: biotOf(filmWPerM2K, halfThicknessMm), wetness: wetness * wetter };
 };
 
 /** Runs a piece through its stages and its rest. */
@@ -95,10 +98,8 @@ function run(
   points.push({ atMin, coreC: rings.coreC });
   const outC = rings.coreC;
   const inCrust = stretches[stretches.length - 1]?.cover === "crust";
-  through(
-    restAir(piece, inCrust, wetter),
-    inCrust ? restMin + OPENED_WITHIN_MIN : Math.max(restMin, LOOKED_AT_LEAST_MIN),
-  );
+  const rest = restAir(piece, inCrust, wetter);
+  through(() => rest, climbsFor(restMin, inCrust));
   const after = points.filter((p) => p.atMin >= outMin - 1e-9);
   const end = after.reduce((most, p) => (p.coreC > most.coreC ? p : most));
   return {
@@ -150,19 +151,6 @@ function paced(
 /** A drier and a damper face than the likely one: what the climb is in doubt by, most of all. Estimates. */
 const DAMPER = 1.5;
 const DRIER = 0.65;
-/**
- * A face that has dried out lets the middle past where evaporation would hold it. It dries on the way: reckoned as dry from
- * the start, a cook would be short by so much. *Estimates*, as the damp face takes where it gets there easily, so that
- * minutes go smoothly from one to the next.
- */
-const DRYING: readonly { wetter: number; takes: number }[] = [
-  { wetter: 1, takes: 1 },
-  { wetter: 0.5, takes: 1.25 },
-  { wetter: 0.2, takes: 1.45 },
-  { wetter: 0.05, takes: 1.6 },
-  { wetter: 0, takes: 1.65 },
-];
-
 export interface CourseToEnd extends HeatCourse {
   climb: Climb;
 }
@@ -200,81 +188,5 @@ function workedOut(
   return { ...course, climb: { low, likely, high } };
 }
 
-/**
- * Minutes in an oven until the middle, taken out, climbs to what is wanted: the engine's own estimate, to be held against
- * what the trade counts.
- * @returns undefined where it does not get there within a day
- */
-export function engineMinutes(
-  piece: HeatedPiece,
-  airC: number,
-  cover: Covering,
-  restMin: number,
-  endC: number,
-): number | undefined {
-  return minutes(JSON.stringify([piece, airC, cover, restMin, endC]), () =>
-    heatedFor(piece, airC, cover, restMin, endC),
-  );
-}
-
 /** The same question is asked again and again by one page: its answer is kept. */
 const courses = remembered<CourseToEnd>(200);
-const minutes = remembered<number | undefined>(400);
-
-function heatedFor(
-  piece: HeatedPiece,
-  airC: number,
-  cover: Covering,
-  restMin: number,
-  endC: number,
-): number | undefined {
-  const { shape, halfThicknessMm, startC } = piece;
-  const unit = diffusionMin(halfThicknessMm);
-  const longest = Math.min(DAY_MIN, LONGEST_UNITS * unit);
-  const rests = cover === "crust" ? restMin + OPENED_WITHIN_MIN : Math.max(restMin, LOOKED_AT_LEAST_MIN);
-  const until = (wetter: number): number => {
-    const air = airIn(piece, { airC, cover }, { film: 1, wetter });
-    const rest = restAir(piece, cover === "crust", wetter)();
-    /** Heats a piece from one minute to another. */
-    const heat = (rings: Rings, fromMin: number, toMin: number) => {
-      for (let at = fromMin; at < toMin - 1e-9;) {
-        const dt = Math.min(RING_STEP, (toMin - at) / unit);
-        rings.step(air(at), dt);
-        at += dt * unit;
-      }
-    };
-    // Heated once, kept as it was every so often; taken out at any minute it goes on from there.
-    const every = KEPT_EVERY * RING_STEP * unit;
-    const kept = [Rings.at(shape, startC)];
-    let hot = kept[0];
-    while (hot.coreC < endC && kept.length * every < longest) {
-      hot = hot.copy();
-      heat(hot, (kept.length - 1) * every, kept.length * every);
-      kept.push(hot);
-    }
-    const endsOver = (minutes: number) => {
-      const before = Math.min(kept.length - 1, Math.floor(minutes / every));
-      const rings = kept[before].copy();
-      heat(rings, before * every, minutes);
-      return rings.peak(rest, rests / unit) - endC;
-    };
-    const last = (kept.length - 1) * every;
-    return endsOver(last) < 0
-      ? Infinity
-      : rootBetween(endsOver, 0, last, { closeTo0: CLOSE_C, relative: 1e-4 });
-  };
-  let least = Infinity;
-  for (const { wetter, takes } of DRYING) {
-    const minutes = takes * until(wetter);
-    // Once a drier face takes no less, none that is drier still does by more than a hair.
-    if (minutes >= least && least < Infinity) break;
-    least = minutes;
-  }
-  return least === Infinity ? undefined : least;
-}
-
-const DAY_MIN = 24 * 60;
-/** Steps between what is kept of a piece in the heat. */
-const KEPT_EVERY = 8;
-/** Past so many diffusion times nothing changes any more. */
-const LONGEST_UNITS = 6;

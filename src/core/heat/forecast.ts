@@ -151,11 +151,13 @@ function between(ran: readonly CoreCourse[], targetC: number): Face["at"] {
           core: (time) => interpolate(times, cores, time),
         },
   );
+  const [only] = courses;
+  if (courses.length === 1) return () => only;
   return (share) => {
     const place = share * (courses.length - 1);
     const below = Math.min(Math.floor(place), courses.length - 2);
-    const [slower, faster] = [courses[Math.max(0, below)], courses[below + 1]];
-    if (!slower || !faster || courses.length === 1) return courses.length === 1 ? courses[0] : undefined;
+    const [slower, faster] = [courses[below], courses[below + 1]];
+    if (!slower || !faster) return undefined;
     const part = place - below;
     const mixed = (a: number, b: number) => a + part * (b - a);
     return {

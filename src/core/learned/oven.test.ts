@@ -1,6 +1,6 @@
 import { findFood } from "../materials/lookup";
 import { heatedPiece } from "../heat/cook-minutes";
-import { engineMinutes } from "../heat/course";
+import { engineMinutes } from "../heat/engine-minutes";
 import { roast } from "../heat/roasts.fixture";
 import { roastCore } from "../instruments/kitchen-truth";
 import { seeded } from "../instruments/random";

@@ -52,11 +52,11 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
         )}
       </div>
       <Figures worked={worked} />
-      <p className="pt-1 text-sm text-quiet">
+      <p className="flex flex-wrap gap-x-1 pt-1 text-sm text-quiet">
         {aside.map(([name, share, digits], i) => (
           <span key={name} className="whitespace-nowrap">
-            {i > 0 && " · "}
-            {name} <span className="figure">{percent(share, digits)}</span> %{" "}
+            {i > 0 && "· "}
+            {name} <span className="figure">{percent(share, digits)}</span> %
           </span>
         ))}
         {fronts.acidMm > 0 && <Deep what="acid" mm={fronts.acidMm} drawn />}
@@ -76,7 +76,7 @@ function Deep({ what, mm, drawn = false }: { what: string; mm: number; drawn?: b
   const units = useUnits();
   return (
     <span className="whitespace-nowrap">
-      · {what} <span className="figure">{units.length(mm, 1)}</span> deep{drawn && " (hatched)"}{" "}
+      · {what} <span className="figure">{units.length(mm, 1)}</span> deep{drawn && " (hatched)"}
     </span>
   );
 }

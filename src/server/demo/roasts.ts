@@ -4,7 +4,7 @@ import { isOven } from "@/core/formula/cook/cook-stages";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { heatedPiece } from "@/core/heat/cook-minutes";
-import { engineMinutes } from "@/core/heat/course";
+import { engineMinutes } from "@/core/heat/engine-minutes";
 import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { foretoldBath } from "@/core/learned/learn-rate";

@@ -5,6 +5,7 @@ import type { SoakMoment, SoakOptions, SoakRun } from "../run";
 import type { Body, Stage } from "../stages";
 import { gradedGrid } from "../grid";
 import type { Grading, Sealed, SolidAxis } from "./axis";
+import { decay, weakened } from "./bath-step";
 import { SolidBody } from "./solid-body";
 
 /** How each direction is cut, by how many there are: one alone can have more cells. Found by trial against finer grids. */
@@ -236,46 +237,17 @@ export class FieldSimulation {
     return (FIRST_STEP * thinnest ** 2) / stage.diffusivityM2PerS;
   }
 
-  /** Every mode decays by its own rate; a limited bath weakens along a straight line that keeps the salt in all. */
+  /** Moves every mode on, and the bath with it. */
   private advance(diffusivity: number, seconds: number): void {
     this.steps++;
-    for (const solid of this.solids) solid.moved();
-    const decays = this.solids.map((solid) => solid.decayed(diffusivity * seconds));
-    if (this.outside.kind !== "limited") {
-      this.solids.forEach(({ state }, j) => {
-        for (let k = 0; k < state.length; k++) state[k] = orNone(state[k] * decays[j][k]);
-      });
+    const { outside, solids, bodies } = this;
+    for (const solid of solids) solid.moved();
+    if (outside.kind !== "limited") {
+      decay(solids, diffusivity * seconds);
       return;
     }
-    const { waterRatio, perWater } = this.outside;
-    let kept = 0;
-    let drawn = 0;
-    let before = 0;
-    this.solids.forEach(({ state, rate, one }, j) => {
-      const { share } = this.bodies[j];
-      const decay = decays[j];
-      let [keptHere, drawnHere, beforeHere] = [0, 0, 0];
-      for (let k = 0; k < state.length; k++) {
-        const weight = one[k];
-        const was = weight * state[k];
-        beforeHere += was;
-        keptHere += was * decay[k];
-        drawnHere += weight * weight * driftOf(decay[k], rate[k], diffusivity, seconds);
-      }
-      kept += share * keptHere;
-      drawn += share * drawnHere;
-      before += share * beforeHere;
-    });
-    // All the salt before is all the salt after: (R + 1) g + mean difference.
-    const slope = (before - kept) / ((waterRatio + 1) * seconds - drawn);
-    this.solids.forEach(({ state, rate, one }, j) => {
-      const decay = decays[j];
-      for (let k = 0; k < state.length; k++)
-        state[k] = orNone(
-          decay[k] * state[k] - slope * one[k] * driftOf(decay[k], rate[k], diffusivity, seconds),
-        );
-    });
-    this.outside = { ...this.outside, perWater: perWater + slope * seconds };
+    const slope = weakened(solids, bodies, outside.waterRatio, diffusivity, seconds);
+    this.outside = { ...outside, perWater: outside.perWater + slope * seconds };
   }
 
   /** Salt in all the flesh, per flesh water. */
@@ -326,13 +298,6 @@ function axesOf({ solid, shape, halfThicknessM, barrierM = 0 }: Body): readonly 
   if (solid) return solid;
   return [{ kind: shape === "cylinder" ? "radius" : "half", halfM: halfThicknessM, barrierM }];
 }
-
-/** What a bath that changes by 1 a second adds up to in a mode that decays meanwhile, s. */
-const driftOf = (decay: number, rate: number, diffusivity: number, seconds: number): number =>
-  rate > 0 ? (1 - decay) / (diffusivity * rate) : seconds;
-
-/** Far below anything a mode can add: left in, it would make every later step slow. */
-const orNone = (value: number): number => (Math.abs(value) < 1e-80 ? 0 : value);
 
 const bareFace = ({ solid, barrierM }: Body): boolean => (solid?.[0].barrierM ?? barrierM ?? 0) === 0;
 

@@ -1,0 +1,62 @@
+import type { SolidBody } from "./solid-body";
+
+/* One step of solids in their modes: each decays by its own rate, whatever the step. */
+
+/** In an outside that stays as it is. @param reach diffusivity times time, m² */
+export function decay(solids: readonly SolidBody[], reach: number): void {
+  for (const solid of solids) {
+    const left = solid.decayed(reach);
+    const { state } = solid;
+    for (let k = 0; k < state.length; k++) state[k] = orNone(state[k] * left[k]);
+  }
+}
+
+/**
+ * In a bath they share, that weakens along a straight line so steep that no salt is made or lost.
+ * @param waterRatio the bath's water over all flesh water
+ * @returns how the bath's strength changes, g/g a second
+ */
+export function weakened(
+  solids: readonly SolidBody[],
+  shares: readonly { share: number }[],
+  waterRatio: number,
+  diffusivity: number,
+  seconds: number,
+): number {
+  const decays = solids.map((solid) => solid.decayed(diffusivity * seconds));
+  let kept = 0;
+  let drawn = 0;
+  let before = 0;
+  solids.forEach(({ state, rate, one }, j) => {
+    const { share } = shares[j];
+    const left = decays[j];
+    let [keptHere, drawnHere, beforeHere] = [0, 0, 0];
+    for (let k = 0; k < state.length; k++) {
+      const weight = one[k];
+      const was = weight * state[k];
+      beforeHere += was;
+      keptHere += was * left[k];
+      drawnHere += weight * weight * driftOf(left[k], rate[k], diffusivity, seconds);
+    }
+    kept += share * keptHere;
+    drawn += share * drawnHere;
+    before += share * beforeHere;
+  });
+  // All the salt before is all the salt after: (R + 1) g + mean difference.
+  const slope = (before - kept) / ((waterRatio + 1) * seconds - drawn);
+  solids.forEach(({ state, rate, one }, j) => {
+    const left = decays[j];
+    for (let k = 0; k < state.length; k++)
+      state[k] = orNone(
+        left[k] * state[k] - slope * one[k] * driftOf(left[k], rate[k], diffusivity, seconds),
+      );
+  });
+  return slope;
+}
+
+/** What a bath that changes by 1 a second adds up to in a mode that decays meanwhile, s. */
+const driftOf = (left: number, rate: number, diffusivity: number, seconds: number): number =>
+  rate > 0 ? (1 - left) / (diffusivity * rate) : seconds;
+
+/** Far below anything a mode can add: left in, it would make every later step slow. */
+const orNone = (value: number): number => (Math.abs(value) < 1e-80 ? 0 : value);
