@@ -1,3 +1,4 @@
+import { ellipsoidIntegrals } from "../ellipsoid";
 import { rootBetween } from "../root-between";
 import { firstRadialRoot } from "./roots";
 import type { Body } from "./stages";
@@ -33,7 +34,7 @@ function characterOf(solid: SolidShape): Character {
       slowestMode: halves.reduce((sum, half) => sum + (SLAB_ROOT / half) ** 2, 0),
     };
   }
-  if (solid.kind === "ellipsoid") return characterOfEllipsoid(solid.axesMm.map((axis) => axis / 2000));
+  if (solid.kind === "ellipsoid") return characterOfEllipsoid(solid.axesMm);
   const radius = solid.diameterMm / 2000;
   const half = solid.lengthMm / 2000;
   return {
@@ -42,21 +43,16 @@ function characterOf(solid: SolidShape): Character {
   };
 }
 
-/** How nearly Knud Thomsen's mean gives an ellipsoid's surface: within 1.1 % (2004, *from memory*). */
-const THOMSEN = 1.6075;
-
 /**
- * Of an ellipsoid with these half-axes, m. Its slowest mode is a fit, exact for a ball and within 2 % of Rayleigh and Ritz's
+ * Of an ellipsoid with these full axes, mm. Its slowest mode is a fit, exact for a ball and within 2 % of Rayleigh and Ritz's
  * with polynomials to the eighth power for axes up to eight to one.
  */
-function characterOfEllipsoid(halves: readonly number[]): Character {
-  const inverse = halves.map((half) => 1 / half);
-  const pairs = [0, 1, 2].map((i) => inverse[i] * inverse[(i + 1) % 3]);
-  const sum = (xs: readonly number[]) => xs.reduce((total, x) => total + x, 0);
+function characterOfEllipsoid(axesMm: readonly [number, number, number]): Character {
+  const [a, b, c] = axesMm.map((axis) => 2000 / axis);
+  const volumeMm3 = (Math.PI / 6) * axesMm[0] * axesMm[1] * axesMm[2];
   return {
-    // Surface 4π (mean of the products of two axes to a power), over 4π/3 abc.
-    surfacePerVolume: 3 * (sum(inverse.map((i) => i ** THOMSEN)) / 3) ** (1 / THOMSEN),
-    slowestMode: Math.PI ** 2 * ((17 / 60) * sum(inverse.map((i) => i ** 2)) + sum(pairs) / 20),
+    surfacePerVolume: (1000 * ellipsoidIntegrals(axesMm).areaMm2) / volumeMm3,
+    slowestMode: Math.PI ** 2 * ((17 / 60) * (a * a + b * b + c * c) + (a * b + b * c + c * a) / 20),
   };
 }
 

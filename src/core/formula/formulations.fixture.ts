@@ -105,10 +105,20 @@ export const formulations: fc.Arbitrary<Formulation> = fc
       { nil: undefined },
     ),
     still: fc.option(fc.boolean(), { nil: undefined }),
+    // Of pieces with two thicknesses: the thin one over the thick, and how much of the weight it is.
+    thin: fc.option(fc.tuple(within({ min: 0.3, max: 1 }), within({ min: 0.05, max: 0.94 })), {
+      nil: undefined,
+    }),
   })
-  .map(({ food, choice, target, count, companions, cook, still, skinOff, ...rest }) => ({
+  .map(({ food, choice, target, count, companions, cook, still, skinOff, thin, ...rest }) => ({
     ...newFormulation(food),
-    pieces: { ...piecesOffered(food, count), totalMassG: Math.min(food.pieceMassG * count, 200_000) },
+    pieces: {
+      ...piecesOffered(food, count),
+      totalMassG: Math.min(food.pieceMassG * count, 200_000),
+      ...(thin && {
+        thin: { thicknessMm: Math.max(RANGES.thicknessMm.min, thin[0] * food.thicknessMm), share: thin[1] },
+      }),
+    },
     preparation: preparationOffered(choice, target),
     ...rest,
     ...(skinOff !== undefined && { skinOff }),

@@ -24,7 +24,7 @@ test("in a crust it is as warm as the food at first, and comes to the boil and a
 });
 
 test("each time it is opened it loses two to four minutes of its heat", () => {
-  const air = airIn(piece, stretch({ opened: { everyMin: 30, basted: false } }));
+  const air = airIn(piece, stretch({ opened: { atMin: [30, 60], basted: false } }));
   // Before it is opened for the first time nothing is lost.
   expect(air(29.9).airC).toBe(180);
   expect(air(30).airC).toBeCloseTo(180 - 0.6 * 158, 9);
@@ -42,15 +42,15 @@ test("a face that dries does so while it is open, and is wet again when it is ba
     airIn(piece, stretch(part), guess)(atMin).wetness;
   expect(wetness({}, 40)).toBeCloseTo(FACE.open.wetness / Math.E, 9);
   expect(wetness({ cover: "lid" }, 40)).toBe(FACE.lid.wetness);
-  expect(wetness({ opened: { everyMin: 40, basted: false } }, 50)).toBeCloseTo(0.11 * Math.exp(-50 / 40), 9);
-  expect(wetness({ opened: { everyMin: 40, basted: true } }, 50)).toBeCloseTo(0.11 * Math.exp(-10 / 40), 9);
-  expect(wetness({ opened: { everyMin: 40, basted: true } }, 39)).toBeCloseTo(0.11 * Math.exp(-39 / 40), 9);
+  expect(wetness({ opened: { atMin: [40], basted: false } }, 50)).toBeCloseTo(0.11 * Math.exp(-50 / 40), 9);
+  expect(wetness({ opened: { atMin: [40], basted: true } }, 50)).toBeCloseTo(0.11 * Math.exp(-10 / 40), 9);
+  expect(wetness({ opened: { atMin: [40], basted: true } }, 39)).toBeCloseTo(0.11 * Math.exp(-39 / 40), 9);
 });
 
 test("stretch after stretch, each by its own minutes, and the last goes on", () => {
   const air = airAlong(piece, [
     stretch({ airC: 120, minutes: 150, cover: "lid" }),
-    stretch({ airC: 220, minutes: 20, opened: { everyMin: 10, basted: false } }),
+    stretch({ airC: 220, minutes: 20, opened: { atMin: [10, 30], basted: false } }),
   ]);
   expect(air(149.9).airC).toBe(120);
   expect(air(150)).toEqual({ airC: 220, biot: biotOf(17, 40), wetness: 0.11 });

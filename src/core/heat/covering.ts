@@ -8,13 +8,13 @@ export interface HeatedStretch {
   airC: number;
   minutes: number;
   cover: Covering;
-  /** The oven is opened for it every so many minutes, and its face wetted if it is basted. */
-  opened?: { everyMin: number; basted: boolean } | undefined;
+  /** When the oven is opened for it, minutes of the stretch, rising; and whether its face is wetted then. */
+  opened?: { atMin: readonly number[]; basted: boolean } | undefined;
 }
 
 /** Lean flesh, cold: m²/s and W/(m K), *from memory*. */
-export const ALPHA_M2_PER_S = 1.3e-7;
-export const CONDUCTIVITY_W_PER_M_K = 0.46;
+const ALPHA_M2_PER_S = 1.3e-7;
+const CONDUCTIVITY_W_PER_M_K = 0.46;
 
 /**
  * What reaches the face, W/(m² K), and how freely it gives off water, by what covers it. Estimates: an open roast as in a
@@ -83,7 +83,8 @@ export function airIn(
   const driesInMin = cover === "open" ? guess.driesInMin : undefined;
   if (!opened && driesInMin === undefined) return () => even;
   return (atMin) => {
-    const sinceMin = opened && atMin >= opened.everyMin ? atMin % opened.everyMin : undefined;
+    const openedMin = opened?.atMin.findLast((m) => m <= atMin);
+    const sinceMin = openedMin === undefined ? undefined : atMin - openedMin;
     const dryingMin = (opened?.basted ? sinceMin : undefined) ?? atMin;
     const fallen = sinceMin === undefined ? 0 : DOOR.falls * Math.exp(-sinceMin / DOOR.recoversMin);
     return {

@@ -1,4 +1,5 @@
 import type { BodyShape } from "../diffusion/grid";
+import { biotOf } from "./covering";
 import { RING_STEP, Rings, type Air } from "./rings";
 
 export { saturationPa } from "./rings";
@@ -47,8 +48,8 @@ export function coreUntil(
 export const dampRoast = ({ shape, startC, ...air }: DampRoast, untilC: number): CoreCourse =>
   coreUntil({ shape, startC }, () => air, untilC);
 
-/** A fridge-cold piece in a usual oven, lean flesh: film W/(m² K), conductivity W/(m K). *Practice*; *from memory*. */
-const USUAL = { startC: 6, filmWPerM2K: 20, conductivityWPerMK: 0.46 };
+/** A fridge-cold piece in a usual oven: film W/(m² K). *Practice*. */
+const USUAL = { startC: 6, filmWPerM2K: 20 };
 /** A usual roast's face. Estimate. */
 const USUAL_WETNESS = 0.1;
 
@@ -66,7 +67,7 @@ export function heatingTime(piece: {
 }): number | undefined {
   const { shape, thicknessMm, airC, toC } = piece;
   const halfMm = thicknessMm / 2;
-  const biot = (USUAL.filmWPerM2K * halfMm) / 1000 / USUAL.conductivityWPerMK;
+  const biot = biotOf(USUAL.filmWPerM2K, halfMm);
   const wetness = piece.dry ? 0 : USUAL_WETNESS;
   const { times, cores } = dampRoast({ shape, startC: USUAL.startC, airC, biot, wetness }, toC);
   return cores[cores.length - 1] >= toC ? times[times.length - 1] * halfMm ** 2 : undefined;

@@ -29,63 +29,61 @@ export function engineMinutes(
   restMin: number,
   endC: number,
 ): number | undefined {
-  return minutes(JSON.stringify([piece, airC, cover, restMin, endC]), () =>
-    heatedFor(piece, airC, cover, restMin, endC),
-  );
+  return minutes(JSON.stringify([piece, airC, cover, restMin, endC]), () => {
+    let least = Infinity;
+    for (const { wetter, takes } of DRYING) {
+      const minutes = takes * heatedFor(piece, { airC, cover }, wetter, restMin, endC);
+      // Once a drier face takes no less, none that is drier still does by more than a hair.
+      if (minutes >= least && least < Infinity) break;
+      least = minutes;
+    }
+    return least === Infinity ? undefined : least;
+  });
 }
 
 /** The same question is asked again and again by one page: its answer is kept. */
 const minutes = remembered<number | undefined>(400);
 
+/** Minutes with a face so wet over the usual, as it is from first to last; Infinity where it does not get there. */
 function heatedFor(
   piece: HeatedPiece,
-  airC: number,
-  cover: Covering,
+  { airC, cover }: { airC: number; cover: Covering },
+  wetter: number,
   restMin: number,
   endC: number,
-): number | undefined {
+): number {
   const { shape, halfThicknessMm, startC } = piece;
   const unit = diffusionMin(halfThicknessMm);
   const longest = Math.min(DAY_MIN, LONGEST_UNITS * unit);
-  const until = (wetter: number): number => {
-    const air = airIn(piece, { airC, cover }, { film: 1, wetter });
-    const rest = restAir(piece, cover === "crust", wetter);
-    /** Heats a piece from one minute to another. */
-    const heat = (rings: Rings, fromMin: number, toMin: number) => {
-      for (let at = fromMin; at < toMin - 1e-9;) {
-        const dt = Math.min(RING_STEP, (toMin - at) / unit);
-        rings.step(air(at), dt);
-        at += dt * unit;
-      }
-    };
-    // Heated once, kept as it was every so often; taken out at any minute it goes on from there.
-    const every = KEPT_EVERY * RING_STEP * unit;
-    const kept = [Rings.at(shape, startC)];
-    let hot = kept[0];
-    while (hot.coreC < endC && kept.length * every < longest) {
-      hot = hot.copy();
-      heat(hot, (kept.length - 1) * every, kept.length * every);
-      kept.push(hot);
+  const air = airIn(piece, { airC, cover }, { film: 1, wetter });
+  const rest = restAir(piece, cover === "crust", wetter);
+  /** Heats a piece from one minute to another. */
+  const heat = (rings: Rings, fromMin: number, toMin: number) => {
+    for (let at = fromMin; at < toMin - 1e-9;) {
+      const dt = Math.min(RING_STEP, (toMin - at) / unit);
+      rings.step(air(at), dt);
+      at += dt * unit;
     }
-    const endsOver = (minutes: number) => {
-      const before = Math.min(kept.length - 1, Math.floor(minutes / every));
-      const rings = kept[before].copy();
-      heat(rings, before * every, minutes);
-      return rings.peak(rest, climbsFor(restMin, cover === "crust") / unit) - endC;
-    };
-    const last = (kept.length - 1) * every;
-    return endsOver(last) < 0
-      ? Infinity
-      : rootBetween(endsOver, 0, last, { closeTo0: CLOSE_C, relative: 1e-4 });
   };
-  let least = Infinity;
-  for (const { wetter, takes } of DRYING) {
-    const minutes = takes * until(wetter);
-    // Once a drier face takes no less, none that is drier still does by more than a hair.
-    if (minutes >= least && least < Infinity) break;
-    least = minutes;
+  // Heated once, kept as it was every so often; taken out at any minute it goes on from there.
+  const every = KEPT_EVERY * RING_STEP * unit;
+  const kept = [Rings.at(shape, startC)];
+  let hot = kept[0];
+  while (hot.coreC < endC && kept.length * every < longest) {
+    hot = hot.copy();
+    heat(hot, (kept.length - 1) * every, kept.length * every);
+    kept.push(hot);
   }
-  return least === Infinity ? undefined : least;
+  const endsOver = (minutes: number) => {
+    const before = Math.min(kept.length - 1, Math.floor(minutes / every));
+    const rings = kept[before].copy();
+    heat(rings, before * every, minutes);
+    return rings.peak(rest, climbsFor(restMin, cover === "crust") / unit) - endC;
+  };
+  const last = (kept.length - 1) * every;
+  return endsOver(last) < 0
+    ? Infinity
+    : rootBetween(endsOver, 0, last, { closeTo0: CLOSE_C, relative: 1e-4 });
 }
 
 const DAY_MIN = 24 * 60;

@@ -129,6 +129,18 @@ describe("out at, so that it ends where it should", () => {
     expect(far.climb.high).toBeCloseTo(9 * usual.climb.high, 9);
   });
 
+  test("an oven is opened when its food is basted or turned, as the program has it", () => {
+    const stage = { ovenC: 160, minutes: 60, cover: "open" as const };
+    const openedFor = (part: object) => exits(loin({ stages: [{ ...stage, ...part }] }))[0].heated[0].opened;
+    expect(openedFor({})).toBeUndefined();
+    expect(openedFor({ action: "baste", everyMin: 20 })).toEqual({ atMin: [20, 40], basted: true });
+    expect(openedFor({ action: "turn" })).toEqual({ atMin: [30], basted: false });
+    expect(openedFor({ action: "tent", everyMin: 20 })).toBeUndefined();
+    // Never so shortly before the end.
+    expect(openedFor({ action: "baste", everyMin: 55 })).toEqual({ atMin: [55], basted: true });
+    expect(openedFor({ action: "baste", everyMin: 56 })).toBeUndefined();
+  });
+
   test("an oven over its dial is the hotter oven", () => {
     const [off] = exits(loin({}, { heatHere: { ovenOffC: 20 } }));
     const [hotter] = exits(loin({ ovenC: 200 }));

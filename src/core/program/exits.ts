@@ -1,5 +1,5 @@
 import { cookOf, minutesOf, ovenMinutes, stagesOf } from "../formula/cook/cook";
-import { isOven } from "../formula/cook/cook-stages";
+import { isOven, tendedAt } from "../formula/cook/cook-stages";
 import type { Formulated } from "../formula/formulate";
 import type { Cook, CookPart, CookStage, Formulation } from "../formulation";
 import { heatedPiece } from "../heat/cook-minutes";
@@ -191,15 +191,12 @@ function exitOf(input: Formulation, food: Food, part: PartToCook): Exit {
 }
 
 /** @param ovenOffC how far this kitchen's oven lies over its dial, °C */
-const inTheHeat = (
-  { ovenC, minutes, cover, everyMin, action }: CookStage,
-  ovenOffC: number,
-): HeatedStretch => ({
-  airC: ovenC + ovenOffC,
-  minutes,
-  cover,
-  ...(everyMin && { opened: { everyMin, basted: action === "baste" } }),
-});
+function inTheHeat(stage: CookStage, ovenOffC: number): HeatedStretch {
+  const { ovenC, minutes, cover } = stage;
+  const atMin = tendedAt(stage);
+  const opened = atMin.length > 0 && { opened: { atMin, basted: stage.action === "baste" } };
+  return { airC: ovenC + ovenOffC, minutes, cover, ...opened };
+}
 
 function timeFor(food: Food, endC: number, points: readonly CoursePoint[]): TimeAtTemperature | undefined {
   const table = lethalityTableFor(food);

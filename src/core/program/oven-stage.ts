@@ -1,3 +1,4 @@
+import { tendedAt } from "../formula/cook/cook-stages";
 import type { CookStage, Cover } from "../formulation";
 import { capital, degrees, lasting } from "../quantity/said";
 import { isCrust, type WorkedDish } from "./dish";
@@ -7,8 +8,6 @@ import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./st
 
 /* One stretch of a cook in the oven, and what is done to the food meanwhile. */
 
-/** Nothing is basted or turned in a stage's last minutes. */
-const TEND_BEFORE_END_MIN = 5;
 const COVERED: Record<Cover, string> = {
   open: "open",
   lid: "under a lid",
@@ -74,8 +73,6 @@ export function tending(
 ): { steps: Step[]; ties: Tie[] } {
   if (!stage.action || stage.action === "sear") return { steps: [], ties: [] };
   const [title, why] = TENDED[stage.action];
-  const { minutes } = stage;
-  const every = stage.everyMin ?? (stage.action === "turn" ? minutes / 2 : minutes);
   const steps: Step[] = [];
   const ties: Tie[] = [];
   if (stage.action === "tent") {
@@ -83,14 +80,14 @@ export function tending(
     ties.push(tie(under, "start", `${id}_1`, "start", 0, TEND_SLACK_MIN, { wantedMin: 0 }));
     return { steps, ties };
   }
-  // A stage too short for its baste has none.
-  for (let m = every, n = 1; m <= minutes - TEND_BEFORE_END_MIN; m += every, n++) {
-    steps.push({ ...byHand(`${id}_${n}`, "tend", 2, title, why), atMin: fromMin + m });
+  tendedAt(stage).forEach((m, i) => {
+    const step = `${id}_${i + 1}`;
+    steps.push({ ...byHand(step, "tend", 2, title, why), atMin: fromMin + m });
     ties.push(
-      tie(under, "start", `${id}_${n}`, "start", Math.max(0, m - TEND_SLACK_MIN), m + TEND_SLACK_MIN, {
+      tie(under, "start", step, "start", Math.max(0, m - TEND_SLACK_MIN), m + TEND_SLACK_MIN, {
         wantedMin: m,
       }),
     );
-  }
+  });
   return { steps, ties };
 }

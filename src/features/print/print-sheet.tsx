@@ -67,7 +67,7 @@ export function PrintSheet({
       <dl className="mb-3 grid grid-cols-2 gap-x-8 gap-y-1">
         <Row
           term="Food"
-          text={`${food?.name ?? f.foodId}, ${f.pieces.count} × ${fixed(f.pieces.thicknessMm, 0)} mm${f.pieces.lengthMm === undefined ? "" : `, ${fixed(f.pieces.lengthMm, 0)} mm long`}`}
+          text={`${food?.name ?? f.foodId}, ${f.pieces.count} × ${fixed(f.pieces.thicknessMm, 0)} mm${f.pieces.thin ? `, ${fixed(f.pieces.thin.thicknessMm, 0)} mm in the thin part` : ""}${f.pieces.lengthMm === undefined ? "" : `, ${fixed(f.pieces.lengthMm, 0)} mm long`}`}
         />
         <Row
           term="Weight of all pieces"

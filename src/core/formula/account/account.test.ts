@@ -278,7 +278,7 @@ test("advice that works: done as the app does it, the dish comes to what was pro
         expect(after.shareOfFood).toBeLessThan(outcome.ledger.shareOfFood);
       }
     }),
-    { seed: 51, numRuns: 600 },
+    { seed: 51, numRuns: 700 },
   );
   expect(told).toBeGreaterThan(20);
 });
