@@ -69,6 +69,8 @@ test("no station shows a figure in the wrong measures", async ({ page, exampleKi
   await page.getByRole("link", { name: "Print sheet and label" }).click();
   await expect(page.getByRole("button", { name: "Print sheet and labels" })).toBeVisible();
   await seen.look(page, "paper");
+  // A count is no length.
+  await expect(page.getByText(/, 3 pieces, [\d½¼¾⅛⅜⅝⅞]+ in thick/)).toBeVisible();
   seen.none();
 });
 

@@ -1,5 +1,5 @@
 import type { SheetSnapshot } from "@/contracts/sheet";
-import type { Formulation } from "@/core/formulation";
+import type { Formulation, Pieces } from "@/core/formulation";
 import { pantryOf } from "@/core/materials/pantry";
 import { choiceOf, described, isBaked } from "@/core/preparations";
 import type { Program } from "@/core/program/step";
@@ -41,6 +41,17 @@ export const outAfterH = ({
     ? formulation.pullH
     : (takeOutAtMs - startedAtMs) / HOUR_MS;
 
+/** How many, how thick, how long. A count stands for itself: "2 × 38 mm" would read as two lengths. */
+const sayPieces = ({ count, thicknessMm, thin, lengthMm }: Pieces): string =>
+  [
+    count === 1 ? "1 piece" : `${count} pieces`,
+    `${fixed(thicknessMm, 0)} mm thick`,
+    thin && `${fixed(thin.thicknessMm, 0)} mm in the thin part`,
+    lengthMm !== undefined && `${fixed(lengthMm, 0)} mm long`,
+  ]
+    .filter(Boolean)
+    .join(", ");
+
 /** The weigh-out sheet on one page, black on white. */
 export function PrintSheet({
   formulation: f,
@@ -65,10 +76,7 @@ export function PrintSheet({
         <span>{kitchenName}</span>
       </header>
       <dl className="mb-3 grid grid-cols-2 gap-x-8 gap-y-1">
-        <Row
-          term="Food"
-          text={`${food?.name ?? f.foodId}, ${f.pieces.count} × ${fixed(f.pieces.thicknessMm, 0)} mm${f.pieces.thin ? `, ${fixed(f.pieces.thin.thicknessMm, 0)} mm in the thin part` : ""}${f.pieces.lengthMm === undefined ? "" : `, ${fixed(f.pieces.lengthMm, 0)} mm long`}`}
-        />
+        <Row term="Food" text={`${food?.name ?? f.foodId}, ${sayPieces(f.pieces)}`} />
         <Row
           term="Weight of all pieces"
           text={`${grams(f.pieces.totalMassG)} g (flesh ${grams(sheet.fleshG)} g)`}
