@@ -24,11 +24,9 @@ export function frontsAtPull(input: Formulation, { mix, soak, sugarG, contact }:
   const body = solid ? { ...own, shape: "slab" as const } : own;
   const seconds = hours * 3600;
   const { diffusivityM2PerS } = soak;
-  // Of an oval the sums' own distance is longer than the way to its middle.
-  const deep = (mm: number) => Math.min(mm, body.pathMm);
   return {
-    acidMm: isSour && hours > 0 ? deep(acidDepthMm(body, diffusivityM2PerS, seconds, acidEqPerL(mix))) : 0,
-    sugarMm: isSweet && hours > 0 ? deep(sugarDepthMm(body, diffusivityM2PerS, seconds)) : 0,
+    acidMm: isSour && hours > 0 ? acidDepthMm(body, diffusivityM2PerS, seconds, acidEqPerL(mix)) : 0,
+    sugarMm: isSweet && hours > 0 ? sugarDepthMm(body, diffusivityM2PerS, seconds) : 0,
   };
 }
 

@@ -145,6 +145,7 @@ function solidOf(
   const upright: SolidAxis = apart ? { ...thickness, kind: "full", otherBarrierM: skinM } : thickness;
   if (form === "block") return [upright, bare(long.widthMm), bare(long.lengthMm)];
   if (form === "shortLog") return [bare(throughMm, "radius"), bare(long.lengthMm)];
+  if (form === "oval") return [throughMm, long.widthMm, long.lengthMm].map((mm) => bare(mm, "oval"));
   return form === "slab" && apart ? [upright] : undefined;
 }
 

@@ -63,7 +63,13 @@ export const runsOf = (lanes: readonly Lane[], runs: readonly SoakRun[]): SoakRu
           perWater: blendedCells(lanes, lane.of, (at) => runs[at].moments[i].perWater),
           mean: blended(lanes, lane.of, (at) => runs[at].moments[i].mean),
           centre: blended(lanes, lane.of, (at) => runs[at].moments[i].centre),
+          ...(moment.section && { section: blendedCells(lanes, lane.of, sectionAt(runs, i)) }),
         })),
       },
     ];
   });
+
+const sectionAt =
+  (runs: readonly SoakRun[], moment: number) =>
+  (lane: number): Float64Array =>
+    runs[lane].moments[moment].section ?? new Float64Array(0);

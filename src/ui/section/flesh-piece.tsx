@@ -34,13 +34,13 @@ export function FleshPiece(props: Props) {
   const round = shape !== "slab" && shape !== "block";
   const outline = { stroke: "var(--iron)", strokeWidth: 2 };
   const flat = flatOf({ x, y, width, height });
+  const ellipse = { cx: x + width / 2, cy: y + height / 2, rx: width / 2, ry: height / 2 };
+  const fill = cut ? "none" : `url(#${id})`;
   return (
     <g>
       <defs>
         {cut ? (
-          <clipPath id={id}>
-            <rect {...flat} />
-          </clipPath>
+          <clipPath id={id}>{round ? <ellipse {...ellipse} /> : <rect {...flat} />}</clipPath>
         ) : spacing !== undefined ? (
           <linearGradient
             id={id}
@@ -62,27 +62,18 @@ export function FleshPiece(props: Props) {
           </linearGradient>
         )}
       </defs>
+      {cut && (
+        <g clipPath={`url(#${id})`}>
+          <use
+            href={`#${cut.id}`}
+            transform={`translate(${x + width / 2} ${y + height / 2}) scale(${width / 2} ${height / 2})`}
+          />
+        </g>
+      )}
       {round ? (
-        <ellipse
-          cx={x + width / 2}
-          cy={y + height / 2}
-          rx={width / 2}
-          ry={height / 2}
-          fill={`url(#${id})`}
-          {...outline}
-        />
+        <ellipse {...ellipse} fill={fill} {...outline} />
       ) : (
-        <>
-          {cut && (
-            <g clipPath={`url(#${id})`}>
-              <use
-                href={`#${cut.id}`}
-                transform={`translate(${x + width / 2} ${y + height / 2}) scale(${width / 2} ${height / 2})`}
-              />
-            </g>
-          )}
-          <rect {...flat} fill={cut ? "none" : `url(#${id})`} {...outline} />
-        </>
+        <rect {...flat} fill={fill} {...outline} />
       )}
       {props.acidShare !== undefined && props.acidShare > 0 && (
         <AcidHatch {...props} round={round} share={Math.min(1, props.acidShare)} />
@@ -214,7 +205,7 @@ function Contours({ x, y, width, height, oneFace, shades, cut, round }: Props & 
         const top = oneFace ? y + height * (1 - position) : midY - (height / 2) * position;
         return (
           <g key={position}>
-            {round ? (
+            {cut ? null : round ? (
               <ellipse
                 cx={midX}
                 cy={midY}
@@ -222,7 +213,7 @@ function Contours({ x, y, width, height, oneFace, shades, cut, round }: Props & 
                 ry={(height / 2) * position}
                 {...line}
               />
-            ) : cut ? null : (
+            ) : (
               <line x1={x + 6} x2={x + width - 6} y1={top} y2={top} {...line} />
             )}
             <ContourLabel

@@ -74,6 +74,12 @@ describe("the section says and shows the computed state", () => {
     expect(drawn(slab, 12)).toContain("<stop");
   });
 
+  test("a whole fish shows its own field within its oval", () => {
+    const fish = dry({ pieces: { ...chops().pieces, shape: "oval", skin: false } });
+    expect(drawn(fish, 12)).toMatch(/<clipPath[^>]*><ellipse/);
+    expect(drawn(fish, 12)).toContain("data-cut");
+  });
+
   test("grains lie on a dry brine until the salt has dissolved", () => {
     const f = dry();
     const sheet = worked(f);

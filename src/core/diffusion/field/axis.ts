@@ -3,10 +3,10 @@ import { symmetricTridiagonal } from "./tridiagonal";
 
 /**
  * One direction of a solid: a plane wetted alike at both ends (half of it is enough), a plane with an end of its own each,
- * or the radius of a round.
+ * the radius of a round, or one of an oval's three.
  */
 export interface SolidAxis {
-  kind: "half" | "full" | "radius";
+  kind: "half" | "full" | "radius" | "oval";
   /** From the middle to the face, m. */
   halfM: number;
   /** What lies on the outer face, as metres of flesh: 0 bare, Infinity sealed. */

@@ -1,9 +1,9 @@
-import type { SolidBody } from "./solid-body";
+import type { ModalBody } from "./modal-body";
 
 /* One step of solids in their modes: each decays by its own rate, whatever the step. */
 
 /** In an outside that stays as it is. @param reach diffusivity times time, m² */
-export function decay(solids: readonly SolidBody[], reach: number): void {
+export function decay(solids: readonly ModalBody[], reach: number): void {
   for (const solid of solids) {
     const left = solid.decayed(reach);
     const { state } = solid;
@@ -17,7 +17,7 @@ export function decay(solids: readonly SolidBody[], reach: number): void {
  * @returns how the bath's strength changes, g/g a second
  */
 export function weakened(
-  solids: readonly SolidBody[],
+  solids: readonly ModalBody[],
   shares: readonly { share: number }[],
   waterRatio: number,
   diffusivity: number,

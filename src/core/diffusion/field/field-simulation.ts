@@ -2,18 +2,12 @@ import { rootBetween } from "../../root-between";
 import { blended, blendedCells, type Lane } from "../lanes";
 import { paceOf, type Pace } from "../pace";
 import type { SoakMoment, SoakOptions, SoakRun } from "../run";
-import type { Body, Stage } from "../stages";
-import { gradedGrid } from "../grid";
-import type { Grading, Sealed, SolidAxis } from "./axis";
+import type { Stage } from "../stages";
+import type { Sealed } from "./axis";
 import { decay, weakened } from "./bath-step";
-import { SolidBody } from "./solid-body";
+import { bareFace, modalBody } from "./body";
+import type { ModalBody } from "./modal-body";
 
-/** How each direction is cut, by how many there are: one alone can have more cells. Found by trial against finer grids. */
-const GRADINGS: Record<number, Grading> = {
-  1: { cells: 48, power: 4 },
-  2: { cells: 24, power: 3 },
-  3: { cells: 14, power: 2.8 },
-};
 /** A bath's strength is taken as a straight line over a step; steps grow by no more than this. */
 const GROWTH = 1.16;
 const FIRST_STEP = 0.02;
@@ -38,7 +32,7 @@ interface Store {
  * strengths are those of nested shells from the middle out.
  */
 export class FieldSimulation {
-  private readonly solids: SolidBody[];
+  private readonly solids: ModalBody[];
   private readonly moments: SoakMoment[][];
   private readonly outputs: readonly number[];
   private nextOutput = 0;
@@ -54,21 +48,7 @@ export class FieldSimulation {
     private readonly options: SoakOptions,
   ) {
     this.outputs = options.outputTimesS ?? [];
-    const start = options.initialPerWater ?? 0;
-    this.solids = bodies.map((body) => {
-      const axes = axesOf(body);
-      const usual = GRADINGS[axes.length];
-      const grading = {
-        ...usual,
-        cells: Math.min(usual.cells, (axes.length === 1 ? options.cells : options.fieldCells) ?? usual.cells),
-      };
-      const { faces } = gradedGrid("slab", grading.cells, 0, grading.power);
-      return new SolidBody(
-        axes,
-        grading,
-        typeof start === "number" ? start : (shell) => start(faces[shell], faces[shell + 1]),
-      );
-    });
+    this.solids = bodies.map((body) => modalBody(body, options));
     this.moments = bodies.map(() => []);
     options.onGrid?.(this.solids[0].grid);
     this.record();
@@ -80,11 +60,6 @@ export class FieldSimulation {
       const section = solid.sectionGrid();
       return { grid: solid.grid, ...(section && { section }), moments: this.moments[j], steps: this.steps };
     });
-  }
-
-  /** The first body's strengths cell by cell, as they are now. */
-  field() {
-    return this.solids[0].field(this.against());
   }
 
   runStage(stage: Stage): void {
@@ -292,14 +267,6 @@ export class FieldSimulation {
     });
   }
 }
-
-/** A plain slab, round or ball as a solid of one direction; a ball has no modes of its own here. */
-function axesOf({ solid, shape, halfThicknessM, barrierM = 0 }: Body): readonly SolidAxis[] {
-  if (solid) return solid;
-  return [{ kind: shape === "cylinder" ? "radius" : "half", halfM: halfThicknessM, barrierM }];
-}
-
-const bareFace = ({ solid, barrierM }: Body): boolean => (solid?.[0].barrierM ?? barrierM ?? 0) === 0;
 
 const bathOutside = (waterRatio: number, perWater: number): Outside =>
   waterRatio === Infinity ? { kind: "constant", perWater } : { kind: "limited", waterRatio, perWater };

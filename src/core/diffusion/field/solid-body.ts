@@ -2,12 +2,10 @@ import { gradedGrid, type Grid } from "../grid";
 import type { SectionGrid } from "../run";
 import type { AxisCells, AxisModes, Grading, Sealed, SolidAxis } from "./axis";
 import { axisBasis, NOWHERE, rowOf, type AxisBasis } from "./axis-basis";
+import { leftOf, type ModalBody } from "./modal-body";
 import { along, contracted, outer, type Lengths } from "./tensor";
 
 type Three<T> = readonly [T, T, T];
-
-/** What has decayed by e to this power is nothing: numbers that small are slow to reckon with. */
-const GONE = 60;
 
 /** The solid in the modes of one kind of exchange. */
 interface Basis {
@@ -25,15 +23,13 @@ interface Basis {
  * A solid of one to three directions: its state as modes, read as nested shells. Along each direction the modes are exact
  * in time; a shell holds what lies between two similar solids one within the other.
  */
-export class SolidBody {
+export class SolidBody implements ModalBody {
   readonly grid: Grid;
   readonly lengths: Lengths;
   private readonly bare: Three<AxisCells>;
   private readonly kept = new Map<string, Basis>();
   private basis: Basis;
-  /** Difference from what stands outside, in modes of the present exchange. */
   state: Float64Array;
-  /** Of every mode: its decay over the diffusivity, and what a strength of 1 throughout is in it. */
   rate: Float64Array;
   one: Float64Array;
   private readonly decay: Float64Array;
@@ -71,12 +67,10 @@ export class SolidBody {
     return strengths;
   }
 
-  /** From now on its modes go their own ways. */
   moved(): void {
     this.level = undefined;
   }
 
-  /** Changes what stands outside: strengths stay, the modes are those of the new exchange. */
   exchangeWith(outside: number, next: number, extraM: number, sealed: Sealed): void {
     const basis = this.basisFor(extraM, sealed);
     if (this.level !== undefined) {
@@ -98,11 +92,9 @@ export class SolidBody {
     this.state = this.toModes(strengths.map((c) => c - next));
   }
 
-  /** What is left of every mode after so much of diffusivity times time, m²: directions decay each for itself. Reused: copy it. */
+  /** Directions decay each for itself. */
   decayed(reach: number): Float64Array {
-    const [x, y, z] = this.basis.modes.map(({ rate }) =>
-      rate.map((r) => (r * reach > GONE ? 0 : Math.exp(-r * reach))),
-    );
+    const [x, y, z] = this.basis.modes.map(({ rate }) => rate.map((r) => leftOf(r, reach)));
     outer(x, y, z, this.decay);
     return this.decay;
   }
@@ -120,7 +112,6 @@ export class SolidBody {
     return sum;
   }
 
-  /** Mean difference from what stands outside. */
   mean(): number {
     const { state, one } = this;
     let sum = 0;
@@ -128,7 +119,6 @@ export class SolidBody {
     return sum;
   }
 
-  /** Mean strength of each shell, from the middle out. */
   shells(outside: number): Float64Array {
     const { grid, lengths } = this;
     const [x, y, z] = this.basis.within;
@@ -151,12 +141,10 @@ export class SolidBody {
     return shells;
   }
 
-  /** Strength at the middle of the piece. */
   middle(outside: number): number {
     return outside + contracted(this.state, this.lengths, this.basis.middle);
   }
 
-  /** Strength just under the barest face, half-way along it. */
   underFace(outside: number): number {
     const [, y, z] = this.basis.middle;
     return outside + contracted(this.state, this.lengths, [this.basis.outermost, y, z]);
@@ -174,18 +162,12 @@ export class SolidBody {
     };
   }
 
-  /** Strengths of that cut, row by row of the thickness. */
   section(outside: number): Float64Array {
     const [a, b] = this.lengths;
     const { modes, middle } = this.basis;
     const cut = along(this.state, this.lengths, 2, middle[2], 1);
     const across = along(cut, [a, b, 1], 1, modes[1].shape, b);
     return along(across, [a, b, 1], 0, modes[0].shape, a).map((u) => u + outside);
-  }
-
-  /** Strength of every cell: for whoever draws or checks the field itself. */
-  field(outside: number): { lengths: Lengths; strengths: Float64Array } {
-    return { lengths: this.lengths, strengths: this.fromModes().map((u) => u + outside) };
   }
 
   /** Every direction for one kind of exchange; one that is not there has a single cell. */

@@ -1,0 +1,217 @@
+import { EigenvalueDecomposition, Matrix } from "ml-matrix";
+import { remembered } from "../../remembered";
+import { gradedGrid, type Grid } from "../grid";
+import type { SectionGrid } from "../run";
+import type { Grading, Sealed, SolidAxis } from "./axis";
+import { leftOf, type ModalBody } from "./modal-body";
+import { ovalFunctions } from "./oval-functions";
+
+/** A bare face as a film this thin, share of the shortest half-axis: moves the mean by under a thousandth of the step. */
+const BARE = 1e-4;
+
+/** Modes of one oval in one kind of exchange. */
+interface Modes {
+  rate: Float64Array;
+  one: Float64Array;
+  /** Functions by modes, row after row. */
+  shape: Float64Array;
+}
+
+const kept = remembered<Modes>(48);
+
+/**
+ * An ellipsoid, as a whole fish is taken: its state as modes by Rayleigh and Ritz, solved once for each kind of exchange.
+ * Its shells lie between similar ovals. Source: Strang and Fix, *An Analysis of the Finite Element Method*, ch. 6 (from memory).
+ */
+export class OvalBody implements ModalBody {
+  readonly grid: Grid;
+  private readonly functions = ovalFunctions();
+  private readonly seen: Readings;
+  private modes: Modes;
+  private level: number | undefined;
+  private readonly decay: Float64Array;
+  state: Float64Array;
+
+  /**
+   * @param axes three of them, the thickness first; what lies on its face is that of the first
+   * @param initial strength throughout, or by shell from the middle out
+   */
+  constructor(
+    private readonly axes: readonly SolidAxis[],
+    grading: Grading,
+    initial: number | ((shell: number) => number),
+  ) {
+    this.grid = gradedGrid("slab", grading.cells, 2, grading.power);
+    this.seen = readingsOf(this.grid);
+    this.modes = this.modesFor(0, "all");
+    this.decay = new Float64Array(this.functions.count);
+    if (typeof initial === "number") {
+      this.level = initial;
+      this.state = this.one.map((one) => one * initial);
+    } else {
+      const { shells } = this.seen;
+      const { volumes } = this.grid;
+      const sums = new Float64Array(this.functions.count);
+      shells.forEach((row, shell) => addTo(sums, row, volumes[shell] * initial(shell)));
+      this.state = this.toModes(sums);
+    }
+  }
+
+  get rate(): Float64Array {
+    return this.modes.rate;
+  }
+
+  get one(): Float64Array {
+    return this.modes.one;
+  }
+
+  moved(): void {
+    this.level = undefined;
+  }
+
+  exchangeWith(outside: number, next: number, extraM: number, sealed: Sealed): void {
+    const modes = this.modesFor(extraM, sealed);
+    if (this.level !== undefined) {
+      const level = this.level + outside - next;
+      this.level = level;
+      this.modes = modes;
+      this.state = modes.one.map((one) => one * level);
+      return;
+    }
+    const sums = this.sums(outside - next);
+    this.modes = modes;
+    this.state = this.toModes(sums);
+  }
+
+  decayed(reach: number): Float64Array {
+    const { rate } = this;
+    for (let k = 0; k < rate.length; k++) this.decay[k] = leftOf(rate[k], reach);
+    return this.decay;
+  }
+
+  /** Its two sides are alike: half of what comes in at all. */
+  through(_: "low" | "high", reach: number): number {
+    const { state, one } = this;
+    const left = this.decayed(reach);
+    let gain = 0;
+    for (let k = 0; k < state.length; k++) gain -= one[k] * state[k] * (1 - left[k]);
+    return gain / 2;
+  }
+
+  mean(): number {
+    return dot(this.one, this.state);
+  }
+
+  shells(outside: number): Float64Array {
+    return Float64Array.from(this.read(this.seen.shells, outside));
+  }
+
+  middle(outside: number): number {
+    return this.read([this.seen.middle], outside)[0];
+  }
+
+  underFace(outside: number): number {
+    return this.read([this.seen.under], outside)[0];
+  }
+
+  sectionGrid(): SectionGrid {
+    return { deep: this.seen.edges, across: this.seen.edges };
+  }
+
+  section(outside: number): Float64Array {
+    return Float64Array.from(this.read(this.seen.section, outside));
+  }
+
+  /** Strengths where functions are known. A steep front rings: no strength is less than nothing. */
+  private read(rows: readonly Float64Array[], outside: number): number[] {
+    const { level } = this;
+    if (level !== undefined) return rows.map(() => level + outside);
+    const sums = this.sums(0);
+    return rows.map((row) => Math.max(0, outside + dot(row, sums)));
+  }
+
+  /** The state in the functions, and so much more throughout. */
+  private sums(more: number): Float64Array {
+    const { count, flat } = this.functions;
+    const { shape } = this.modes;
+    return flat.map((f, i) => f * more + dot(shape.subarray(i * count, (i + 1) * count), this.state));
+  }
+
+  private toModes(sums: Float64Array): Float64Array {
+    const { count } = this.functions;
+    const { shape } = this.modes;
+    const state = new Float64Array(count);
+    for (let i = 0; i < count; i++) addTo(state, shape.subarray(i * count, (i + 1) * count), sums[i]);
+    return state;
+  }
+
+  private modesFor(extraM: number, sealed: Sealed): Modes {
+    const halves = this.axes.map(({ halfM }) => halfM);
+    const thick = this.axes[0].barrierM + extraM;
+    const shut = sealed === "all" || thick === Infinity;
+    const film = shut ? Infinity : Math.max(thick, BARE * Math.min(...halves));
+    return kept([...halves, film].join(), () => solved(halves, film));
+  }
+}
+
+/** @param halves half-axes, m  @param filmM what lies on the face, metres of flesh; Infinity where nothing passes */
+function solved(halves: readonly number[], filmM: number): Modes {
+  const { count, slopes, face, flat } = ovalFunctions();
+  const total = Matrix.zeros(count, count);
+  slopes.forEach((matrix, d) => total.add(Matrix.mul(matrix, 1 / halves[d] ** 2)));
+  if (filmM !== Infinity) {
+    // Area over volume at each point of the face, 1/m, over the film.
+    const per = face.at.map(
+      (point, i) => (face.weights[i] * 3 * Math.hypot(...point.map((part, d) => part / halves[d]))) / filmM,
+    );
+    total.add(face.values.mmul(Matrix.diag(per)).mmul(face.values.transpose()));
+  }
+  const eigen = new EigenvalueDecomposition(total, { assumeSymmetric: true });
+  const shape = Float64Array.from(eigen.eigenvectorMatrix.to1DArray());
+  const one = new Float64Array(count);
+  for (let i = 0; i < count; i++) addTo(one, shape.subarray(i * count, (i + 1) * count), flat[i]);
+  return { rate: Float64Array.from(eigen.realEigenvalues, (rate) => Math.max(0, rate)), one, shape };
+}
+
+/** What is read from an oval, each a row of the functions; the same for all that are cut alike. */
+interface Readings {
+  shells: Float64Array[];
+  middle: Float64Array;
+  under: Float64Array;
+  /** The cut's cells along either direction, and their rows. */
+  edges: Float64Array;
+  section: Float64Array[];
+}
+
+const readings = remembered<Readings>(4);
+
+const SECTION = { cells: 14, power: 2.8 };
+
+function readingsOf({ cells, faces, centroids }: Grid): Readings {
+  return readings([...faces].join(), () => {
+    const { at, meanBetween } = ovalFunctions();
+    const cut = gradedGrid("slab", SECTION.cells, 0, SECTION.power);
+    const cell = (deep: number, across: number) => {
+      // What lies beyond the oval has its face's strength.
+      const beyond = Math.max(1, Math.hypot(deep, across));
+      return at([deep / beyond, across / beyond, 0]);
+    };
+    return {
+      shells: Array.from({ length: cells }, (_, i) => meanBetween(faces[i], faces[i + 1])),
+      middle: at([0, 0, 0]),
+      under: at([centroids[cells - 1], 0, 0]),
+      edges: cut.faces,
+      section: [...cut.centroids].flatMap((deep) => [...cut.centroids].map((across) => cell(deep, across))),
+    };
+  });
+}
+
+function dot(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let k = 0; k < a.length; k++) sum += a[k] * b[k];
+  return sum;
+}
+
+function addTo(sums: Float64Array, row: Float64Array, weight: number): void {
+  for (let k = 0; k < sums.length; k++) sums[k] += weight * row[k];
+}
