@@ -183,18 +183,24 @@ const oven = (r: Row) => ({
 
 /** File name, type and rows of every generated table. */
 export function buildTables(): { file: string; text: string }[] {
-  const table = (name: string, type: string, rows: unknown[]) => ({
-    file: path.join(TABLES, `${name}.table.ts`),
-    text: [
-      `// Made from the CSV beside it by \`npm run tables\`. Edit the CSV.`,
-      `import type { ${type} } from "../types";`,
-      ``,
-      `export const rows: readonly ${type}[] = [`,
-      ...rows.map((row) => `  ${JSON.stringify(row)},`),
-      `];`,
-      ``,
-    ].join("\n"),
-  });
+  const table = (name: string, type: string, rows: object[]) => {
+    const columns = [...new Set(rows.flatMap(Object.keys))];
+    const cells = (row: object) => columns.map((column) => JSON.stringify(row[column as keyof typeof row]));
+    return {
+      file: path.join(TABLES, `${name}.table.ts`),
+      text: [
+        `// Made from the CSV beside it by \`npm run tables\`. Edit the CSV.`,
+        `import type { ${type} } from "../types";`,
+        `import { tabled } from "./tabled";`,
+        ``,
+        `export const rows: readonly ${type}[] = tabled<${type}>()(${JSON.stringify(columns)}, [`,
+        // What a row does not have has no text of its own: it is left empty in JSON, and undefined here.
+        ...rows.map((row) => `  [${cells(row).map(String).join(",")}],`),
+        `]);`,
+        ``,
+      ].join("\n"),
+    };
+  };
   return [
     table("foods", "Food", readCsv("foods").map(food)),
     table("salts", "Salt", readCsv("salts").map(salt)),

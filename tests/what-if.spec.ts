@@ -162,6 +162,23 @@ test.describe("what-ifs on the Bench", () => {
     await expect(await bench.field("Shape")).toHaveValue("oval");
   });
 
+  test("a wedge and a rack are pieces of their own: drawn so, told so, kept over saving", async ({
+    page,
+  }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const food = page.locator('section[data-group="Food"]');
+    await bench.choose("Shape", "a wedge, its edge thin");
+    await expect(page.locator("polygon[data-nested]").first()).toBeAttached();
+    await bench.choose("Shape", "a rack, bones on one side");
+    await expect(food).toContainText("no salt enters by its bones");
+    await bench.save();
+    await page.reload();
+    await expect(await bench.field("Shape")).toHaveValue("rack");
+    await bench.choose("Shape", "a block, cut on all sides");
+    await expect(food).not.toContainText("no salt enters by its bones");
+  });
+
   test("a piece is as long as it was measured: its width follows, what cannot be is refused, the usual is a tap away", async ({
     page,
   }) => {

@@ -20,7 +20,7 @@ const id = z.string().min(1).max(80);
 const pieces = z.strictObject({
   count: ranged("count").int(),
   totalMassG: ranged("totalMassG"),
-  shape: z.enum(["slab", "cylinder", "sphere", "block", "shortLog", "oval"]),
+  shape: z.enum(["slab", "cylinder", "sphere", "block", "shortLog", "oval", "wedge"]),
   thicknessMm: ranged("thicknessMm"),
   thin: z.strictObject({ thicknessMm: ranged("thicknessMm"), share: ranged("thinPercent", 100) }).optional(),
   lengthMm: ranged("lengthMm").optional(),

@@ -1,12 +1,13 @@
 import { isRoast } from "../materials/facts";
 import type { Food } from "../materials/types";
+import { wedgeDeepest } from "../wedge";
 import { equivalentBody } from "./equivalent";
 import type { SolidAxis } from "./field/axis";
 import type { BodyShape } from "./grid";
 import type { Body } from "./stages";
 
-/** What a cook calls the piece: the engine's own bodies, two that are wetted at their ends as well, and one that tapers to them. */
-export type PieceForm = BodyShape | "block" | "shortLog" | "oval";
+/** What a cook calls the piece: the engine's own bodies, two that are wetted at their ends as well, and two that taper. */
+export type PieceForm = BodyShape | "block" | "shortLog" | "oval" | "wedge";
 
 /** What the cook measured of the piece; only what changes the way salt must go. */
 export interface PieceShape {
@@ -92,16 +93,18 @@ export function fleshBody(
 ): FleshBody {
   // Only what lies flat can have one face blocked; any other form is wetted all about.
   const oneFace = piece.faces === "one" && (form === "slab" || form === "block");
-  const pathMm = oneFace ? piece.thicknessMm : piece.thicknessMm / 2;
+  const throughMm = oneFace ? 2 * piece.thicknessMm : piece.thicknessMm;
+  const pathMm =
+    form === "wedge" ? wedgeDeepest(throughMm, sizeOf(throughMm, options.size).widthMm) : throughMm / 2;
   const shortened = slashedPathMm(pathMm, piece.slashDepthMm, piece.slashSpacingMm) / pathMm;
   const skinM = piece.skin && !oneFace ? SKIN_EQUIVALENT_MM / 1000 : 0;
   const onOneFace = skinM > 0 && piece.skinOn === "oneFace";
   const apart = !oneFace && (onOneFace || piece.facesApart === true);
-  const solid = solidOf(form, 2 * pathMm * shortened, options.size, apart, onOneFace ? skinM : 0);
-  const body = bodyOf(form, pathMm, options.size);
+  const solid = solidOf(form, throughMm * shortened, options.size, apart, onOneFace ? skinM : 0);
+  const body = bodyOf(form, throughMm, options.size);
   // Skin on one face is that face's own, on one side of a round that side's; all about it is one more resistance before all.
-  const round = form !== "slab" && form !== "block";
-  const veiled = onOneFace && round ? { share: ONE_SIDE_OF_A_ROUND, barrierM: skinM } : undefined;
+  const ownFace = form === "slab" || form === "block" || form === "wedge";
+  const veiled = onOneFace && !ownFace ? { share: ONE_SIDE_OF_A_ROUND, barrierM: skinM } : undefined;
   const skin = onOneFace && (solid || veiled) ? 0 : skinM / diffusivityM2PerS;
   const film =
     options.stillAtC === undefined
@@ -140,26 +143,39 @@ function solidOf(
     halfM: mm / 2000,
     barrierM: 0,
   });
-  const long = size ?? { lengthMm: 4 * throughMm, widthMm: throughMm };
+  const long = sizeOf(throughMm, size);
   const thickness = bare(throughMm);
   const upright: SolidAxis = apart ? { ...thickness, kind: "full", otherBarrierM: skinM } : thickness;
   if (form === "block") return [upright, bare(long.widthMm), bare(long.lengthMm)];
   if (form === "shortLog") return [bare(throughMm, "radius"), bare(long.lengthMm)];
+  if (form === "wedge") {
+    const back = { ...thickness, deepM: long.widthMm / 1000, otherBarrierM: skinM };
+    return [{ ...back, kind: "wedge" }, bare(long.lengthMm)];
+  }
   if (form === "oval") return [throughMm, long.widthMm, long.lengthMm].map((mm) => bare(mm, "oval"));
   return form === "slab" && apart ? [upright] : undefined;
 }
 
-function bodyOf(form: PieceForm, pathMm: number, size: BodyOptions["size"]): Body {
-  const throughMm = 2 * pathMm;
-  const long = size ?? { lengthMm: 4 * throughMm, widthMm: throughMm };
+const sizeOf = (throughMm: number, size: BodyOptions["size"]) =>
+  size ?? { lengthMm: 4 * throughMm, widthMm: throughMm };
+
+function bodyOf(form: PieceForm, throughMm: number, size: BodyOptions["size"]): Body {
+  const long = sizeOf(throughMm, size);
   switch (form) {
     case "block":
       return equivalentBody({ kind: "brick", edgesMm: [throughMm, long.widthMm, long.lengthMm] });
     case "shortLog":
       return equivalentBody({ kind: "finiteCylinder", diameterMm: throughMm, lengthMm: long.lengthMm });
+    case "wedge":
+      return equivalentBody({
+        kind: "wedge",
+        backMm: throughMm,
+        deepMm: long.widthMm,
+        lengthMm: long.lengthMm,
+      });
     case "oval":
       return equivalentBody({ kind: "ellipsoid", axesMm: [throughMm, long.widthMm, long.lengthMm] });
     default:
-      return { shape: form, halfThicknessM: pathMm / 1000 };
+      return { shape: form, halfThicknessM: throughMm / 2000 };
   }
 }

@@ -138,7 +138,7 @@ describe("bricks and short logs", () => {
     );
   });
 
-  const halves = (solid: Exclude<SolidShape, { kind: "ellipsoid" }>): Body[] =>
+  const halves = (solid: Exclude<SolidShape, { kind: "ellipsoid" | "wedge" }>): Body[] =>
     solid.kind === "brick"
       ? solid.edgesMm.map((edge) => ({ shape: "slab", halfThicknessM: edge / 2000 }))
       : [
@@ -146,7 +146,7 @@ describe("bricks and short logs", () => {
           { shape: "slab", halfThicknessM: solid.lengthMm / 2000 },
         ];
 
-  test.each<[string, Exclude<SolidShape, { kind: "ellipsoid" }>]>([
+  test.each<[string, Exclude<SolidShape, { kind: "ellipsoid" | "wedge" }>]>([
     ["a cube", { kind: "brick", edgesMm: [40, 40, 40] }],
     ["a joint", { kind: "brick", edgesMm: [40, 60, 100] }],
     ["a slice", { kind: "brick", edgesMm: [20, 80, 120] }],

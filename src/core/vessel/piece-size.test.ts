@@ -2,7 +2,7 @@ import fc from "fast-check";
 import type { PieceForm } from "../diffusion/flesh-body";
 import { FLESH_DENSITY_G_PER_ML, pieceSize, possibleLengthsMm } from "./piece-size";
 
-const SHAPES: PieceForm[] = ["slab", "block", "cylinder", "shortLog", "sphere", "oval"];
+const SHAPES: PieceForm[] = ["slab", "block", "cylinder", "shortLog", "sphere", "oval", "wedge"];
 const FILLS = {
   slab: 1,
   block: 1,
@@ -10,6 +10,7 @@ const FILLS = {
   shortLog: Math.PI / 4,
   sphere: Math.PI / 6,
   oval: Math.PI / 6,
+  wedge: 1 / 2,
 };
 
 const anyPiece = fc.record({

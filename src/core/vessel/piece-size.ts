@@ -22,6 +22,7 @@ const FILLS: Record<PieceForm, number> = {
   shortLog: Math.PI / 4,
   sphere: Math.PI / 6,
   oval: Math.PI / 6,
+  wedge: 1 / 2,
 };
 
 /**
@@ -76,6 +77,7 @@ function usualLengthMm(shape: PieceForm, across: number, thicknessMm: number): n
   switch (shape) {
     case "slab":
     case "block":
+    case "wedge":
       return Math.sqrt(across * FLAT_PIECE_ASPECT);
     case "cylinder":
     case "shortLog":

@@ -3,7 +3,6 @@ import { endG } from "@/core/formula/account/dish-ledger";
 import { tasteBand } from "@/core/formula/account/outcome";
 import type { PastReason } from "@/core/formula/soak/keep-limit";
 import { joins } from "@/core/formula/weigh/lines";
-import { FLESH_SIDE_SHARE, saltedFaces } from "@/core/formula/weigh/salted-faces";
 import { practiceFor } from "@/core/materials/practice";
 import { described } from "@/core/preparations";
 import {
@@ -16,6 +15,7 @@ import type { Explanation } from "@/ui/explanation";
 import { exact, fixed, grams, percent, roughly } from "@/ui/format";
 import { END_NAME } from "@/ui/names";
 import { whyBake } from "./explain-mixture";
+import { sayShape } from "./explain-shape";
 import type { Worked } from "./worked";
 
 /*
@@ -148,43 +148,6 @@ function sayWarmth(input: Worked["input"], { soak }: Worked["sheet"]): string[] 
   if (!warmth) return [];
   return [
     `begins at about ${fixed(warmth.metC, 0)} °C with the food in it, and comes to ${fixed(input.holding.temperatureC, 0)} °C in some ${fixed(3 * warmth.timeConstantH, 0)} h`,
-  ];
-}
-
-/** How the piece was taken, a line each: its directions, its skin. */
-function sayShape(input: Worked["input"], { soak, pieceSize, contact }: Worked["sheet"]): string[] {
-  const { pieces } = input;
-  if (contact.kind === "within")
-    return [
-      `put in every ${fixed(contact.spacingMm, 0)} mm: a square about each, taken as a cylinder; skin and thickness do not count`,
-    ];
-  const { solid } = soak.body;
-  const size = `${fixed(pieces.thicknessMm, 0)} × ${fixed(pieceSize.widthMm, 0)} × ${fixed(pieceSize.lengthMm, 0)} mm`;
-  const uneven = saltedFaces(input) === "moreOnOne";
-  const taken =
-    pieces.shape === "block" && !uneven
-      ? [`shape: a block of about ${size}; salt comes in at its sides and ends too`]
-      : pieces.shape === "oval"
-        ? [`shape: an oval of about ${size} that tapers; salt comes in all about`]
-        : solid && solid.length > 1
-          ? [`shape: a short log of about ${size}; salt comes in at its ends too`]
-          : [];
-  const shape = uneven
-    ? [
-        ...taken,
-        `salt: ${percent(FLESH_SIDE_SHARE, 0)} % of it on the flesh side; each face takes what lies on it, sides none`,
-      ]
-    : taken;
-  if (!pieces.skin) return shape;
-  if (pieces.faces === "one") return [...shape, "skin: it covers the face that is taken as shut"];
-  const onOne = (solid?.[0].otherBarrierM ?? 0) > 0;
-  return [
-    ...shape,
-    soak.body.veiled
-      ? "skin: on one side, about half of the face; hardly any salt passes there"
-      : onOne
-        ? "skin: on one face, where hardly any salt passes"
-        : "skin: all about; salt comes in slowly through it",
   ];
 }
 

@@ -2,15 +2,7 @@ import { BAG_FILM_MM } from "@/core/vessel/bag";
 import { DimensionLine, Leader, NOTE } from "./dimension";
 import { CloseUp } from "./close-up";
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
-import {
-  countNote,
-  liesFlat,
-  pathNote,
-  saltsOneFace,
-  slashesAt,
-  slashShares,
-  type DrawingProps,
-} from "./wet-vessel";
+import { countNote, pathNote, saltsOneFace, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
 
 const MOST_DRAWN = 5;
 
@@ -64,7 +56,7 @@ export function Bag({ input, sheet, shades, cut, acidShare, view, compact, units
           />
         );
       })}
-      {low && liesFlat(input) && (
+      {low && (
         <CloseUp
           piece={{
             x: left + film * scale,
@@ -72,6 +64,7 @@ export function Bag({ input, sheet, shades, cut, acidShare, view, compact, units
             width: size.widthMm * scale,
             height: size.heightMm * scale,
           }}
+          shape={pieces.shape}
           roomAbove={top}
           viewWidth={view.width}
           oneFace={saltsOneFace(input)}

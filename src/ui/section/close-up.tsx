@@ -1,3 +1,4 @@
+import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
 import { NOTE } from "./dimension";
 import type { Cut } from "./cut";
@@ -6,6 +7,7 @@ import type { Shade } from "./shading";
 interface Props {
   /** The drawn piece that is shown larger, px. */
   piece: { x: number; y: number; width: number; height: number };
+  shape: PieceForm;
   /** Room above the drawing, px. */
   roomAbove: number;
   viewWidth: number;
@@ -20,8 +22,18 @@ const HEIGHT = 104;
 const WIDTH = 250;
 const TOP = 8;
 
-/** A flat piece too low to carry figures, once more and larger, in the empty room above. */
-export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, cut, acidShare, slashes }: Props) {
+/** A piece too low to carry figures, once more and larger, in the empty room above. */
+export function CloseUp({
+  piece,
+  shape,
+  roomAbove,
+  viewWidth,
+  oneFace,
+  shades,
+  cut,
+  acidShare,
+  slashes,
+}: Props) {
   if (piece.height >= LABEL_ROOM || roomAbove < HEIGHT + 2 * TOP) return null;
   // As wide as it is for its height, as far as there is room.
   const width = Math.min(WIDTH, (HEIGHT * piece.width) / piece.height);
@@ -36,7 +48,7 @@ export function CloseUp({ piece, roomAbove, viewWidth, oneFace, shades, cut, aci
         y={TOP}
         width={width}
         height={HEIGHT}
-        shape="slab"
+        shape={shape}
         oneFace={oneFace}
         shades={shades}
         cut={cut}

@@ -1,15 +1,9 @@
+import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { CloseUp } from "./close-up";
 import { Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
-import {
-  countNote,
-  liesFlat,
-  pathNote,
-  saltsOneFace,
-  slashesAt,
-  slashShares,
-  type DrawingProps,
-} from "./wet-vessel";
+import { Outline } from "./outline";
+import { countNote, pathNote, saltsOneFace, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
 
 const MOST_DRAWN = 6;
 /** A low tray is drawn with at least this much rim, px. */
@@ -99,9 +93,10 @@ export function DryRack({
         strokeWidth={5}
         strokeLinejoin="round"
       />
-      {!compact && spacing === undefined && liesFlat(input) && (
+      {!compact && spacing === undefined && (
         <CloseUp
           piece={{ x: left + gapMm * scale, y: rack - height, width, height }}
+          shape={pieces.shape}
           roomAbove={rack - height - 14}
           viewWidth={view.width}
           oneFace={oneFace}
@@ -150,27 +145,18 @@ export function DryRack({
 }
 
 /** Paste or rub about a piece, in the mustard hatch. */
-function Coat(p: { x: number; y: number; width: number; height: number; shape: string; coat: number }) {
-  const look = { fill: "none", stroke: "var(--hatch)", strokeWidth: p.coat, strokeDasharray: "5 1.5" };
-  const out = p.coat / 2 + 1;
-  return p.shape === "slab" || p.shape === "block" ? (
-    <rect
-      x={p.x - out}
-      y={p.y - out}
-      width={p.width + 2 * out}
-      height={p.height + 2 * out}
-      rx={Math.min(12, p.height / 3) + out}
+function Coat(p: { x: number; y: number; width: number; height: number; shape: PieceForm; coat: number }) {
+  const { shape, coat, ...box } = p;
+  return (
+    <Outline
+      shape={shape}
+      box={box}
+      grown={coat / 2 + 1}
+      fill="none"
+      stroke="var(--hatch)"
+      strokeWidth={coat}
+      strokeDasharray="5 1.5"
       data-coat
-      {...look}
-    />
-  ) : (
-    <ellipse
-      cx={p.x + p.width / 2}
-      cy={p.y + p.height / 2}
-      rx={p.width / 2 + out}
-      ry={p.height / 2 + out}
-      data-coat
-      {...look}
     />
   );
 }

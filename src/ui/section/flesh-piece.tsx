@@ -1,8 +1,21 @@
+import dynamic from "next/dynamic";
 import { useId } from "react";
 import type { PieceForm } from "@/core/diffusion/flesh-body";
 import { percent } from "../format";
+import { NotYet, orMissing } from "../or-missing";
 import { onCentreLine, type Cut } from "./cut";
+import { cutAcross, deepestIn, Outline, type Box } from "./outline";
 import type { Shade } from "./shading";
+
+/* Fetched for what is slashed or sour: most food is neither. */
+const Slashes = dynamic(
+  orMissing(async () => (await import("./marks")).Slashes),
+  { loading: NotYet },
+);
+const AcidHatch = dynamic(
+  orMissing(async () => (await import("./marks")).AcidHatch),
+  { loading: NotYet },
+);
 
 interface Props {
   x: number;
@@ -31,16 +44,17 @@ const CONTOURS = [0.25, 0.6, 0.88];
 export function FleshPiece(props: Props) {
   const { x, y, width, height, shape, oneFace, shades, cut, spacing } = props;
   const id = useId();
-  const round = shape !== "slab" && shape !== "block";
-  const outline = { stroke: "var(--iron)", strokeWidth: 2 };
-  const flat = flatOf({ x, y, width, height });
-  const ellipse = { cx: x + width / 2, cy: y + height / 2, rx: width / 2, ry: height / 2 };
-  const fill = cut ? "none" : `url(#${id})`;
+  const box = { x, y, width, height };
+  const across = cutAcross(shape);
+  // Nested outlines, or the field itself, stand for a gradient that no drawing has.
+  const painted = cut !== undefined || (across === "wedge" && spacing === undefined);
   return (
     <g>
       <defs>
         {cut ? (
-          <clipPath id={id}>{round ? <ellipse {...ellipse} /> : <rect {...flat} />}</clipPath>
+          <clipPath id={id}>
+            <Outline shape={shape} box={box} />
+          </clipPath>
         ) : spacing !== undefined ? (
           <linearGradient
             id={id}
@@ -54,43 +68,50 @@ export function FleshPiece(props: Props) {
           >
             {shades.map((s) => stop(s.position, s.colour))}
           </linearGradient>
-        ) : round ? (
+        ) : across === "round" ? (
           <radialGradient id={id}>{shades.map((s) => stop(s.position, s.colour))}</radialGradient>
-        ) : (
+        ) : across === "flat" ? (
           <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
             {slabStops(shades, oneFace).map((s) => stop(s.offset, s.colour))}
           </linearGradient>
-        )}
+        ) : null}
       </defs>
-      {cut && (
+      {cut ? (
         <g clipPath={`url(#${id})`}>
           <use
             href={`#${cut.id}`}
             transform={`translate(${x + width / 2} ${y + height / 2}) scale(${width / 2} ${height / 2})`}
           />
         </g>
-      )}
-      {round ? (
-        <ellipse {...ellipse} fill={fill} {...outline} />
-      ) : (
-        <rect {...flat} fill={fill} {...outline} />
-      )}
+      ) : painted ? (
+        [...shades]
+          .reverse()
+          .map((s) => (
+            <Outline
+              key={s.position}
+              shape={shape}
+              box={box}
+              within={s.position}
+              style={{ fill: s.colour }}
+              data-nested
+            />
+          ))
+      ) : null}
+      <Outline
+        shape={shape}
+        box={box}
+        fill={painted ? "none" : `url(#${id})`}
+        stroke="var(--iron)"
+        strokeWidth={2}
+      />
       {props.acidShare !== undefined && props.acidShare > 0 && (
-        <AcidHatch {...props} round={round} share={Math.min(1, props.acidShare)} />
+        <AcidHatch shape={shape} box={box} oneFace={oneFace} share={Math.min(1, props.acidShare)} />
       )}
-      {props.slashes && !round && <Slashes {...props} {...props.slashes} />}
-      {props.labelled && spacing === undefined && height >= LABEL_ROOM && (
-        <Contours {...props} round={round} />
-      )}
+      {props.slashes && across === "flat" && <Slashes box={box} oneFace={oneFace} {...props.slashes} />}
+      {props.labelled && spacing === undefined && height >= LABEL_ROOM && <Contours {...props} box={box} />}
     </g>
   );
 }
-
-/** A flat piece with its edges rounded off. */
-const flatOf = (box: { x: number; y: number; width: number; height: number }) => ({
-  ...box,
-  rx: Math.min(12, box.height / 3),
-});
 
 const stop = (offset: number, colour: string) => (
   <stop key={offset} offset={offset} style={{ stopColor: colour }} />
@@ -106,95 +127,17 @@ function slabStops(shades: Shade[], oneFace: boolean): { offset: number; colour:
   ];
 }
 
-function Slashes({
-  x,
-  y,
-  width,
-  height,
-  oneFace,
-  depth,
-  spacing,
-}: Props & { depth: number; spacing: number }) {
-  const count = Math.max(1, Math.min(40, Math.floor((width - 12) / spacing)));
-  const from = x + (width - (count - 1) * spacing) / 2;
-  return (
-    <g stroke="var(--color-base-100)" strokeWidth={2}>
-      {Array.from({ length: count }, (_, i) => (
-        <g key={i}>
-          <line
-            x1={from + i * spacing}
-            x2={from + i * spacing}
-            y1={y}
-            y2={y + Math.min(depth, height * 0.9)}
-          />
-          {!oneFace && (
-            <line
-              x1={from + i * spacing}
-              x2={from + i * spacing}
-              y1={y + height}
-              y2={y + height - Math.min(depth, height * 0.9)}
-            />
-          )}
-        </g>
-      ))}
-    </g>
-  );
-}
-
-/** Fine diagonal hatch as deep as acid has gone. */
-function AcidHatch({
-  x,
-  y,
-  width,
-  height,
-  oneFace,
-  round,
-  share,
-}: Props & { round: boolean; share: number }) {
-  const id = useId();
-  const deep = (oneFace ? height : height / 2) * share;
-  const hatch = `url(#${id})`;
-  return (
-    <g data-acid={share.toFixed(3)}>
-      <pattern id={id} width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        {/* A pale edge, so that it is seen on the dark of much salt as well. */}
-        <line x1={0} x2={0} y1={0} y2={5} stroke="var(--color-base-100)" strokeWidth={3.4} />
-        <line x1={0} x2={0} y1={0} y2={5} stroke="var(--hatch)" strokeWidth={1.6} />
-      </pattern>
-      {!round && (
-        <clipPath id={`${id}-piece`}>
-          <rect {...flatOf({ x, y, width, height })} />
-        </clipPath>
-      )}
-      {round ? (
-        <ellipse
-          cx={x + width / 2}
-          cy={y + height / 2}
-          rx={(width - deep) / 2}
-          ry={(height - deep) / 2}
-          fill="none"
-          stroke={hatch}
-          strokeWidth={deep}
-        />
-      ) : (
-        <g clipPath={`url(#${id}-piece)`}>
-          <rect x={x} y={y} width={width} height={deep} fill={hatch} />
-          {!oneFace && <rect x={x} y={y + height - deep} width={width} height={deep} fill={hatch} />}
-        </g>
-      )}
-    </g>
-  );
-}
-
 /** Dashed lines of equal salt, with their figures. */
-function Contours({ x, y, width, height, oneFace, shades, cut, round }: Props & { round: boolean }) {
+function Contours({ shape, box, oneFace, shades, cut }: Props & { box: Box }) {
+  const { x, y, width, height } = box;
   const line = {
     fill: "none",
     stroke: "var(--color-base-content)",
     strokeOpacity: 0.5,
     strokeDasharray: "3 4",
   };
-  const midX = x + width / 2;
+  const across = cutAcross(shape);
+  const midX = across === "wedge" ? x + deepestIn(box) : x + width / 2;
   const midY = y + height / 2;
   return (
     <g>
@@ -202,22 +145,19 @@ function Contours({ x, y, width, height, oneFace, shades, cut, round }: Props & 
         const shade = shades.reduce((a, b) =>
           Math.abs(b.position - position) < Math.abs(a.position - position) ? b : a,
         );
-        const top = oneFace ? y + height * (1 - position) : midY - (height / 2) * position;
+        // What is alike above and below has its second label below, where it covers neither of the others.
+        const side = across !== "flat" && i === 1 ? -1 : 1;
+        const half = across === "wedge" ? deepestIn(box) : height / 2;
+        const top = oneFace ? y + height * (1 - position) : midY - side * half * position;
         return (
           <g key={position}>
-            {cut ? null : round ? (
-              <ellipse
-                cx={midX}
-                cy={midY}
-                rx={(width / 2) * position}
-                ry={(height / 2) * position}
-                {...line}
-              />
-            ) : (
+            {cut ? null : across === "flat" ? (
               <line x1={x + 6} x2={x + width - 6} y1={top} y2={top} {...line} />
+            ) : (
+              <Outline shape={shape} box={box} within={position} {...line} />
             )}
             <ContourLabel
-              x={midX + (round ? 0 : (i - 1) * LABEL_STEP)}
+              x={midX + (across === "flat" ? (i - 1) * LABEL_STEP : 0)}
               y={top}
               fraction={cut ? onCentreLine(cut, position) : shade.fraction}
             />

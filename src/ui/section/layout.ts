@@ -32,7 +32,7 @@ export function layOut(input: Formulation, sheet: Formulated): SectionLayout {
   const narrow = Math.min(size.widthMm, floorMm * 0.98);
   const width = fit.standing
     ? size.heightMm
-    : pieces.count === 1 || size.lengthMm * fit.perLayer <= floorMm
+    : pieces.shape !== "wedge" && (pieces.count === 1 || size.lengthMm * fit.perLayer <= floorMm)
       ? Math.min(size.lengthMm, floorMm * 0.98)
       : narrow;
   const room = Math.max(1, Math.floor(floorMm / width));

@@ -5,6 +5,7 @@ import { outcomeAt } from "@/core/formula/account/outcome";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { piecesOffered, preparationOffered } from "@/core/formula/offer/defaults";
 import { withPreparation } from "@/core/formula/offer/offered";
+import type { PieceForm } from "@/core/diffusion/flesh-body";
 import type { Formulation } from "@/core/formulation";
 import { findFood } from "@/core/materials/lookup";
 import { FOODS } from "@/core/materials/lookup";
@@ -13,6 +14,7 @@ import { unitsOf } from "../units";
 import { Bag } from "./bag";
 import { Crust } from "./crust";
 import { layOut } from "./layout";
+import { AcidHatch, Slashes } from "./marks";
 import { Section, VIEW } from "./section";
 import { saltColour, shadesOf } from "./shading";
 import type { DrawingProps } from "./wet-vessel";
@@ -80,6 +82,23 @@ describe("the section says and shows the computed state", () => {
     expect(drawn(fish, 12)).toContain("data-cut");
   });
 
+  test("a wedge is nested triangles about its deepest flesh, to scale", () => {
+    const f = dry({ pieces: { ...chops().pieces, shape: "wedge", skin: false } });
+    const markup = drawn(f, 12);
+    const outlines = [...markup.matchAll(/<polygon points="([^"]+)"[^>]*data-nested/g)].map(([, points]) =>
+      points.split(" ").map((point) => point.split(",").map(Number)),
+    );
+    expect(outlines.length).toBeGreaterThan(10);
+    const [whole, next] = outlines;
+    const { heightMm, widthMm } = worked(f).pieceSize;
+    const [upper, edge, lower] = whole;
+    expect((edge[0] - upper[0]) / (lower[1] - upper[1])).toBeCloseTo(widthMm / heightMm, 6);
+    // Every one lies within the one before.
+    expect(next[0][0]).toBeGreaterThan(upper[0]);
+    expect(next[1][0]).toBeLessThan(edge[0]);
+    expect(markup).not.toContain("<stop");
+  });
+
   test("grains lie on a dry brine until the salt has dissolved", () => {
     const f = dry();
     const sheet = worked(f);
@@ -97,9 +116,24 @@ describe("the section says and shows the computed state", () => {
     expect(markup).toContain("salt does not pass the skin");
   });
 
-  test("acid is hatched as deep as it has gone", () => {
-    expect(drawn(chops(), 12)).not.toContain("data-acid");
-    expect(drawn(chops(), 12, { acidMm: 2.5 })).toContain('data-acid="0.200"');
+  test("acid is hatched as deep as it has gone, slashes are cut from the faces that take salt", () => {
+    const box = { x: 10, y: 20, width: 200, height: 100 };
+    const hatch = (shape: PieceForm, oneFace: boolean) =>
+      renderToStaticMarkup(
+        <svg>
+          <AcidHatch box={box} shape={shape} oneFace={oneFace} share={0.2} />
+        </svg>,
+      );
+    expect(hatch("block", false)).toContain('data-acid="0.200"');
+    expect(hatch("block", false).match(/<rect [^>]*height="10" fill="url/g)).toHaveLength(2);
+    expect(hatch("block", true).match(/<rect [^>]*height="20" fill="url/g)).toHaveLength(1);
+    // Of what is round a line twice as thick, its outer half cut away.
+    expect(hatch("oval", false)).toMatch(/<ellipse [^>]*stroke-width="20"/);
+    const cuts = (oneFace: boolean) =>
+      renderToStaticMarkup(<Slashes box={box} oneFace={oneFace} depth={12} spacing={40} />);
+    expect(cuts(true).match(/y1="20" y2="32"/g)).toHaveLength(4);
+    expect(cuts(true)).not.toContain('y1="120"');
+    expect(cuts(false).match(/y1="120" y2="108"/g)).toHaveLength(4);
   });
 
   test("on the Shelf it carries no figures", () => {
@@ -189,12 +223,11 @@ describe("every way food can lie has its drawing", () => {
     expect(markup).toContain("air pressed out");
   });
 
-  test("paste and rub lie as a coat with its thickness; sour, the acid is hatched", () => {
+  test("paste and rub lie as a coat with its thickness", () => {
     const f = of("tofu_firm", "paste");
-    const markup = drawn(f, 5, { acidMm: 3 });
+    const markup = drawn(f, 5);
     expect(markup).toContain("data-coat");
     expect(markup).toContain(`${worked(f).coat?.thicknessMm.toFixed(1)} mm coat`);
-    expect(markup).toContain("data-acid");
     expect(drawn(of("beef_short_rib", "rub"), 5)).toContain("data-coat");
   });
 

@@ -99,7 +99,7 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
         inset={inset}
       />
       {iced && <Ice left={left} right={left + width} rim={rim} floor={floor} compact={compact} />}
-      {!compact && liesFlat(input) && (
+      {!compact && (
         <CloseUp
           piece={{
             x: left + layout.pieces[0].x * scale,
@@ -107,6 +107,7 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
             width: layout.pieces[0].width * scale,
             height: layout.pieces[0].height * scale,
           }}
+          shape={input.pieces.shape}
           roomAbove={rim}
           viewWidth={view.width}
           oneFace={oneFace}
@@ -222,9 +223,7 @@ function Alarm({ x, y, text }: { x: number; y: number; text: string }) {
 export const saltsOneFace = (input: Formulation): boolean =>
   saltedFaces(input) === "one" || (liesFlat(input) && input.pieces.faces === "one");
 
-/** Flat pieces are shown once more, larger. */
-export const liesFlat = ({ pieces }: Formulation): boolean =>
-  pieces.shape === "slab" || pieces.shape === "block";
+const liesFlat = ({ pieces }: Formulation): boolean => pieces.shape === "slab" || pieces.shape === "block";
 
 export const slashesAt = (input: Formulation, scale: number) => ({
   depth: input.pieces.slashDepthMm * scale,

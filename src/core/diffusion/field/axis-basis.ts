@@ -3,24 +3,14 @@ import { gradedGrid } from "../grid";
 import {
   axisCells,
   axisModes,
+  type AxisBasis,
   type AxisCells,
   type AxisModes,
   type Grading,
   type Sealed,
   type SolidAxis,
 } from "./axis";
-
-/** One direction for one kind of exchange: its cells, its modes, and what is read by them. */
-export interface AxisBasis {
-  cells: AxisCells;
-  modes: AxisModes;
-  /** Modes by cells: what a cell adds to each mode. */
-  back: Float64Array;
-  /** From a shell inwards: sums of mass by mode, row after row of shells. */
-  within: Float64Array;
-  /** The middle by mode, corrected for the width of its cell. */
-  middle: Float64Array;
-}
+import { wedgeBasis } from "./wedge-basis";
 
 /** Enough for a piece in all its ways, and for the one before. */
 const kept = remembered<AxisBasis>(96);
@@ -30,11 +20,12 @@ const kept = remembered<AxisBasis>(96);
  * @param extraM what a still bath or a crust adds on every open face, metres of flesh
  */
 export function axisBasis(axis: SolidAxis, grading: Grading, extraM: number, sealed: Sealed): AxisBasis {
-  const { kind, halfM, barrierM, otherBarrierM = barrierM } = axis;
+  const { kind, halfM, barrierM, otherBarrierM = barrierM, deepM } = axis;
   const { cells, power } = grading;
   const key = [
     kind,
     halfM,
+    deepM,
     barrierM,
     otherBarrierM,
     cells,
@@ -43,19 +34,26 @@ export function axisBasis(axis: SolidAxis, grading: Grading, extraM: number, sea
     sealed === "all" ? 0 : extraM,
   ].join();
   return kept(key, () => {
-    const { faces } = gradedGrid("slab", cells, 0, power);
-    return basisOf(axisCells(axis, grading, extraM, sealed), cells, faces);
+    const shells = gradedGrid("slab", cells, 0, power);
+    return kind === "wedge"
+      ? wedgeBasis(axis, shells, extraM, sealed)
+      : basisOf(axisCells(axis, grading, extraM, sealed), cells, shells.faces);
   });
 }
 
 function basisOf(cells: AxisCells, shells: number, faces: Float64Array): AxisBasis {
   const modes = axisModes(cells);
+  const last = rowOf(modes, cells.count - 1);
   return {
-    cells,
     modes,
     back: cellsToModes(cells, modes),
     within: withinShells(cells, modes, shells),
     middle: middleRow(cells, modes, faces),
+    outermost: last,
+    faces: {
+      low: rowOf(modes, 0).map((shape) => shape * cells.low),
+      high: last.map((shape) => shape * cells.high),
+    },
   };
 }
 
@@ -82,10 +80,7 @@ function cellsToModes({ count, mass }: AxisCells, { shape }: AxisModes): Float64
   return back;
 }
 
-export const rowOf = ({ shape, count }: AxisModes, cell: number): Float64Array =>
-  shape.slice(cell * count, (cell + 1) * count);
-
-/** For each shell, what lies within it along one direction: sums of mass times mode. A direction that is not there has one row. */
+/** For each shell, what lies within it along one direction: sums of mass times mode. */
 function withinShells({ count, mass, shell }: AxisCells, { shape }: AxisModes, shells: number): Float64Array {
   const rows = count === 1 ? 1 : shells;
   const sums = new Float64Array(rows * count);
@@ -116,4 +111,8 @@ function middleRow(
     for (let mode = 0; mode < count; mode++) row[mode] += (weight / sides) * modes.shape[cell * count + mode];
   }
   return row;
+}
+
+function rowOf({ shape, count }: AxisModes, cell: number): Float64Array {
+  return shape.slice(cell * count, (cell + 1) * count);
 }

@@ -3,15 +3,17 @@ import { symmetricTridiagonal } from "./tridiagonal";
 
 /**
  * One direction of a solid: a plane wetted alike at both ends (half of it is enough), a plane with an end of its own each,
- * the radius of a round, or one of an oval's three.
+ * the radius of a round, one of an oval's three, or the triangle a wedge is cut to.
  */
 export interface SolidAxis {
-  kind: "half" | "full" | "radius" | "oval";
-  /** From the middle to the face, m. */
+  kind: "half" | "full" | "radius" | "oval" | "wedge";
+  /** From the middle to the face, m; of a wedge half of its back. */
   halfM: number;
+  /** Of a wedge, from its edge to its back, m. */
+  deepM?: number;
   /** What lies on the outer face, as metres of flesh: 0 bare, Infinity sealed. */
   barrierM: number;
-  /** Of a full plane, the same for its other face. */
+  /** Of a full plane, the same for its other face; of a wedge, for its back. */
   otherBarrierM?: number;
 }
 
@@ -45,10 +47,25 @@ export interface AxisModes {
   count: number;
   /** Decay over the diffusivity, 1/m², 0 or more. */
   rate: Float64Array;
-  /** Cells by modes, row after row: orthonormal in the cells' masses. */
+  /** Cells (of a wedge: functions) by modes, row after row: orthonormal in the cells' masses. */
   shape: Float64Array;
   /** What a strength of 1 throughout is in modes. */
   one: Float64Array;
+}
+
+/** One direction for one kind of exchange: its modes, and what is read by them. */
+export interface AxisBasis {
+  modes: AxisModes;
+  /** Values to modes: what a cell or function adds to each mode. */
+  back: Float64Array;
+  /** From a shell inwards: sums of mass by mode, row after row of shells. A direction that is not there has one row. */
+  within: Float64Array;
+  /** The middle by mode, corrected for the width of its cell. */
+  middle: Float64Array;
+  /** Just within the barest face, by mode. */
+  outermost: Float64Array;
+  /** Of a plane: either face's cell by mode, times what lets through there, 1/m². */
+  faces?: { low: Float64Array; high: Float64Array };
 }
 
 /** @param extraM what a still bath or a crust adds on every open face, metres of flesh */

@@ -1,33 +1,26 @@
-import { EigenvalueDecomposition, Matrix } from "ml-matrix";
+import { Matrix } from "ml-matrix";
 import { remembered } from "../../remembered";
 import { gradedGrid, type Grid } from "../grid";
 import type { SectionGrid } from "../run";
 import type { Grading, Sealed, SolidAxis } from "./axis";
 import { leftOf, type ModalBody } from "./modal-body";
-import { ovalFunctions } from "./oval-functions";
+import { ovalFunctions, type InOval } from "./oval-functions";
+import { addTo, dot, ritzModes, type RitzModes } from "./ritz";
 
 /** A bare face as a film this thin, share of the shortest half-axis: moves the mean by under a thousandth of the step. */
 const BARE = 1e-4;
 
-/** Modes of one oval in one kind of exchange. */
-interface Modes {
-  rate: Float64Array;
-  one: Float64Array;
-  /** Functions by modes, row after row. */
-  shape: Float64Array;
-}
-
-const kept = remembered<Modes>(48);
+const kept = remembered<RitzModes>(48);
 
 /**
  * An ellipsoid, as a whole fish is taken: its state as modes by Rayleigh and Ritz, solved once for each kind of exchange.
- * Its shells lie between similar ovals. Source: Strang and Fix, *An Analysis of the Finite Element Method*, ch. 6 (from memory).
+ * Its shells lie between similar ovals.
  */
 export class OvalBody implements ModalBody {
   readonly grid: Grid;
   private readonly functions = ovalFunctions();
   private readonly seen: Readings;
-  private modes: Modes;
+  private modes: RitzModes;
   private level: number | undefined;
   private readonly decay: Float64Array;
   state: Float64Array;
@@ -145,7 +138,7 @@ export class OvalBody implements ModalBody {
     return state;
   }
 
-  private modesFor(extraM: number, sealed: Sealed): Modes {
+  private modesFor(extraM: number, sealed: Sealed): RitzModes {
     const halves = this.axes.map(({ halfM }) => halfM);
     const thick = this.axes[0].barrierM + extraM;
     const shut = sealed === "all" || thick === Infinity;
@@ -155,22 +148,17 @@ export class OvalBody implements ModalBody {
 }
 
 /** @param halves half-axes, m  @param filmM what lies on the face, metres of flesh; Infinity where nothing passes */
-function solved(halves: readonly number[], filmM: number): Modes {
-  const { count, slopes, face, flat } = ovalFunctions();
+function solved(halves: readonly number[], filmM: number): RitzModes {
+  const { count, slopes, face, flat, products } = ovalFunctions();
   const total = Matrix.zeros(count, count);
   slopes.forEach((matrix, d) => total.add(Matrix.mul(matrix, 1 / halves[d] ** 2)));
   if (filmM !== Infinity) {
     // Area over volume at each point of the face, 1/m, over the film.
-    const per = face.at.map(
-      (point, i) => (face.weights[i] * 3 * Math.hypot(...point.map((part, d) => part / halves[d]))) / filmM,
-    );
-    total.add(face.values.mmul(Matrix.diag(per)).mmul(face.values.transpose()));
+    const steep = (point: InOval) => Math.hypot(...point.map((part, d) => part / halves[d]));
+    const weights = face.at.map((point, i) => (face.weights[i] * 3 * steep(point)) / filmM);
+    total.add(products({ at: face.at, weights }));
   }
-  const eigen = new EigenvalueDecomposition(total, { assumeSymmetric: true });
-  const shape = Float64Array.from(eigen.eigenvectorMatrix.to1DArray());
-  const one = new Float64Array(count);
-  for (let i = 0; i < count; i++) addTo(one, shape.subarray(i * count, (i + 1) * count), flat[i]);
-  return { rate: Float64Array.from(eigen.realEigenvalues, (rate) => Math.max(0, rate)), one, shape };
+  return ritzModes(total, flat);
 }
 
 /** What is read from an oval, each a row of the functions; the same for all that are cut alike. */
@@ -185,7 +173,8 @@ interface Readings {
 
 const readings = remembered<Readings>(4);
 
-const SECTION = { cells: 14, power: 2.8 };
+/** Fine enough for its outline to look round. */
+const SECTION = { cells: 24, power: 2.8 };
 
 function readingsOf({ cells, faces, centroids }: Grid): Readings {
   return readings([...faces].join(), () => {
@@ -204,14 +193,4 @@ function readingsOf({ cells, faces, centroids }: Grid): Readings {
       section: [...cut.centroids].flatMap((deep) => [...cut.centroids].map((across) => cell(deep, across))),
     };
   });
-}
-
-function dot(a: Float64Array, b: Float64Array): number {
-  let sum = 0;
-  for (let k = 0; k < a.length; k++) sum += a[k] * b[k];
-  return sum;
-}
-
-function addTo(sums: Float64Array, row: Float64Array, weight: number): void {
-  for (let k = 0; k < sums.length; k++) sums[k] += weight * row[k];
 }

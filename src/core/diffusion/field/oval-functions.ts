@@ -1,10 +1,10 @@
-import { CholeskyDecomposition, inverse, Matrix } from "ml-matrix";
 import { gaussPoints } from "./gauss";
+import { legendre, orthonormal, type Functions, type Points, type Written } from "./ritz";
 
 /*
  * What the strength within an oval is made of: polynomials in the squares of its three directions, which tell the broad
  * course, and layers under its face, which tell a soak's first hours. Lengths are in half-axes: an eighth of the unit ball
- * stands for every oval. The functions are made orthonormal over the volume, so that a coefficient is a sum of salt.
+ * stands for every oval.
  */
 
 /** Sum of the powers of the squares. Found by trial: one more moves the middle by under 0.2 % of the step. */
@@ -19,24 +19,10 @@ const RADIUS_CELLS = 10;
 const RADIUS_POINTS = 3;
 const NARROWING = 4;
 
-type Point = readonly [number, number, number];
+export type InOval = readonly [number, number, number];
 
-interface Points {
-  at: Point[];
-  /** Shares of the whole; they sum to 1. */
-  weights: number[];
-}
-
-export interface OvalFunctions {
-  count: number;
-  /** Sums over the volume of products of slopes, direction by direction. */
-  slopes: readonly Matrix[];
-  /** Points of the face, and every function there: functions by points. */
-  face: Points & { values: Matrix };
-  /** What a strength of 1 throughout is in them. */
-  flat: Float64Array;
-  /** Every function at a point. */
-  at: (point: Point) => Float64Array;
+export interface OvalFunctions extends Functions<InOval> {
+  face: Points<InOval>;
   /** Every function's mean over the shell between two similar ovals. */
   meanBetween: (inner: number, outer: number) => Float64Array;
 }
@@ -48,52 +34,18 @@ export const ovalFunctions = (): OvalFunctions => (made ??= make());
 
 function make(): OvalFunctions {
   const face = facePoints();
-  const volume = volumePoints(face);
-  const raw = volume.at.map(rawAt);
-  const { values: products, slopes: steep } = productsOf(raw, volume.weights);
-  // Rows of raw values times this are rows of orthonormal ones.
-  const turn = inverse(new CholeskyDecomposition(products).lowerTriangularMatrix).transpose();
-  const turned = (row: readonly number[]) => Float64Array.from(new Matrix([[...row]]).mmul(turn).getRow(0));
-  const meanOf = ({ at, weights }: Points) => {
-    const sums = turn.getRow(0).map(() => 0);
-    at.forEach((point, i) => rawAt(point).values.forEach((value, k) => (sums[k] += weights[i] * value)));
-    return turned(sums);
-  };
+  const functions = orthonormal(writtenAt, volumePoints(face));
   return {
-    count: turn.rows,
-    slopes: steep.map((matrix) => turn.transpose().mmul(matrix).mmul(turn)),
-    face: { ...face, values: new Matrix(face.at.map((point) => rawAt(point).values)).mmul(turn).transpose() },
-    flat: meanOf(volume),
-    at: (point) => turned(rawAt(point).values),
-    meanBetween: (inner, outer) => meanOf(shellPoints(face, inner, outer)),
+    ...functions,
+    face,
+    meanBetween: (inner, outer) => functions.summed(shellPoints(face, inner, outer)),
   };
-}
-
-/** Sums over the points of products of every two functions, and of their slopes along each direction. */
-function productsOf(
-  points: readonly Raw[],
-  weights: readonly number[],
-): { values: Matrix; slopes: Matrix[] } {
-  const of = (read: (point: Raw) => readonly number[]) => {
-    const count = read(points[0]).length;
-    const sums = new Float64Array(count * count);
-    points.forEach((point, i) => {
-      const row = Float64Array.from(read(point));
-      for (let a = 0; a < count; a++) {
-        const weight = weights[i] * row[a];
-        for (let b = 0; b <= a; b++) sums[a * count + b] += weight * row[b];
-      }
-    });
-    for (let a = 0; a < count; a++) for (let b = 0; b < a; b++) sums[b * count + a] = sums[a * count + b];
-    return Matrix.from1DArray(count, count, sums);
-  };
-  return { values: of((p) => p.values), slopes: [0, 1, 2].map((d) => of((p) => p.slopes[d])) };
 }
 
 /** Of an eighth of the unit sphere, by Gauss in the cosine of the latitude and in the longitude. */
-function facePoints(): Points {
+function facePoints(): Points<InOval> {
   const { at: shares, weights } = gaussPoints(FACE_POINTS);
-  const points: Points = { at: [], weights: [] };
+  const points: Points<InOval> = { at: [], weights: [] };
   shares.forEach((cosine, i) =>
     shares.forEach((turn, j) => {
       const sine = Math.sqrt(1 - cosine ** 2);
@@ -106,9 +58,9 @@ function facePoints(): Points {
 }
 
 /** Of all that lies between two radii, 0 to 1; the weights sum to 1. */
-function shellPoints(face: Points, inner: number, outer: number): Points {
+function shellPoints(face: Points<InOval>, inner: number, outer: number): Points<InOval> {
   const { at: shares, weights } = gaussPoints(RADIUS_POINTS);
-  const points: Points = { at: [], weights: [] };
+  const points: Points<InOval> = { at: [], weights: [] };
   const volume = (outer ** 3 - inner ** 3) / 3;
   shares.forEach((share, i) => {
     const radius = inner + (outer - inner) * share;
@@ -121,9 +73,9 @@ function shellPoints(face: Points, inner: number, outer: number): Points {
   return points;
 }
 
-function volumePoints(face: Points): Points {
+function volumePoints(face: Points<InOval>): Points<InOval> {
   const edge = (i: number) => 1 - Math.expm1(NARROWING * (1 - i / RADIUS_CELLS)) / Math.expm1(NARROWING);
-  const points: Points = { at: [], weights: [] };
+  const points: Points<InOval> = { at: [], weights: [] };
   for (let i = 0; i < RADIUS_CELLS; i++) {
     const [inner, outer] = [edge(i), edge(i + 1)];
     const shell = shellPoints(face, inner, outer);
@@ -133,15 +85,8 @@ function volumePoints(face: Points): Points {
   return points;
 }
 
-/** Every function as it is written down, and its slope along each direction. */
-interface Raw {
-  values: number[];
-  slopes: [number[], number[], number[]];
-}
-
-function rawAt(point: Point): Raw {
-  const along = point.map(legendreOfSquare);
-  const [x, y, z] = along;
+function writtenAt(point: InOval): Written {
+  const [x, y, z] = point.map(ofSquare);
   const values: number[] = [];
   const slopes: [number[], number[], number[]] = [[], [], []];
   for (let i = 0; i <= POWER; i++)
@@ -166,14 +111,8 @@ function rawAt(point: Point): Raw {
   return { values, slopes };
 }
 
-/** Legendre's polynomials of 2x² − 1 and their slopes in x, by their recurrence. */
-function legendreOfSquare(x: number): { value: number[]; slope: number[] } {
-  const u = 2 * x * x - 1;
-  const value = [1, u];
-  const slope = [0, 1];
-  for (let n = 1; n < POWER; n++) {
-    value.push(((2 * n + 1) * u * value[n] - n * value[n - 1]) / (n + 1));
-    slope.push((2 * n + 1) * value[n] + slope[n - 1]);
-  }
-  return { value, slope: slope.map((s) => 4 * x * s) };
+/** Polynomials of a direction's square, and their slopes along it. */
+function ofSquare(part: number): { value: number[]; slope: number[] } {
+  const { value, slope } = legendre(part * part, POWER);
+  return { value, slope: slope.map((each) => each * 2 * part) };
 }

@@ -1,32 +1,23 @@
 import { gradedGrid, type Grid } from "../grid";
 import type { SectionGrid } from "../run";
-import type { AxisCells, AxisModes, Grading, Sealed, SolidAxis } from "./axis";
-import { axisBasis, NOWHERE, rowOf, type AxisBasis } from "./axis-basis";
+import type { AxisBasis, Grading, Sealed, SolidAxis } from "./axis";
+import { axisBasis, NOWHERE } from "./axis-basis";
 import { leftOf, type ModalBody } from "./modal-body";
 import { along, contracted, outer, type Lengths } from "./tensor";
 
 type Three<T> = readonly [T, T, T];
 
-/** The solid in the modes of one kind of exchange. */
-interface Basis {
-  modes: Three<AxisModes>;
-  back: Three<Float64Array>;
-  within: Three<Float64Array>;
-  middle: Three<Float64Array>;
-  /** The outermost cell of the thickness, by mode. */
-  outermost: Float64Array;
-  /** Of the thickness: either face's cell by mode, times what lets through there, 1/m². */
-  faces: { low: Float64Array; high: Float64Array };
-}
+/** The solid in the modes of one kind of exchange, direction by direction. */
+type Basis = Three<AxisBasis>;
 
 /**
  * A solid of one to three directions: its state as modes, read as nested shells. Along each direction the modes are exact
- * in time; a shell holds what lies between two similar solids one within the other.
+ * in time; a shell holds what lies between two similar solids one within the other. A steep front may ring in the modes: no
+ * strength is less than nothing.
  */
 export class SolidBody implements ModalBody {
   readonly grid: Grid;
   readonly lengths: Lengths;
-  private readonly bare: Three<AxisCells>;
   private readonly kept = new Map<string, Basis>();
   private basis: Basis;
   state: Float64Array;
@@ -42,29 +33,36 @@ export class SolidBody implements ModalBody {
     private readonly grading: Grading,
     initial: number | ((shell: number) => number),
   ) {
-    const power = axes.reduce((sum, axis) => sum + (axis.kind === "radius" ? 2 : 1), 0);
+    // A round's radius and a wedge's triangle are two directions in one.
+    const power = axes.reduce((sum, { kind }) => sum + (kind === "radius" || kind === "wedge" ? 2 : 1), 0);
     this.grid = gradedGrid("slab", grading.cells, power - 1, grading.power);
-    const [a, b, c] = this.bases(0, "all");
-    this.bare = [a.cells, b.cells, c.cells];
-    this.lengths = [this.bare[0].count, this.bare[1].count, this.bare[2].count];
     this.basis = this.basisFor(0, "all");
+    const [a, b, c] = this.basis;
+    this.lengths = [a.modes.count, b.modes.count, c.modes.count];
     [this.rate, this.one] = this.spread();
     this.decay = new Float64Array(this.one.length);
     if (typeof initial === "number") {
       this.level = initial;
       this.state = this.one.map((one) => one * initial);
-    } else this.state = this.toModes(this.byShell(initial));
+    } else this.state = this.byShell(initial);
   }
 
+  /** A shell is what lies within it, less what lies within the one before. */
   private byShell(strengthOf: (shell: number) => number): Float64Array {
-    const [a, b, c] = this.bare;
-    const strengths = new Float64Array(a.count * b.count * c.count);
-    let at = 0;
-    for (let i = 0; i < a.count; i++)
-      for (let j = 0; j < b.count; j++)
-        for (let k = 0; k < c.count; k++)
-          strengths[at++] = strengthOf(Math.max(a.shell[i], b.shell[j], c.shell[k]));
-    return strengths;
+    const state = new Float64Array(this.one.length);
+    const within = new Float64Array(this.one.length);
+    const { cells } = this.grid;
+    for (let s = 0; s < cells; s++) {
+      const weight = strengthOf(s) - (s + 1 < cells ? strengthOf(s + 1) : 0);
+      const [x, y, z] = this.basis.map((axis) => {
+        const { count } = axis.modes;
+        const from = rowStart(axis.within, count, s);
+        return axis.within.subarray(from, from + count);
+      });
+      outer(x, y, z, within);
+      for (let k = 0; k < state.length; k++) state[k] += weight * within[k];
+    }
+    return state;
   }
 
   moved(): void {
@@ -94,7 +92,7 @@ export class SolidBody implements ModalBody {
 
   /** Directions decay each for itself. */
   decayed(reach: number): Float64Array {
-    const [x, y, z] = this.basis.modes.map(({ rate }) => rate.map((r) => leftOf(r, reach)));
+    const [x, y, z] = this.basis.map(({ modes }) => modes.rate.map((r) => leftOf(r, reach)));
     outer(x, y, z, this.decay);
     return this.decay;
   }
@@ -104,7 +102,8 @@ export class SolidBody implements ModalBody {
    * goes by, m²: g per g of flesh water. The two sum to what it takes up.
    */
   through(face: "low" | "high", reach: number): number {
-    const per = this.basis.faces[face];
+    const per = this.basis[0].faces?.[face];
+    if (!per) throw new RangeError("only a plane has two faces");
     const { state, rate } = this;
     let sum = 0;
     for (let k = 0; k < state.length; k++)
@@ -121,7 +120,7 @@ export class SolidBody implements ModalBody {
 
   shells(outside: number): Float64Array {
     const { grid, lengths } = this;
-    const [x, y, z] = this.basis.within;
+    const [x, y, z] = this.rows("within");
     const rows = z.length / lengths[2];
     const lines = along(this.state, lengths, 2, z, rows);
     const shells = new Float64Array(grid.cells);
@@ -135,25 +134,25 @@ export class SolidBody implements ModalBody {
         for (let j = 0; j < lengths[1]; j++) plane += y[fromY + j] * lines[(i * lengths[1] + j) * rows + row];
         sum += x[fromX + i] * plane;
       }
-      shells[s] = outside + (sum - before) / grid.volumes[s];
+      shells[s] = Math.max(0, outside + (sum - before) / grid.volumes[s]);
       before = sum;
     }
     return shells;
   }
 
   middle(outside: number): number {
-    return outside + contracted(this.state, this.lengths, this.basis.middle);
+    return Math.max(0, outside + contracted(this.state, this.lengths, this.rows("middle")));
   }
 
   underFace(outside: number): number {
-    const [, y, z] = this.basis.middle;
-    return outside + contracted(this.state, this.lengths, [this.basis.outermost, y, z]);
+    const [, y, z] = this.rows("middle");
+    return outside + contracted(this.state, this.lengths, [this.basis[0].outermost, y, z]);
   }
 
   /** How a cut through the middle, thickness by width, is divided; none through a round. */
   sectionGrid(): SectionGrid | undefined {
     const [thickness, width] = this.axes;
-    if (thickness.kind === "radius") return undefined;
+    if (thickness.kind === "radius" || thickness.kind === "wedge") return undefined;
     const { faces } = gradedGrid("slab", this.grading.cells, 0, this.grading.power);
     const mirrored = [...faces.slice(1)].reverse().map((face) => -face);
     return {
@@ -164,47 +163,31 @@ export class SolidBody implements ModalBody {
 
   section(outside: number): Float64Array {
     const [a, b] = this.lengths;
-    const { modes, middle } = this.basis;
-    const cut = along(this.state, this.lengths, 2, middle[2], 1);
-    const across = along(cut, [a, b, 1], 1, modes[1].shape, b);
-    return along(across, [a, b, 1], 0, modes[0].shape, a).map((u) => u + outside);
+    const [x, y, z] = this.basis;
+    const cut = along(this.state, this.lengths, 2, z.middle, 1);
+    const across = along(cut, [a, b, 1], 1, y.modes.shape, b);
+    return along(across, [a, b, 1], 0, x.modes.shape, a).map((u) => u + outside);
+  }
+
+  private rows(part: "middle" | "within"): Three<Float64Array> {
+    const [x, y, z] = this.basis;
+    return [x[part], y[part], z[part]];
   }
 
   /** Every direction for one kind of exchange; one that is not there has a single cell. */
-  private bases(extraM: number, sealed: Sealed): Three<AxisBasis> {
-    const at = (i: number) =>
-      i < this.axes.length ? axisBasis(this.axes[i], this.grading, extraM, sealed) : NOWHERE;
-    return [at(0), at(1), at(2)];
-  }
-
   private basisFor(extraM: number, sealed: Sealed): Basis {
     const key = sealed === "all" ? sealed : `${sealed} ${extraM}`;
     const known = this.kept.get(key);
     if (known) return known;
-    const three = this.bases(extraM, sealed);
-    const of = <K extends keyof AxisBasis>(part: K): Three<AxisBasis[K]> => [
-      three[0][part],
-      three[1][part],
-      three[2][part],
-    ];
-    const [thickness] = three;
-    const basis: Basis = {
-      modes: of("modes"),
-      back: of("back"),
-      within: of("within"),
-      middle: of("middle"),
-      outermost: rowOf(thickness.modes, thickness.cells.count - 1),
-      faces: {
-        low: rowOf(thickness.modes, 0).map((shape) => shape * thickness.cells.low),
-        high: rowOf(thickness.modes, thickness.cells.count - 1).map((shape) => shape * thickness.cells.high),
-      },
-    };
+    const at = (i: number) =>
+      i < this.axes.length ? axisBasis(this.axes[i], this.grading, extraM, sealed) : NOWHERE;
+    const basis: Basis = [at(0), at(1), at(2)];
     this.kept.set(key, basis);
     return basis;
   }
 
   private spread(): [Float64Array, Float64Array] {
-    const [x, y, z] = this.basis.modes;
+    const [x, y, z] = this.basis.map((axis) => axis.modes);
     const size = x.count * y.count * z.count;
     const rate = new Float64Array(size);
     const one = new Float64Array(size);
@@ -219,7 +202,7 @@ export class SolidBody implements ModalBody {
   private fromModes(): Float64Array {
     let values = this.state;
     for (const axis of [0, 1, 2] as const) {
-      const { shape, count } = this.basis.modes[axis];
+      const { shape, count } = this.basis[axis].modes;
       values = along(values, this.lengths, axis, shape, count);
     }
     return values;
@@ -228,7 +211,7 @@ export class SolidBody implements ModalBody {
   private toModes(strengths: Float64Array): Float64Array {
     let values = strengths;
     for (const axis of [0, 1, 2] as const) {
-      values = along(values, this.lengths, axis, this.basis.back[axis], this.lengths[axis]);
+      values = along(values, this.lengths, axis, this.basis[axis].back, this.lengths[axis]);
     }
     return values;
   }

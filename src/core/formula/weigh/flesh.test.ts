@@ -66,6 +66,10 @@ describe("outer surface", () => {
       3,
     );
   });
+  test("a wedge 60 mm at its back, 80 mm deep and 150 mm long: 60 + 2 √(80² + 30²) once around, and two triangles", () => {
+    const wedge = { lengthMm: 150, widthMm: 80, heightMm: 60, volumeMl: 360 };
+    expect(surfaceDm2("wedge", wedge)).toBeCloseTo((150 * 230.88 + 60 * 80) / 10_000, 4);
+  });
   test("a ball of 100 mm: π·d²", () => {
     const ball = { lengthMm: 100, widthMm: 100, heightMm: 100, volumeMl: 500 };
     expect(surfaceDm2("sphere", ball)).toBeCloseTo((Math.PI * 100 ** 2) / 10_000, 2);

@@ -1,11 +1,12 @@
 import type { PieceForm } from "../../diffusion/flesh-body";
 import { ellipsoidAreaCm2 } from "../../vessel/crust-shell";
 import type { PieceSize } from "../../vessel/piece-size";
+import { wedgeAround } from "../../wedge";
 
 const MM2_PER_DM2 = 10_000;
 
 /**
- * Outer surface of one piece, dm², from its size and shape: a box, an oval log with its ends, or an ellipsoid.
+ * Outer surface of one piece, dm², from its size and shape: a box, an oval log with its ends, a wedge or an ellipsoid.
  * @param size outer size, mm
  */
 export function surfaceDm2(form: PieceForm, size: PieceSize): number {
@@ -17,6 +18,8 @@ export function surfaceDm2(form: PieceForm, size: PieceSize): number {
     case "cylinder":
     case "shortLog":
       return (l * ovalPerimeterMm(w, h) + (2 * Math.PI * w * h) / 4) / MM2_PER_DM2;
+    case "wedge":
+      return (l * wedgeAround(h, w) + w * h) / MM2_PER_DM2;
     case "sphere":
     case "oval":
       return (ellipsoidAreaCm2(size) * 100) / MM2_PER_DM2;

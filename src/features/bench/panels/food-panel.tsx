@@ -13,11 +13,16 @@ import { LengthField } from "./length-field";
 import { ThinPart } from "./thin-part";
 import { Group, type PanelProps } from "./panel";
 
-const SHAPES: { value: PieceForm; label: string }[] = [
+/** A rack is a block whose underside is bone: salt goes in by every face but that. */
+type ShapeChoice = PieceForm | "rack";
+
+const SHAPES: { value: ShapeChoice; label: string }[] = [
   { value: "slab", label: "flat" },
   { value: "cylinder", label: "a log" },
   { value: "sphere", label: "a ball" },
   { value: "block", label: "a block, cut on all sides" },
+  { value: "rack", label: "a rack, bones on one side" },
+  { value: "wedge", label: "a wedge, its edge thin" },
   { value: "shortLog", label: "a short log, ends cut" },
   { value: "oval", label: "an oval that tapers, as a whole fish" },
 ];
@@ -31,6 +36,9 @@ const THAWS: { value: ThawMethod | "no"; label: string }[] = [
 ];
 
 const LABEL_DEFAULT: Enhanced = { solutionFraction: 0.1, sodiumMgPer100g: 400 };
+
+const shapeChosen = ({ shape, faces }: Pieces): ShapeChoice =>
+  shape === "block" && faces === "one" ? "rack" : shape;
 
 /** The food and the pieces in front of the cook. */
 export function FoodPanel({
@@ -60,10 +68,16 @@ export function FoodPanel({
       )}
       <Select
         label="Shape"
-        value={pieces.shape}
+        value={shapeChosen(pieces)}
         options={SHAPES}
         // What was measured of one shape is not said of another.
-        onChange={(shape) => set({ shape, lengthMm: undefined })}
+        onChange={(choice) =>
+          set({
+            shape: choice === "rack" ? "block" : choice,
+            faces: choice === "rack" ? "one" : choice === "slab" ? pieces.faces : "both",
+            lengthMm: undefined,
+          })
+        }
       />
       <LengthField pieces={pieces} set={set} refusal={refusalFor("length")} onValidity={onValidity} />
       <ThinPart pieces={pieces} set={set} onValidity={onValidity} />

@@ -1,0 +1,129 @@
+import { CholeskyDecomposition, EigenvalueDecomposition, inverse, Matrix } from "ml-matrix";
+
+/*
+ * Modes of a body that no grid of its own directions fits, by Rayleigh and Ritz: its strength as a sum of functions written down
+ * for its shape. Source: Strang and Fix, *An Analysis of the Finite Element Method*, chs. 1 and 6 (from memory).
+ */
+
+/** Places and what each counts for; over a whole body the weights sum to 1. */
+export interface Points<Place> {
+  at: Place[];
+  weights: number[];
+}
+
+/** Every function at one place, and its slope along each direction. */
+export interface Written {
+  values: number[];
+  slopes: number[][];
+}
+
+/** Functions made orthonormal over a body: a coefficient is a sum of salt. */
+export interface Functions<Place> {
+  count: number;
+  /** Sums over the body of products of slopes, direction by direction. */
+  slopes: readonly Matrix[];
+  /** What a strength of 1 throughout is in them. */
+  flat: Float64Array;
+  /** Every function at a place. */
+  at: (place: Place) => Float64Array;
+  /** Every function summed over places. */
+  summed: (points: Points<Place>) => Float64Array;
+  /** Sums over places of products of every two functions. */
+  products: (points: Points<Place>) => Matrix;
+}
+
+/** @param write every function as it is written down  @param body enough places to sum products of them over it */
+export function orthonormal<Place>(write: (place: Place) => Written, body: Points<Place>): Functions<Place> {
+  const written = body.at.map(write);
+  const directions = Array.from(written[0].slopes.keys());
+  const values = written.map((place) => place.values);
+  // Rows of written values times this are rows of orthonormal ones.
+  const turn = inverse(
+    new CholeskyDecomposition(productsOf(values, body.weights)).lowerTriangularMatrix,
+  ).transpose();
+  const turned = (row: readonly number[]) => Float64Array.from(new Matrix([[...row]]).mmul(turn).getRow(0));
+  const squared = (sums: Matrix) => turn.transpose().mmul(sums).mmul(turn);
+  const summed = ({ at, weights }: Points<Place>) => {
+    const sums = new Array<number>(turn.rows).fill(0);
+    at.forEach((place, i) => write(place).values.forEach((value, k) => (sums[k] += weights[i] * value)));
+    return turned(sums);
+  };
+  return {
+    count: turn.rows,
+    slopes: directions.map((d) =>
+      squared(
+        productsOf(
+          written.map((place) => place.slopes[d]),
+          body.weights,
+        ),
+      ),
+    ),
+    flat: summed(body),
+    at: (place) => turned(write(place).values),
+    summed,
+    products: ({ at, weights }) =>
+      squared(
+        productsOf(
+          at.map((place) => write(place).values),
+          weights,
+        ),
+      ),
+  };
+}
+
+function productsOf(rows: readonly (readonly number[])[], weights: readonly number[]): Matrix {
+  const count = rows[0].length;
+  const sums = new Float64Array(count * count);
+  rows.forEach((from, i) => {
+    const row = Float64Array.from(from);
+    for (let a = 0; a < count; a++) {
+      const weight = weights[i] * row[a];
+      for (let b = 0; b <= a; b++) sums[a * count + b] += weight * row[b];
+    }
+  });
+  for (let a = 0; a < count; a++) for (let b = 0; b < a; b++) sums[b * count + a] = sums[a * count + b];
+  return Matrix.from1DArray(count, count, sums);
+}
+
+export interface RitzModes {
+  /** Decay over the diffusivity, 0 or more, rising. */
+  rate: Float64Array;
+  /** Functions by modes, row after row. */
+  shape: Float64Array;
+  /** What a strength of 1 throughout is in modes. */
+  one: Float64Array;
+}
+
+/** @param stiffness what slopes and face hold against a strength, for orthonormal functions; made symmetric here */
+export function ritzModes(stiffness: Matrix, flat: Float64Array): RitzModes {
+  const count = flat.length;
+  // Products turned one way and the other differ in their last digit.
+  const even = Matrix.add(stiffness, stiffness.transpose()).mul(0.5);
+  const eigen = new EigenvalueDecomposition(even, { assumeSymmetric: true });
+  const shape = Float64Array.from(eigen.eigenvectorMatrix.to1DArray());
+  const one = new Float64Array(count);
+  for (let i = 0; i < count; i++) addTo(one, shape.subarray(i * count, (i + 1) * count), flat[i]);
+  return { rate: Float64Array.from(eigen.realEigenvalues, (rate) => Math.max(0, rate)), shape, one };
+}
+
+export function dot(a: Float64Array, b: Float64Array): number {
+  let sum = 0;
+  for (let k = 0; k < a.length; k++) sum += a[k] * b[k];
+  return sum;
+}
+
+export function addTo(sums: Float64Array, row: Float64Array, weight: number): void {
+  for (let k = 0; k < sums.length; k++) sums[k] += weight * row[k];
+}
+
+/** Legendre's polynomials of 2s − 1 to a power, s from 0 to 1, and their slopes in s; by their recurrence. */
+export function legendre(s: number, power: number): { value: number[]; slope: number[] } {
+  const u = 2 * s - 1;
+  const value = [1, u];
+  const slope = [0, 1];
+  for (let n = 1; n < power; n++) {
+    value.push(((2 * n + 1) * u * value[n] - n * value[n - 1]) / (n + 1));
+    slope.push((2 * n + 1) * value[n] + slope[n - 1]);
+  }
+  return { value, slope: slope.map((each) => 2 * each) };
+}
