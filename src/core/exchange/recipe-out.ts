@@ -139,9 +139,11 @@ export function ingredientsOf(
   sheet: Formulated,
   measures: MeasureSystem = "metric",
 ): string[] {
-  const pieces = f.pieces.count > 1 ? `, ${f.pieces.count} pieces` : "";
+  const { count, thicknessMm, thin } = f.pieces;
+  const pieces = count > 1 ? `, ${count} pieces` : "";
+  const thinPart = thin ? ` (${scaleMm(thin.thicknessMm)} mm in the thin part)` : "";
   return [
-    `${scaleG(sheet.foodG)} g ${sheet.food.name}${pieces}, ${scaleMm(f.pieces.thicknessMm)} mm thick`,
+    `${scaleG(sheet.foodG)} g ${sheet.food.name}${pieces}, ${scaleMm(thicknessMm)} mm thick${thinPart}`,
     ...[...sheet.lines, ...sheet.companions].map((line) => {
       const where =
         line.part === "main" ? (line.where ? PLACE[line.where] : "") : `, for the ${PART_NAME[line.part]}`;

@@ -87,18 +87,19 @@ interface Tried {
  * @param roughly by the nearest body of one direction: quick, and off by much the same at every strength
  */
 function tried(input: Formulation, { rateFactor, nearly }: ThirdOptions, roughly = false): Tried | undefined {
-  if (lotsOf(input).others.length > 0) return triedWhole(input, rateFactor);
   const weighed = weighOut(input, { rateFactor });
   if (!weighed.ok) return undefined;
   const { load } = weighed.value;
   const whole = soakProblem(input, load);
+  const fieldCells = nearly ? fewCells(whole, input.pullH) : undefined;
+  if (lotsOf(input).others.length > 0) return triedWhole(input, rateFactor, fieldCells);
   const problem = roughly ? reducedProblem(whole) : whole;
   const rinseMin = rinseMinOf(input);
   const rinse = rinseMin === undefined ? [] : [rinseStage(problem, rinseMin)];
   const soak = { ...problem.stage, durationS: Math.max(input.pullH, SHORTEST_H) * HOUR_S };
   const ran = simulateSoak(problem.body, [soak, ...rinse], {
     ...TRIAL,
-    ...(nearly && { fieldCells: fewCells(problem, input.pullH) }),
+    fieldCells,
     initialPerWater: startOf(problem),
   });
   if (!ran.ok) return undefined;
@@ -107,8 +108,12 @@ function tried(input: Formulation, { rateFactor, nearly }: ThirdOptions, roughly
 }
 
 /** Pieces of other sizes share the bath: the whole sheet knows of them. */
-function triedWhole(input: Formulation, rateFactor: number | undefined): Tried | undefined {
-  const sheet = formulate(input, { rateFactor });
+function triedWhole(
+  input: Formulation,
+  rateFactor: number | undefined,
+  fieldCells: number | undefined,
+): Tried | undefined {
+  const sheet = formulate(input, { rateFactor, fieldCells, readAtH: [Math.max(input.pullH, SHORTEST_H)] });
   if (!sheet.ok) return undefined;
   return { input, fraction: outcomeAt(sheet.value, input.pullH, input.portions).toHeat.meanFraction };
 }
