@@ -40,13 +40,13 @@ module.exports = {
     {
       name: "core-is-pure",
       comment:
-        "The sums know no interface, database, clock or file: only core and small packages for figures, dates and words.",
+        "The sums know no interface, database, clock or file: only core and small packages for figures, dates, words and shapes.",
       severity: "error",
       from: { path: "^src/core", pathNot: "\\.(test|fixture)\\.tsx?$" },
       to: {
         pathNot: [
           "^src/core",
-          "node_modules/(numeric-quantity|format-quantity|date-fns|@date-fns/tz|pluralize|ml-matrix|htmlparser2|entities|iso8601-duration|fflate)/",
+          "node_modules/(zod|numeric-quantity|format-quantity|date-fns|@date-fns/tz|pluralize|ml-matrix|htmlparser2|entities|iso8601-duration|fflate)/",
         ],
       },
     },

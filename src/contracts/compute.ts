@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { formulationSchema } from "./formulation";
 import { instantMs } from "./instant";
-import { ranged } from "./ranged";
+import { ranged } from "@/core/quantity/ranged";
 import { timeZoneSchema } from "./requests";
 import { sheetSnapshotSchema } from "./sheet";
 import { sittingBody } from "./sitting";

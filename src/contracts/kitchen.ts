@@ -2,7 +2,7 @@ import { z } from "zod";
 import { HEATS } from "@/core/formula/account/dish-facts";
 import type { WordAmounts } from "@/core/quantity/words";
 import type { KitchenLimits } from "@/core/safety/limits";
-import { vesselSchema } from "./formulation";
+import { vesselSchema } from "@/core/vessel/vessel-schema";
 import { foodSchema, ingredientSchema, saltSchema } from "./materials";
 
 const heatNames = HEATS.map((h) => h.name);

@@ -1,16 +1,9 @@
 import { z } from "zod";
-import type { HeatHere } from "@/core/formulation";
+import { heatHereSchema } from "@/core/formulation/cook";
 import { HEAT_UP_MIN } from "./figures";
 
 const id = z.string().min(1).max(80);
 const OVEN_C = { least: 30, most: 350 };
-
-/** What is taken for true of this kitchen's heat. */
-export const heatHereSchema = z.strictObject({
-  ovenOffC: z.number().min(-60).max(60).optional(),
-  climb: z.number().min(0.2).max(2).optional(),
-  heatUp: z.number().min(0.3).max(4).optional(),
-}) satisfies z.ZodType<HeatHere>;
 
 const ovenC = z
   .number()

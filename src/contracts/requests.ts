@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { REASON_MAX } from "@/core/formula/ranges";
+import { REASON_MAX } from "@/core/quantity/ranges";
 import { formulationSchema } from "./formulation";
 import { deviceAheadMs, instantMs } from "./instant";
 import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";

@@ -5,7 +5,7 @@ import type { StoredPlan } from "./plan";
 import { acknowledgement } from "./requests";
 import { formulationSchema } from "./formulation";
 import { deviceAheadMs, instantMs } from "./instant";
-import { heatHereSchema } from "./learned";
+import { heatHereSchema } from "@/core/formulation/cook";
 import { equipmentSchema, quietSchema } from "./kitchen";
 
 const id = z.string().min(1).max(80);

@@ -1,6 +1,6 @@
 import { formulationSchema } from "@/contracts/formulation";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { programOf } from "@/core/program/program";
 import { remembered } from "@/core/remembered";
 import { notFound } from "./problem";

@@ -7,7 +7,8 @@ import type { BodyShape } from "./grid";
 import type { Body } from "./stages";
 
 /** What a cook calls the piece: the engine's own bodies, two that are wetted at their ends as well, and two that taper. */
-export type PieceForm = BodyShape | "block" | "shortLog" | "oval" | "wedge";
+export const PIECE_FORMS = ["slab", "cylinder", "sphere", "block", "shortLog", "oval", "wedge"] as const;
+export type PieceForm = (typeof PIECE_FORMS)[number];
 
 /** What the cook measured of the piece; only what changes the way salt must go. */
 export interface PieceShape {

@@ -3,7 +3,8 @@ import type { Grid } from "./grid";
 import type { SoakMoment, SoakRun, StepMoment } from "./run";
 
 /** What "ready" means is the cook's choice. */
-export type Readiness = "outside" | "seasoned" | "even";
+export const READINESS = ["outside", "seasoned", "even"] as const;
+export type Readiness = (typeof READINESS)[number];
 
 /** Outer third of the thickness at target, within this share of it; no spot counts for more than the target. */
 export const OUTSIDE_SHARE = 0.95;

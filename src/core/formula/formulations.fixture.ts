@@ -3,7 +3,7 @@ import type { Formulation, FormulaLine, SaltGiven } from "../formulation";
 import { FOODS, INGREDIENTS, SALTS } from "../materials/lookup";
 import { PREPARATION_CHOICES } from "../preparations";
 import { newFormulation, piecesOffered, preparationOffered } from "./offer/defaults";
-import { RANGES } from "./ranges";
+import { RANGES } from "../quantity/ranges";
 
 /* Formulations of all kinds, within what the contract takes; for laws that hold of every one. */
 

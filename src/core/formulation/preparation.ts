@@ -1,118 +1,166 @@
-export type TimedStrength =
-  | { basis: "percent"; saltFraction: number }
+import { z } from "zod";
+import { ranged } from "../quantity/ranged";
+import { VOLUME_ML } from "../quantity/units";
+import { idSchema } from "./id";
+
+/**
+ * Salt wanted in the flesh when it is eaten, share of it. Of dry salt and rubs the salt put on follows from it; a crust is
+ * not dosed: there it is what practice finds.
+ */
+const targetFraction = ranged("targetPercent", 100);
+
+/** Salt in the mixture, or on the food itself first and the mixture over it. */
+const school = z.enum(["inMixture", "onFoodFirst"]);
+export type SaltSchool = z.infer<typeof school>;
+
+const strength = z.discriminatedUnion("basis", [
+  z.strictObject({ basis: z.literal("percent"), saltFraction: ranged("strengthPercent", 100) }),
   /** "N cups of this salt to each so much water". */
-  | { basis: "cups"; cups: number; per: "us_gallon" | "us_quart" | "litre" };
-
-export type Convention = "waterPhase" | "wholeMass";
-
-export type Preparation =
-  | { kind: "wetBrine"; school: "equilibrium"; convention: Convention; targetFraction: number }
-  | { kind: "wetBrine"; school: "timed"; strength: TimedStrength; targetFraction: number }
-  | {
-      kind: "dryBrine";
-      /** Salt to put on, share of the edible weight. */
-      targetFraction: number;
-      salted: "allFaces" | "oneFace" | "moreOnOne";
-    }
-  | MarinadePreparation
-  | PastePreparation
-  | RubPreparation
-  | CrustPreparation
-  | CurePreparation
-  | InjectionPreparation;
+  z.strictObject({
+    basis: z.literal("cups"),
+    cups: ranged("cupsMl", VOLUME_ML.us_cup),
+    per: z.enum(["us_gallon", "us_quart", "litre"]),
+  }),
+]);
+export type TimedStrength = z.infer<typeof strength>;
 
 /**
  * The salt of the preparation as the cook has it. What is wanted on the plate (`targetFraction`) is a figure of its own:
  * by "wanted" the salt follows from it, by any other what is given stands to the gram and is judged by it.
  */
-export type SaltGiven =
-  | { mode: "wanted" }
+export const saltGivenSchema = z.discriminatedUnion("mode", [
+  z.strictObject({ mode: z.literal("wanted") }),
   /** Pure salt put on or in, share of the meat without bone. */
-  | { mode: "percent"; fraction: number }
+  z.strictObject({ mode: z.literal("percent"), fraction: ranged("givenPercent", 100) }),
   /** Of the salt chosen, as it is weighed, g. */
-  | { mode: "grams"; massG: number }
+  z.strictObject({ mode: z.literal("grams"), massG: ranged("givenG") }),
   /** A level measure of the salt chosen, mL. */
-  | { mode: "measure"; volumeMl: number }
+  z.strictObject({ mode: z.literal("measure"), volumeMl: ranged("givenMl") }),
   /** What a pinch is in this kitchen, g, and how many. */
-  | { mode: "pinch"; count: number; eachG: number }
-  | { mode: "none" };
+  z.strictObject({ mode: z.literal("pinch"), count: ranged("pinches"), eachG: ranged("pinchG") }),
+  z.strictObject({ mode: z.literal("none") }),
+]);
+export type SaltGiven = z.infer<typeof saltGivenSchema>;
 
-/** Salt in the mixture, or on the food itself first and the mixture over it. */
-export type SaltSchool = "inMixture" | "onFoodFirst";
+const equilibriumBrine = z.strictObject({
+  kind: z.literal("wetBrine"),
+  school: z.literal("equilibrium"),
+  convention: z.enum(["waterPhase", "wholeMass"]),
+  targetFraction,
+});
 
-export interface MarinadePreparation {
-  kind: "marinade";
-  targetFraction: number;
-  school: SaltSchool;
+const timedBrine = z.strictObject({
+  kind: z.literal("wetBrine"),
+  school: z.literal("timed"),
+  strength,
+  targetFraction,
+});
+
+const dryBrine = z.strictObject({
+  kind: z.literal("dryBrine"),
+  targetFraction,
+  salted: z.enum(["allFaces", "oneFace", "moreOnOne"]),
+});
+
+const marinade = z.strictObject({
+  kind: z.literal("marinade"),
+  targetFraction,
+  school,
   /** How much of it: by the food, or as much as covers it in this vessel. */
-  amount: { mode: "perFood"; mlPerKg: number } | { mode: "toCover" };
-}
+  amount: z.discriminatedUnion("mode", [
+    z.strictObject({ mode: z.literal("perFood"), mlPerKg: ranged("mlPerKg") }),
+    z.strictObject({ mode: z.literal("toCover") }),
+  ]),
+});
+export type MarinadePreparation = z.infer<typeof marinade>;
 
-export type Thickness = "coats" | "clings" | "ridges";
-
-export interface PastePreparation {
-  kind: "paste";
-  targetFraction: number;
-  school: SaltSchool;
+const paste = z.strictObject({
+  kind: z.literal("paste"),
+  targetFraction,
+  school,
   /** "none" for a paste of oil, herbs or miso that clings by itself. */
-  binderId: string;
+  binderId: idSchema,
   /** Flour lightly roasted first: nutty, and it takes up a little more water. */
-  roasted: boolean;
+  roasted: z.boolean(),
   /** How thick it should be. */
-  wanted: Thickness;
-}
+  wanted: z.enum(["coats", "clings", "ridges"]),
+});
+export type PastePreparation = z.infer<typeof paste>;
+export type Thickness = PastePreparation["wanted"];
 
-export interface RubPreparation {
-  kind: "rub";
+const rub = z.strictObject({
+  kind: z.literal("rub"),
   /** 0 for a salt-free rub. */
-  targetFraction: number;
-  surface: "dry" | "moist" | "oiled";
+  targetFraction: z.union([z.literal(0), targetFraction]),
+  surface: z.enum(["dry", "moist", "oiled"]),
   /** Share of it that goes inside a cavity, or under loosened skin, 0 to 0.8. */
-  insideShare: number;
-}
+  insideShare: ranged("insidePercent", 100),
+});
+export type RubPreparation = z.infer<typeof rub>;
 
-export type CrustSchool = "water" | "eggWhite" | "sparingEggWhite";
-
-export interface CrustPreparation {
-  kind: "saltCrust";
-  /** What practice finds in the flesh; the crust is not dosed. */
-  targetFraction: number;
-  school: CrustSchool;
+const crust = z.strictObject({
+  kind: z.literal("saltCrust"),
+  targetFraction,
+  school: z.enum(["water", "eggWhite", "sparingEggWhite"]),
   /**
    * How much salt: the trade's 1.6 to 1 by weight, as much as the thickness asked for takes, or the grams the cook gives
    * (`salt` of the formulation). Left out: by thickness.
    */
-  saltBy?: "rule" | "geometry" | "given" | undefined;
+  saltBy: z.enum(["rule", "geometry", "given"]).optional(),
   /** What binds it, as the cook has it, water in g; left out: as the school counts it by the salt. */
-  bound?: { waterG: number; whites: number } | undefined;
-  form: "ellipsoid" | "box";
+  bound: z.strictObject({ waterG: ranged("crustWaterG"), whites: ranged("crustWhites") }).optional(),
+  form: z.enum(["ellipsoid", "box"]),
   /** Measured outer size; null to estimate it from weight, thickness and kind. */
-  size: { lengthMm: number; widthMm: number; heightMm: number } | null;
-  overMm: number;
-  underMm: number;
+  size: z
+    .strictObject({
+      lengthMm: ranged("crustFoodMm"),
+      widthMm: ranged("crustFoodMm"),
+      heightMm: ranged("crustFoodMm"),
+    })
+    .nullable(),
+  overMm: ranged("shellMm"),
+  underMm: ranged("shellMm"),
   /** Room on the tray beyond the shell, mm. */
-  marginMm: number;
-  scales: "on" | "off";
-  ends: "covered" | "out";
-}
+  marginMm: ranged("marginMm"),
+  scales: z.enum(["on", "off"]),
+  ends: z.enum(["covered", "out"]),
+});
+export type CrustPreparation = z.infer<typeof crust>;
+export type CrustSchool = CrustPreparation["school"];
 
-export interface CurePreparation {
-  kind: "cure";
+const cure = z.strictObject({
+  kind: z.literal("cure"),
   /** Salt wanted in the flesh when it is lifted out. */
-  targetFraction: number;
+  targetFraction,
   /** Salt put on, share of the edible weight; more than is wanted, and most of it taken off again. */
-  doseFraction: number;
-  finish: "rinse" | "brush";
-}
+  doseFraction: ranged("dosePercent", 100),
+  finish: z.enum(["rinse", "brush"]),
+});
+export type CurePreparation = z.infer<typeof cure>;
 
-export interface InjectionPreparation {
-  kind: "injection";
+const injection = z.strictObject({
+  kind: z.literal("injection"),
   /** Salt wanted in the flesh with what stays of the brine. */
-  targetFraction: number;
+  targetFraction,
   /** Brine pumped in, share of the weight on the scale. */
-  pickupFraction: number;
+  pickupFraction: ranged("pickupPercent", 100),
   /** Of it, what runs out again, 0 to 0.6. */
-  dripFraction: number;
+  dripFraction: ranged("dripPercent", 100),
   /** From stab to stab, mm. */
-  spacingMm: number;
-}
+  spacingMm: ranged("stabMm"),
+});
+export type InjectionPreparation = z.infer<typeof injection>;
+
+/** Every preparation there is; each variant carries only its own fields. */
+export const preparationSchema = z.union([
+  equilibriumBrine,
+  timedBrine,
+  dryBrine,
+  marinade,
+  paste,
+  rub,
+  crust,
+  cure,
+  injection,
+]);
+export type Preparation = z.infer<typeof preparationSchema>;

@@ -1,5 +1,5 @@
 import { scaledSalt } from "../formula/change/scale";
-import { RANGES } from "../formula/ranges";
+import { RANGES } from "../quantity/ranges";
 import type { Formulation } from "../formulation";
 import { isBaked } from "../preparations";
 import { solveThird } from "../ways/third";

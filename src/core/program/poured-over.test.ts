@@ -1,5 +1,5 @@
 import { chops, foodIn, worked } from "../formula/formulation.fixture";
-import { RANGES } from "../formula/ranges";
+import { RANGES } from "../quantity/ranges";
 import { effectOf, rebalanced, scaledWeights } from "./poured-over";
 
 import { SCALED_MOST } from "./weigh-in";

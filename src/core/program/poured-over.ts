@@ -1,7 +1,7 @@
 import { momentAt } from "../diffusion/moment";
 import type { SoakError } from "../diffusion/stages";
 import type { Formulated } from "../formula/formulate";
-import { RANGES } from "../formula/ranges";
+import { RANGES } from "../quantity/ranges";
 import { computeSoak } from "../formula/soak/soak";
 import { type SoakLoad } from "../formula/soak/soak-problem";
 import type { SoakWindow } from "../formula/soak/window";

@@ -1,5 +1,5 @@
 import { USUAL_OVEN_C } from "../formula/cook/cook";
-import { RANGES, STAGES_MAX } from "../formula/ranges";
+import { RANGES, STAGES_MAX } from "../quantity/ranges";
 import type { Cook, CookStage } from "../formulation";
 import type { ReadMethod } from "./method";
 

@@ -1,4 +1,4 @@
-import { LINES_MAX, STAGES_MAX } from "../formula/ranges";
+import { LINES_MAX, STAGES_MAX } from "../quantity/ranges";
 import type { ReadRecipe, RecipeLine } from "./reading";
 import type { SettledLine } from "./settled";
 

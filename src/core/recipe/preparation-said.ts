@@ -1,4 +1,4 @@
-import { RANGES } from "../formula/ranges";
+import { RANGES } from "../quantity/ranges";
 import { NO_BINDER } from "../formula/weigh/no-binder";
 import type { CrustPreparation, Preparation } from "../formulation";
 import type { Pantry } from "../materials/pantry";

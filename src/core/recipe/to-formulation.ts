@@ -1,7 +1,7 @@
 import { newFormulation, piecesOffered } from "../formula/offer/defaults";
 import { standingIn, withPreparation } from "../formula/offer/offered";
 import { withOwn } from "../formula/offer/with-own";
-import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../formula/ranges";
+import { LINES_MAX, NAME_MAX, NOTES_MAX, RANGES } from "../quantity/ranges";
 import { likelyThicknessMm } from "../formula/weigh/flesh";
 import type { Companion, CompanionLine, Formulation, FormulaLine, SaltGiven } from "../formulation";
 import { pantryOf, type OwnMaterials, type Pantry } from "../materials/pantry";

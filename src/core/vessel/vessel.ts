@@ -1,27 +1,9 @@
-export type VesselMaterial =
-  | "stainless"
-  | "food_plastic"
-  | "glass"
-  | "glazed_ceramic"
-  | "enamelled"
-  | "aluminium"
-  | "bare_iron"
-  | "copper"
-  | "unknown_plastic";
+import type { z } from "zod";
+import type { vesselSchema } from "./vessel-schema";
 
-export type VesselShape = "cylinder" | "pail" | "box" | "cooler" | "tray" | "bag";
-
-export interface Vessel {
-  shape: VesselShape;
-  /** Diameter of a cylinder, of a pail at its rim, inside length of a box; a bag's longer side laid flat, mm. */
-  lengthMm: number;
-  /** Inside width of a box, a pail's diameter at its floor, a bag's shorter side, mm; a cylinder ignores it. */
-  widthMm: number;
-  heightMm: number;
-  material: VesselMaterial;
-  /** A plate or bag of water holds the food under. */
-  plate: boolean;
-}
+export type Vessel = z.infer<typeof vesselSchema>;
+export type VesselShape = Vessel["shape"];
+export type VesselMaterial = Vessel["material"];
 
 /** The free room of one fridge shelf, mm. */
 export interface Fridge {

@@ -3,7 +3,7 @@ import { momentAt } from "../diffusion/moment";
 import { simulateSoak } from "../diffusion/simulate";
 import { outcomeAt } from "../formula/account/outcome";
 import { formulate, weighOut, type Formulated } from "../formula/formulate";
-import { RANGES } from "../formula/ranges";
+import { RANGES } from "../quantity/ranges";
 import { rinseStage } from "../formula/soak/plate";
 import { startOf, reducedProblem, soakProblem, type SoakProblem } from "../formula/soak/soak-problem";
 import { HOUR_S, RAIL_FROM_H, RAIL_TO_H } from "../formula/soak/window";

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ReadingBody } from "@/contracts/requests";
 import type { BatchDetail } from "@/contracts/views";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { Select } from "@/ui/choice";
 import { duration, grams, percent } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";

@@ -6,7 +6,7 @@ import { Suspense, useCallback, useMemo, useState } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import type { WorkedOut } from "@/core/bench/worked";
 import { withOwn } from "@/core/formula/offer/with-own";
-import { NAME_MAX } from "@/core/formula/ranges";
+import { NAME_MAX } from "@/core/quantity/ranges";
 import type { Formulation } from "@/core/formulation";
 import { choiceOf, isBaked } from "@/core/preparations";
 import { withWay } from "@/core/ways/take";

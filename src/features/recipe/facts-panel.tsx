@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Cook } from "@/core/formulation";
 import type { PreparationChoice } from "@/core/preparations";
 import { howOfFood, type How } from "@/core/recipe/how";

@@ -1,6 +1,6 @@
 import { Check, Pencil } from "lucide-react";
 import { useState } from "react";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { LineGrams } from "@/core/recipe/grams";
 import type { Mended } from "@/core/recipe/by-hand";
 import type { LooseRecipe } from "@/core/recipe/loose";

@@ -1,5 +1,5 @@
 import type { SittingDish } from "@/contracts/sitting";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { SoakHours } from "@/core/formulation";
 import { isBaked } from "@/core/preparations";
 import { mayStretch } from "@/core/schedule/soak-edges";

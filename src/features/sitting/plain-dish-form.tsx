@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { SittingDish } from "@/contracts/sitting";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Choice } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";

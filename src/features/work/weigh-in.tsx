@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import type { Pan, WorkView } from "@/contracts/work";
 import type { Formulated } from "@/core/formula/formulate";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { SheetLine } from "@/core/formula/weigh/lines";
 import { judgeWeight, type RealWeights } from "@/core/program/weigh-in";
 import { grams } from "@/ui/format";

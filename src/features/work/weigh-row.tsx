@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { SheetLine } from "@/core/formula/weigh/lines";
 import { bandOf, judgeWeight, offBy } from "@/core/program/weigh-in";
 import { capital, grams } from "@/ui/format";

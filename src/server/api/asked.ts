@@ -2,7 +2,7 @@ import type { z } from "zod";
 import type { brineRequest, crustRequest, marinadeRequest, rubRequest } from "@/contracts/compute";
 import { newFormulation, piecesOffered } from "@/core/formula/offer/defaults";
 import { withPreparation } from "@/core/formula/offer/offered";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { likelyThicknessMm } from "@/core/formula/weigh/flesh";
 import type { Formulation, Preparation } from "@/core/formulation";
 import { findFood } from "@/core/materials/lookup";

@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import { ALONGSIDE_MAX, RANGES } from "@/core/formula/ranges";
+import { ALONGSIDE_MAX, RANGES } from "@/core/quantity/ranges";
 import type { Alongside } from "@/core/formulation";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from "lucide-react";
 import { lineOffered } from "@/core/formula/offer/offered";
-import { COMPANIONS_MAX, LINES_MAX, RANGES } from "@/core/formula/ranges";
+import { COMPANIONS_MAX, LINES_MAX, RANGES } from "@/core/quantity/ranges";
 import { bedBatches, goesOnAt, PUT_ON } from "@/core/formula/weigh/companions";
 import type { Companion, CompanionKind, CompanionLine, CompanionTime } from "@/core/formulation";
 import { Select } from "@/ui/choice";

@@ -7,7 +7,7 @@ import {
   type StagePreset,
 } from "@/core/formula/cook/cook";
 import type { Formulated } from "@/core/formula/formulate";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { CRUST_OVEN_C } from "@/core/formula/weigh/salt-crust";
 import type { Cook, HeatHere } from "@/core/formulation";
 import type { CookMinutes } from "@/core/heat/cook-minutes";

@@ -1,5 +1,5 @@
 import type { PieceForm } from "@/core/diffusion/flesh-body";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Enhanced, Pieces, ThawMethod } from "@/core/formulation";
 import { hasBath } from "@/core/preparations";
 import { Select, Toggle } from "@/ui/choice";

@@ -1,5 +1,5 @@
 import { standingIn } from "@/core/formula/offer/offered";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Holding } from "@/core/formulation";
 import { described, hasBath } from "@/core/preparations";
 import { Select, Toggle } from "@/ui/choice";

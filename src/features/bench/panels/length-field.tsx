@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Pieces } from "@/core/formulation";
 import { pieceSize } from "@/core/vessel/piece-size";
 import { useUnits } from "@/ui/measures";

@@ -1,6 +1,6 @@
 import { ChevronRight, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { unitsOf, type Bases } from "@/core/formula/weigh/lines";
 import type { CompanionLine, FormulaLine, LineLaw } from "@/core/formulation";
 import type { Ingredient } from "@/core/materials/types";

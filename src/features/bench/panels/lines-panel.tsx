@@ -1,5 +1,5 @@
 import { lineOffered } from "@/core/formula/offer/offered";
-import { LINES_MAX } from "@/core/formula/ranges";
+import { LINES_MAX } from "@/core/quantity/ranges";
 import { equalSpoons } from "@/core/formula/weigh/equal-spoons";
 import type { FormulaLine } from "@/core/formulation";
 import { hasBath, isBaked, isWet } from "@/core/preparations";

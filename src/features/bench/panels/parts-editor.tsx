@@ -1,6 +1,6 @@
 import { Plus, X } from "lucide-react";
 import { USUAL_OVEN_C } from "@/core/formula/cook/cook";
-import { PARTS_MAX, RANGES } from "@/core/formula/ranges";
+import { PARTS_MAX, RANGES } from "@/core/quantity/ranges";
 import type { Cook, CookPart } from "@/core/formulation";
 import type { Food } from "@/core/materials/types";
 import { Toggle } from "@/ui/choice";

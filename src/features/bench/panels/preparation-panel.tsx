@@ -1,6 +1,6 @@
 import type { Readiness } from "@/core/diffusion/readiness";
 import { withPreparation } from "@/core/formula/offer/offered";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { CrustFigures } from "@/core/formula/weigh/prepared";
 import { choiceOf, described, isBaked, PREPARATION_CHOICES, PREPARATIONS } from "@/core/preparations";
 import { assertNever } from "@/core/result";

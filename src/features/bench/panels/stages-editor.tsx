@@ -1,5 +1,5 @@
 import { Plus, X } from "lucide-react";
-import { RANGES, STAGES_MAX } from "@/core/formula/ranges";
+import { RANGES, STAGES_MAX } from "@/core/quantity/ranges";
 import type { CookStage, Cover } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";

@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Pieces } from "@/core/formulation";
 import { Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";

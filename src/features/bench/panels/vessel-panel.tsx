@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Formulation, Water } from "@/core/formulation";
 import { hasBath, isWet } from "@/core/preparations";
 import type { Vessel } from "@/core/vessel/vessel";

@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from "react";
 import { rechosen } from "@/core/formula/offer/choose-food";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { likelyThicknessMm } from "@/core/formula/weigh/flesh";
 import type { Pieces } from "@/core/formulation";
 import { inchesOf, poundsOf } from "@/core/quantity/american";

@@ -3,7 +3,7 @@
 import Link from "next/link";
 import type { Formulated } from "@/core/formula/formulate";
 import { AS_WANTED } from "@/core/formula/offer/defaults";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Formulation } from "@/core/formulation";
 import { described, isBaked } from "@/core/preparations";
 import type { QuantityRule } from "@/core/quantity/parse";

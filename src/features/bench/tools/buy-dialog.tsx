@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { buyFor, boughtOf, portionsFrom, servingG, type Appetite } from "@/core/formula/change/buy";
 import type { Formulated } from "@/core/formula/formulate";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Formulation } from "@/core/formulation";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Choice } from "@/ui/choice";

@@ -3,7 +3,7 @@
 import { useMemo, useState } from "react";
 import { Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from "recharts";
 import type { Formulated } from "@/core/formula/formulate";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { coldPlan } from "@/core/formula/soak/cold-plan";
 import type { Formulation } from "@/core/formulation";
 import { WARM_C, type FrozenBathCurve } from "@/core/heat/frozen-bath";

@@ -2,7 +2,7 @@
 
 import { useState } from "react";
 import type { Formulated } from "@/core/formula/formulate";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { chilledToC, chillOf, HOT_C, ICE_C } from "@/core/formula/weigh/chill-brine";
 import type { Formulation } from "@/core/formulation";
 import { COLD_LIMIT_C } from "@/core/materials/official";

@@ -3,7 +3,7 @@
 import { useState } from "react";
 import { v4 as newId } from "uuid";
 import type { OwnVessel } from "@/contracts/kitchen";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Vessel } from "@/core/vessel/vessel";
 import { Select } from "@/ui/choice";
 import { Modal } from "@/ui/modal";

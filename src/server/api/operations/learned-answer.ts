@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { heatHereSchema, learnedSchema } from "@/contracts/learned";
+import { learnedSchema } from "@/contracts/learned";
+import { heatHereSchema } from "@/core/formulation/cook";
 import type { LearnedView } from "@/contracts/learned-view";
 
 const figure = { factor: z.number(), low: z.number(), high: z.number(), doubt: z.number() };

@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { timedPerWater } from "@/core/formula/weigh/brines";
 import type { Preparation, TimedStrength } from "@/core/formulation";
 import { VOLUME_ML } from "@/core/quantity/units";

@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { CrustFigures } from "@/core/formula/weigh/prepared";
 import { whitesSaid } from "@/core/formula/weigh/whites";
 import type { CrustPreparation, CurePreparation, SaltGiven } from "@/core/formulation";

@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { InjectionPreparation } from "@/core/formulation";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";

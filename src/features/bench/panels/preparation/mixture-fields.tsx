@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import { NO_BINDER } from "@/core/formula/weigh/no-binder";
 import type {
   FormulaLine,

@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { Reserve } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";

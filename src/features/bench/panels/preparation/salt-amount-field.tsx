@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { SaltGiven } from "@/core/formulation";
 import { spoonMeasure, type MeasureSystem } from "@/core/quantity/spoons";
 import { VOLUME_ML } from "@/core/quantity/units";

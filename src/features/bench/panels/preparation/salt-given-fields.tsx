@@ -1,4 +1,4 @@
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "@/core/quantity/ranges";
 import type { SaltGiven } from "@/core/formulation";
 import { Select } from "@/ui/choice";
 import { usePantry } from "@/ui/pantry";

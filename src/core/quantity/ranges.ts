@@ -1,5 +1,5 @@
-import type { QuantityRule } from "../quantity/parse";
-import { VOLUME_ML } from "../quantity/units";
+import type { QuantityRule } from "./parse";
+import { VOLUME_ML } from "./units";
 
 /**
  * What each entry may be. One table for the fields of the Bench and for the server's door, so that they agree.

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { RANGES } from "@/core/formula/ranges";
+import { RANGES } from "./ranges";
 
 export type RangeName = keyof typeof RANGES;
 
