@@ -1,10 +1,20 @@
 import { useId } from "react";
+import type { PieceForm } from "@/core/diffusion/flesh-body";
+import { cutAcross, Outline } from "@/ui/section/outline";
 import { FULL_COLOUR_AT, saltColour } from "@/ui/section/shading";
 
-const SIZE = { width: 48, height: 30 };
+const BOX = { x: 1, y: 1, width: 46, height: 28 };
+const EDGE = { stroke: "var(--iron)", strokeWidth: 1.5 };
+
+interface Props {
+  shape: PieceForm;
+  /** Salt from the face to the middle. */
+  profile: readonly number[];
+  wanted: number;
+}
 
 /** A piece cut open, no larger than a thumbnail: how far the salt has gone. */
-export function MiniSection({ profile, wanted }: { profile: readonly number[]; wanted: number }) {
+export function MiniSection({ shape, profile, wanted }: Props) {
   const id = useId();
   const last = profile.length - 1;
   const colour = (fraction: number) => saltColour(fraction / (FULL_COLOUR_AT * wanted));
@@ -16,22 +26,30 @@ export function MiniSection({ profile, wanted }: { profile: readonly number[]; w
       .map((fraction, i) => ({ offset: 0.5 + (0.5 * (i + 1)) / last, fraction })),
   ];
   return (
-    <svg viewBox={`0 0 ${SIZE.width} ${SIZE.height}`} className="w-12 shrink-0" aria-hidden>
-      <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
-        {stops.map((s) => (
-          <stop key={s.offset} offset={s.offset} style={{ stopColor: colour(s.fraction) }} />
-        ))}
-      </linearGradient>
-      <rect
-        x={1}
-        y={1}
-        width={SIZE.width - 2}
-        height={SIZE.height - 2}
-        rx={6}
-        fill={`url(#${id})`}
-        stroke="var(--iron)"
-        strokeWidth={1.5}
-      />
+    <svg viewBox="0 0 48 30" className="w-12 shrink-0" aria-hidden>
+      {cutAcross(shape) === "flat" ? (
+        <>
+          <linearGradient id={id} x1="0" y1="0" x2="0" y2="1">
+            {stops.map((s) => (
+              <stop key={s.offset} offset={s.offset} style={{ stopColor: colour(s.fraction) }} />
+            ))}
+          </linearGradient>
+          <Outline shape={shape} box={BOX} fill={`url(#${id})`} {...EDGE} />
+        </>
+      ) : (
+        <>
+          {profile.slice(0, last).map((fraction, i) => (
+            <Outline
+              key={i}
+              shape={shape}
+              box={BOX}
+              within={1 - i / last}
+              style={{ fill: colour(fraction) }}
+            />
+          ))}
+          <Outline shape={shape} box={BOX} fill="none" {...EDGE} />
+        </>
+      )}
     </svg>
   );
 }

@@ -123,7 +123,7 @@ const WayCard = memo(function WayCard({ way, chosen, inAt, onTake }: CardProps) 
       className={`flex w-full cursor-pointer items-center gap-3 rounded-box border bg-base-100 p-2 text-left ${chosen ? "border-2 border-primary" : "border-line"}`}
       onClick={() => onTake(way)}
     >
-      <MiniSection profile={way.profile} wanted={way.wanted} />
+      <MiniSection shape={way.input.pieces.shape} profile={way.profile} wanted={way.wanted} />
       <span className="min-w-0 flex-1">
         <span className="block leading-tight font-semibold">{WAY_NAME[way.choice]}</span>
         <span className="block text-sm leading-tight text-quiet">{told.join(" · ")}</span>
