@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { COVERS } from "../heat/covering";
 import { PARTS_MAX, STAGES_MAX } from "../quantity/ranges";
 import { ranged } from "../quantity/ranged";
 
@@ -17,7 +18,7 @@ export type HeatHere = z.infer<typeof heatHereSchema>;
 const stage = z.strictObject({
   ovenC: ranged("ovenC"),
   minutes: ranged("cookMin"),
-  cover: z.enum(["open", "lid", "foil", "pouch", "crust"]),
+  cover: z.enum(COVERS),
   /** Done again and again, every so many minutes. */
   everyMin: ranged("bakeMin").optional(),
   action: z.enum(["sear", "baste", "turn", "tent"]).optional(),
@@ -28,7 +29,7 @@ const stage = z.strictObject({
   skinDown: z.boolean().optional(),
 });
 export type CookStage = z.infer<typeof stage>;
-export type Cover = CookStage["cover"];
+export type { Cover } from "../heat/covering";
 
 const stages = z.array(stage).min(1).max(STAGES_MAX);
 

@@ -1,6 +1,6 @@
 import { bodyShapeOf } from "../diffusion/flesh-body";
 import type { CookRule, Food } from "../materials/types";
-import type { Covering } from "./covering";
+import type { Cover } from "./covering";
 import type { HeatedPiece } from "./course";
 import { engineMinutes } from "./engine-minutes";
 import { ruleMinutes, tradeRule } from "./trade-minutes";
@@ -15,7 +15,7 @@ export interface PieceInHeat {
 /** How it shall be cooked. */
 export interface HeatWanted {
   ovenC: number;
-  cover: Covering;
+  cover: Cover;
   /** Where the middle shall end, °C. */
   endC: number;
   restMin: number;

@@ -2,12 +2,13 @@ import type { Air } from "./rings";
 
 /** What a piece meets in the heat by what covers it, minute by minute: one answer for courses, climbs and forecasts. */
 
-export type Covering = "open" | "lid" | "foil" | "pouch" | "crust";
+export const COVERS = ["open", "lid", "foil", "pouch", "crust"] as const;
+export type Cover = (typeof COVERS)[number];
 
 export interface HeatedStretch {
   airC: number;
   minutes: number;
-  cover: Covering;
+  cover: Cover;
   /** When the oven is opened for it, minutes of the stretch, rising; and whether its face is wetted then. */
   opened?: { atMin: readonly number[]; basted: boolean } | undefined;
 }
@@ -20,7 +21,7 @@ const CONDUCTIVITY_W_PER_M_K = 0.46;
  * What reaches the face, W/(m² K), and how freely it gives off water, by what covers it. Estimates: an open roast as in a
  * still domestic oven; a lid, foil or pouch holds its own steam, a crust lets nothing off.
  */
-export const FACE: Record<Covering, { filmWPerM2K: number; wetness: number }> = {
+export const FACE: Record<Cover, { filmWPerM2K: number; wetness: number }> = {
   open: { filmWPerM2K: 17, wetness: 0.11 },
   lid: { filmWPerM2K: 15, wetness: 0.03 },
   foil: { filmWPerM2K: 13, wetness: 0.03 },

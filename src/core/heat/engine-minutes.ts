@@ -1,7 +1,7 @@
 import { remembered } from "../remembered";
 import { rootBetween } from "../root-between";
 import { climbsFor, CLOSE_C, restAir, type HeatedPiece } from "./course";
-import { airIn, diffusionMin, type Covering } from "./covering";
+import { airIn, diffusionMin, type Cover } from "./covering";
 import { RING_STEP, Rings } from "./rings";
 
 /**
@@ -25,7 +25,7 @@ const DRYING: readonly { wetter: number; takes: number }[] = [
 export function engineMinutes(
   piece: HeatedPiece,
   airC: number,
-  cover: Covering,
+  cover: Cover,
   restMin: number,
   endC: number,
 ): number | undefined {
@@ -47,7 +47,7 @@ const minutes = remembered<number | undefined>(400);
 /** Minutes with a face so wet over the usual, as it is from first to last; Infinity where it does not get there. */
 function heatedFor(
   piece: HeatedPiece,
-  { airC, cover }: { airC: number; cover: Covering },
+  { airC, cover }: { airC: number; cover: Cover },
   wetter: number,
   restMin: number,
   endC: number,
