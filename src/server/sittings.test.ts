@@ -99,8 +99,13 @@ describe("a dish that a batch stands behind", () => {
   test("not gone in yet, it may still be moved", () => {
     const request = { formulaId: null, formulation: chops(), startAtMs: NOW + HOUR, acknowledgements: [] };
     const id = withBatch(startBatch(db, request, NOW).id);
-    expect(loadSitting(db, id, NOW).running[0].doneMs).toEqual({});
-    expect(loadSitting(db, id, NOW + 2 * HOUR).running[0].doneMs).toEqual({ go_in: NOW + HOUR });
+    const doneAt = (ms: number) => loadSitting(db, id, ms).running[0].doneMs;
+    expect(doneAt(NOW)).toEqual({});
+    expect(doneAt(NOW + 2 * HOUR)).toEqual({ go_in: NOW + HOUR });
+    // Asked for at work and not ticked off, it is still to be done in the plan as well: for a quarter of an hour.
+    expect(doneAt(NOW + HOUR + 15 * MIN - 1)).toEqual({});
+    expect(doneAt(NOW + HOUR + 15 * MIN)).toEqual({ go_in: NOW + HOUR });
+    expect(doneAt(NOW + HOUR + 15 * MIN + 1)).toEqual({ go_in: NOW + HOUR });
   });
 
   test("whose batch is gone is left out, and the sitting still opens", () => {

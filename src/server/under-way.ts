@@ -1,5 +1,6 @@
 import type { Running, SittingDish } from "@/contracts/sitting";
 import { isBaked } from "@/core/preparations";
+import { SET_ASIDE_AFTER_MIN } from "@/core/program/at-work";
 import { exitsOf } from "@/core/program/exits";
 import { foreseeDone } from "@/core/program/foresee";
 import { loadBatch } from "./batch-views";
@@ -9,6 +10,7 @@ import { sheetOf } from "./sheets";
 import { loadWork } from "./work";
 
 const HOUR_MS = 3_600_000;
+const MIN_MS = 60_000;
 
 /** A batch as the planner needs it: what was done, and what its probes foresee. Undefined where it is gone. */
 export function runningOf(
@@ -21,8 +23,8 @@ export function runningOf(
     const work = loadWork(db, batchId, nowMs);
     const doneMs: Record<string, number> = { ...work.done };
     for (const act of work.skipped) doneMs[act] = ownMs;
-    // Gone in by the clock, where nobody ticked it off; later than now, the plan may still move it.
-    if (batch.startedAtMs <= ownMs) doneMs.go_in ??= batch.startedAtMs;
+    // Gone in by the clock, where nobody ticked it off for so long; until then it is still to be done, and the plan may move it.
+    if (batch.startedAtMs <= ownMs - SET_ASIDE_AFTER_MIN * MIN_MS) doneMs.go_in ??= batch.startedAtMs;
     if (work.liftedAtMs !== null) doneMs.lift_out ??= work.liftedAtMs;
     const outMs = forecastsOf(batch.formulation, batch.rate.factor, doneMs, work.readings);
     return {
@@ -62,7 +64,7 @@ function forecastsOf(
       const out = doneMs[apart ? `p${i + 1}_oven_out` : "oven_out"];
       if (inMs === undefined || out !== undefined || (!apart && i > 0)) return [];
       const { forecast } = foreseeDone(sheet, exit, inMs, readings);
-      return forecast ? [[exit.channel, Math.round(inMs + forecast.doneMin * 60_000)]] : [];
+      return forecast ? [[exit.channel, Math.round(inMs + forecast.doneMin * MIN_MS)]] : [];
     }),
   );
 }

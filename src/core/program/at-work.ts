@@ -52,8 +52,8 @@ const NEVER_PASSED: readonly StepKind[] = [
 const WHILE_IN: readonly StepKind[] = ["turn", "ice"];
 /** Begin the clock of what follows: done early or late, they take it along. */
 const ANCHORS: readonly StepKind[] = ["goIn", "takeOut", "cook", "ovenOut", "temper"];
-/** A thing so late is set aside, where nothing safe hangs on it. */
-const SET_ASIDE_AFTER_MIN = 15;
+/** A thing so late is set aside, where nothing safe hangs on it; food is taken by a plan to have gone in. */
+export const SET_ASIDE_AFTER_MIN = 15;
 /** A batch that has just been started is still being got ready. */
 const GETTING_READY_MIN = 60;
 
