@@ -20,7 +20,10 @@ export interface ModalBody {
   exchangeWith(outside: number, next: number, extraM: number, sealed: Sealed): void;
   /** What is left of every mode after so much of diffusivity times time, m². Reused: copy it. */
   decayed(reach: number): Float64Array;
-  /** Of two faces, what comes in through either while so much of diffusivity times time goes by, m²: g per g of flesh water. */
+  /**
+   * Of a plane's two faces, what comes in through either while so much of diffusivity times time goes by, m²: g per g of flesh water.
+   * @throws RangeError for what has no two faces
+   */
   through(face: "low" | "high", reach: number): number;
   /** Mean difference from what stands outside. */
   mean(): number;

@@ -82,13 +82,9 @@ export class OvalBody implements ModalBody {
     return this.decay;
   }
 
-  /** Its two sides are alike: half of what comes in at all. */
-  through(_: "low" | "high", reach: number): number {
-    const { state, one } = this;
-    const left = this.decayed(reach);
-    let gain = 0;
-    for (let k = 0; k < state.length; k++) gain -= one[k] * state[k] * (1 - left[k]);
-    return gain / 2;
+  /** @throws RangeError always: it has one face, all about */
+  through(): number {
+    throw new RangeError("only a plane has two faces");
   }
 
   mean(): number {
