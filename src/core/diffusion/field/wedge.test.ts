@@ -99,6 +99,23 @@ test("skin on its back keeps salt out there, and lies between bare and shut", ()
   expect(mean(1e6)).toBeGreaterThan(0.5 * mean(0));
 });
 
+test("still water about it counts as so much flesh before every face", () => {
+  const seconds = [12 * HOUR];
+  const still: Stage = { ...bath(12), surfaceTransferMPerS: D / 0.002 };
+  const behind: Body = {
+    ...wedge(60, 60, 200),
+    solid: wedge(60, 60, 200).solid?.map((axis) => ({ ...axis, barrierM: 0.002, otherBarrierM: 0.002 })),
+  };
+  const [bare, film, skin] = [
+    ran(wedge(60, 60, 200), [bath(12)], seconds),
+    ran(wedge(60, 60, 200), [still], seconds),
+    ran(behind, [bath(12)], seconds),
+  ].map((run) => at(run, 12 * HOUR));
+  expect(film.mean).toBeLessThan(0.95 * bare.mean);
+  expect(film.mean).toBeCloseTo(skin.mean, 9);
+  expect(film.centre).toBeCloseTo(skin.centre, 9);
+});
+
 test("a soak goes on from strengths shell by shell: those of the state it had", () => {
   const first = ran(wedge(60, 80, 150), [bath(20)], [20 * HOUR]);
   const { perWater, mean, centre } = at(first, 20 * HOUR);
