@@ -5,10 +5,7 @@ import type { SectionGrid } from "../run";
 import type { Grading, Sealed, SolidAxis } from "./axis";
 import { leftOf, type ModalBody } from "./modal-body";
 import { ovalFunctions, type InOval } from "./oval-functions";
-import { addTo, dot, ritzModes, type RitzModes } from "./ritz";
-
-/** A bare face as a film this thin, share of the shortest half-axis: moves the mean by under a thousandth of the step. */
-const BARE = 1e-4;
+import { addTo, dot, filmOf, ritzModes, type RitzModes } from "./ritz";
 
 const kept = remembered<RitzModes>(48);
 
@@ -136,9 +133,7 @@ export class OvalBody implements ModalBody {
 
   private modesFor(extraM: number, sealed: Sealed): RitzModes {
     const halves = this.axes.map(({ halfM }) => halfM);
-    const thick = this.axes[0].barrierM + extraM;
-    const shut = sealed === "all" || thick === Infinity;
-    const film = shut ? Infinity : Math.max(thick, BARE * Math.min(...halves));
+    const film = filmOf(this.axes[0].barrierM + extraM, Math.min(...halves), sealed);
     return kept([...halves, film].join(), () => solved(halves, film));
   }
 }

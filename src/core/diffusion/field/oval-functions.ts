@@ -1,3 +1,4 @@
+import { gradedGrid } from "../grid";
 import { gaussPoints } from "./gauss";
 import { legendre, orthonormal, type Functions, type Points, type Written } from "./ritz";
 
@@ -74,10 +75,10 @@ function shellPoints(face: Points<InOval>, inner: number, outer: number): Points
 }
 
 function volumePoints(face: Points<InOval>): Points<InOval> {
-  const edge = (i: number) => 1 - Math.expm1(NARROWING * (1 - i / RADIUS_CELLS)) / Math.expm1(NARROWING);
+  const { faces } = gradedGrid("slab", RADIUS_CELLS, 0, NARROWING);
   const points: Points<InOval> = { at: [], weights: [] };
   for (let i = 0; i < RADIUS_CELLS; i++) {
-    const [inner, outer] = [edge(i), edge(i + 1)];
+    const [inner, outer] = [faces[i], faces[i + 1]];
     const shell = shellPoints(face, inner, outer);
     points.at.push(...shell.at);
     points.weights.push(...shell.weights.map((weight) => weight * (outer ** 3 - inner ** 3)));

@@ -1,16 +1,15 @@
 import fc from "fast-check";
 import { equivalentBody } from "../equivalent";
 import { fleshBody, type PieceShape } from "../flesh-body";
-import type { SoakMoment, SoakRun } from "../run";
+import type { SoakRun } from "../run";
 import { simulateSharedSoak, simulateSoak } from "../simulate";
 import type { Body, Stage } from "../stages";
 import reference from "./ellipsoids.reference.json";
 import { gaussPoints } from "./gauss";
+import { at, bath, D, HOUR, ran, rest } from "./soaked.fixture";
 
 /* Bodies that taper, as a whole fish does. */
 
-const D = 3e-10;
-const HOUR = 3600;
 const WHOLE: PieceShape = {
   thicknessMm: 50,
   faces: "both",
@@ -24,27 +23,6 @@ const oval = ([a, b, c]: readonly number[], barrierM = 0): Body => ({
   halfThicknessM: a / 2000,
   solid: [a, b, c].map((mm) => ({ kind: "oval", halfM: mm / 2000, barrierM })),
 });
-const bath = (hours: number, waterRatio = 1.5): Stage => ({
-  kind: "bath",
-  durationS: hours * HOUR,
-  diffusivityM2PerS: D,
-  waterRatio,
-  saltPerWater: 0.1,
-});
-const rest = (hours: number): Stage => ({ kind: "rest", durationS: hours * HOUR, diffusivityM2PerS: D });
-
-function ran(body: Body, stages: readonly Stage[], seconds: readonly number[]): SoakRun {
-  const result = simulateSoak(body, stages, { outputTimesS: seconds });
-  if (!result.ok) throw new Error(result.error.field);
-  return result.value;
-}
-
-function at({ moments }: SoakRun, second: number): SoakMoment {
-  const found = moments.find((m) => Math.abs(m.timeS - second) < 1);
-  if (!found) throw new Error(`no moment at ${second} s`);
-  return found;
-}
-
 /** Explicit differences in three directions, in another language: `scripts/reference/ellipsoids.py`. */
 describe.each(reference.cases.map((known) => ({ ...known, waterRatio: known.waterRatio ?? Infinity })))(
   "half-axes $axesMm mm, $waterRatio times its water",

@@ -1,3 +1,4 @@
+import type { Sealed } from "./axis";
 import { CholeskyDecomposition, EigenvalueDecomposition, inverse, Matrix } from "ml-matrix";
 
 /*
@@ -84,6 +85,13 @@ function productsOf(rows: readonly (readonly number[])[], weights: readonly numb
   for (let a = 0; a < count; a++) for (let b = 0; b < a; b++) sums[b * count + a] = sums[a * count + b];
   return Matrix.from1DArray(count, count, sums);
 }
+
+/** A bare face as a film this thin, share of the shortest half: moves the mean by under a thousandth of the step. */
+const BARE = 1e-4;
+
+/** What stands before a face, metres of flesh; Infinity where nothing passes. Functions know no face that is held. */
+export const filmOf = (thickM: number, shortestHalfM: number, sealed: Sealed): number =>
+  sealed === "all" ? Infinity : Math.max(thickM, BARE * shortestHalfM);
 
 export interface RitzModes {
   /** Decay over the diffusivity, 0 or more, rising. */

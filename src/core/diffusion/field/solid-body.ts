@@ -17,7 +17,7 @@ type Basis = Three<AxisBasis>;
  */
 export class SolidBody implements ModalBody {
   readonly grid: Grid;
-  readonly lengths: Lengths;
+  private readonly lengths: Lengths;
   private readonly kept = new Map<string, Basis>();
   private basis: Basis;
   state: Float64Array;

@@ -1,10 +1,7 @@
 import type { Grid } from "../grid";
 import type { AxisBasis, Sealed, SolidAxis } from "./axis";
-import { addTo } from "./ritz";
+import { addTo, filmOf } from "./ritz";
 import { wedgeModes, wedgeReadings } from "./wedge-functions";
-
-/** A bare face as a film this thin, share of the shorter way: moves the mean by under a thousandth of the step. */
-const BARE = 1e-4;
 
 /**
  * The triangle a wedge is cut to, as one direction beside its length: two-dimensional in itself, as a round's radius is. Skin that
@@ -13,8 +10,7 @@ const BARE = 1e-4;
 export function wedgeBasis(axis: SolidAxis, shells: Grid, extraM: number, sealed: Sealed): AxisBasis {
   const { halfM, deepM = 2 * halfM, barrierM, otherBarrierM = barrierM } = axis;
   const size = { backM: 2 * halfM, deepM };
-  const film = (barrier: number) =>
-    sealed === "all" ? Infinity : Math.max(barrier + extraM, BARE * Math.min(2 * halfM, deepM));
+  const film = (barrier: number) => filmOf(barrier + extraM, Math.min(halfM, deepM), sealed);
   const { rate, shape, one } = wedgeModes(size, { back: film(otherBarrierM), side: film(barrierM) });
   const count = rate.length;
   const read = wedgeReadings(size, shells.faces, shells.centroids[shells.cells - 1]);

@@ -1,5 +1,6 @@
 import { Matrix } from "ml-matrix";
 import { wedgeAround, wedgeDeepest } from "../../wedge";
+import { gradedGrid } from "../grid";
 import { gaussPoints } from "./gauss";
 import {
   legendre,
@@ -94,11 +95,7 @@ export function wedgeReadings(
   return { middle: at(middle), under: at([middle[0] + (1 - middle[0]) * under, 0]), within };
 }
 
-const edgesOf = (cells: number): number[] =>
-  Array.from(
-    { length: cells + 1 },
-    (_, i) => 1 - Math.expm1(NARROWING * (1 - i / cells)) / Math.expm1(NARROWING),
-  );
+const edgesOf = (cells: number): number[] => [...gradedGrid("slab", cells, 0, NARROWING).faces];
 
 /** Shares of a line, in cells that narrow towards its ends; the weights sum to 1. */
 function linePoints(ends: "both" | "far"): { at: number[]; weights: number[] } {
