@@ -40,12 +40,12 @@ module.exports = {
     {
       name: "core-is-pure",
       comment:
-        "The sums know no interface, database, clock or file: only core and small packages for figures, dates, words and shapes.",
+        "The sums know no interface, database, clock or file: only core, words for its codes, and small packages for figures, dates, words and shapes.",
       severity: "error",
       from: { path: "^src/core", pathNot: "\\.(test|fixture)\\.tsx?$" },
       to: {
         pathNot: [
-          "^src/core",
+          "^src/(core|words)",
           "node_modules/(zod|numeric-quantity|format-quantity|date-fns|@date-fns/tz|pluralize|ml-matrix|htmlparser2|entities|iso8601-duration|fflate)/",
         ],
       },
@@ -64,16 +64,24 @@ module.exports = {
       to: { path: "^src/core/[^/]+/", pathNot: `^src/core/(${ROOMS.join("|")})/` },
     },
     {
+      name: "words-know-nothing",
+      comment:
+        "A language is one folder: sentences and the figures in them, and nothing that works anything out.",
+      severity: "error",
+      from: { path: "^src/words", pathNot: "\\.test\\.tsx?$" },
+      to: { pathNot: ["^src/words", "node_modules/((@types/)?react|date-fns)/"] },
+    },
+    {
       name: "contracts-know-only-core",
       severity: "error",
       from: { path: "^src/contracts", pathNot: "\\.test\\.tsx?$" },
-      to: { pathNot: ["^src/(contracts|core)", "node_modules/zod/"] },
+      to: { pathNot: ["^src/(contracts|core|words)", "node_modules/zod/"] },
     },
     {
       name: "workers-only-wrap-core",
       severity: "error",
       from: { path: "^src/workers" },
-      to: { pathNot: ["^src/(workers|core)", "node_modules/comlink/"] },
+      to: { pathNot: ["^src/(workers|core|words)", "node_modules/comlink/"] },
     },
     {
       name: "ui-is-shared",

@@ -20,6 +20,7 @@ export default defineConfig([
       "playwright-report/**",
       "test-results/**",
       "public/sw.js",
+      "src/words/en-XA/**",
       ".mutants/**",
     ],
   },
@@ -94,6 +95,20 @@ export default defineConfig([
       "jsx-a11y/no-autofocus": ["error", { ignoreNonDOM: true }],
     },
   },
+  {
+    // What is read stands in words/; signs and units are everybody's.
+    files: ["src/{app,features,ui}/**/*.tsx"],
+    ignores: ["**/*.test.tsx"],
+    rules: {
+      "react/jsx-no-literals": [
+        "error",
+        {
+          ignoreProps: true,
+          allowedStrings: [..."·%:.,×()→←…“”–", "g", "h", "min", "g/ml"],
+        },
+      ],
+    },
+  },
   { files: ["scripts/**", "examples/**"], rules: { "no-console": "off" } },
   {
     files: ["src/**/*.ts"],
@@ -119,6 +134,10 @@ export default defineConfig([
         {
           selector: "CallExpression[callee.name='dynamic'][arguments.length=1]",
           message: "{ loading: NotYet } keeps the page standing while this part of it is fetched.",
+        },
+        {
+          selector: ":matches(JSXElement, JSXFragment) > JSXExpressionContainer > Literal[value=/[a-z]{3}/]",
+          message: "What is read stands in words/, where a language is one folder.",
         },
       ],
     },

@@ -25,7 +25,10 @@ const base = nextJest({ dir: "./" })({
   // name a constant of its own after any other (an icon is called Map).
   sandboxInjectedGlobals: ["Math", "Object", "Float64Array"],
   testMatch: ["<rootDir>/src/**/*.test.{ts,tsx}", "<rootDir>/scripts/**/*.test.ts"],
-  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  moduleNameMapper: {
+    "^@/words/(.*)$": "<rootDir>/src/words/en/$1",
+    "^@/(.*)$": "<rootDir>/src/$1",
+  },
 });
 
 const config = async () => ({

@@ -1,4 +1,5 @@
 import type { NextConfig } from "next";
+import { LANGUAGE } from "./src/language";
 
 const securityHeaders = [
   { key: "X-Content-Type-Options", value: "nosniff" },
@@ -8,6 +9,10 @@ const securityHeaders = [
 ];
 
 const config: NextConfig = {
+  env: { WORDS: LANGUAGE },
+  ...(LANGUAGE !== "en" && {
+    turbopack: { resolveAlias: { "@/words/*": `./src/words/${LANGUAGE}/*` } },
+  }),
   serverExternalPackages: ["better-sqlite3", "piscina"],
   poweredByHeader: false,
   // `npm run check` has looked at the types by then.

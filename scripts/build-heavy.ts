@@ -9,7 +9,6 @@ async function main(): Promise<void> {
     platform: "node",
     target: "node20",
     format: "cjs",
-    alias: { "@": "./src" },
     // Not to be bundled: compiled, looking for files of their own, or asked what they were given when the thread began.
     external: ["better-sqlite3", "sharp", "pino", "next", "piscina"],
     logLevel: "warning",

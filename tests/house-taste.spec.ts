@@ -53,7 +53,7 @@ test("three eaters taste blind, from weighing out to the salt a new Bench asks f
   await page.goto(`${emptyKitchen.url}/bench`);
   const wanted = page.getByLabel("Salt wanted in the flesh");
   await expect(wanted).toHaveValue(String(liked));
-  await expect(page.getByText("is this kitchen's own taste")).toBeVisible();
+  await expect(page.getByText("is this kitchen’s own taste")).toBeVisible();
   await wanted.fill("1.4");
   await page.getByRole("button", { name: `House taste: ${liked.toFixed(2)} %` }).click();
   await expect(wanted).toHaveValue(String(liked));

@@ -1,20 +1,20 @@
 "use client";
 
+import * as words from "@/words/app/error";
+
 /** A fault in one page: say so plainly, and offer the way on. Stored work is untouched. */
 export default function PageError({ reset }: { error: Error; reset: () => void }) {
   return (
     <main className="p-6">
-      <h1 className="text-3xl">Something broke on this page</h1>
-      <p className="my-4 max-w-prose">
-        Your stored batches and formulas are untouched. Try once more, or go to the Shelf.
-      </p>
+      <h1 className="text-3xl">{words.somethingBrokeOnThisPage}</h1>
+      <p className="my-4 max-w-prose">{words.yourStoredBatchesAndFormulas}</p>
       <button type="button" className="btn btn-primary mr-3" onClick={reset}>
-        Try again
+        {words.tryAgain}
       </button>
       {/* A full load, not a client step: the page that broke is left behind. */}
       {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
       <a className="btn" href="/">
-        To the Shelf
+        {words.toTheShelf}
       </a>
     </main>
   );

@@ -14,6 +14,7 @@ import { unreadable } from "@/server/unreadable";
 import { letters } from "./fonts";
 import { Installed } from "@/ui/shell/installed";
 import { themeFrom } from "@/ui/shell/theme";
+import { LANGUAGE } from "@/language";
 
 export const metadata: Metadata = {
   title: { default: "Iron Crock", template: "%s · Iron Crock" },
@@ -28,7 +29,7 @@ export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 export default async function RootLayout({ children }: { children: React.ReactNode }) {
   const theme = themeFrom((await cookies()).get("theme")?.value);
   return (
-    <html lang="en" data-theme={theme} className={letters}>
+    <html lang={LANGUAGE} data-theme={theme} className={letters}>
       <body data-drawn-ms={drawnAtMs()}>
         <UnreadableNotice rows={unreadable()} />
         <ClockNotice byMs={clockJumped()} />

@@ -1,13 +1,14 @@
 import Link from "next/link";
 import { Shell } from "@/ui/shell/shell";
+import * as words from "@/words/app/not-found";
 
 export default function NotFound() {
   return (
-    <Shell title="Not here">
+    <Shell title={words.notHere}>
       <div className="p-6">
-        <p className="mb-4 text-lg">There is no such batch, formula or page in this kitchen.</p>
+        <p className="mb-4 text-lg">{words.thereIsNoSuchBatch}</p>
         <Link href="/" className="btn btn-primary">
-          To the Shelf
+          {words.toTheShelf}
         </Link>
       </div>
     </Shell>

@@ -138,6 +138,10 @@ export const programAnswer = z.object({
       kind: z.string(),
       title: z.string(),
       why: z.string(),
+      forOthers: z
+        .string()
+        .optional()
+        .describe("how a recipe for others says it, where its title would not do"),
       look: z.string().optional(),
       figures: z.array(z.object({ what: z.string(), value: z.number(), unit: z.string() })),
       atMin: z.number().describe("minutes from the food going in; negative before it"),

@@ -1,12 +1,13 @@
 import { z } from "zod";
 import { PASSPHRASE_MIN } from "./figures";
+import * as words from "@/words/contracts/door";
 
 const PASSPHRASE_MAX = 200;
 
 const passphrase = z
   .string()
-  .min(PASSPHRASE_MIN, `At least ${PASSPHRASE_MIN} characters: four plain words do well.`)
-  .max(PASSPHRASE_MAX, `At most ${PASSPHRASE_MAX} characters.`);
+  .min(PASSPHRASE_MIN, words.atLeastCharactersFourPlain(PASSPHRASE_MIN))
+  .max(PASSPHRASE_MAX, words.atMostCharacters(PASSPHRASE_MAX));
 
 export const enterRequest = z.strictObject({ passphrase: z.string().min(1).max(PASSPHRASE_MAX) });
 
@@ -24,7 +25,7 @@ export const CALENDAR = "calendar";
 export const TOKENS_MOST = 60;
 
 export const makeTokenRequest = z.strictObject({
-  name: z.string().trim().min(1, "Say what it is for: “fridge sensor”.").max(60),
+  name: z.string().trim().min(1, words.sayWhatItIsFor).max(60),
   scope: tokenScope,
 });
 

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import * as words from "@/words/contracts/instant";
 
 /* Instants as everything that comes from outside gives them: UTC milliseconds, never a counter. */
 
@@ -9,8 +10,8 @@ export const INSTANT_MOST_MS = Date.UTC(2100, 0, 1);
 export const instantMs = z
   .number()
   .int()
-  .min(INSTANT_LEAST_MS, "Give the time as UTC milliseconds after 2020.")
-  .max(INSTANT_MOST_MS, "Give the time as UTC milliseconds before 2100.");
+  .min(INSTANT_LEAST_MS, words.giveTheTimeAsUtc)
+  .max(INSTANT_MOST_MS, words.beforeTheYear2100);
 
 /** A clock further off than a century is broken, not ahead. */
 const CENTURY_MS = 100 * 365.25 * 24 * 3_600_000;

@@ -4,14 +4,15 @@ import type { WordAmounts } from "@/core/quantity/words";
 import type { KitchenLimits } from "@/core/safety/limits";
 import { vesselSchema } from "@/core/vessel/vessel-schema";
 import { foodSchema, ingredientSchema, saltSchema } from "./materials";
+import * as words from "@/words/contracts/kitchen";
 
 const heatNames = HEATS.map((h) => h.name);
 
 const eater = z.strictObject({
   id: z.string().min(1).max(80),
-  name: z.string().trim().min(1, "Say who: “table 2”, “the baby”.").max(60),
+  name: z.string().trim().min(1, words.sayWhoTable2The).max(60),
   avoids: z.array(z.string().min(1).max(60)).max(20),
-  sodiumMg: z.number().min(50, "At least 50 mg.").max(5000).nullable(),
+  sodiumMg: z.number().min(50, words.atLeast50Mg).max(5000).nullable(),
   infant: z.boolean(),
   atRisk: z.boolean(),
   noAlcohol: z.boolean(),
@@ -29,7 +30,7 @@ export const limitsSchema = z.strictObject({
 }) satisfies z.ZodType<KitchenLimits>;
 
 export const wordsSchema = z.strictObject({
-  pinchG: z.number().min(0.05, "At least 0.05 g.").max(3, "At most 3 g."),
+  pinchG: z.number().min(0.05, words.atLeast005G).max(3, words.atMost3G),
   dashMl: z.number().min(0.05).max(5),
   toTasteG: z.number().min(0).max(20),
 }) satisfies z.ZodType<WordAmounts>;
@@ -45,7 +46,7 @@ export const equipmentSchema = z.strictObject({
   vessels: z.number().int().min(0).max(20),
   cooks: z.number().int().min(0).max(20),
 });
-const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "A time of day, such as 22:30.");
+const clock = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, words.aTimeOfDaySuch);
 export const quietSchema = z.strictObject({ from: clock, to: clock });
 
 /** What a new sitting begins with. */
@@ -61,7 +62,7 @@ export type Usual = z.infer<typeof usualSchema>;
 
 export const ownVesselSchema = z.strictObject({
   id: z.string().min(1).max(80),
-  name: z.string().trim().min(1, "It needs a name.").max(120),
+  name: z.string().trim().min(1, words.itNeedsAName).max(120),
   vessel: vesselSchema,
 });
 export type OwnVessel = z.infer<typeof ownVesselSchema>;

@@ -1,14 +1,15 @@
 import { z } from "zod";
 import { heatHereSchema } from "@/core/formulation/cook";
 import { HEAT_UP_MIN } from "./figures";
+import * as words from "@/words/contracts/learned";
 
 const id = z.string().min(1).max(80);
 const OVEN_C = { least: 30, most: 350 };
 
 const ovenC = z
   .number()
-  .min(OVEN_C.least, `At least ${OVEN_C.least} °C.`)
-  .max(OVEN_C.most, `At most ${OVEN_C.most} °C.`);
+  .min(OVEN_C.least, words.atLeast(OVEN_C.least))
+  .max(OVEN_C.most, words.atMost(OVEN_C.most));
 
 const ovenReading = z.strictObject({
   dialC: ovenC,
@@ -16,8 +17,8 @@ const ovenReading = z.strictObject({
   /** From lit until it stood there; left out where nobody looked. */
   afterMin: z
     .number()
-    .min(HEAT_UP_MIN.min, `At least ${HEAT_UP_MIN.min} min.`)
-    .max(HEAT_UP_MIN.max, `At most ${HEAT_UP_MIN.max} min.`)
+    .min(HEAT_UP_MIN.min, words.atLeastOfMin(HEAT_UP_MIN.min))
+    .max(HEAT_UP_MIN.max, words.atMostOfMax(HEAT_UP_MIN.max))
     .optional(),
   atMs: z.number().int(),
 });
@@ -28,7 +29,7 @@ export const learnedSchema = z.strictObject({
   /** Batches that are not counted. */
   leftOut: z.array(id).max(500),
   /** What a thermometer in the oven read. */
-  ovenReadings: z.array(ovenReading).max(60, "At most sixty readings: take an old one back."),
+  ovenReadings: z.array(ovenReading).max(60, words.atMostSixtyReadingsTake),
 });
 export type KitchenLearned = z.infer<typeof learnedSchema>;
 

@@ -1,11 +1,12 @@
 import { z } from "zod";
+import * as words from "@/words/contracts/library";
 
 const TAGS_MAX = 12;
 
 /** Words a formula is found by. */
 export const tagsSchema = z
-  .array(z.string().trim().min(1, "A tag is a word.").max(30, "A tag is at most 30 letters."))
-  .max(TAGS_MAX, `At most ${TAGS_MAX} tags.`);
+  .array(z.string().trim().min(1, words.aTagIsAWord).max(30, words.aTagIsAtMost))
+  .max(TAGS_MAX, words.atMostTags(TAGS_MAX));
 
 /** What is changed of a formula beside its versions. */
 export const shelveRequest = z.strictObject({
@@ -15,7 +16,7 @@ export const shelveRequest = z.strictObject({
 
 export const branchRequest = z.strictObject({
   version: z.number().int().min(1),
-  name: z.string().trim().min(1, "A branch needs a name of its own.").max(80),
+  name: z.string().trim().min(1, words.aBranchNeedsAName).max(80),
 });
 
 export const restoreVersionRequest = z.strictObject({

@@ -12,6 +12,7 @@ import {
 import type { OwnMaterials } from "@/core/materials/pantry";
 import { ACID_KINDS, type Food, type Ingredient, type Salt } from "@/core/materials/types";
 import { upgradedFood, upgradedIngredient, upgradedSalt } from "./older-materials";
+import * as words from "@/words/contracts/materials";
 
 /** A share of the whole, 0 to 1. */
 const fraction = z.number().min(0).max(1);
@@ -27,7 +28,7 @@ const standing = {
 /** Ids of a kitchen's own entries may be the table's: then they stand in its place. */
 const identity = {
   id: z.string().min(1).max(80),
-  name: z.string().trim().min(1, "It needs a name.").max(120),
+  name: z.string().trim().min(1, words.itNeedsAName).max(120),
 };
 
 const flagsOf = <T extends Record<string, string>>(flags: T) =>
@@ -38,7 +39,7 @@ const grade = z.enum(SALT_GRADES);
 const salt = z.strictObject({
   ...identity,
   crystal: text,
-  densityGPerMl: z.number().min(0.1, "At least 0.1 g/mL.").max(2.2, "Solid salt is 2.16 g/mL: no more."),
+  densityGPerMl: z.number().min(0.1, words.atLeast01G).max(2.2, words.solidSaltIs216),
   densityLowGPerMl: z.number().min(0.05).max(2.2),
   densityHighGPerMl: z.number().min(0.1).max(2.2),
   naclFraction: fraction,
@@ -92,7 +93,7 @@ const ingredient = z
     ...standing,
   })
   .refine((i) => i.waterFraction + i.sugarFraction + i.fatFraction + i.saltFraction <= 1.02, {
-    message: "Water, sugar, fat and salt together cannot be more than 100 %.",
+    message: words.waterSugarFatAndSalt,
     path: ["waterFraction"],
   });
 
@@ -136,7 +137,7 @@ const food = z
     ...standing,
   })
   .refine((f) => f.boneFraction + f.edibleFraction <= 1.001, {
-    message: "Bone and meat together cannot be more than 100 %.",
+    message: words.boneAndMeatTogetherCannot,
     path: ["edibleFraction"],
   });
 

@@ -1,10 +1,11 @@
 import { z } from "zod";
 import { RECIPE_LIMITS } from "@/core/recipe/loose";
 import type { RecipeReading } from "@/core/recipe/summary";
+import * as words from "@/words/contracts/recipe";
 
 /** A recipe as somebody wrote it, to be read: text, Markdown, a page, or its data. */
 export const readRecipeRequest = z.strictObject({
-  text: z.string().min(1, "Give the recipe's text.").max(RECIPE_LIMITS.characters),
+  text: z.string().min(1, words.giveTheRecipesText).max(RECIPE_LIMITS.characters),
   measures: z
     .enum(["us", "metric"])
     .default("metric")

@@ -4,6 +4,7 @@ import { formulationSchema } from "./formulation";
 import { deviceAheadMs, instantMs } from "./instant";
 import { limitsSchema, usualSchema, wordsSchema } from "./kitchen";
 import { houseSaltSchema } from "./taste";
+import * as words from "@/words/contracts/requests";
 
 const id = z.string().min(1).max(80);
 
@@ -57,11 +58,7 @@ export type ReadingRequest = z.infer<typeof readingRequest>;
 export const liftRequest = z.strictObject({ atMs: instantMs, deviceAheadMs });
 
 /** A zone the clocks know: anything else would never come to an end of a night. */
-export const timeZoneSchema = z
-  .string()
-  .min(1)
-  .max(60)
-  .refine(isTimeZone, "Name an IANA time zone, such as Europe/London.");
+export const timeZoneSchema = z.string().min(1).max(60).refine(isTimeZone, words.nameAnIanaTimeZone);
 
 export const kitchenRequest = z.strictObject({
   name: z.string().trim().min(1).max(80).optional(),

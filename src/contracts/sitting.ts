@@ -7,9 +7,10 @@ import { formulationSchema } from "./formulation";
 import { deviceAheadMs, instantMs } from "./instant";
 import { heatHereSchema } from "@/core/formulation/cook";
 import { equipmentSchema, quietSchema } from "./kitchen";
+import * as words from "@/words/contracts/sitting";
 
 const id = z.string().min(1).max(80);
-const name = z.string().trim().min(1, "A name, so that it is known on the day.").max(80);
+const name = z.string().trim().min(1, words.aNameSoThatIt).max(80);
 const minutes = (most: number) => z.number().int().min(0).max(most);
 
 const plainDish = z.strictObject({
@@ -21,7 +22,7 @@ const plainDish = z.strictObject({
     .array(
       z.strictObject({ name: z.string().trim().min(1).max(60), minutes: z.number().int().min(1).max(1440) }),
     )
-    .min(1, "At least one thing to cook.")
+    .min(1, words.atLeastOneThingTo)
     .max(12),
   ovenC: z.number().min(40).max(350).optional(),
   heatUp: heatHereSchema.shape.heatUp,
@@ -48,14 +49,14 @@ export const DISHES_MAX = 12;
 export const sittingBody = z.strictObject({
   name,
   tableMs: instantMs,
-  dishes: z.array(sittingDish).max(DISHES_MAX, `At most ${DISHES_MAX} dishes to a sitting.`),
+  dishes: z.array(sittingDish).max(DISHES_MAX, words.atMostDishesToA(DISHES_MAX)),
   kitchen: equipmentSchema,
   quiet: quietSchema,
   absences: z
     .array(
       z
         .strictObject({ fromMs: instantMs, toMs: instantMs })
-        .refine((a) => a.toMs > a.fromMs, "An absence ends after it begins."),
+        .refine((a) => a.toMs > a.fromMs, words.anAbsenceEndsAfterIt),
     )
     .max(20),
   pins: z.array(z.strictObject({ taskId: z.string().min(1).max(200), startMs: instantMs })).max(100),

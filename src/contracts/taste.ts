@@ -2,6 +2,7 @@ import { z } from "zod";
 import { CARRIERS, SAMPLE_FRACTIONS, type CarrierId } from "@/core/taste/samples";
 import type { HouseTaste } from "@/core/taste/house";
 import type { Question, Tasting, Told } from "@/core/taste/tasting";
+import * as words from "@/words/contracts/taste";
 
 const id = z.string().min(1).max(80);
 const sample = z
@@ -12,10 +13,10 @@ const sample = z
 const carrier = z.enum(CARRIERS.map((c) => c.id) as [CarrierId, ...CarrierId[]]);
 const way = z.enum(["pairs", "liking"]);
 const eaters = z
-  .array(z.strictObject({ id, name: z.string().trim().min(1, "Say who: “table 2”.").max(60) }))
-  .min(1, "Somebody must taste.")
-  .max(12, "At most twelve at once.")
-  .refine((all) => new Set(all.map((e) => e.id)).size === all.length, "Each eater once.");
+  .array(z.strictObject({ id, name: z.string().trim().min(1, words.sayWhoTable2).max(60) }))
+  .min(1, words.somebodyMustTaste)
+  .max(12, words.atMostTwelveAtOnce)
+  .refine((all) => new Set(all.map((e) => e.id)).size === all.length, words.eachEaterOnce);
 
 export const toldSchema = z.discriminatedUnion("kind", [
   z.strictObject({
@@ -57,11 +58,7 @@ export const startTastingRequest = z.strictObject({
 export type StartTastingRequest = z.infer<typeof startTastingRequest>;
 
 /** The wanted salt that is taken for this kitchen; null for the usual. */
-export const houseSaltSchema = z
-  .number()
-  .min(0.004, "At least 0.4 %.")
-  .max(0.025, "At most 2.5 %.")
-  .nullable();
+export const houseSaltSchema = z.number().min(0.004, words.atLeast04).max(0.025, words.atMost25).nullable();
 
 /** A tasting as a screen shows it. */
 export interface TastingView {

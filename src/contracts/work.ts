@@ -5,6 +5,7 @@ import { SCALED_MOST } from "@/core/program/weigh-in";
 import { FAULT_NAME, type Judged } from "@/core/journal/outcome";
 import type { BatchClock } from "@/core/program/batch-clock";
 import { deviceAheadMs, INSTANT_LEAST_MS, INSTANT_MOST_MS, instantMs } from "./instant";
+import * as words from "@/words/contracts/work";
 
 const id = z.string().min(1).max(80);
 
@@ -20,7 +21,7 @@ export const actRequest = z.strictObject({
 export const weighRequest = z.strictObject({
   lineId: id,
   /** Net of the tare, g. */
-  grams: z.number().min(0, "A weight is not negative: check the tare.").max(500_000),
+  grams: z.number().min(0, words.aWeightIsNotNegative).max(500_000),
 });
 
 /** Every line scaled to the one that was poured over; 1 is the sheet as it stood. */
@@ -48,7 +49,7 @@ export const sampleSchema = z.strictObject(sample).superRefine(({ channel, value
     context.addIssue({
       code: "custom",
       path: ["value"],
-      message: `${channel} reads between ${min} and ${max} ${unit}.`,
+      message: words.readsBetweenAnd({ channel, min, max, unit }),
     });
 });
 
@@ -80,7 +81,7 @@ export const sampleRequest = z
   .superRefine(({ channel, unit }, context) => {
     const own = rangeOf(channel).unit;
     if (unit !== undefined && unit !== own && !(unit === "°F" && own === "°C"))
-      context.addIssue({ code: "custom", path: ["unit"], message: `${channel} reads in ${own}.` });
+      context.addIssue({ code: "custom", path: ["unit"], message: words.readsIn(channel, own) });
   })
   .transform(({ unit, ...read }) => ({
     ...read,

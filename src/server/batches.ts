@@ -22,6 +22,7 @@ import { versionForBatch } from "./formulas";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";
 import { acknowledgements, batchActs, batches, batchEvents } from "./schema";
+import * as words from "@/words/server/batches";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -32,11 +33,7 @@ const START_AHEAD_MS = 31 * DAY_MS;
 /** A start that came before, its answer lost. @throws Refusal 409 when it was of something else */
 function sameStart(id: string, before: unknown, formulation: Formulation): { id: string } {
   if (isDeepStrictEqual(before, formulation)) return { id };
-  throw new Refusal(
-    409,
-    "Started already",
-    `${formulation.name} was started already, as it was before it was changed: it is on the Shelf.`,
-  );
+  throw new Refusal(409, words.startedAlready, words.wasStartedAlreadyAsIt(formulation.name));
 }
 
 /**
@@ -50,16 +47,16 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   const { snapshot, findings, sheet } = workOut(formulation, known, kitchen.limits);
   checkStart(startAtMs, nowMs);
   if (request.takeOutAtMs !== undefined && request.takeOutAtMs < startAtMs)
-    throw new Refusal(422, "Taken out before it goes in", "takeOutAtMs: not before startAtMs.", {
-      issues: [{ path: "takeOutAtMs", message: "not before startAtMs" }],
+    throw new Refusal(422, words.takenOutBeforeItGoes, words.takeoutatmsNotBeforeStartatms, {
+      issues: [{ path: "takeOutAtMs", message: words.notBeforeStartatms }],
     });
   const reasons = new Map(request.acknowledgements.map((a) => [a.ruleId, a.reason]));
   const open = findings.filter((f) => f.severity === "stop" && !reasons.has(f.id));
   if (open.length > 0) {
     throw new Refusal(
       422,
-      "A stop is not acknowledged",
-      `Acknowledge with a reason before starting: ${open.map((f) => f.title).join("; ")}.`,
+      words.aStopIsNotAcknowledged,
+      words.acknowledgeWithAReasonBefore(open.map((f) => f.title).join("; ")),
       { issues: open.map((f) => ({ path: `acknowledgements.${f.id}`, message: f.title })) },
     );
   }
@@ -141,7 +138,7 @@ const workOut = (formulation: Formulation, known: Rate | undefined, limits: Kitc
 function workedOut(formulation: Formulation, known: Rate | undefined, limits: KitchenLimits) {
   const sheet = formulate(formulation, { rateFactor: known?.factor });
   if (!sheet.ok) {
-    throw new Refusal(422, "The sums do not work out", `formulation: ${sheet.error.code}`, {
+    throw new Refusal(422, words.theSumsDoNotWork, `formulation: ${sheet.error.code}`, {
       issues: [{ path: "formulation", message: sheet.error.code }],
     });
   }
@@ -161,12 +158,9 @@ function workedOut(formulation: Formulation, known: Rate | undefined, limits: Ki
 
 function checkStart(startAtMs: number, nowMs: number): void {
   if (startAtMs >= nowMs - START_PAST_MS && startAtMs <= nowMs + START_AHEAD_MS) return;
-  throw new Refusal(
-    422,
-    "Start time out of reach",
-    "A batch starts within the last 14 days or the next 31. Check the date.",
-    { issues: [{ path: "startAtMs", message: "within the last 14 days or the next 31" }] },
-  );
+  throw new Refusal(422, words.startTimeOutOfReach, words.aBatchStartsWithinThe, {
+    issues: [{ path: "startAtMs", message: words.withinTheLast14Days }],
+  });
 }
 
 /**
@@ -179,12 +173,9 @@ export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number, 
     const row = batchRow(tx, batchId);
     if (row.liftedAtMs !== null) return { liftedAtMs: row.liftedAtMs, already: true };
     if (atMs < row.startedAtMs || isToCome(atMs, clockOf(row), nowMs)) {
-      throw new Refusal(
-        422,
-        "Time of taking out is not possible",
-        "It is taken out between the start of the batch and now.",
-        { issues: [{ path: "atMs", message: "between the start of the batch and now" }] },
-      );
+      throw new Refusal(422, words.timeOfTakingOutIs, words.itIsTakenOutBetween, {
+        issues: [{ path: "atMs", message: words.betweenTheStartOfThe }],
+      });
     }
     tx.update(batches).set({ liftedAtMs: atMs }).where(eq(batches.id, batchId)).run();
     tx.insert(batchEvents)

@@ -9,6 +9,7 @@ import { type Db, writing } from "./database";
 import { loadFormula, versionOf } from "./formula-views";
 import { notFound, Refusal } from "./problem";
 import { formulas, formulaVersions } from "./schema";
+import * as words from "@/words/server/formulas";
 
 type VersionRow = typeof formulaVersions.$inferSelect;
 
@@ -111,10 +112,12 @@ export function saveVersion(
     if (newest.version !== save.baseVersion) {
       throw new Refusal(
         409,
-        "Saved elsewhere meanwhile",
-        newest.version > save.baseVersion
-          ? `Version ${newest.version} was saved while you worked from version ${save.baseVersion}. Yours is still here.`
-          : `There is no version ${save.baseVersion} yet: the newest is ${newest.version}.`,
+        words.savedElsewhereMeanwhile,
+        words.versionWasSavedWhileYou({
+          version: newest.version > save.baseVersion,
+          version2: newest.version,
+          baseVersion: save.baseVersion,
+        }),
         { currentVersion: newest.version },
       );
     }

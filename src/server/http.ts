@@ -8,6 +8,7 @@ import { freeToWrite } from "./heavy/pool";
 import { fileBy, streamOf } from "./heavy/work-files";
 import { log } from "./log";
 import { Refusal, refusalFromIssues, storageProblem } from "./problem";
+import * as words from "@/words/server/http";
 
 const BODY_LIMIT_BYTES = 256 * 1024;
 
@@ -59,7 +60,7 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   checkOrigin(request);
   const type = request.headers.get("content-type") ?? "";
   if (!type.startsWith("application/json"))
-    throw new Refusal(415, "Not JSON", "Send the body as application/json.");
+    throw new Refusal(415, words.notJson, words.sendTheBodyAsApplication);
   const parsed = schema.safeParse(boundedJson(await readText(request, BODY_LIMIT_BYTES)));
   await freeToWrite();
   if (!parsed.success) throw refusalFromIssues(parsed.error);
@@ -72,7 +73,7 @@ export async function readFile(request: Request, limitBytes: number): Promise<Bu
   let size = 0;
   for await (const chunk of request.body ?? []) {
     size += chunk.length;
-    if (size > limitBytes) throw new Refusal(413, "Too large", `At most ${sizeText(limitBytes)}, please.`);
+    if (size > limitBytes) throw new Refusal(413, words.tooLarge, words.atMostPlease(sizeText(limitBytes)));
     chunks.push(chunk);
   }
   return Buffer.concat(chunks);
@@ -85,7 +86,7 @@ export async function saveFile(request: Request, limitBytes: number): Promise<st
   async function* within() {
     for await (const chunk of request.body ?? []) {
       size += chunk.length;
-      if (size > limitBytes) throw new Refusal(413, "Too large", `At most ${sizeText(limitBytes)}, please.`);
+      if (size > limitBytes) throw new Refusal(413, words.tooLarge, words.atMostPlease(sizeText(limitBytes)));
       yield chunk;
     }
   }
@@ -111,7 +112,7 @@ export function checkOrigin(request: Request): void {
   if (origin === null) return;
   const host = request.headers.get("host");
   if (host === null || !URL.canParse(origin) || new URL(origin).host !== host)
-    throw new Refusal(403, "Another site", "Only this kitchen's own pages may write here.");
+    throw new Refusal(403, words.anotherSite, words.onlyThisKitchensOwnPages);
 }
 
 const sizeText = (bytes: number): string =>

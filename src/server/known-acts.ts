@@ -6,6 +6,7 @@ import { remembered } from "@/core/remembered";
 import { notFound } from "./problem";
 import type { batches } from "./schema";
 import { sheetOf } from "./sheets";
+import * as words from "@/words/server/known-acts";
 
 const HOUR_MS = 3_600_000;
 
@@ -29,11 +30,11 @@ export const workOutActs = (row: Row): void => void actsOf(row);
 
 /** @throws Refusal 404 where the batch has no such act */
 export function knownAct(row: Row, actId: string): void {
-  if (actsOf(row)?.has(actId) === false) throw notFound("act of this batch");
+  if (actsOf(row)?.has(actId) === false) throw notFound(words.actOfThisBatch);
 }
 
 /** @throws Refusal 404 where the batch has no such line */
 export function knownLine({ sheet }: Pick<typeof batches.$inferSelect, "sheet">, lineId: string): void {
   if (!sheetSnapshotSchema.parse(sheet).lines.some((l) => l.id === lineId))
-    throw notFound("line of this batch's weigh-out");
+    throw notFound(words.lineOfThisBatchsWeigh);
 }

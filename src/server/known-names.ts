@@ -6,6 +6,7 @@ import { pantryOf } from "@/core/materials/pantry";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
+import * as words from "@/words/server/known-names";
 
 /**
  * A formulation that came from outside: as it is where it names only what it brings and what the tables have, else with this
@@ -23,8 +24,8 @@ export function knownHere(db: Db, formulation: Formulation): Formulation {
   if (issues.length > 0)
     throw new Refusal(
       422,
-      "Unknown names",
-      `${issues.map(({ path, message }) => `${path}: ${message}`).join("; ")}. /api/v1/foods, /salts and /ingredients list what there is.`,
+      words.unknownNames,
+      words.apiV1FoodsSalts(issues.map(({ path, message }) => `${path}: ${message}`).join("; ")),
       { issues },
     );
   return here;

@@ -24,6 +24,7 @@ import { readingsOf } from "./readings";
 import { roastOf } from "./roasts-seen";
 import { batches, formulas, formulaVersions, readings } from "./schema";
 import { ifReadable } from "./unreadable";
+import * as words from "@/words/server/learned";
 
 /** So many finished batches are looked at, the newest: a kitchen changes. */
 const LOOKED_AT_MOST = 80;
@@ -116,7 +117,7 @@ export function changeLearned(db: WholeDb, change: LearnedChange): void {
   writing(db, (tx) => {
     const learned = learnedSchema.safeParse(decided(loadKitchen(tx).learned, change));
     if (!learned.success)
-      throw new Refusal(422, "Too many", learned.error.issues.map((i) => i.message).join(" "));
+      throw new Refusal(422, words.tooMany, learned.error.issues.map((i) => i.message).join(" "));
     changeKitchen(tx, { learned: learned.data });
   });
 }
@@ -147,12 +148,7 @@ function decided(learned: KitchenLearned, change: LearnedChange): KitchenLearned
 export function takeRate(db: Db, foodId: string, nowMs: number): void {
   const kitchen = loadKitchen(db);
   const rate = ratesOf(db, kitchen, new Set(kitchen.learned.leftOut)).find((r) => r.foodId === foodId);
-  if (!rate)
-    throw new Refusal(
-      422,
-      "Nothing learnt yet",
-      "No reading has taught anything of this food: the table holds.",
-    );
+  if (!rate) throw new Refusal(422, words.nothingLearntYet, words.noReadingHasTaughtAnything);
   keepRate(db, foodId, { factor: rate.learnt.factor, doubt: rate.learnt.doubt }, nowMs);
 }
 

@@ -6,6 +6,7 @@ import { announce } from "./changes";
 import { type Db, writing } from "./database";
 import { notFound, Refusal } from "./problem";
 import { batches, photos } from "./schema";
+import * as words from "@/words/server/photos";
 
 export const PHOTO_LIMIT_BYTES = 12 * 1024 * 1024;
 const MOST_PIXELS = 50_000_000;
@@ -41,7 +42,7 @@ export async function keepPhoto(db: Db, batchId: string, file: Buffer, nowMs: nu
 function checkRoom(db: Db, batchId: string): void {
   const [{ n }] = db.select({ n: count() }).from(photos).where(eq(photos.batchId, batchId)).all();
   if (n >= MOST_A_BATCH)
-    throw new Refusal(422, "Enough photos", `A batch keeps ${MOST_A_BATCH} photos: take one out first.`);
+    throw new Refusal(422, words.enoughPhotos, words.aBatchKeepsPhotosTake(MOST_A_BATCH));
 }
 
 async function redrawn(file: Buffer) {
@@ -55,7 +56,7 @@ async function redrawn(file: Buffer) {
       .toBuffer({ resolveWithObject: true });
     return { jpeg: data, width: info.width, height: info.height };
   } catch {
-    throw new Refusal(415, "Not a photo", "That file does not read as a picture. JPEG, PNG or WebP, please.");
+    throw new Refusal(415, words.notAPhoto, words.thatFileDoesNotRead);
   }
 }
 

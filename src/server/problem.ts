@@ -1,4 +1,5 @@
 import type { z } from "zod";
+import * as words from "@/words/server/problem";
 
 /** A refusal with a reason: thrown by services, turned into a 4xx answer at the door. */
 export class Refusal extends Error {
@@ -13,13 +14,12 @@ export class Refusal extends Error {
   }
 }
 
-export const notFound = (what: string) =>
-  new Refusal(404, "Not found", `There is no such ${what} in this kitchen.`);
+export const notFound = (what: string) => new Refusal(404, words.notFound, words.thereIsNoSuchIn(what));
 
 /** Of an act whose time is ahead of the kitchen's clock. */
 export const notYet = () =>
-  new Refusal(422, "Not yet", "An act is done now or was done before, not in time to come.", {
-    issues: [{ path: "atMs", message: "not later than now" }],
+  new Refusal(422, words.notYet, words.anActIsDoneNow, {
+    issues: [{ path: "atMs", message: words.notLaterThanNow }],
   });
 
 /** Zod's findings as a refusal that names each field. */
@@ -29,7 +29,7 @@ export function refusalFromIssues(error: z.ZodError): Refusal {
     .map((issue) => ({ path: issue.path.join("."), message: issue.message }));
   const first = issues[0];
   const where = first.path === "" ? "" : `${first.path}: `;
-  return new Refusal(400, "Not understood", `${where}${first.message}`, { issues });
+  return new Refusal(400, words.notUnderstood, `${where}${first.message}`, { issues });
 }
 
 type Issue = { path: PropertyKey[]; message: string };
@@ -50,22 +50,10 @@ export const codeOf = (error: unknown): string =>
 export function storageProblem(error: unknown): Refusal | undefined {
   const code = codeOf(error);
   if (code === "SQLITE_FULL" || code === "ENOSPC")
-    return new Refusal(
-      507,
-      "The disk is full",
-      "The disk of the kitchen's machine is full: this was not saved, and nothing kept was touched. Make room there, then save again; everything can still be read.",
-    );
+    return new Refusal(507, words.theDiskIsFull, words.theDiskOfTheKitchens);
   if (code.startsWith("SQLITE_READONLY") || code === "EROFS" || code === "EACCES")
-    return new Refusal(
-      503,
-      "The kitchen can only be read",
-      "The kitchen's database may not be written just now: this was not saved. Let its file and folder be written on the kitchen's machine and start it again; everything can still be read.",
-    );
+    return new Refusal(503, words.theKitchenCanOnlyBe, words.theKitchensDatabaseMayNot);
   if (code.startsWith("SQLITE_BUSY"))
-    return new Refusal(
-      503,
-      "The kitchen is busy",
-      "Something else held the kitchen's database for too long: this was not saved. Try once more.",
-    );
+    return new Refusal(503, words.theKitchenIsBusy, words.somethingElseHeldTheKitchens);
   return undefined;
 }

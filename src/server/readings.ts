@@ -9,6 +9,7 @@ import { type Db, writing } from "./database";
 import { keepRate } from "./kitchen";
 import { notFound, Refusal } from "./problem";
 import { batches, readings } from "./schema";
+import * as words from "@/words/server/readings";
 
 const HOUR_MS = 3_600_000;
 
@@ -47,11 +48,7 @@ export function addReadings(
   writing(db, (tx) => {
     const batch = batchRow(tx, batchId);
     if (!hasBath(formulationSchema.parse(batch.body)))
-      throw new Refusal(
-        422,
-        "No bath to read",
-        "Only a wet brine has a bath to read; there is nothing to fit.",
-      );
+      throw new Refusal(422, words.noBathToRead, words.onlyAWetBrineHas);
     const known = readingsOf(tx, batchId);
     for (const { atMs, reading } of requests) {
       checkTime(batch, atMs, nowMs);
@@ -67,8 +64,8 @@ export function addReadings(
 function checkTime(batch: ReturnType<typeof batchRow>, atMs: number, nowMs: number): void {
   const endMs = batch.liftedAtMs ?? nowMs + 60_000;
   if (atMs > batch.startedAtMs && atMs <= endMs) return;
-  throw new Refusal(422, "Reading out of reach", "A reading lies between the start of the batch and now.", {
-    issues: [{ path: "atMs", message: "between the start of the batch and now" }],
+  throw new Refusal(422, words.readingOutOfReach, words.aReadingLiesBetweenThe, {
+    issues: [{ path: "atMs", message: words.betweenTheStartOfThe }],
   });
 }
 
@@ -88,7 +85,7 @@ function refit(db: Db, batchId: string): void {
   const batch = batchRow(db, batchId);
   const formulation = formulationSchema.parse(batch.body);
   const sheet = formulate(formulation);
-  if (!sheet.ok) throw new Refusal(422, "The sums do not work out", sheet.error.code);
+  if (!sheet.ok) throw new Refusal(422, words.theSumsDoNotWork, sheet.error.code);
   const prior =
     batch.priorDoubt === null ? undefined : { factor: batch.priorFactor, doubt: batch.priorDoubt };
   const all = readingsOf(db, batchId).map(({ atMs, reading }) => ({
@@ -109,11 +106,7 @@ function refit(db: Db, batchId: string): void {
 export function keepBatchRate(db: Db, batchId: string, nowMs: number): void {
   const batch = batchRow(db, batchId);
   if (batch.rateDoubt === null)
-    throw new Refusal(
-      422,
-      "Nothing learnt yet",
-      "Enter a reading first; without one only the table is known.",
-    );
+    throw new Refusal(422, words.nothingLearntYet, words.enterAReadingFirstWithout);
   const { foodId } = formulationSchema.parse(batch.body);
   keepRate(db, foodId, { factor: batch.rateFactor, doubt: batch.rateDoubt }, nowMs);
 }

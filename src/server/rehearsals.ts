@@ -30,6 +30,7 @@ import {
 import { confirmSittingAct, createSitting, loadSitting, removeSitting, startDish } from "./sittings";
 import { addedByTrial } from "./trial";
 import { confirmAct } from "./work";
+import * as words from "@/words/server/rehearsals";
 
 /*
  * An evening rehearsed before its Saturday: a copy of the sitting on a clock of its own, which all its batches share. What
@@ -45,9 +46,7 @@ const PLANNED_BEFORE_MS = 96 * HOUR_MS;
 const EVENING_MS = 8 * HOUR_MS;
 const BEGINS_BEFORE_MS = 5 * MIN_MS;
 const REHEARSAL_SPEED = 60;
-const WORDS = ", rehearsed";
 const NAME_MOST = 80;
-const REASON = "Rehearsed only: nobody eats it.";
 
 /**
  * Begins the rehearsal of a sitting's evening.
@@ -59,20 +58,12 @@ export const rehearseSitting = (db: WholeDb, id: string, nowMs: number): { id: s
 function rehearsed(db: Db, id: string, nowMs: number): { id: string } {
   const real = loadSitting(db, id, nowMs);
   if (real.clock.fromMs !== null)
-    throw new Refusal(
-      409,
-      "A rehearsal already",
-      "This is a rehearsal itself. Rehearse the sitting it is of.",
-    );
+    throw new Refusal(409, words.aRehearsalAlready, words.thisIsARehearsalItself);
   const copy = createSitting(db, copied(db, real.body), nowMs);
   setClock(db, copy.id, { fromMs: nowMs, ownMs: real.body.tableMs - PLANNED_BEFORE_MS, speed: 1 });
   const view = startAll(db, copy.id, nowMs);
   if (view.plan.answer.status !== "planned" || view.plan.answer.tasks.length === 0)
-    throw new Refusal(
-      409,
-      "It does not fit",
-      "A sitting that does not fit cannot be rehearsed. Change it first.",
-    );
+    throw new Refusal(409, words.itDoesNotFit, words.aSittingThatDoesNot);
   const { tasks } = view.plan.answer;
   const evening = tasks.find((t) => t.handsOn && t.startMs >= view.body.tableMs - EVENING_MS) ?? tasks[0];
   const ownMs = evening.startMs - BEGINS_BEFORE_MS;
@@ -89,7 +80,11 @@ function copied(db: Db, body: SittingBody): SittingBody {
     const { formulation, formulaId } = loadBatch(db, dish.batchId);
     return { kind: "formula", id: dish.id, name: dish.name, formulaId, formulation };
   });
-  return { ...body, dishes, name: `${shortened(body.name, NAME_MOST - WORDS.length)}${WORDS}` };
+  return {
+    ...body,
+    dishes,
+    name: words.rehearsed(shortened(body.name, NAME_MOST - words.rehearsed("").length)),
+  };
 }
 
 /** Starts every dish; a stop is passed, as nobody eats it. */
@@ -105,7 +100,7 @@ function startAll(db: Db, id: string, nowMs: number): SittingView {
         {
           batchId: randomUUID(),
           baseRevision: view.revision,
-          acknowledgements: ruleIds.map((ruleId) => ({ ruleId, reason: REASON })),
+          acknowledgements: ruleIds.map((ruleId) => ({ ruleId, reason: words.reason })),
         },
         nowMs,
       );

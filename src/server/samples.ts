@@ -13,6 +13,7 @@ import { addReadings, readingsOf } from "./readings";
 import { hearScale } from "./scale";
 import { batches, outcomes, samples } from "./schema";
 import { inParts } from "./turns";
+import * as words from "@/words/server/samples";
 
 function knownBatch(db: Db, batchId: string): void {
   if (!db.select({ id: batches.id }).from(batches).where(eq(batches.id, batchId)).get())
@@ -56,12 +57,9 @@ export function takeSample(
   const latestMs = judged?.judgedAtMs ?? batchTime(clockOf(row), nowMs);
   const earliestMs = row.startedAtMs - BEFORE_START_MS;
   if (sample.atMs < earliestMs || sample.atMs > latestMs + CLOCK_SLACK_MS)
-    throw new Refusal(
-      422,
-      "Reading out of reach",
-      "A reading lies between the getting ready of its batch and now, or its end.",
-      { issues: [{ path: "atMs", message: `between ${earliestMs} and ${Math.round(latestMs)}` }] },
-    );
+    throw new Refusal(422, words.readingOutOfReach, words.aReadingLiesBetweenThe, {
+      issues: [{ path: "atMs", message: words.betweenAnd(earliestMs, Math.round(latestMs)) }],
+    });
   keepSample(db, batchId, sample, nowMs);
 }
 

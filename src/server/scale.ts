@@ -8,6 +8,7 @@ import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
 import { batches, instrumentSessions } from "./schema";
+import * as words from "@/words/server/scale";
 
 /** Two looks so far apart tell whether the pointer stands still, s. */
 const APART_S = 2;
@@ -46,7 +47,7 @@ export function setPan(db: Db, batchId: string, pan: Pan, nowMs: number): void {
     .set({ pan, panSinceMs })
     .where(and(eq(instrumentSessions.batchId, batchId), eq(instrumentSessions.channel, "scale")))
     .run();
-  if (set.changes === 0) throw notFound("scale plugged in");
+  if (set.changes === 0) throw notFound(words.scalePluggedIn);
   announce(batchId);
 }
 

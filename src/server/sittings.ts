@@ -25,6 +25,7 @@ import { notFound, notYet, Refusal } from "./problem";
 import { batches, sittingActs, sittings } from "./schema";
 import { runningOf } from "./under-way";
 import { ifReadable } from "./unreadable";
+import * as words from "@/words/server/sittings";
 
 /** @param id chosen by who sends it: sent again, because its answer was lost, it is laid down once. @throws Refusal 409 */
 export function createSitting(
@@ -36,7 +37,7 @@ export function createSitting(
   const before = db.select().from(sittings).where(eq(sittings.id, id)).get();
   if (before) {
     if (isDeepStrictEqual(before.body, body)) return { id, revision: before.revision };
-    throw new Refusal(409, "Used already", "This id or key was used for another sitting.");
+    throw new Refusal(409, words.usedAlready, words.thisIdOrKeyWas);
   }
   db.insert(sittings).values({ id, body, revision: 1, tableMs: body.tableMs, changedAtMs: nowMs }).run();
   return { id, revision: 1 };
@@ -53,12 +54,9 @@ export function putSitting(db: Db, id: string, { body, baseRevision }: SittingSa
 function putBody(tx: Db, id: string, body: SittingBody, baseRevision: number, nowMs: number): void {
   const row = rowOf(tx, id);
   if (row.revision !== baseRevision)
-    throw new Refusal(
-      409,
-      "Changed elsewhere meanwhile",
-      "Somebody changed this sitting since you opened it. Yours was not saved; take theirs, or save yours over it.",
-      { currentVersion: row.revision },
-    );
+    throw new Refusal(409, words.changedElsewhereMeanwhile, words.somebodyChangedThisSitting, {
+      currentVersion: row.revision,
+    });
   tx.update(sittings)
     .set({ body, revision: row.revision + 1, tableMs: body.tableMs, changedAtMs: nowMs })
     .where(eq(sittings.id, id))
@@ -184,7 +182,7 @@ export function confirmSittingAct(
   const [dishId, stepId] = taskId.split("/");
   const dish = sittingBody.parse(row.body).dishes.find((d) => d.kind === "plain" && d.id === dishId);
   if (dish?.kind !== "plain") throw notFound("dish");
-  if (!plainProgram(dish).steps.some((s) => s.id === stepId)) throw notFound("act of this dish");
+  if (!plainProgram(dish).steps.some((s) => s.id === stepId)) throw notFound(words.actOfThisDish);
   if (isToCome(atMs, clockOf(row), nowMs)) throw notYet();
   db.insert(sittingActs)
     .values({ sittingId: id, taskId, doneAtMs: atMs, recordedAtMs: nowMs, notDone, deviceAheadMs })
@@ -221,7 +219,7 @@ export function startDish(
     const dish = body.dishes.find((d) => d.id === dishId);
     // Asked again because the answer was lost: it is under way already.
     if (dish?.kind === "running" && dish.batchId === batchId) return;
-    if (dish?.kind !== "formula") throw notFound("dish to start");
+    if (dish?.kind !== "formula") throw notFound(words.dishToStart);
     const at = (step: string) =>
       plan.answer.status === "planned"
         ? plan.answer.tasks.find((t) => t.id === `${dishId}/${step}`)

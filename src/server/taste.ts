@@ -11,6 +11,7 @@ import { type Db, type WholeDb, writing } from "./database";
 import { loadKitchen } from "./kitchen";
 import { Refusal } from "./problem";
 import { batches, outcomes, tastings } from "./schema";
+import * as words from "@/words/server/taste";
 
 /** Judged dinners that are looked at: taste changes with the years. */
 const JUDGED_MOST = 60;
@@ -30,7 +31,7 @@ const viewOf = ({ id, startedAtMs, body }: Row): TastingView => {
 /** @throws Refusal 404 */
 export function loadTasting(db: Db, id: string): TastingView {
   const row = db.select().from(tastings).where(eq(tastings.id, id)).get();
-  if (!row) throw new Refusal(404, "No such tasting", `There is no tasting ${id}.`);
+  if (!row) throw new Refusal(404, words.noSuchTasting, words.thereIsNoTasting(id));
   return viewOf(row);
 }
 
@@ -85,7 +86,7 @@ export function startTasting(db: Db, request: StartTastingRequest, nowMs: number
     const eater = limits.get(id);
     const not = eater && whyNotTaste(eater, carrierOf(carrier), way, spits);
     if (not)
-      throw new Refusal(422, "Not for everyone", `${name} should not taste this (${not.why}).`, {
+      throw new Refusal(422, words.notForEveryone, words.shouldNotTasteThis(name, not.why), {
         issues: [{ path: `eaters.${i}`, message: not.why }],
       });
   }
@@ -104,7 +105,7 @@ export function answerTasting(db: WholeDb, id: string, told: Told): TastingView 
     const { tasting, questions } = loadTasting(tx, id);
     const asked = questions.find((q) => q.eaterId === told.eaterId);
     if (!asked || !answers(asked, told))
-      throw new Refusal(409, "Answered already", "Something else is asked now: look at the page again.");
+      throw new Refusal(409, words.answeredAlready, words.somethingElseIsAskedNow);
     const body: Tasting = { ...tasting, answers: [...tasting.answers, told] };
     tx.update(tastings).set({ body }).where(eq(tastings.id, id)).run();
     return loadTasting(tx, id);

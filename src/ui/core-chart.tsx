@@ -9,6 +9,7 @@ import {
   YAxis,
 } from "recharts";
 import { useUnits } from "./measures";
+import * as words from "@/words/ui/core-chart";
 
 interface Point {
   atMin: number;
@@ -34,9 +35,13 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
   const units = useUnits();
   const last = readings.at(-1);
   const said = last
-    ? `Core temperature, ${readings.length} readings, the last ${units.reading(last.coreC)}; out at ${units.temperature(outC)}.`
-    : `Core temperature: nothing read yet; out at ${units.temperature(outC)}.`;
-  const lines = safeMinC !== null && Math.abs(safeMinC - endC) < 0.5 ? "ends, the official minimum" : "ends";
+    ? words.coreTemperatureReadingsTheLast({
+        readingsCount: readings.length,
+        coreC: units.reading(last.coreC),
+        outC: units.temperature(outC),
+      })
+    : words.coreTemperatureNothingReadYet(units.temperature(outC));
+  const endsAtMinimum = safeMinC !== null && Math.abs(safeMinC - endC) < 0.5;
   return (
     <div className="my-2 h-64" role="img" aria-label={said}>
       <ResponsiveContainer>
@@ -61,7 +66,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
             stroke="var(--color-accent)"
             strokeWidth={2}
             label={{
-              value: `out at ${units.temperature(outC)}`,
+              value: words.outAt(units.temperature(outC)),
               position: "insideTopLeft",
               fill: "var(--color-accent)",
             }}
@@ -71,18 +76,18 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
             stroke="var(--color-success)"
             strokeWidth={2}
             label={{
-              value: `${lines} ${units.temperature(endC)}`,
+              value: words.endsAt(units.temperature(endC), endsAtMinimum),
               position: "insideBottomRight",
               fill: "var(--color-success)",
             }}
           />
-          {safeMinC !== null && lines === "ends" && (
+          {safeMinC !== null && !endsAtMinimum && (
             <ReferenceLine
               y={safeMinC}
               stroke="var(--color-error)"
               strokeDasharray="6 4"
               label={{
-                value: `official minimum ${units.temperature(safeMinC)}`,
+                value: words.officialMinimum(units.temperature(safeMinC)),
                 position: "insideTopRight",
                 fill: "var(--quiet)",
               }}

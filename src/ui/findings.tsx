@@ -2,11 +2,12 @@ import { Lightbulb, OctagonAlert, TriangleAlert } from "lucide-react";
 import type { Finding, Severity } from "@/core/safety/rule";
 import { fill } from "./say";
 import { Told } from "./measures";
+import * as words from "@/words/ui/findings";
 
 const LOOK: Record<Severity, { word: string; tone: string; Icon: typeof Lightbulb }> = {
-  stop: { word: "Stop", tone: "border-error", Icon: OctagonAlert },
-  caution: { word: "Caution", tone: "border-warning", Icon: TriangleAlert },
-  tip: { word: "Tip", tone: "border-info", Icon: Lightbulb },
+  stop: { word: words.stop, tone: "border-error", Icon: OctagonAlert },
+  caution: { word: words.caution, tone: "border-warning", Icon: TriangleAlert },
+  tip: { word: words.tip, tone: "border-info", Icon: Lightbulb },
 };
 
 const TEXT_TONE: Record<Severity, string> = { stop: "text-error", caution: "text-warning", tip: "text-info" };
@@ -14,7 +15,7 @@ const TEXT_TONE: Record<Severity, string> = { stop: "text-error", caution: "text
 /** What the rules say, gravest first: what is wrong in numbers, and what to do instead. */
 export function Findings({ findings }: { findings: readonly Finding[] }) {
   return (
-    <ul className="space-y-2" aria-label="Cautions">
+    <ul className="space-y-2" aria-label={words.cautions}>
       {findings.map((finding) => (
         <li key={finding.id}>
           <FindingCard finding={finding} />
@@ -31,8 +32,8 @@ export function FindingCard({ finding, children }: { finding: Finding; children?
         <Told>{fill(finding.because, finding.data)}</Told>
       </p>
       <p>
-        <span className="font-semibold">Instead: </span>
-        <Told>{finding.instead}</Told>
+        <span className="font-semibold">{words.instead} </span>
+        <Told>{fill(finding.instead, finding.data)}</Told>
       </p>
       <p className="text-sm text-quiet">
         {finding.source}. {finding.deferTo}

@@ -2,6 +2,7 @@ import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
 import { roundForScale, scaleStepG } from "@/core/quantity/rounding";
 import { remembered } from "@/core/remembered";
+import { locale } from "@/words/locale";
 
 const THIN = "\u202f";
 
@@ -77,7 +78,9 @@ const told = remembered<string>(4000);
  * zone is slow to ask: kept by the minute, so no pattern goes finer.
  */
 export const tell = (atMs: number, timeZone: string, pattern: string): string =>
-  told(`${Math.floor(atMs / 60_000)} ${timeZone} ${pattern}`, () => format(inZone(atMs, timeZone), pattern));
+  told(`${Math.floor(atMs / 60_000)} ${timeZone} ${pattern}`, () =>
+    format(inZone(atMs, timeZone), pattern, { locale }),
+  );
 
 export const clock = (atMs: number, timeZone: string): string => tell(atMs, timeZone, "HH:mm");
 

@@ -1,21 +1,28 @@
 import type { Judged } from "@/core/journal/outcome";
 import { saltVerdict } from "./say";
+import * as words from "@/words/ui/judged";
 
 export type Scored = "salt" | "evenness" | "texture" | "juiciness" | "surface" | "timing";
 
 /** What is asked of a dinner, and what each step from −2 to +2 says. */
 export const ASKED: Record<Scored, { label: string; words: readonly string[] }> = {
-  salt: { label: "Salt", words: [-2, -1, 0, 1, 2].map(saltVerdict) },
+  salt: { label: words.salt, words: [-2, -1, 0, 1, 2].map(saltVerdict) },
   evenness: {
-    label: "Evenness",
-    words: ["only the outside seasoned", "paler inside", "fairly even", "nearly even", "even all through"],
+    label: words.evenness,
+    words: [
+      words.onlyTheOutsideSeasoned,
+      words.palerInside,
+      words.fairlyEven,
+      words.nearlyEven,
+      words.evenAllThrough,
+    ],
   },
-  texture: { label: "Texture", words: ["wrong", "not quite right", "fair", "good", "just right"] },
-  juiciness: { label: "Juiciness", words: ["dry", "a little dry", "fair", "juicy", "very juicy"] },
-  surface: { label: "Skin or crust", words: ["failed", "poor", "fair", "good", "as it should be"] },
+  texture: { label: words.texture, words: ["wrong", words.notQuiteRight, "fair", "good", words.justRight] },
+  juiciness: { label: words.juiciness, words: ["dry", words.aLittleDry, "fair", "juicy", words.veryJuicy] },
+  surface: { label: words.skinOrCrust, words: ["failed", "poor", "fair", "good", words.asItShouldBe] },
   timing: {
-    label: "Timing",
-    words: ["far too late", "late", "a little late", "nearly on time", "on the minute"],
+    label: words.timing,
+    words: [words.farTooLate, "late", words.aLittleLate, words.nearlyOnTime, words.onTheMinute],
   },
 };
 
@@ -36,9 +43,7 @@ export const sayJudged = (judged: Judged): string =>
   }).join(" · ");
 
 /** How far a batch's own figures bear a reason out. @param strength 0 to 1 */
-export const sayBorneOut = (strength: number): string =>
-  strength >= 0.6 ? "most likely" : strength >= 0.25 ? "likely" : "perhaps";
+export const sayBorneOut = (strength: number): string => words.mostLikely(strength);
 
 /** How sure the record is of a proposal, as a sentence. @param confidence 0 to 1 */
-export const sayHowSure = (confidence: number): string =>
-  confidence >= 0.7 ? "Quite sure." : confidence >= 0.45 ? "Fairly sure." : "A guess still.";
+export const sayHowSure = (confidence: number): string => words.quiteSure(confidence);

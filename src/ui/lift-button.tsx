@@ -6,6 +6,7 @@ import { batchTime, type BatchClock } from "@/core/program/batch-clock";
 import { sendOrKeep } from "./outbox";
 import { send } from "./send";
 import { doneAt, kitchenNow } from "./kitchen-time";
+import * as words from "@/words/ui/lift-button";
 
 /** Marks the lift-out at the real time of the tap. */
 export function LiftButton({ batchId, name, clock }: { batchId: string; name: string; clock: BatchClock }) {
@@ -31,9 +32,9 @@ export function LiftButton({ batchId, name, clock }: { batchId: string; name: st
         className="btn min-h-11"
         disabled={busy}
         onClick={lift}
-        aria-label={`Taken out: ${name}`}
+        aria-label={words.takenOut(name)}
       >
-        Taken out
+        {words.takenOutShort}
       </button>
       {problem && (
         <p role="alert" className="max-w-48 text-sm text-error">
@@ -59,9 +60,9 @@ export function UndoLiftButton({ batchId, name }: { batchId: string; name: strin
         type="button"
         className="btn btn-ghost min-h-11 underline"
         onClick={undo}
-        aria-label={`Put back: ${name}`}
+        aria-label={words.putBack(name)}
       >
-        Not out yet
+        {words.notOutYet}
       </button>
       {problem && (
         <p role="alert" className="text-sm text-error">

@@ -2,6 +2,7 @@
 
 import { diffArrays } from "diff";
 import { useTold } from "./measures";
+import * as words from "@/words/ui/line-differences";
 
 interface Props {
   before: string[];
@@ -12,7 +13,7 @@ interface Props {
 export function LineDifferences({ before, after }: Props) {
   const told = useTold();
   const parts = diffArrays(before.map(told), after.map(told));
-  if (parts.every((p) => !p.added && !p.removed)) return <p>Nothing differs between the two.</p>;
+  if (parts.every((p) => !p.added && !p.removed)) return <p>{words.nothingDiffersBetweenTheTwo}</p>;
   return (
     <div className="font-mono text-[0.9375rem] leading-relaxed">
       {parts.map((part, i) => {
@@ -20,7 +21,7 @@ export function LineDifferences({ before, after }: Props) {
           return (
             <details key={i} className="text-quiet">
               <summary className="min-h-11 cursor-pointer py-2">
-                {part.value.length === 1 ? "one line" : `${part.value.length} lines`} the same
+                {words.oneLineTheSame(part.value.length)}
               </summary>
               {part.value.map((line, n) => (
                 <p key={n} className="pl-6">

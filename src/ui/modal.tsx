@@ -2,6 +2,7 @@
 
 import { X } from "lucide-react";
 import { useId } from "react";
+import * as words from "@/words/ui/modal";
 
 /** Shown as soon as it is there: a dialog stands in the page only while it is open. */
 const showModal = (dialog: HTMLDialogElement | null) => {
@@ -29,7 +30,7 @@ export function Modal(props: {
             {props.title}
           </h2>
           <form method="dialog">
-            <button className="btn btn-square btn-ghost" aria-label="Close">
+            <button className="btn btn-square btn-ghost" aria-label={words.close}>
               <X size={20} aria-hidden />
             </button>
           </form>
@@ -37,7 +38,7 @@ export function Modal(props: {
         {props.children}
       </div>
       <form method="dialog" className="modal-backdrop">
-        <button aria-label="Close">close</button>
+        <button aria-label={words.close}>{words.closeByTapBeside}</button>
       </form>
     </dialog>
   );

@@ -1,4 +1,5 @@
 import { useOrigin } from "./use-origin";
+import * as words from "@/words/ui/only-here";
 
 const LOOPBACK = /\/\/(?:localhost|127(?:\.\d+){3}|\[::1\])(?::\d+)?$/;
 
@@ -8,8 +9,7 @@ export function OnlyHere({ what }: { what: string }) {
   if (!LOOPBACK.test(origin)) return null;
   return (
     <p className="py-2 font-semibold" data-only-here>
-      {what} names {origin}, which only this machine reaches. For another device open the kitchen by the
-      address that device has for it, and take it from there.
+      {words.namesWhichOnlyThisMachine(what, origin)}
     </p>
   );
 }

@@ -1,9 +1,10 @@
 import type { ComponentType } from "react";
+import * as words from "@/words/ui/or-missing";
 
 /** What stands where a part of a page could not be fetched: the rest of the page goes on. */
 const Missing = () => (
   <p role="status" className="border-l-8 border-warning bg-base-100 p-3">
-    This part of the page is not here yet: the kitchen could not be reached. Load the page again when it is.
+    {words.thisPartOfThePage}
   </p>
 );
 

@@ -3,6 +3,7 @@
 import { useEffect, useSyncExternalStore } from "react";
 import { isTimeHeard } from "./kitchen-time";
 import { inOneTab, kept, putIn, sendEntry, sendKept, type Entry } from "./outbox-queue";
+import * as words from "@/words/ui/outbox";
 
 const RETRY_MS = 2000;
 /** What is tapped or entered on any page of this device, until the server has it. One: what was tapped first arrives first. */
@@ -108,7 +109,7 @@ export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem
     if (sent.problem.status !== 0) return { kept: false, problem: sent.problem.detail };
   }
   outbox.add(entry);
-  return { kept: true, problem: "Kept on this device; sent when it is online again." };
+  return { kept: true, problem: words.keptOnThisDeviceSent };
 }
 
 /** What waits on this device, wherever it was tapped. @param onSent as each is taken; the same between draws */

@@ -4,8 +4,9 @@ import { useMemo } from "react";
 import { INGREDIENT_GROUP_NAME } from "./ingredient-groups";
 import { usePantry } from "./pantry";
 import type { Pickable } from "./picker";
+import * as words from "@/words/ui/pick-lists";
 
-const OWN = "This kitchen’s own";
+const OWN = words.thisKitchensOwn;
 
 /** The kitchen's own entries stand before the tables'. */
 function ownFirst<T extends { id: string; name: string }>(
@@ -28,7 +29,7 @@ export function usePickLists() {
   return useMemo(
     () => ({
       foods: ownFirst(foods, own.foods, (f) => f.group),
-      salts: ownFirst(salts, own.salts, (s) => (s.foodGrade ? "Salts" : "Not for food")),
+      salts: ownFirst(salts, own.salts, (s) => words.salts(s.foodGrade)),
       ingredients: inGroups(ownFirst(ingredients, own.ingredients, (i) => INGREDIENT_GROUP_NAME[i.group])),
     }),
     [foods, salts, ingredients, own],

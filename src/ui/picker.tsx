@@ -2,6 +2,7 @@
 
 import { useCombobox } from "downshift";
 import { useMemo, useState } from "react";
+import * as wording from "@/words/ui/picker";
 
 export interface Pickable {
   id: string;
@@ -47,7 +48,7 @@ function found(items: readonly Pickable[], text: string): Pickable[] {
 const plain = (text: string) => text.toLowerCase().normalize("NFD").replace(/\p{M}/gu, "");
 
 const addName = (typed: string) =>
-  typed.trim() === "" ? "Add our own …" : `Add “${typed.trim()}” as our own …`;
+  typed.trim() === "" ? wording.addOurOwn : wording.addAsOurOwn(typed.trim());
 
 /**
  * A field to search in, with the list beneath: typing commits nothing until an entry is chosen, and leaving the field puts
@@ -58,7 +59,7 @@ export function Picker({ label, items, chosenId, onPick, placeholder, onAdd, loo
   const [text, setText] = useState("");
   const [searching, setSearching] = useState(false);
   const hits = useMemo(() => found(items, searching ? text : ""), [items, searching, text]);
-  const shown = onAdd ? [...hits, { id: ADD, name: addName(text), group: "Not here?" }] : hits;
+  const shown = onAdd ? [...hits, { id: ADD, name: addName(text), group: wording.notHere }] : hits;
   const box = useCombobox<Pickable>({
     items: shown,
     itemToString: (item) => item?.name ?? "",
@@ -92,13 +93,11 @@ export function Picker({ label, items, chosenId, onPick, placeholder, onAdd, loo
         )}
       />
       <ul
-        {...box.getMenuProps({ "aria-label": `${label}: what there is` })}
+        {...box.getMenuProps({ "aria-label": wording.whatThereIs(label) })}
         className={`absolute top-full left-0 z-40 max-h-96 w-80 max-w-[85vw] overflow-y-auto border border-base-content bg-base-100 font-sans text-base font-normal shadow-lg ${box.isOpen ? "" : "hidden"}`}
       >
         {box.isOpen && shown.length === 0 && (
-          <li className="p-3 text-quiet">
-            Nothing is called that here. Stores, “This kitchen’s own”, adds it.
-          </li>
+          <li className="p-3 text-quiet">{wording.nothingIsCalledThatHere}</li>
         )}
         {box.isOpen &&
           shown.map((item, index) => (

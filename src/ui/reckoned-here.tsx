@@ -2,6 +2,7 @@ import Link from "next/link";
 import type { HeatHere } from "@/core/formulation";
 import { fixed } from "./format";
 import { useUnits } from "./measures";
+import * as words from "@/words/ui/reckoned-here";
 
 interface Props {
   /** What was taken for true of this kitchen's oven and rests. */
@@ -17,20 +18,20 @@ export function ReckonedHere({ heat = {}, rateFactor = 1, onPaper }: Props) {
   const units = useUnits();
   const { ovenOffC, climb, heatUp } = heat;
   const said = [
-    ...(rateFactor === 1 ? [] : [`salt goes in ${fixed(rateFactor, 2)} × as fast as the table has it`]),
+    ...(rateFactor === 1 ? [] : [words.saltGoesInAsFast(fixed(rateFactor, 2))]),
     ...(ovenOffC === undefined
       ? []
-      : [`the oven is ${units.difference(Math.abs(ovenOffC))} ${ovenOffC < 0 ? "under" : "over"} its dial`]),
-    ...(heatUp === undefined ? [] : [`it heats up in ${fixed(heatUp, 2)} × the usual time`]),
-    ...(climb === undefined ? [] : [`a middle climbs ${fixed(climb, 2)} × what the sums foretell`]),
+      : [words.theOvenIsUnderIts(units.difference(Math.abs(ovenOffC)), ovenOffC)]),
+    ...(heatUp === undefined ? [] : [words.itHeatsUpInThe(fixed(heatUp, 2))]),
+    ...(climb === undefined ? [] : [words.aMiddleClimbsWhatThe(fixed(climb, 2))]),
   ];
   if (said.length === 0) return null;
   return (
     <p className="text-sm" data-reckoned-here>
-      As this kitchen has learnt: {said.join(", ")}.{" "}
+      {words.asThisKitchenHasLearnt(said.join(", "))}{" "}
       {!onPaper && (
         <Link href="/record/learned" className="underline">
-          What is learnt
+          {words.whatIsLearnt}
         </Link>
       )}
     </p>

@@ -3,6 +3,7 @@ import type { Cut } from "@/core/formula/account/advice";
 import type { DishLedger, EndId, LedgerEnd } from "@/core/formula/account/dish-ledger";
 import { fixed, grams, percent } from "./format";
 import { END_NAME, PART_NAME } from "./names";
+import * as words from "@/words/ui/salt-ledger";
 
 const LOOK: Record<EndId, string> = {
   flesh: "bg-primary",
@@ -36,12 +37,14 @@ export function SaltLedger(props: {
   const { ledger, cuts = [], onCut } = props;
   const ends = ledger.ends.filter((end) => end.naclG > SEEN_G);
   return (
-    <section aria-label="Salt ledger">
+    <section aria-label={words.saltLedger}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-2">
-        <h3 className="text-lg whitespace-nowrap">Salt ledger</h3>
+        <h3 className="text-lg whitespace-nowrap">{words.saltLedger}</h3>
         <span className="text-sm text-quiet">
-          <span className="figure">{saltG(ledger.perPortionG)}</span> g a portion ·{" "}
-          <span className="figure">{percent(ledger.shareOfFood)}</span> % of the finished flesh
+          {words.gAPortionOfThe(
+            <span className="figure">{saltG(ledger.perPortionG)}</span>,
+            <span className="figure">{percent(ledger.shareOfFood)}</span>,
+          )}
         </span>
       </div>
       <Bar ends={ends.filter((end) => end.id !== "crust")} />
@@ -54,7 +57,7 @@ export function SaltLedger(props: {
                 aria-hidden
               />
               {END_NAME[end.id]}
-              {!end.eaten && <span className="text-quiet">not eaten</span>}
+              {!end.eaten && <span className="text-quiet">{words.notEaten}</span>}
             </span>
             <span>
               <span className="figure">{saltG(end.naclG)}</span> g
@@ -89,14 +92,14 @@ function Sources({ ledger }: { ledger: DishLedger }) {
     <details className="group text-sm">
       <summary className="flex min-h-11 cursor-pointer items-center gap-1">
         <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
-        where its <span className="figure">{saltG(ledger.totalG)}</span> g come from
+        {words.whereItsGComeFrom(<span className="figure">{saltG(ledger.totalG)}</span>)}
       </summary>
       <ul>
         {ledger.sources.map((source) => (
           <li key={source.id} className="flex justify-between gap-3" data-source={source.id}>
             <span>
               {source.name}
-              {source.part === "food" && <span className="text-quiet">, its own</span>}
+              {source.part === "food" && <span className="text-quiet">{words.itsOwn}</span>}
               {source.part !== "food" && source.part !== "main" && (
                 <span className="text-quiet">, {PART_NAME[source.part]}</span>
               )}
@@ -115,15 +118,15 @@ function Sources({ ledger }: { ledger: DishLedger }) {
 }
 
 function sayCut({ kind, cutG, source }: Cut): string {
-  if (kind === "swap") return `swap ${source.name} for its unsalted kind`;
-  if (kind === "leaveOut") return `leave out ${source.name}`;
-  return `use ${cutG < 10 ? fixed(cutG, 1) : grams(cutG)} g less of ${source.name}`;
+  if (kind === "swap") return words.swapForItsUnsaltedKind(source.name);
+  if (kind === "leaveOut") return words.leaveOut(source.name);
+  return words.useGLessOf(cutG < 10 ? fixed(cutG, 1) : grams(cutG), source.name);
 }
 
 function Cuts({ cuts, onCut }: { cuts: readonly Cut[]; onCut?: ((cut: Cut) => void) | undefined }) {
   return (
     <div className="mt-1 border-l-4 border-warning pl-2 text-sm">
-      <p className="font-semibold">More salt is eaten than you want. Any one of these brings it down:</p>
+      <p className="font-semibold">{words.moreSaltIsEatenThan}</p>
       <ul>
         {cuts.map((cut) => (
           <li
@@ -138,10 +141,10 @@ function Cuts({ cuts, onCut }: { cuts: readonly Cut[]; onCut?: ((cut: Cut) => vo
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 shrink-0 px-2 font-normal underline"
-                aria-label={`Do it: ${sayCut(cut)}`}
+                aria-label={words.doIt(sayCut(cut))}
                 onClick={() => onCut(cut)}
               >
-                Do it
+                {words.doItShort}
               </button>
             )}
           </li>

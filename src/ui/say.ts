@@ -2,6 +2,7 @@ import type { FormulationError } from "@/core/formula/formulate";
 import type { QuantityError, QuantityRule } from "@/core/quantity/parse";
 import { assertNever } from "@/core/result";
 import { grams, duration, fixed, percent } from "./format";
+import * as words from "@/words/ui/say";
 
 /* Sentences for the core's facts: what is wrong, and what a right value looks like. */
 
@@ -11,7 +12,7 @@ const EXAMPLE: Record<QuantityRule["dimension"], string> = {
   length: "45 mm, 4.5 cm or 1¾ in",
   duration: "36 h or 90 min",
   temperature: "3 °C or 38 °F",
-  none: "a plain number such as 1.5",
+  none: words.aPlainNumberSuchAs,
 };
 
 const BASE_UNIT: Record<QuantityRule["dimension"], string> = {
@@ -35,25 +36,29 @@ export function sayQuantityError(error: QuantityError, rule: QuantityRule): stri
   const example = EXAMPLE[rule.dimension];
   switch (error.code) {
     case "empty":
-      return `Enter ${example}.`;
+      return words.enter(example);
     case "not_a_number":
-      return `“${error.text}” does not read as an amount. Try ${example}.`;
+      return words.doesNotReadAsAn(error.text, example);
     case "unknown_unit":
-      return `“${error.unit}” is not a unit known here. Try ${example}.`;
+      return words.isNotAUnitKnown(error.unit, example);
     case "which_unit":
       return error.likely
-        ? `“${error.text}” of what at the end? Write “${error.text} ${error.likely}”, or its unit.`
-        : `“${error.text}” ends without a unit. Try ${example}.`;
+        ? words.ofWhatAtTheEnd(error.text, error.likely)
+        : words.endsWithoutAUnitTry(error.text, example);
     case "wrong_dimension":
-      return `“${error.unit}” does not fit here. Try ${example}.`;
+      return words.doesNotFitHereTry(error.unit, example);
     case "ambiguous_comma":
-      return `“${error.text}” could be ${error.asThousands} or ${error.asDecimal}. Write one of the two.`;
+      return words.couldBeOrWriteOne({
+        errorText: error.text,
+        asThousands: error.asThousands,
+        asDecimal: error.asDecimal,
+      });
     case "not_whole":
-      return `A whole number, not ${error.value}.`;
+      return words.aWholeNumberNot(error.value);
     case "below":
-      return `At least ${limit(error.min, rule)}.`;
+      return words.atLeast(limit(error.min, rule));
     case "above":
-      return `${limit(error.value, rule)} is too much; at most ${limit(error.max, rule)}.`;
+      return words.isTooMuchAtMost(limit(error.value, rule), limit(error.max, rule));
     default:
       return assertNever(error);
   }
@@ -65,58 +70,73 @@ export type FaultyField = "food" | "salt" | "lines" | "target" | "water" | "thic
 export function sayFormulationError(error: FormulationError): { field: FaultyField; text: string } {
   switch (error.code) {
     case "unknown_food":
-      return { field: "food", text: `The food “${error.id}” is not in the table. Choose another.` };
+      return { field: "food", text: words.theFoodIsNotIn(error.id) };
     case "unknown_salt":
-      return { field: "salt", text: `The salt “${error.id}” is not in the table. Choose another.` };
+      return { field: "salt", text: words.theSaltIsNotIn(error.id) };
     case "salt_without_nacl":
       return {
         field: "salt",
-        text: `${error.name} holds no sodium chloride: it cannot season by these sums.`,
+        text: words.holdsNoSodiumChlorideIt(error.name),
       };
     case "already_salty":
       return {
         field: "target",
-        text: `The food already holds ${percent(error.heldFraction)} % salt. Ask for more than that, or do not brine it.`,
+        text: words.theFoodAlreadyHoldsSalt(percent(error.heldFraction)),
       };
     case "unknown_ingredient":
       return {
         field: "lines",
-        text: `The ingredient “${error.id}” is not in the table. Take the line out, or choose another.`,
+        text: words.theIngredientIsNotIn(error.id),
       };
     case "nothing_in_mixture":
       return {
         field: "lines",
-        text: "There is nothing in the mixture yet. Add a line with an amount, such as 20 g of oil to the kilogram.",
+        text: words.thereIsNothingInThe,
       };
     case "no_liquid_to_thicken":
       return {
         field: "lines",
-        text: "There is nothing wet for the flour to bind. Add juice, yoghurt or fresh ginger and garlic.",
+        text: words.thereIsNothingWetFor,
       };
     case "no_room_for_water":
       return {
         field: "water",
-        text: "This vessel leaves no room for water. Choose an amount, or a larger vessel.",
+        text: words.thisVesselLeavesNoRoom,
       };
     case "brine_overfull":
       return {
         field: "lines",
-        text: `${grams(error.inItG)} g of salt and other lines are more than ${grams(error.brineG)} g of brine has room for. More brine of its weight, or less in it.`,
+        text: words.gOfSaltAndOther(grams(error.inItG), grams(error.brineG)),
       };
     case "thickness_implausible":
       return {
         field: "thickness",
-        text: `${trimmed(error.thicknessMm)} mm cannot be right for a piece of this weight: about ${fixed(error.likelyMm, 0)} mm is likely, ${fixed(error.minMm, 0)} to ${fixed(error.maxMm, 0)} mm possible.`,
+        text: words.mmCannotBeRightFor({
+          thicknessMm: trimmed(error.thicknessMm),
+          likelyMm: fixed(error.likelyMm, 0),
+          minMm: fixed(error.minMm, 0),
+          maxMm: fixed(error.maxMm, 0),
+        }),
       };
     case "length_implausible":
       return {
         field: "length",
-        text: `A piece of this weight and thickness cannot be ${trimmed(error.lengthMm)} mm long: ${fixed(Math.ceil(error.minMm), 0)} to ${fixed(Math.floor(error.maxMm), 0)} mm, or it would be narrower than it is thick.`,
+        text: words.aPieceOfThisWeight({
+          lengthMm: trimmed(error.lengthMm),
+          minMm: fixed(Math.ceil(error.minMm), 0),
+          maxMm: fixed(Math.floor(error.maxMm), 0),
+        }),
       };
     case "soak":
       return {
         field: "general",
-        text: `The soak cannot be computed: ${error.error.field} is ${error.error.value} ${error.error.unit}; it must lie between ${error.error.min} and ${error.error.max}.`,
+        text: words.theSoakCannotBeComputed({
+          field: error.error.field,
+          errorValue: error.error.value,
+          unit: error.error.unit,
+          min: error.error.min,
+          max: error.error.max,
+        }),
       };
     default:
       return assertNever(error);
@@ -132,11 +152,11 @@ export function fill(template: string, data: Record<string, number | string>): s
 }
 
 const SALT_VERDICTS = [
-  "far too little salt",
-  "a little bland",
-  "salt right",
-  "a little salty",
-  "far too salty",
+  words.farTooLittleSalt,
+  words.aLittleBland,
+  words.saltRight,
+  words.aLittleSalty,
+  words.farTooSalty,
 ];
 
 /** How salty a batch was found, in words. @param score −2 to 2; the mean of several eaters lies between two of them */

@@ -1,6 +1,7 @@
 import type { Problem } from "@/contracts/requests";
 import { KITCHEN_TIME } from "@/contracts/live";
 import { heardTime } from "./kitchen-time";
+import * as words from "@/words/ui/send";
 
 export type Sent<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
@@ -39,7 +40,7 @@ async function exchange<T>(path: string, init: RequestInit): Promise<Sent<T>> {
   } catch {
     return {
       ok: false,
-      problem: { ...failure(0), title: "No answer from the kitchen's server", detail: LOST },
+      problem: { ...failure(0), title: words.noAnswerFromTheKitchens, detail: LOST },
     };
   }
 }
@@ -53,13 +54,12 @@ function problemIn(body: unknown): Problem | undefined {
   return { type: "about:blank", issues: [], ...said } as Problem;
 }
 
-const LOST =
-  "No answer came, so it may not be saved. What you entered is still here; try again when the connection is back.";
+const LOST = words.noAnswerCameSoIt;
 
 const failure = (status: number): Problem => ({
   type: "about:blank",
-  title: "Something broke",
+  title: words.somethingBroke,
   status,
-  detail: "The kitchen's server hit a fault. Nothing was saved; what you entered is still here.",
+  detail: words.theKitchensServerHitA,
   issues: [],
 });

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { fromLocalField } from "./format";
 import { useMeasures } from "./measures";
 import { readWhen, sayWhen } from "./when";
+import * as words from "@/words/ui/sentence-when";
 
 interface Props {
   label: string;
@@ -18,7 +19,7 @@ interface Props {
 }
 
 const STEP_MS = 15 * 60_000;
-const UNREAD = "It does not read as a time. Say 18:00, Sat 18:00, 6 pm tomorrow or 6 h.";
+const UNREAD = words.itDoesNotReadAs;
 
 /** A time of the sentence, changed in place: read when the field is left or Enter is pressed. */
 export function SentenceWhen({ label, atMs, nowMs, timeZone, wordsFrom, onChange, onProblem }: Props) {

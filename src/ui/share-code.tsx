@@ -6,6 +6,7 @@ import type { Formulation } from "@/core/formulation";
 import { OnlyHere } from "./only-here";
 import { QrCode } from "./qr-code";
 import { useOrigin } from "./use-origin";
+import * as words from "@/words/ui/share-code";
 
 /** The formula on paper, for a phone to read. Left out where it is too long for a code that reads. */
 export function ShareCode({ formulation }: { formulation: Formulation }) {
@@ -13,13 +14,9 @@ export function ShareCode({ formulation }: { formulation: Formulation }) {
   const link = `${origin}/open#${fragmentOf(formulaFile(formulation))}`;
   return origin ? (
     <>
-      <QrCode
-        text={link}
-        label="This formula as a code to photograph"
-        className="float-right mt-2 ml-4 w-[48mm]"
-      />
+      <QrCode text={link} label={words.thisFormulaAsACode} className="float-right mt-2 ml-4 w-[48mm]" />
       <div className="print:hidden">
-        <OnlyHere what="The code" />
+        <OnlyHere what={words.theCode} />
       </div>
     </>
   ) : null;

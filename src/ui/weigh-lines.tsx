@@ -5,6 +5,7 @@ import { CLOSE_ENOUGH, spoonMeasure, type MeasureSystem } from "@/core/quantity/
 import { capital, fixed, grams } from "./format";
 import { LAW_NAME, PART_NAME } from "./names";
 import { unitsOf } from "./units";
+import * as words from "@/words/ui/weigh-lines";
 
 export type Line = Omit<SheetLine, "each" | "densityGPerMl"> &
   Partial<Pick<SheetLine, "each" | "densityGPerMl">>;
@@ -36,14 +37,14 @@ export function kitchenMeasure(line: Line, measures: MeasureSystem): string {
   if (line.each && isCounted(line)) {
     const count = line.massG / line.each.massG;
     if (count >= (line.densityGPerMl ? 0.75 : 0.4))
-      return `about ${inMeasures(counted(count, line.each.unit), measures)}`;
+      return words.about(inMeasures(counted(count, line.each.unit), measures));
   }
-  if (!line.densityGPerMl) return "weigh it";
+  if (!line.densityGPerMl) return words.weighIt;
   const spoons = spoonMeasure(line.massG, line.densityGPerMl, measures);
-  if (!spoons) return "weigh it";
+  if (!spoons) return words.weighIt;
   const error = spoons.relativeError * 100;
   if (Math.abs(spoons.relativeError) > CLOSE_ENOUGH)
-    return `${spoons.text}, ${fixed(Math.abs(error), 1)} % ${error > 0 ? "too much" : "too little"}`;
+    return `${spoons.text}, ${fixed(Math.abs(error), 1)} % ${words.tooMuch(error)}`;
   const sign = error > -0.05 ? "+" : "−";
   return `${spoons.text} (${sign}${fixed(Math.abs(error), 1)} %)`;
 }
@@ -59,7 +60,7 @@ interface Props {
 export function WeighLines({ lines, measures, whyFor }: Props) {
   const parts = [...new Set(lines.map((line) => line.part))];
   return parts.map((part) => (
-    <section key={part} aria-label={part === "main" ? undefined : `Beside it: ${PART_NAME[part]}`}>
+    <section key={part} aria-label={part === "main" ? undefined : words.besideIt(PART_NAME[part])}>
       {part !== "main" && <h3 className="mt-3 text-lg">{capital(PART_NAME[part])}</h3>}
       <ul>
         {lines
@@ -83,13 +84,16 @@ function WeighLine({ line, measures, why }: { line: Line; measures: MeasureSyste
         <span className="block leading-tight font-semibold">{capital(line.name)}</span>
         <span className="block text-sm leading-tight text-quiet">
           {kitchenMeasure(line, measures)} · {LAW_NAME[line.scalesWith]}
-          {line.optional && " · optional"}
+          {line.optional && words.optional}
           {line.note && ` · ${line.note}`}
         </span>
         {line.less && (
           <span className="block text-sm leading-tight" data-less>
-            {fixed(line.less.naclG, 1)} g less: already in{" "}
-            {line.less.from.length > 0 ? line.less.from.join(", ") : "the other lines"}
+            {words.gLessAlreadyInThe({
+              naclG: fixed(line.less.naclG, 1),
+              fromCount: line.less.from.length,
+              from: line.less.from.join(", "),
+            })}
           </span>
         )}
       </span>

@@ -5,6 +5,7 @@ import { useMeasures } from "./measures";
 import { fromLocalField } from "./format";
 import { loadReadWhen, sayDate, type ReadWhen } from "./when";
 import { kitchenNow } from "./kitchen-time";
+import * as words from "@/words/ui/when-field";
 
 interface Props {
   label: string;
@@ -17,7 +18,7 @@ interface Props {
 }
 
 const STEP_MS = 15 * 60_000;
-const UNREAD = "Not a time. Type Sat 18:00, 6 pm tomorrow, 30 Nov 18:00 or 6 h.";
+const UNREAD = words.notATimeTypeSat;
 
 /** A day and hour in the kitchen's own clock: typed as a cook says it, or moved by a quarter of an hour with a thumb. */
 export function WhenField({ label, atMs, timeZone, onChange, onValidity, large = false }: Props) {
@@ -59,7 +60,7 @@ export function WhenField({ label, atMs, timeZone, onChange, onValidity, large =
       </label>
       {/* Large, its whole date has a row of its own. */}
       <div className={`flex gap-1 ${large ? "flex-wrap" : ""}`}>
-        {step("15 minutes earlier", -STEP_MS)}
+        {step(words.of15MinutesEarlier, -STEP_MS)}
         <input
           id={id}
           className={`input figure min-h-12 min-w-0 flex-1 ${large ? "order-first basis-full px-2 text-lg" : ""}`}
@@ -83,7 +84,7 @@ export function WhenField({ label, atMs, timeZone, onChange, onValidity, large =
           }}
           onBlur={read}
         />
-        {step("15 minutes later", STEP_MS)}
+        {step(words.of15MinutesLater, STEP_MS)}
       </div>
       {bad && (
         <p role="alert" className="text-sm text-error">

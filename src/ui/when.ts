@@ -3,6 +3,7 @@ import { parseQuantity } from "@/core/quantity/parse";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { inZone, tell } from "./format";
 import { unitsOf } from "./units";
+import * as words from "@/words/ui/when";
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 24 * 60 * MINUTE_MS;
@@ -10,7 +11,7 @@ const HALF_A_MINUTE = MINUTE_MS / 2;
 
 /** An instant as this kitchen's clock has it: "now", "18:00", "Sat 18:00", or with am and pm. */
 export function sayWhen(atMs: number, nowMs: number, timeZone: string, measures: MeasureSystem): string {
-  if (Math.abs(atMs - nowMs) < HALF_A_MINUTE) return "now";
+  if (Math.abs(atMs - nowMs) < HALF_A_MINUTE) return words.now;
   return unitsOf(measures).when(atMs, nowMs, timeZone);
 }
 

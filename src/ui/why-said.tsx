@@ -1,5 +1,6 @@
 import type { Explanation } from "./explanation";
 import { Told, useTold } from "./measures";
+import * as words from "@/words/ui/why-said";
 
 /** A sum with its convention and its source. */
 export function Said({ sum, convention, source, otherSchool }: Explanation) {
@@ -10,16 +11,14 @@ export function Said({ sum, convention, source, otherSchool }: Explanation) {
       <Sum lines={here} />
       {here.some((line, i) => line !== sum[i]) && (
         <details className="mb-4">
-          <summary className="min-h-11 cursor-pointer py-2">
-            The same to do again: as it was worked out
-          </summary>
+          <summary className="min-h-11 cursor-pointer py-2">{words.theSameToDoAgain}</summary>
           <Sum lines={sum} />
         </details>
       )}
       <dl className="space-y-3">
-        <Entry term="By what convention" text={convention} />
-        {otherSchool && <Entry term="The other school" text={otherSchool} />}
-        <Entry term="Source" text={source} />
+        <Entry term={words.byWhatConvention} text={convention} />
+        {otherSchool && <Entry term={words.theOtherSchool} text={otherSchool} />}
+        <Entry term={words.source} text={source} />
       </dl>
     </>
   );

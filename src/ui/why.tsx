@@ -6,6 +6,7 @@ import { useState } from "react";
 import type { Explanation } from "./explanation";
 import { Modal } from "./modal";
 import { NotYet, orMissing } from "./or-missing";
+import * as words from "@/words/ui/why";
 
 /* Fetched with the words of the sum. */
 const Said = dynamic(
@@ -33,20 +34,14 @@ export function Why({ title, explain }: Props) {
       <button
         type="button"
         className="inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center text-quiet print:hidden"
-        aria-label={`Why? ${title}`}
+        aria-label={words.why(title)}
         onClick={ask}
       >
         <CircleQuestionMark size={18} aria-hidden />
       </button>
       {open && (
         <Modal title={title} onClose={() => setOpen(false)}>
-          {said === "missing" ? (
-            <p role="status">
-              The sum is not here yet: the kitchen could not be reached. Open it again when it is.
-            </p>
-          ) : (
-            said && <Said {...said} />
-          )}
+          {said === "missing" ? <p role="status">{words.theSumIsNotHere}</p> : said && <Said {...said} />}
         </Modal>
       )}
     </>

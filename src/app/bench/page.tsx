@@ -1,8 +1,9 @@
 import type { Metadata } from "next";
 import { loadBench } from "@/server/pages";
 import { Bench } from "@/features/bench/bench";
+import * as words from "@/words/app/bench/page";
 
-export const metadata: Metadata = { title: "Bench" };
+export const metadata: Metadata = { title: words.bench };
 
 export default async function BenchPage({ searchParams }: PageProps<"/bench">) {
   const props = await loadBench(await searchParams);

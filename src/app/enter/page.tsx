@@ -1,7 +1,8 @@
 import type { Metadata } from "next";
 import { Enter } from "@/features/door/enter";
+import * as words from "@/words/app/enter/page";
 
-export const metadata: Metadata = { title: "Come in" };
+export const metadata: Metadata = { title: words.comeIn };
 
 export default async function EnterPage({ searchParams }: PageProps<"/enter">) {
   const { next } = await searchParams;

@@ -3,42 +3,9 @@ import { pantryOf, type Pantry } from "../materials/pantry";
 import { ofKey } from "../own-key";
 import { choiceOf } from "../preparations";
 import { PREPARATION_NAME } from "./names";
+import * as words from "@/words/core/exchange/describe";
 
 /* A formulation as lines of text, one to each thing a cook decided: what versions are compared by, line by line. */
-
-/** What the fields are called; one not listed is called by its own name, in words. */
-const LABEL: Record<string, string> = {
-  foodId: "food",
-  totalMassG: "weight in all",
-  thicknessMm: "thickest part",
-  lengthMm: "length of a piece",
-  saltId: "salt",
-  targetFraction: "salt wanted in the flesh",
-  doseFraction: "salt put on",
-  saltFraction: "strength",
-  pickupFraction: "brine, of its weight",
-  dripFraction: "of it, runs out again",
-  spacingMm: "a stab every",
-  sugarId: "sugar",
-  sugarPerSalt: "sugar for each gram of salt",
-  massG: "weight",
-  mlPerKg: "liquid to the kilogram",
-  ingredientId: "ingredient",
-  scalesWith: "grows with",
-  pullH: "take out after",
-  toC: "done at",
-  restMin: "rest",
-  ovenC: "oven",
-  ovenOffC: "this oven over its dial",
-  climb: "climb seen here over the sums’",
-  heatUp: "this oven’s time to heat up over the usual",
-  brineStartC: "brine when it goes in",
-  temperatureC: "kept at",
-  secondSaltFraction: "salted once more",
-  solutionFraction: "added solution",
-  binderId: "binder",
-  before: "before it goes in",
-};
 
 /** Units by the end of a field's name. */
 const UNIT: [RegExp, number, string][] = [
@@ -60,35 +27,34 @@ export function describeFormulation(f: Formulation): string[] {
   const pantry = pantryOf(f.own);
   const { own, ...rest } = f;
   return [
-    `preparation: ${PREPARATION_NAME[choiceOf(f.preparation)]}`,
-    ...leaves(rest, [], pantry),
+    words.preparation(PREPARATION_NAME[choiceOf(f.preparation)]),
+    ...leaves(rest, [], "", pantry),
     ...Object.entries(own ?? {}).flatMap(([kind, entries]) =>
-      (entries as { name: string }[]).map((e) => `our own ${kind}, ${e.name}: ${JSON.stringify(e)}`),
+      (entries as { name: string }[]).map((e) =>
+        words.ourOwn({ kind, eName: e.name, amount: JSON.stringify(e) }),
+      ),
     ),
   ];
 }
 
-function leaves(value: unknown, path: string[], pantry: Pantry): string[] {
+/** @param path what it stands in, said already */
+function leaves(value: unknown, path: string[], key: string, pantry: Pantry): string[] {
   if (value === undefined) return [];
-  if (Array.isArray(value))
-    return value.length === 0
-      ? path.length > 1
-        ? []
-        : [`${path.join(", ")}: none`]
-      : value.flatMap((item, i) =>
-          leaves(item, [...path.slice(0, -1), itemName(path.at(-1) ?? "", i)], pantry),
-        );
+  if (Array.isArray(value)) {
+    if (value.length === 0) return path.length > 0 ? [] : [words.none(fieldName(key))];
+    return value.flatMap((item, i) => leaves(item, [...path, `${itemName(key)} ${i + 1}`], "", pantry));
+  }
+  const here = key === "" ? path : [...path, fieldName(key)];
   if (typeof value === "object" && value !== null)
-    return Object.entries(value).flatMap(([key, inner]) => leaves(inner, [...path, key], pantry));
-  const key = path.at(-1) ?? "";
-  const label = [...path.slice(0, -1), ofKey(LABEL, key) ?? words(key)].map(words).join(", ");
-  return [`${label}: ${shown(key, value, pantry)}`];
+    return Object.entries(value).flatMap(([inner, of]) => leaves(of, here, inner, pantry));
+  return [`${here.join(", ")}: ${shown(key, value, pantry)}`];
 }
 
-const itemName = (list: string, i: number): string => `${words(list).replace(/s$/, "")} ${i + 1}`;
+const fieldName = (key: string): string => ofKey<string>(words.label, key) ?? spaced(key);
+const itemName = (list: string): string => ofKey<string>(words.item, list) ?? spaced(list);
 
 /** "slashDepthMm" → "slash depth"; the unit follows the figure. */
-const words = (key: string): string =>
+const spaced = (key: string): string =>
   key
     .replace(/(?:G|Mm|C|H|Min)$/, "")
     .replace(/([a-z])([A-Z])/g, "$1 $2")
@@ -96,8 +62,8 @@ const words = (key: string): string =>
 
 function shown(key: string, value: unknown, pantry: Pantry): string {
   if (typeof value === "string") return named(key, value, pantry);
-  if (typeof value === "boolean") return value ? "yes" : "no";
-  if (typeof value !== "number") return "none";
+  if (typeof value === "boolean") return words.yesOrNo(value);
+  if (typeof value !== "number") return words.nothing;
   const [, factor, unit] = UNIT.find(([ends]) => ends.test(key)) ?? [undefined, 1, ""];
   // Twelve digits: what arithmetic in binary adds is not the cook's.
   return `${Number((value * factor).toPrecision(12))}${unit && ` ${unit}`}`;
@@ -112,5 +78,10 @@ function named(key: string, id: string, pantry: Pantry): string {
         : key.endsWith("Id")
           ? pantry.ingredient(id)
           : undefined;
-  return found?.name ?? (key === "name" || key === "notes" || key.endsWith("Id") ? id : words(id));
+  return (
+    found?.name ??
+    (key === "name" || key === "notes" || key.endsWith("Id")
+      ? id
+      : (ofKey<string>(words.value, id) ?? spaced(id)))
+  );
 }

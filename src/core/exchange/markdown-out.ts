@@ -7,6 +7,7 @@ import { formulaBlock, formulaFile } from "./formula-file";
 import { PREPARATION_NAME } from "./names";
 import { ingredientsOf } from "./recipe-out";
 import { tellingOf } from "./telling";
+import * as words from "@/words/core/exchange/markdown-out";
 
 /** A worked formula as Markdown, to be read by anybody; the formula itself is in the block at its end. */
 export function markdownOf(
@@ -18,7 +19,7 @@ export function markdownOf(
   return [
     `# ${inLine(f.name)}`,
     "",
-    `${capital(PREPARATION_NAME[choiceOf(f.preparation)])}. Serves ${f.portions}.`,
+    words.serves(capital(PREPARATION_NAME[choiceOf(f.preparation)]), f.portions),
     "",
     "## Weigh out",
     "",
@@ -29,7 +30,7 @@ export function markdownOf(
     ...tellingOf(f, sheet).map(({ text }, i) => `${i + 1}. ${inLine(text)}`),
     ...(f.notes ? ["", "## Notes", "", ...f.notes.split("\n").map((line) => `> ${line}`)] : []),
     "",
-    "Follow your local food code. Not for nitrite curing, canning or keeping.",
+    words.followYourLocalFoodCode,
     "",
     "## The formula itself",
     "",

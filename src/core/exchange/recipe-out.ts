@@ -10,6 +10,7 @@ import { FORMULA_MEDIA_TYPE, formulaDataUrl, formulaFile } from "./formula-file"
 import { PART_NAME, PREPARATION_NAME } from "./names";
 import { sectionDataUrl } from "./section-image";
 import { tellingOf, type Told } from "./telling";
+import * as words from "@/words/core/exchange/recipe-out";
 
 interface Direction {
   "@type": "HowToDirection";
@@ -81,7 +82,7 @@ export function recipeOf(
     image: sectionDataUrl(sheet, f.pullH),
     recipeCategory: PREPARATION_NAME[choiceOf(f.preparation)],
     ...(tags.length > 0 && { keywords: tags.join(", ") }),
-    recipeYield: `${f.portions} portions`,
+    recipeYield: words.portions(f.portions),
     recipeIngredient: ingredientsOf(f, sheet, measures),
     recipeInstructions: sectionsOf(told),
     prepTime: isoDuration(toTheTable.reduce((sum, s) => sum + s.handsMin, 0)),
@@ -90,7 +91,7 @@ export function recipeOf(
     totalTime: isoDuration(tableMin - Math.min(...steps.map((s) => s.atMin))),
     nutrition: {
       "@type": "NutritionInformation",
-      servingSize: `1 of ${f.portions} portions, ${(ledger.eatenG / f.portions).toFixed(1)} g salt`,
+      servingSize: words.of1OfPortionsGSalt(f.portions, (ledger.eatenG / f.portions).toFixed(1)),
       sodiumContent: `${Math.round(ledger.sodiumMgPerPortion)} mg`,
     },
     encoding: {
@@ -105,9 +106,10 @@ export function recipeOf(
 function sectionsOf(told: readonly Told[]): Section[] {
   const sections: Section[] = [];
   told.forEach((one, i) => {
+    const name = words.section[one.section];
     let last = sections.at(-1);
-    if (last?.name !== one.section) {
-      last = { "@type": "HowToSection", name: one.section, itemListElement: [] };
+    if (last?.name !== name) {
+      last = { "@type": "HowToSection", name, itemListElement: [] };
       sections.push(last);
     }
     last.itemListElement.push(stepOf(one, i + 1));
@@ -140,26 +142,26 @@ export function ingredientsOf(
   measures: MeasureSystem = "metric",
 ): string[] {
   const { count, thicknessMm, thin } = f.pieces;
-  const pieces = count > 1 ? `, ${count} pieces` : "";
-  const thinPart = thin ? ` (${scaleMm(thin.thicknessMm)} mm in the thin part)` : "";
+  const pieces = count > 1 ? words.pieces(count) : "";
+  const thinPart = thin ? words.mmInTheThinPart(scaleMm(thin.thicknessMm)) : "";
   return [
-    `${scaleG(sheet.foodG)} g ${sheet.food.name}${pieces}, ${scaleMm(thicknessMm)} mm thick${thinPart}`,
+    words.mmThick({
+      foodG: scaleG(sheet.foodG),
+      foodName: sheet.food.name,
+      pieces,
+      thicknessMm: scaleMm(thicknessMm),
+      thinPart,
+    }),
     ...[...sheet.lines, ...sheet.companions].map((line) => {
       const where =
-        line.part === "main" ? (line.where ? PLACE[line.where] : "") : `, for the ${PART_NAME[line.part]}`;
+        line.part === "main" ? (line.where ? PLACE[line.where] : "") : words.forThe(PART_NAME[line.part]);
       const spoon = line.densityGPerMl && spoonMeasure(line.massG, line.densityGPerMl, measures)?.text;
-      return `${scaleG(line.massG)} g ${line.name}${where}${spoon ? ` (${spoon})` : ""}${line.optional ? ", optional" : ""}`;
+      return `${scaleG(line.massG)} g ${line.name}${where}${spoon ? ` (${spoon})` : ""}${line.optional ? words.optional : ""}`;
     }),
   ];
 }
 
-const PLACE: Record<LinePlace, string> = {
-  underSkin: ", under the skin",
-  cavity: ", in the cavity",
-  overUnder: ", over and under it",
-  inSalt: ", in the salt",
-  tray: ", on the tray",
-};
+const PLACE: Record<LinePlace, string> = words.place;
 
 /** As the scale shows it, without separators. */
 const scaleG = (massG: number): string => String(Number(roundForScale(massG).toFixed(1)));

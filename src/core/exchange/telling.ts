@@ -8,10 +8,11 @@ import { programOf } from "../program/program";
 import type { Program, Step } from "../program/step";
 import { capital, oneDigit } from "../quantity/said";
 import { PREPARATION_NAME } from "./names";
+import * as words from "@/words/core/exchange/telling";
 
 /** One thing to do, as a recipe for others says it: a sentence any reader knows, what is worth knowing beside it, and how long. */
 export interface Told {
-  section: "Getting ready" | "Standing" | "Cooking" | "To the table";
+  section: "prepare" | "stand" | "cook" | "serve";
   title: string;
   text: string;
   tip: string;
@@ -25,8 +26,7 @@ export interface Told {
 export function spelled(minutes: number): string {
   const whole = Math.max(1, Math.round(minutes));
   const [h, min] = [Math.floor(whole / 60), whole % 60];
-  const of = (n: number, unit: string) => (n === 0 ? [] : [`${n} ${unit}${n === 1 ? "" : "s"}`]);
-  return [...of(h, "hour"), ...of(min, "minute")].join(" ");
+  return words.spelled(h, min);
 }
 
 /** Everything that is done, in its order; what goes on by itself stands in it too, for it takes the most time. */
@@ -35,9 +35,9 @@ export function tellingOf(f: Formulation, sheet: Formulated): Told[] {
   const program = programOf(f, sheet, { exits });
   const turns = program.steps.filter((s) => s.kind === "turn");
   const opening: Told = {
-    section: "Getting ready",
+    section: "prepare",
     title: capital(PREPARATION_NAME[choiceOf(f.preparation)]),
-    text: `This is ${article(PREPARATION_NAME[choiceOf(f.preparation)])}.`,
+    text: words.thisIs(PREPARATION_NAME[choiceOf(f.preparation)]),
     tip: "",
     lastsMin: 0,
     weighed: [],
@@ -68,21 +68,18 @@ function told(step: Step, program: Program, text: string): Told {
 /** What lies under its own hour of going in, of coming out, or at the table. */
 function sectionOf(step: Step, program: Program): Told["section"] {
   const firstCook = program.steps.find((s) => s.kind === "cook" || s.kind === "preheat");
-  if (step.kind === "serve" || step.kind === "store") return "To the table";
+  if (step.kind === "serve" || step.kind === "store") return "serve";
   if (step.kind === "soak" || step.kind === "goIn")
-    return step.id === "go_in" && !program.steps.some((s) => s.kind === "soak") ? "Cooking" : "Standing";
-  if (step.atMin < 0) return "Getting ready";
-  return firstCook && step.atMin >= firstCook.atMin ? "Cooking" : "Standing";
+    return step.id === "go_in" && !program.steps.some((s) => s.kind === "soak") ? "cook" : "stand";
+  if (step.atMin < 0) return "prepare";
+  return firstCook && step.atMin >= firstCook.atMin ? "cook" : "stand";
 }
 
 function turned(first: Step, turns: readonly Step[]): Told {
   const every = turns.length > 1 ? turns[1].atMin - first.atMin : first.atMin;
-  const text =
-    turns.length > 1
-      ? `Turn it every ${spelled(every)}, ${turns.length} times in all, and press it under again.`
-      : `Turn it once, after ${spelled(every)}, and press it under again.`;
+  const text = words.turnItEveryTimesIn(turns.length, spelled(every));
   return {
-    section: "Standing",
+    section: "stand",
     title: first.title,
     text,
     tip: sentence(first.why),
@@ -94,11 +91,14 @@ function turned(first: Step, turns: readonly Step[]): Told {
 /** @returns undefined for what only this app's own screens need */
 function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefined {
   const cook = cookOf(f, sheet.food);
-  const beside = /^Into the oven beside it: (.*), (\d+ (?:min|h)(?: \d+)?)$/.exec(step.title);
-  if (beside) return `Beside it in the oven, for the last ${beside[2]}: ${beside[1]}.`;
+  if (step.forOthers) return step.forOthers;
   switch (step.kind) {
     case "soak":
-      return `Leave it ${described(f.preparation).words.stands}, ${placeOf(f)}, for ${spelled(step.minutes.likely)}.`;
+      return words.leaveItFor({
+        stands: described(f.preparation).words.stands,
+        amount: placeOf(f),
+        likely: spelled(step.minutes.likely),
+      });
     case "goIn":
       return step.minutes.likely > step.handsMin ? heated(stageOf(f, sheet, 0), step) : sentence(step.title);
     case "cook": {
@@ -106,13 +106,11 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
       return heated(stage, step);
     }
     case "probe":
-      return step.part ? sentence(step.title) : `The core shall end at ${cook.toC} °C.`;
+      return step.part ? sentence(step.title) : words.theCoreShallEndAt(cook.toC);
     case "ovenOut":
       return step.part ? sentence(step.title) : undefined;
     case "rest":
-      return `Rest it for ${spelled(step.minutes.likely)}${step.title.includes("crust") ? " in its crust" : ", loosely tented"}.`;
-    case "tend":
-      return tended(step.title);
+      return words.restItForInIts(spelled(step.minutes.likely), f.preparation.kind === "saltCrust");
     default:
       return sentence(step.title);
   }
@@ -120,37 +118,23 @@ function textOf(f: Formulation, sheet: Formulated, step: Step): string | undefin
 
 function placeOf({ holding: { place, temperatureC, covered } }: Formulation): string {
   const at = `${oneDigit(temperatureC)} °C`;
-  const how = covered ? "covered" : "uncovered";
-  return place === "cooler"
-    ? `${how} in a cool box at ${at}`
-    : place === "fridge"
-      ? `${how} in the fridge at ${at}`
-      : `${how} on the worktop`;
+  const how = words.covered(covered);
+  return words.inACoolBoxAt({ place, how, at });
 }
 
-const COVER: Record<Cover, string> = {
-  open: "open",
-  lid: "covered with a lid",
-  foil: "under foil",
-  pouch: "in a closed pouch",
-  crust: "in its crust",
-};
+const COVER: Record<Cover, string> = words.cover;
 
 const stageOf = (f: Formulation, sheet: Formulated, i: number): CookStage | undefined =>
   stagesOf(f, cookOf(f, sheet.food))[i];
 
 const heated = (stage: CookStage | undefined, step: Step): string =>
   stage && isOven(stage) && !step.part
-    ? `Bake it in the oven at ${Math.round(stage.ovenC)} °C, ${COVER[stage.cover]}, for ${spelled(step.minutes.likely)}.`
+    ? words.bakeItInTheOven({
+        ovenC: Math.round(stage.ovenC),
+        cover: COVER[stage.cover],
+        likely: spelled(step.minutes.likely),
+      })
     : sentence(step.title);
 
-/** How often and how late is no stretch of its own. */
-const tended = (title: string): string => {
-  const late = /^(.*), (\d+) min before the end$/.exec(title);
-  return late
-    ? `For the last ${late[2]} minutes: ${late[1].charAt(0).toLowerCase()}${late[1].slice(1)}.`
-    : sentence(title);
-};
-const article = (name: string): string => `${/^[aeiou]/.test(name) ? "an" : "a"} ${name}`;
 export const sentence = (text: string | undefined): string =>
   text ? (/[.!?]$/.test(text) ? text : `${text}.`) : "";

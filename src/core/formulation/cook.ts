@@ -2,6 +2,7 @@ import { z } from "zod";
 import { COVERS } from "../heat/covering";
 import { PARTS_MAX, STAGES_MAX } from "../quantity/ranges";
 import { ranged } from "../quantity/ranged";
+import * as words from "@/words/core/formulation/cook";
 
 /** How an oven and a rest turn out in one kitchen, against what dial and sums say. */
 export const heatHereSchema = z.strictObject({
@@ -67,7 +68,7 @@ export const cookSchema = z.strictObject({
     .array(part)
     .min(1)
     .max(PARTS_MAX)
-    .refine((parts) => shareOf(parts) <= 1 + 1e-9, "The parts together are not more than the whole.")
+    .refine((parts) => shareOf(parts) <= 1 + 1e-9, words.thePartsTogetherAreNot)
     .optional(),
   /** Taken apart before it is salted: each part on a tray of its own; what is no part goes to the stock. */
   apart: z.boolean().optional(),

@@ -9,6 +9,7 @@ import { idSchema } from "./id";
 import { companionSchema, lineSchema, reserveSchema } from "./lines";
 import { alongsideSchema, piecesSchema } from "./pieces";
 import { preparationSchema, saltGivenSchema } from "./preparation";
+import * as words from "@/words/core/formulation/formulation";
 
 const water = z.discriminatedUnion("mode", [
   z.strictObject({ mode: z.literal("chosen"), massG: ranged("waterG") }),
@@ -39,13 +40,13 @@ const hours = z.union([
       leastH: ranged("pullH").optional(),
       mostH: ranged("pullH").optional(),
     })
-    .refine((h) => (h.leastH ?? 0) <= (h.mostH ?? Infinity), "The least hours are not more than the most."),
+    .refine((h) => (h.leastH ?? 0) <= (h.mostH ?? Infinity), words.theLeastHoursAreNot),
 ]);
 export type SoakHours = z.infer<typeof hours>;
 
 /** Everything the cook decides but the materials of the kitchen's own: what a formula version stores and a batch is computed from. */
 export const decidedSchema = z.strictObject({
-  name: z.string().trim().min(1, "A formula needs a name.").max(NAME_MAX),
+  name: z.string().trim().min(1, words.aFormulaNeedsAName).max(NAME_MAX),
   notes: z.string().max(NOTES_MAX),
   foodId: idSchema,
   pieces: piecesSchema,

@@ -4,6 +4,7 @@ import type { Formulation } from "../formulation";
 import { isBaked } from "../preparations";
 import { solveThird } from "../ways/third";
 import { judgedSalt, type Judged } from "./outcome";
+import * as words from "@/words/core/journal/next-time";
 
 /** What one judged batch of a food and preparation said. */
 export interface Experience {
@@ -116,15 +117,19 @@ const clampTarget = (fraction: number) =>
 
 /** The formulation with a proposal taken, and the words that go with its new version. */
 export function accepted(f: Formulation, p: Proposal): { formulation: Formulation; note: string } {
-  const said = `${p.batches === 1 ? "one batch" : `${p.batches} batches`}, mean ${p.meanScore > 0 ? "+" : ""}${p.meanScore.toFixed(1)}`;
+  const said = words.oneBatchMean({
+    batches: p.batches,
+    meanScore: p.meanScore,
+    meanScore2: p.meanScore.toFixed(1),
+  });
   return p.field === "hours"
     ? {
         formulation: { ...f, pullH: p.to },
-        note: `Longer: ${said} for evenness at ${p.judged.toFixed(1)} h`,
+        note: words.longerForEvennessAt(said, p.judged.toFixed(1)),
       }
     : {
         formulation: askedFor(f, p),
-        note: `${(p.to * 100).toFixed(2)} % salt: ${said} at ${(p.judged * 100).toFixed(2)} %`,
+        note: words.saltAt({ to: (p.to * 100).toFixed(2), said, judged: (p.judged * 100).toFixed(2) }),
       };
 }
 

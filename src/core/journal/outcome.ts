@@ -1,4 +1,5 @@
 import type { FaultId } from "../preparations/faults";
+import * as words from "@/words/core/journal/outcome";
 
 export type { FaultId } from "../preparations/faults";
 
@@ -29,20 +30,4 @@ export function judgedSalt({ salt, eaters }: Judged): number | undefined {
   return eaters.reduce((sum, e) => sum + e.salt, 0) / eaters.length;
 }
 
-export const FAULT_NAME: Record<FaultId, string> = {
-  too_salty: "too salty",
-  bland: "bland",
-  bland_inside: "bland inside",
-  grey_surface: "grey, mealy surface",
-  ham_like: "ham-like",
-  rubbery_skin: "rubbery or limp skin",
-  crust_cracked: "crust cracked",
-  crust_stone: "crust set like stone",
-  crust_salted_flesh: "crust salted the flesh",
-  burnt_coat: "burnt glaze or coat",
-  dry: "dry",
-  watery_pan: "watery pan",
-  uneven_pieces: "pieces uneven",
-  late: "late to the table",
-  fell_off: "coat fell off",
-};
+export const FAULT_NAME: Record<FaultId, string> = words.faultName;

@@ -1,3 +1,5 @@
+import * as words from "@/words/core/materials/facts";
+
 /** The typed facts that hazards and practice hang on. What a food is called never decides anything. */
 
 export const FOOD_GROUPS = [
@@ -56,31 +58,15 @@ export const isOnTheBone = (form: FoodForm): boolean =>
   form === "bone-in piece" || form === "bone-in roast" || form === "bone-in rack" || form === "whole bone-in";
 
 /** What may be true of a food, and what follows from it. */
-export const FOOD_FLAGS = {
-  scombroid: "makes histamine when it gets warm: mackerel, tuna, sardine and their kin",
-  parasites: "may carry parasites or germs when eaten raw or lightly cooked: fish and shellfish",
-  fatty_bird: "a fat bird such as duck or goose: salted longer than other birds",
-  cured: "cured or salted already",
-  smoked: "smoked already",
-} as const;
-export type FoodFlag = keyof typeof FOOD_FLAGS;
+export const FOOD_FLAGS: Record<FoodFlag, string> = words.foodFlag;
+export type FoodFlag = "scombroid" | "parasites" | "fatty_bird" | "cured" | "smoked";
 
 /** What may be true of an ingredient, and what follows from it. */
-export const INGREDIENT_FLAGS = {
-  honey: "honey, or made with it: never for a child under twelve months",
-  fresh_in_oil: "fresh and low in acid (garlic, herbs, chilli, onion): under oil it must stay cold",
-  raw_egg: "raw egg: not for people at risk unless it is cooked",
-  erucic: "mustard oil: labelled “for external use” in some countries",
-  smoked: "smoked",
-  cured: "cured or preserved in salt",
-  nitrite: "holds nitrite or nitrate (curing salt): out of scope here",
-} as const;
-export type IngredientFlag = keyof typeof INGREDIENT_FLAGS;
+export const INGREDIENT_FLAGS: Record<IngredientFlag, string> = words.ingredientFlag;
+export type IngredientFlag = "honey" | "fresh_in_oil" | "raw_egg" | "erucic" | "smoked" | "cured" | "nitrite";
 
-export const SALT_FLAGS = {
-  nitrite: "holds nitrite or nitrate (curing salt): out of scope here",
-} as const;
-export type SaltFlag = keyof typeof SALT_FLAGS;
+export const SALT_FLAGS: Record<SaltFlag, string> = words.saltFlag;
+export type SaltFlag = "nitrite";
 
 export const INGREDIENT_GROUPS = [
   "sugar",

@@ -1,5 +1,6 @@
 import type { Kingdom } from "./facts";
 import type { Food } from "./types";
+import * as words from "@/words/core/materials/official";
 
 /**
  * Official temperatures and times, all *from memory*: USDA FSIS Safe Minimum Internal Temperature Chart; FDA Food Code
@@ -12,15 +13,15 @@ export type SafeClass =
 
 /** The chart's rows: where the middle must have been, and how long it rests. */
 export const SAFE_MINIMUMS: Record<SafeClass, { name: string; degF: number; restMin: number }> = {
-  reheatedHam: { name: "fully cooked ham, reheated", degF: 140, restMin: 0 },
-  leftovers: { name: "leftovers and casseroles", degF: 165, restMin: 0 },
-  poultry: { name: "poultry", degF: 165, restMin: 0 },
-  ground: { name: "ground meat", degF: 160, restMin: 0 },
-  egg: { name: "egg dishes", degF: 160, restMin: 0 },
-  seafood: { name: "fish and shellfish", degF: 145, restMin: 0 },
-  game: { name: "wild game", degF: 160, restMin: 0 },
+  reheatedHam: { name: words.safeMinimum.reheatedHam, degF: 140, restMin: 0 },
+  leftovers: { name: words.safeMinimum.leftovers, degF: 165, restMin: 0 },
+  poultry: { name: words.safeMinimum.poultry, degF: 165, restMin: 0 },
+  ground: { name: words.safeMinimum.ground, degF: 160, restMin: 0 },
+  egg: { name: words.safeMinimum.egg, degF: 160, restMin: 0 },
+  seafood: { name: words.safeMinimum.seafood, degF: 145, restMin: 0 },
+  game: { name: words.safeMinimum.game, degF: 160, restMin: 0 },
   wholeCut: {
-    name: "beef, pork, veal, lamb: steaks, chops, roasts; fresh ham",
+    name: words.safeMinimum.wholeCut,
     degF: 145,
     restMin: 3,
   },

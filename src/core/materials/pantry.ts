@@ -1,5 +1,6 @@
 import { findFood, findIngredient, findSalt } from "./lookup";
 import type { Food, Ingredient, Salt } from "./types";
+import * as words from "@/words/core/materials/pantry";
 
 /** What a kitchen added to the tables, or measured anew: entries here go before the table's of the same id. */
 export interface OwnEntries {
@@ -77,7 +78,7 @@ export function calibratedSalt(salt: Salt, measuredG: number, volumeMl: number):
     densityGPerMl,
     densityLowGPerMl: densityGPerMl * (1 - LEVELLING_DOUBT),
     densityHighGPerMl: densityGPerMl * (1 + LEVELLING_DOUBT),
-    provenance: "weighed in this kitchen",
+    provenance: words.weighedInThisKitchen,
     fromMemory: false,
     uncertainty: LEVELLING_DOUBT,
   };

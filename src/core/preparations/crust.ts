@@ -2,6 +2,7 @@ import { isRoast, isWhole } from "../materials/facts";
 import type { Food } from "../materials/types";
 import type { Vessel } from "../vessel/vessel";
 import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
+import * as words from "@/words/core/preparations/crust";
 
 /** Crust over and under, mm: *practice*, a cover of about 12 mm and a bed of 6 to 8. */
 const OVER_MM = 12;
@@ -23,17 +24,17 @@ const TRAY: Vessel = {
 
 export const crust: PreparationDescriptor<Of<"saltCrust">> = {
   words: {
-    name: "salt crust",
-    kind: "salt crust",
-    noun: "salt crust",
-    stands: "in its crust",
-    takeOut: "Take it out of the crust",
-    choice: { label: "Crust", note: "baked in salt" },
-    way: "Salt crust",
-    place: "In the crust",
-    care: "A probe through the crust in the thickest part decides. Opened hot it lets out steam: face away, gloves.",
-    less: "Leave skin or scales on, dry the face well, and open it as soon as it is done.",
-    more: "A crust salts the face alone: salt the flesh itself before it is packed, or at the table.",
+    name: words.saltCrust,
+    kind: words.saltCrust,
+    noun: words.saltCrust,
+    stands: words.inItsCrust,
+    takeOut: words.takeItOutOfThe,
+    choice: { label: words.crust, note: words.bakedInSalt },
+    way: words.way,
+    place: words.inTheCrust,
+    care: words.aProbeThroughTheCrust,
+    less: words.leaveSkinOrScalesOn,
+    more: words.aCrustSaltsTheFace,
     spots: FROM_THE_FACE,
   },
   kind: "saltCrust",

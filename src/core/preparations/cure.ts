@@ -1,21 +1,22 @@
 import { isSeafood } from "../materials/facts";
 import { ANY_FAULTS, FROM_THE_FACE, notGround, type Of, type PreparationDescriptor } from "./descriptor";
+import * as words from "@/words/core/preparations/cure";
 
 const LEAST_SUGAR_PER_SALT = 0.5;
 
 export const cure: PreparationDescriptor<Of<"cure">> = {
   words: {
-    name: "short cure",
-    kind: "short cure",
-    noun: "short cure",
-    stands: "in its cure",
-    takeOut: "Take it out of the cure",
-    choice: { label: "Short cure", note: "salt and sugar, minutes" },
-    way: "Short cure",
-    place: "Under the cure",
-    care: "Seasons and firms only: it keeps no longer than raw. Cold (4 °C or below) throughout.",
-    less: "Minutes less, or fresh water after it.",
-    more: "Minutes more, or thinner fillets.",
+    name: words.shortCure,
+    kind: words.shortCure,
+    noun: words.shortCure,
+    stands: words.inItsCure,
+    takeOut: words.takeItOutOfThe,
+    choice: { label: words.way, note: words.saltAndSugarMinutes },
+    way: words.way,
+    place: words.underTheCure,
+    care: words.seasonsAndFirmsOnlyIt,
+    less: words.minutesLessOrFreshWater,
+    more: words.minutesMoreOrThinnerFillets,
     spots: FROM_THE_FACE,
   },
   kind: "cure",

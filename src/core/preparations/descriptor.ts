@@ -2,6 +2,7 @@ import type { Formulation, FormulaLine, LineLaw, Preparation } from "../formulat
 import type { Method } from "../materials/practice";
 import type { Food } from "../materials/types";
 import type { FaultId } from "./faults";
+import * as words from "@/words/core/preparations/descriptor";
 
 export type PreparationKind = Preparation["kind"];
 export type Of<K extends PreparationKind> = Extract<Preparation, { kind: K }>;
@@ -91,12 +92,7 @@ export const offeredLine = (
 ): FormulaLine => ({ ingredientId, amountG, scalesWith, optional: false });
 
 /** Salt goes in from the face to the middle. */
-export const FROM_THE_FACE = {
-  enters: "surface",
-  last: "centre",
-  lastIs: "in the middle",
-  leanest: "middle",
-} as const;
+export const FROM_THE_FACE = words.fromTheFace;
 
 /** Ground meat takes its salt mixed in, by its weight: a bath would wash it apart. */
 export const notGround = (food: Food): boolean => food.form !== "ground";

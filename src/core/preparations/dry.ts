@@ -1,18 +1,19 @@
 import { ANY_FAULTS, FROM_THE_FACE, type Of, type PreparationDescriptor } from "./descriptor";
+import * as words from "@/words/core/preparations/dry";
 
 export const dry: PreparationDescriptor<Of<"dryBrine">> = {
   words: {
-    name: "dry brine",
-    kind: "dry brine",
-    noun: "dry brine",
-    stands: "in its salt",
-    takeOut: "Take it off the rack",
-    choice: { label: "Dry", note: "salt on the face" },
-    way: "Dry salt",
-    place: "On the rack",
-    care: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
-    less: "Less salt by the weight of the meat: all of it is eaten.",
-    more: "Longer, thinner or slashed: what lay on it had not gone in.",
+    name: words.dryBrine,
+    kind: words.dryBrine,
+    noun: words.dryBrine,
+    stands: words.inItsSalt,
+    takeOut: words.takeItOffTheRack,
+    choice: { label: words.dry, note: words.saltOnTheFace },
+    way: words.drySalt,
+    place: words.onTheRack,
+    care: words.onARackOverA,
+    less: words.lessSaltByTheWeight,
+    more: words.longerThinnerOrSlashedWhat,
     spots: FROM_THE_FACE,
   },
   kind: "dryBrine",

@@ -1,4 +1,5 @@
 import { ANY_FAULTS, FROM_THE_FACE, notGround, type Of, type PreparationDescriptor } from "./descriptor";
+import * as words from "@/words/core/preparations/equilibrium";
 
 /** What both schools of a wet brine have in common. */
 export const WET = {
@@ -21,13 +22,13 @@ export const WET = {
 } as const satisfies Partial<PreparationDescriptor>;
 
 export const WET_WORDS = {
-  kind: "wet brine",
-  stands: "in its brine",
-  takeOut: "Take it out of the brine",
-  place: "In the vessel",
-  care: "Brine cold (4 °C or below) before the food goes in; food under the liquid; fridge at or below 4 °C.",
-  less: "Take it out earlier, or take the equilibrium school, which cannot overshoot.",
-  more: "Longer, thinner, slashed, or a stronger bath for the time there is.",
+  kind: words.wetBrine,
+  stands: words.inItsBrine,
+  takeOut: words.takeItOutOfThe,
+  place: words.inTheVessel,
+  care: words.brineCold4COr,
+  less: words.takeItOutEarlierOr,
+  more: words.longerThinnerSlashedOrA,
   spots: FROM_THE_FACE,
 } as const;
 
@@ -35,10 +36,10 @@ export const equilibrium: PreparationDescriptor<Of<"wetBrine">> = {
   ...WET,
   words: {
     ...WET_WORDS,
-    name: "equilibrium brine",
-    noun: "brine",
-    choice: { label: "Equilibrium", note: "wet, cannot overshoot" },
-    way: "Gentle brine",
+    name: words.equilibriumBrine,
+    noun: words.brine,
+    choice: { label: words.equilibrium, note: words.wetCannotOvershoot },
+    way: words.gentleBrine,
   },
   settles: { hours: true, strength: true },
   fuss: 1,

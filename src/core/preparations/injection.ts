@@ -1,6 +1,7 @@
 import { isWhole } from "../materials/facts";
 import { INJECTED } from "../materials/official";
 import { ANY_FAULTS, notGround, type Of, type PreparationDescriptor } from "./descriptor";
+import * as words from "@/words/core/preparations/injection";
 
 /** Thinner than this a bath or dry salt is as soon through. *Practice*. */
 const WORTH_A_NEEDLE_MM = 40;
@@ -8,18 +9,18 @@ const WORTH_A_NEEDLE_MM = 40;
 /** Brine pumped into the flesh with a needle: seasoned to the middle from the start, once its pockets have spread. */
 export const injection: PreparationDescriptor<Of<"injection">> = {
   words: {
-    name: "injected brine",
-    kind: "injected brine",
-    noun: "injected brine",
-    stands: "with its brine in it",
-    takeOut: "Take it off the tray",
-    choice: { label: "Injection", note: "by needle, to the middle" },
-    way: "Injected brine",
-    place: "With its brine in it",
-    care: "Needle clean, brine strained and cold (4 °C or below). Injected meat is cooked through: the needle carries what was on the outside inwards.",
-    less: "Less salt wanted, or less pumped in: all that stays in is eaten.",
-    more: "Pump until it weighs what the sheet says, stab closer together, and let it rest longer.",
-    spots: { enters: "needle", last: "half-way", lastIs: "between stabs", leanest: "between" },
+    name: words.injectedBrine,
+    kind: words.injectedBrine,
+    noun: words.injectedBrine,
+    stands: words.withItsBrineInIt,
+    takeOut: words.takeItOffTheTray,
+    choice: { label: words.injection, note: words.byNeedleToTheMiddle },
+    way: words.way,
+    place: words.place,
+    care: words.needleCleanBrineStrainedAnd,
+    less: words.lessSaltWantedOrLess,
+    more: words.pumpUntilItWeighsWhat,
+    spots: words.spots,
   },
   kind: "injection",
   lies: "rack",

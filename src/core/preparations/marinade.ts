@@ -7,6 +7,7 @@ import {
   type Of,
   type PreparationDescriptor,
 } from "./descriptor";
+import * as words from "@/words/core/preparations/marinade";
 
 const part = (ingredientId: string, parts: number): FormulaLine => ({
   ...offeredLine(ingredientId, 0, "bath"),
@@ -18,17 +19,17 @@ export const LARGEST_DOSE = 0.03;
 
 export const marinade: PreparationDescriptor<Of<"marinade">> = {
   words: {
-    name: "marinade",
+    name: words.marinade,
     kind: "marinade",
-    noun: "marinade",
-    stands: "in its marinade",
-    takeOut: "Take it out of the marinade",
-    choice: { label: "Marinade", note: "acid, oil, aromatics" },
-    way: "Marinade",
-    place: "In the marinade",
-    care: "In the fridge at or below 4 °C, close about the food; what lay on raw food is boiled or thrown away.",
-    less: "Less salt in it, or out earlier.",
-    more: "Longer, thinner, or more salt in it.",
+    noun: words.marinade,
+    stands: words.inItsMarinade,
+    takeOut: words.takeItOutOfThe,
+    choice: { label: words.way, note: words.acidOilAromatics },
+    way: words.way,
+    place: words.inTheMarinade,
+    care: words.inTheFridgeAtOr,
+    less: words.lessSaltInItOr,
+    more: words.longerThinnerOrMoreSalt,
     spots: FROM_THE_FACE,
   },
   kind: "marinade",

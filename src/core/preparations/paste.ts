@@ -1,19 +1,20 @@
 import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
 import { LARGEST_DOSE } from "./marinade";
+import * as words from "@/words/core/preparations/paste";
 
 export const paste: PreparationDescriptor<Of<"paste">> = {
   words: {
-    name: "paste",
+    name: words.paste,
     kind: "paste",
-    noun: "paste",
-    stands: "in its paste",
-    takeOut: "Take it out of the paste",
-    choice: { label: "Paste", note: "bound, clings" },
-    way: "Paste",
-    place: "Under the paste",
-    care: "In the fridge at or below 4 °C; clean hands and spoons after raw food.",
-    less: "Less salt in it, or out earlier.",
-    more: "Longer, thinner, or more salt in it.",
+    noun: words.paste,
+    stands: words.inItsPaste,
+    takeOut: words.takeItOutOfThe,
+    choice: { label: words.way, note: words.boundClings },
+    way: words.way,
+    place: words.underThePaste,
+    care: words.inTheFridgeAtOr,
+    less: words.lessSaltInItOr,
+    more: words.longerThinnerOrMoreSalt,
     spots: FROM_THE_FACE,
   },
   kind: "paste",

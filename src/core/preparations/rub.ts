@@ -1,19 +1,20 @@
 import { ANY_FAULTS, FROM_THE_FACE, offeredLine, type Of, type PreparationDescriptor } from "./descriptor";
 import { LARGEST_DOSE } from "./marinade";
+import * as words from "@/words/core/preparations/rub";
 
 export const rub: PreparationDescriptor<Of<"rub">> = {
   words: {
-    name: "rub",
+    name: words.rub,
     kind: "rub",
-    noun: "rub",
-    stands: "in its rub",
-    takeOut: "Take it off the rack",
-    choice: { label: "Rub", note: "ground, dry" },
-    way: "Salted rub",
-    place: "Under the rub",
-    care: "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.",
-    less: "Less salt by the weight of the meat: all of it is eaten.",
-    more: "Longer, thinner, or salted the night before.",
+    noun: words.rub,
+    stands: words.inItsRub,
+    takeOut: words.takeItOffTheRack,
+    choice: { label: words.way, note: words.groundDry },
+    way: words.saltedRub,
+    place: words.underTheRub,
+    care: words.onARackOverA,
+    less: words.lessSaltByTheWeight,
+    more: words.longerThinnerOrSaltedThe,
     spots: FROM_THE_FACE,
   },
   kind: "rub",

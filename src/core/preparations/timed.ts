@@ -1,14 +1,15 @@
 import type { Of, PreparationDescriptor } from "./descriptor";
 import { WET, WET_WORDS } from "./equilibrium";
+import * as words from "@/words/core/preparations/timed";
 
 export const timed: PreparationDescriptor<Of<"wetBrine">> = {
   ...WET,
   words: {
     ...WET_WORDS,
-    name: "timed brine",
-    noun: "timed brine",
-    choice: { label: "Timed", note: "wet, strong: watch it" },
-    way: "Timed brine",
+    name: words.timedBrine,
+    noun: words.timedBrine,
+    choice: { label: words.timed, note: words.wetStrongWatchIt },
+    way: words.way,
   },
   settles: { hours: false, strength: false },
   // *Practice*: more makes the outside salty.

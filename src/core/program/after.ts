@@ -1,5 +1,6 @@
 import { rinseOf } from "../formula/soak/rinse";
 import { actsOf } from "../formula/weigh";
+import { companionName } from "../formula/weigh/companion-names";
 import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
 import type { SheetLine } from "../formula/weigh/lines";
 import type { CompanionKind } from "../formulation";
@@ -8,6 +9,7 @@ import { gramsText, lasting, oneDigit } from "../quantity/said";
 import { noSoak, isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
 import { begun, byHand, type Step } from "./step";
+import * as words from "@/words/core/program/after";
 
 /** A wet skin stands bare so long at least before the heat, where there is time, and as long as a plan likes. *Practice*. */
 const AIR_DRY_MIN = 60;
@@ -37,16 +39,21 @@ function finishing({ input, sheet, soakH }: WorkedDish): Step[] {
         "finish",
         "finish",
         rinse.minutes,
-        `Into fresh cold water, ${lasting(rinse.minutes)}`,
-        `It takes the surface from ${percent(rinse.before.surfaceFraction)} to ${percent(rinse.after.surfaceFraction)} % salt, and the whole from ${percent(rinse.before.meanFraction)} to ${percent(rinse.after.meanFraction)} %.`,
+        words.intoFreshColdWater(lasting(rinse.minutes)),
+        words.itTakesTheSurfaceFrom({
+          surfaceFraction: percent(rinse.before.surfaceFraction),
+          surfaceFraction2: percent(rinse.after.surfaceFraction),
+          meanFraction: percent(rinse.before.meanFraction),
+          meanFraction2: percent(rinse.after.meanFraction),
+        }),
         {
           figures: [
-            { what: "surface, before", value: rinse.before.surfaceFraction * 100, unit: "%" },
-            { what: "surface, after", value: rinse.after.surfaceFraction * 100, unit: "%" },
-            { what: "mean, before", value: rinse.before.meanFraction * 100, unit: "%" },
-            { what: "mean, after", value: rinse.after.meanFraction * 100, unit: "%" },
+            { what: words.surfaceBefore, value: rinse.before.surfaceFraction * 100, unit: "%" },
+            { what: words.surfaceAfter, value: rinse.after.surfaceFraction * 100, unit: "%" },
+            { what: words.meanBefore, value: rinse.before.meanFraction * 100, unit: "%" },
+            { what: words.meanAfter, value: rinse.after.meanFraction * 100, unit: "%" },
           ],
-          late: "Every minute more takes more salt out.",
+          late: words.everyMinuteMoreTakesMore,
         },
       ),
     );
@@ -64,9 +71,9 @@ function leftovers({ input, sheet }: WorkedDish): Step[] {
       "boil_leftover",
       "boil",
       BOIL_MIN + 5,
-      `Boil what lay on the raw food, ${BOIL_MIN} min at a rolling boil`,
-      `It goes into the ${made.name || made.kind}; unboiled it carries what was on the raw food.`,
-      { look: "Bubbles all over that stirring does not stop.", occupies: [{ what: "ring" }] },
+      words.boilWhatLayOnThe(BOIL_MIN),
+      words.itGoesIntoTheUnboiled(companionName(made)),
+      { look: words.bubblesAllOverThatStirring, occupies: [{ what: "ring" }] },
     ),
   ];
 }
@@ -74,30 +81,23 @@ function leftovers({ input, sheet }: WorkedDish): Step[] {
 function drying({ input, sheet }: WorkedDish): Step[] {
   if (!described(input.preparation).patted) return [];
   const { skin } = input.pieces;
-  const dry = byHand("dry", "dry", 5, "Pat it dry", "Wet food sheds oil and will not brown.", {
-    ...(skin && { look: "Skin like paper." }),
+  const dry = byHand("dry", "dry", 5, words.patItDry, words.wetFoodShedsOilAnd, {
+    ...(skin && { look: words.skinLikePaper }),
   });
   if (!skin || !hasBath(input)) return [dry];
   return [
     dry,
-    begun(
-      "air_dry",
-      "dry",
-      AIR_DRY_MIN,
-      "Bare on a rack into the fridge, an hour or more",
-      "A brined skin browns only once it is dry.",
-      {
-        look: "Skin like paper.",
-        minutes: { least: AIR_DRY_MIN, likely: AIR_DRY_MIN, most: AIR_DRY_MOST_MIN },
-        occupies: [{ what: "fridge", litres: Math.ceil((sheet.foodG / 1000) * 2) }, { what: "tray" }],
-      },
-    ),
+    begun("air_dry", "dry", AIR_DRY_MIN, words.bareOnARackInto, words.aBrinedSkinBrownsOnly, {
+      look: words.skinLikePaper,
+      minutes: { least: AIR_DRY_MIN, likely: AIR_DRY_MIN, most: AIR_DRY_MOST_MIN },
+      occupies: [{ what: "fridge", litres: Math.ceil((sheet.foodG / 1000) * 2) }, { what: "tray" }],
+    }),
   ];
 }
 
 function season({ input, sheet }: WorkedDish): Step[] {
   const again = sheet.companions.filter((l) => l.part === "secondSalting");
-  const once = again.length === 0 ? [] : [saltOn("season", "Salt the surface once more", again)];
+  const once = again.length === 0 ? [] : [saltOn("season", words.saltTheSurfaceOnceMore, again)];
   const own = (input.companions ?? []).flatMap((companion, i) => {
     if (!PUT_ON.has(companion.kind) || goesOnAt(companion) !== "beforeHeat") return [];
     const lines = linesOf(sheet, i);
@@ -107,14 +107,10 @@ function season({ input, sheet }: WorkedDish): Step[] {
   return [...once, ...own];
 }
 
-const PUT_ON_SAID: Partial<Record<CompanionKind, string>> = {
-  coat: "Coat it",
-  drizzle: "Drizzle over it",
-  salting: "Salt it",
-};
+const PUT_ON_SAID: Partial<Record<CompanionKind, string>> = words.putOnSaid;
 
 const saltOn = (id: string, said: string, lines: readonly SheetLine[]): Step =>
-  byHand(id, "season", 3, `${said}: ${listed(lines)}`, "The ledger counts its salt.", {
+  byHand(id, "season", 3, `${said}: ${listed(lines)}`, words.theLedgerCountsItsSalt, {
     figures: lines.map(gramsOf),
   });
 
@@ -129,14 +125,14 @@ function takenApart({ input, cook, sheet }: WorkedDish): Step[] {
       "apart",
       "apart",
       10 * Math.min(3, input.pieces.count),
-      `Take it apart: ${named.join(", ")}`,
-      "Each part on its own tray has its own time and its own end.",
+      words.takeItApart(named.join(", ")),
+      words.eachPartOnItsOwn,
       {
         figures: [
           ...parts.flatMap((p) =>
             p.share ? [{ what: p.name, value: sheet.foodG * p.share, unit: "g" as const }] : [],
           ),
-          { what: "carcass and trimmings", value: restG, unit: "g" as const },
+          { what: words.carcassAndTrimmings, value: restG, unit: "g" as const },
         ],
       },
     ),
@@ -151,9 +147,9 @@ function tempering({ cook, input }: WorkedDish): Step[] {
       "temper",
       "temper",
       minutes,
-      `Out of the fridge, ${lasting(minutes)}`,
-      `It loses its chill and cooks more evenly; from ${oneDigit(input.holding.temperatureC)} °C the outside warms first.`,
-      { late: "Two hours out of the cold in all, one where it is over 32 °C." },
+      words.outOfTheFridge(lasting(minutes)),
+      words.itLosesItsChillAnd(oneDigit(input.holding.temperatureC)),
+      { late: words.twoHoursOutOfThe },
     ),
   ];
 }

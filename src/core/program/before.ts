@@ -5,6 +5,7 @@ import { HOUR, isCrust, saltedFirst, type WorkedDish } from "./dish";
 import { gramsOf, listed, saltLineG } from "./figures";
 import { mixing } from "./mixing";
 import { begun, byHand, type Step } from "./step";
+import * as words from "@/words/core/program/before";
 
 /** Everything before the food goes in, in the order it is done. */
 export function beforeSteps(dish: WorkedDish): Step[] {
@@ -30,11 +31,11 @@ function thawing({ input, sheet }: WorkedDish): Step[] {
         "thaw",
         "thaw",
         high * HOUR,
-        `Into the fridge to thaw, ${spanText(low, high)} h`,
-        "On a tray, wrapped: 24 h for each 4 to 5 lb.",
+        words.intoTheFridgeToThaw(spanText(low, high)),
+        words.onATrayWrapped24,
         {
           minutes: { least: low * HOUR, likely: high * HOUR, most: high * HOUR * 1.5 },
-          look: "Nothing hard at the middle.",
+          look: words.nothingHardAtTheMiddle,
           occupies: [{ what: "fridge", litres: Math.ceil((sheet.foodG / 1000) * 2) }],
         },
       ),
@@ -47,11 +48,11 @@ function thawing({ input, sheet }: WorkedDish): Step[] {
         "thaw",
         "thaw",
         minutes,
-        `Into cold water to thaw, ${Math.round(minutes)} min`,
-        "Sealed; change the water every 30 min. 30 min a pound.",
+        words.intoColdWaterToThaw(Math.round(minutes)),
+        words.sealedChangeTheWaterEvery,
         {
-          look: "Nothing hard at the middle.",
-          late: "Go on at once: thawed in water it must not stand about.",
+          look: words.nothingHardAtTheMiddle,
+          late: words.goOnAtOnceThawed,
         },
       ),
     ];
@@ -62,15 +63,10 @@ function thawing({ input, sheet }: WorkedDish): Step[] {
 /** Weighed out with the preparation: what goes beside it is weighed when it is made. */
 function weighOut({ sheet: { lines } }: WorkedDish): Step {
   const total = lines.reduce((sum, l) => sum + l.massG, 0);
-  const what = lines.length === 1 ? listed(lines) : `${lines.length} things, ${gramsText(total)} g in all`;
-  return byHand(
-    "weigh_out",
-    "weighOut",
-    10,
-    `Weigh out ${what}`,
-    "Salt by the scale, not by the eye: every line against its figure.",
-    { figures: lines.map(gramsOf) },
-  );
+  const what = lines.length === 1 ? listed(lines) : words.thingsGInAll(lines.length, gramsText(total));
+  return byHand("weigh_out", "weighOut", 10, words.weighOut(what), words.saltByTheScaleNot, {
+    figures: lines.map(gramsOf),
+  });
 }
 
 /** After it is mixed and before raw food comes near: only then is it clean, and whole. */
@@ -83,9 +79,9 @@ function settingAside({ input, sheet }: WorkedDish): Step[] {
       "reserve",
       "reserve",
       3,
-      `Set ${gramsText(massG)} g of it aside for the ${RESERVED[reserve.use]}`,
-      "In its own clean bowl: what touches raw food is boiled or thrown away.",
-      { figures: [{ what: "set aside", value: massG, unit: "g" }] },
+      words.setGOfItAside(gramsText(massG), RESERVED[reserve.use]),
+      words.inItsOwnCleanBowl,
+      { figures: [{ what: words.setAside, value: massG, unit: "g" }] },
     ),
   ];
 }
@@ -93,19 +89,12 @@ function settingAside({ input, sheet }: WorkedDish): Step[] {
 const RESERVED = { sauce: "sauce", glaze: "glaze", baste: "basting", dressing: "dressing" } as const;
 
 function inTheCavity({ sheet }: WorkedDish): Step[] {
-  const lines = sheet.lines.filter((l) => l.note === "in the cavity");
+  const lines = sheet.lines.filter((l) => l.where === "cavity");
   if (lines.length === 0) return [];
   return [
-    byHand(
-      "cavity",
-      "clean",
-      5,
-      `Into the cavity: ${listed(lines)}`,
-      "It scents from within; loosely, so that heat gets in.",
-      {
-        figures: lines.map(gramsOf),
-      },
-    ),
+    byHand("cavity", "clean", 5, words.intoTheCavity(listed(lines)), words.itScentsFromWithinLoosely, {
+      figures: lines.map(gramsOf),
+    }),
   ];
 }
 
@@ -117,8 +106,8 @@ function saltingFirst(dish: WorkedDish): Step[] {
       "salt_first",
       "saltFirst",
       5,
-      `Salt the food first: ${gramsText(massG)} g over every face`,
-      "Salt travels, spice stays: it goes on bare flesh, and the mixture over it.",
+      words.saltTheFoodFirstG(gramsText(massG)),
+      words.saltTravelsSpiceStaysIt,
       { figures: dish.sheet.lines.filter((l) => l.role === "salt").map(gramsOf) },
     ),
   ];
@@ -130,20 +119,20 @@ function packing(dish: WorkedDish): Step[] {
   const p = input.preparation;
   if (!isCrust(dish) || p.kind !== "saltCrust") return [];
   const cover = oneDigit(sheet.crust?.overMm ?? p.overMm);
-  const around = sheet.lines.filter((l) => l.note === "over and under");
-  const scent = around.length > 0 ? `, ${listed(around)} over and under` : "";
+  const around = sheet.lines.filter((l) => l.where === "overUnder");
+  const scent = around.length > 0 ? words.overAndUnder(listed(around)) : "";
   return [
     byHand(
       "pack",
       "mix",
       15,
-      `Pack the crust: a bed of ${oneDigit(p.underMm)} mm, the food, ${cover} mm over it${scent}`,
-      p.ends === "out" ? "Head and tail stay out: they show when it is done." : "The crust is a vessel.",
+      words.packTheCrustABed({ underMm: oneDigit(p.underMm), cover, scent }),
+      words.headAndTailStayOut(p.ends),
       {
-        look: "No cracks; the same thickness all over.",
+        look: words.noCracksTheSameThickness,
         figures: [
-          { what: "bed", value: p.underMm, unit: "mm" },
-          { what: "cover", value: Number(cover), unit: "mm" },
+          { what: words.bed, value: p.underMm, unit: "mm" },
+          { what: words.cover, value: Number(cover), unit: "mm" },
         ],
         occupies: [{ what: "tray" }],
       },

@@ -7,6 +7,7 @@ import type { WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
 import { tie } from "./soak";
 import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
+import * as words from "@/words/core/program/beside";
 
 /* What goes on the food, or beside it, while it is in the heat. */
 
@@ -34,17 +35,11 @@ export function glazing(
   return {
     steps: [
       {
-        ...byHand(
-          id,
-          "tend",
-          3,
-          `Brush the glaze on, thin, ${lasting(lastMin)} before the end`,
-          "Sugar burns: only in the last minutes.",
-          {
-            look: "A clean brush: not the one that touched raw food.",
-            figures: lines.map(gramsOf),
-          },
-        ),
+        ...byHand(id, "tend", 3, words.brushTheGlazeOnThin(lasting(lastMin)), words.sugarBurnsOnlyInThe, {
+          forOthers: words.glazeForOthers(Math.round(lastMin)),
+          look: words.aCleanBrushNotThe,
+          figures: lines.map(gramsOf),
+        }),
         atMin: endMin - lastMin,
       },
     ],
@@ -73,14 +68,13 @@ export function bedding(dish: WorkedDish, whole: Whole): { steps: Step[]; ties: 
         id,
         "tend",
         batch.bakeMin,
-        `Into the oven beside it: ${listed(own)}, ${lasting(batch.bakeMin)}`,
-        staysMin > 0
-          ? `It stays in ${lasting(staysMin)} after the food is out to rest.`
-          : "Sorted by baking time, so that all is done with the food.",
+        words.intoTheOvenBesideIt(listed(own), lasting(batch.bakeMin)),
+        words.itStaysInAfterThe(staysMin, lasting(staysMin)),
         {
+          forOthers: words.bedForOthers(listed(own), lasting(batch.bakeMin)),
           // Of several heats it takes them as they come; of one, that one.
           occupies: stages.length === 1 ? inHeat(stages[0].ovenC) : [{ what: "tray" }],
-          figures: [...own.map(gramsOf), { what: "for", value: batch.bakeMin, unit: "min" }],
+          figures: [...own.map(gramsOf), { what: words.lasts, value: batch.bakeMin, unit: "min" }],
         },
       ),
       atMin: fromMin + batch.inAtMin,

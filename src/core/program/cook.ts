@@ -10,6 +10,7 @@ import { climbText, probing, takeOut } from "./probing";
 import { searing } from "./searing";
 import { tie } from "./soak";
 import { begun, byHand, byItself, TEND_SLACK_MIN, type Step, type Tie } from "./step";
+import * as words from "@/words/core/program/cook";
 
 /** An oven is heated for so long, and may wait so long for what goes in. *Practice*. */
 const HEATED_WAITS_MIN = 15;
@@ -107,8 +108,8 @@ function tray(dish: WorkedDish, exit: Exit, prefix: string): Tray {
       `${prefix}rest`,
       "rest",
       exit.restMin,
-      crust ? "Resting in its crust" : "Resting, loosely tented",
-      "Juice settles; the middle still climbs.",
+      words.restingInItsCrust(crust),
+      words.juiceSettlesTheMiddleStill,
       {
         minutes: { least: exit.restMin, likely: exit.restMin, most: exit.restMin + (crust ? 10 : HOLD_MIN) },
       },
@@ -165,13 +166,13 @@ function partProbe(dish: WorkedDish, exit: Exit): { step: Step; tie: Tie } {
       `part_${exit.channel}`,
       "probe",
       2,
-      `Probe the ${exit.name}: out at ${exit.outC} °C`,
-      `It comes out by itself, and climbs ${climbText(exit)} while the others go on.`,
+      words.probeTheOutAt(exit.name, exit.outC),
+      words.itComesOutByItself(climbText(exit)),
       {
-        ...(safeMinC !== null && { look: `Official minimum ${degrees(safeMinC)} °C.` }),
+        ...(safeMinC !== null && { look: words.officialMinimum(degrees(safeMinC)) }),
         figures: [
-          { what: "out at", value: exit.outC, unit: "°C" },
-          { what: "ends at", value: exit.endC, unit: "°C" },
+          { what: words.outAt, value: exit.outC, unit: "°C" },
+          { what: words.endsAt, value: exit.endC, unit: "°C" },
         ],
       },
     ),
@@ -207,12 +208,12 @@ function heated(dish: WorkedDish, steps: Step[], ties: Tie[]): { steps: Step[]; 
       "preheat",
       "preheat",
       heatsUpMin,
-      `Heat the oven to ${degrees(airC)} °C`,
-      "An oven takes longer than its lamp says.",
+      words.heatTheOvenTo(degrees(airC)),
+      words.anOvenTakesLongerThan,
       {
         handsMin: 1,
         occupies: [{ what: "oven", airC }],
-        figures: [{ what: "oven", value: airC, unit: "°C" }],
+        figures: [{ what: words.oven, value: airC, unit: "°C" }],
       },
     ),
     atMin: first.atMin - heatsUpMin,

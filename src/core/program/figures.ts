@@ -2,13 +2,14 @@ import type { SheetLine } from "../formula/weigh/lines";
 import { gramsText } from "../quantity/said";
 import type { WorkedDish } from "./dish";
 import type { Figure } from "./step";
+import * as words from "@/words/core/program/figures";
 
 export const gramsOf = (line: SheetLine): Figure => ({ what: line.name, value: line.massG, unit: "g" });
 
 /** "20 g parsley and 55 g lemon". */
 export function listed(lines: readonly SheetLine[]): string {
   const each = lines.map((l) => `${gramsText(l.massG)} g ${l.name}`);
-  return each.length < 2 ? (each[0] ?? "") : `${each.slice(0, -1).join(", ")} and ${each[each.length - 1]}`;
+  return each.length < 2 ? (each[0] ?? "") : words.and(each.slice(0, -1).join(", "), each[each.length - 1]);
 }
 
 /** Salt of the preparation's own, as it is weighed, g. */

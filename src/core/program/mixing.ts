@@ -6,6 +6,7 @@ import { gramsText, oneDigit } from "../quantity/said";
 import { saltedFirst, type WorkedDish } from "./dish";
 import { gramsOf, listed, saltLineG } from "./figures";
 import { byHand, type Step } from "./step";
+import * as words from "@/words/core/program/mixing";
 
 /** Dissolve and chill, stir, bind or damp: by the preparation. */
 export function mixing(dish: WorkedDish): Step[] {
@@ -41,33 +42,30 @@ function brine(dish: WorkedDish): Step[] {
   const plan = chillOf(input, sheet);
   const hotG = plan ? waterG - plan.iceG : 0;
   const what = listed(dissolved);
-  const scent = simmered.length > 0 ? `, with ${listed(simmered)}` : "";
+  const scent = simmered.length > 0 ? words.withScents(listed(simmered)) : "";
   if (!plan || hotG <= 0) {
     const all = [...dissolved, ...simmered, ...poured];
     return [
-      byHand(
-        "dissolve",
-        "mix",
-        10,
-        `Stir ${listed(all)} into the cold liquid`,
-        "It dissolves in an hour cold, in minutes hot.",
-        { look: "No grains left on the bottom.", figures: all.map(gramsOf) },
-      ),
+      byHand("dissolve", "mix", 10, words.stirIntoTheColdLiquid(listed(all)), words.itDissolvesInAnHour, {
+        look: words.noGrainsLeftOnThe,
+        figures: all.map(gramsOf),
+      }),
     ];
   }
-  const cold = poured.length > 0 ? ` and ${listed(poured)}` : "";
+  const cold = poured.length > 0 ? words.and(listed(poured)) : "";
   return [
     byHand(
       "dissolve",
       "mix",
       10,
-      `Dissolve ${what} in ${gramsText(hotG)} g hot water${scent}`,
-      plan.dissolvesHot
-        ? "It dissolves in minutes hot, in an hour cold."
-        : "The last of it dissolves as the ice melts.",
+      words.dissolveGHotWater({ what, hotG: gramsText(hotG), scent }),
+      words.itDissolvesInMinutesHot(plan.dissolvesHot),
       {
-        look: "No grains left on the bottom.",
-        figures: [{ what: "hot water", value: hotG, unit: "g" }, ...[...dissolved, ...simmered].map(gramsOf)],
+        look: words.noGrainsLeftOnThe,
+        figures: [
+          { what: words.hotWater, value: hotG, unit: "g" },
+          ...[...dissolved, ...simmered].map(gramsOf),
+        ],
         occupies: [{ what: "ring" }],
       },
     ),
@@ -75,14 +73,14 @@ function brine(dish: WorkedDish): Step[] {
       "chill_brine",
       "chill",
       5,
-      `Add ${gramsText(plan.iceG)} g ice${cold}: the brine to ${oneDigit(coldC)} °C`,
-      "Never put food into a warm brine. The ice is part of its water.",
+      words.addGIceTheBrine({ iceG: gramsText(plan.iceG), cold, coldC: oneDigit(coldC) }),
+      words.neverPutFoodIntoA,
       {
-        look: "A thermometer in it reads 4 °C or less.",
+        look: words.aThermometerInItReads,
         figures: [
-          { what: "ice", value: plan.iceG, unit: "g" },
+          { what: words.ice, value: plan.iceG, unit: "g" },
           ...poured.map(gramsOf),
-          { what: "brine, cold", value: coldC, unit: "°C" },
+          { what: words.brineCold, value: coldC, unit: "°C" },
         ],
       },
     ),
@@ -99,31 +97,34 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
       "mix",
       "mix",
       10,
-      `Beat ${whitesText(crust.eggWhites)} loose${crust.waterG > 0 ? ` with ${gramsText(crust.waterG)} g water` : ""}, fold into ${gramsText(saltG)} g salt`,
-      p.school === "sparingEggWhite"
-        ? "Two for the lot: more sets too hard to open."
-        : "It sets like plaster and lifts off whole.",
+      words.beatLooseWithGWater({
+        eggWhites: whitesText(crust.eggWhites),
+        waterG: crust.waterG,
+        waterG2: gramsText(crust.waterG),
+        saltG: gramsText(saltG),
+      }),
+      words.twoForTheLotMore(p.school),
       {
-        look: "A squeezed handful holds its shape.",
+        look: words.aSqueezedHandfulHoldsIts,
         figures: [
-          { what: "egg whites", value: whitesSaid(crust.eggWhites), unit: "whites" },
-          { what: salt?.name ?? "salt", value: saltG, unit: "g" },
+          { what: words.eggWhites, value: whitesSaid(crust.eggWhites), unit: "whites" },
+          { what: salt?.name ?? words.salt, value: saltG, unit: "g" },
         ],
       },
     );
   const [first = 0, ...then] = crust?.waterSteps ?? [];
-  const more = then.length > 0 ? `, then ${gramsText(then[0])} g at a time, up to ${then.length} times` : "";
+  const more = then.length > 0 ? words.thenGAtATime(gramsText(then[0]), then.length) : "";
   return byHand(
     "mix",
     "mix",
     10,
-    `Damp ${gramsText(saltG)} g salt with ${gramsText(first)} g water${more}`,
-    "Too dry it crumbles, too wet it sets hard and salts the food.",
+    words.dampGSaltWithG({ saltG: gramsText(saltG), first: gramsText(first), more }),
+    words.tooDryItCrumblesToo,
     {
-      look: "A squeezed handful holds its shape, like damp sand.",
+      look: words.squeezedLikeDampSand,
       figures: [
-        { what: salt?.name ?? "salt", value: saltG, unit: "g" },
-        { what: "water, first", value: first, unit: "g" },
+        { what: salt?.name ?? words.salt, value: saltG, unit: "g" },
+        { what: words.waterFirst, value: first, unit: "g" },
       ],
     },
   );
@@ -131,7 +132,7 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
 
 function whitesText(whites: number): string {
   const n = whitesSaid(whites);
-  return `${n} egg ${n === 1 ? "white" : "whites"}`;
+  return words.eggWhite(n);
 }
 
 function paste({ sheet }: WorkedDish): Step {
@@ -139,10 +140,10 @@ function paste({ sheet }: WorkedDish): Step {
   const steps = sheet.paste?.steps ?? [];
   const bound =
     binder && binder.massG > 0 && steps.length > 0
-      ? `Stir the paste; bind it with ${steps.map(gramsText).join(", ")} g ${binder.name}, one after another`
-      : "Stir the paste";
-  return byHand("mix", "mix", 10, bound, "Stir, look, then the next: it must cling to slippery food.", {
-    look: "It holds on the spoon.",
+      ? words.stirThePasteBindIt(steps.map(gramsText).join(", "), binder.name)
+      : words.stirThePaste;
+  return byHand("mix", "mix", 10, bound, words.stirLookThenTheNext, {
+    look: words.itHoldsOnTheSpoon,
     figures: binder ? [gramsOf(binder)] : [],
   });
 }
@@ -152,20 +153,9 @@ function mixture(dish: WorkedDish): Step {
   const first = saltedFirst(dish);
   const massG = (sheet.mix?.massG ?? 0) + (first ? 0 : saltLineG(dish));
   const wet = sheet.liquidMl > 0;
-  const name = input.preparation.kind === "rub" ? "rub" : "marinade";
-  return byHand(
-    "mix",
-    "mix",
-    5,
-    `Mix the ${name}, ${gramsText(massG)} g`,
-    first
-      ? "No salt in it: that goes on the food."
-      : wet
-        ? "Salt first into the wet part, oil last."
-        : "Break up lumps.",
-    {
-      look: first || !wet ? "One colour throughout." : "No salt on the bottom.",
-      figures: [{ what: `the ${name}`, value: massG, unit: "g" }],
-    },
-  );
+  const name = words.rubOrMarinade(input.preparation.kind === "rub");
+  return byHand("mix", "mix", 5, words.mixThe(name, gramsText(massG)), words.noSaltInItThat(first, wet), {
+    look: words.oneColourThroughout(first, wet),
+    figures: [{ what: words.the(name), value: massG, unit: "g" }],
+  });
 }

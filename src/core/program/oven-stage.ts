@@ -5,22 +5,17 @@ import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
 import { tie } from "./soak";
 import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
+import * as words from "@/words/core/program/oven-stage";
 
 /* One stretch of a cook in the oven, and what is done to the food meanwhile. */
 
-const COVERED: Record<Cover, string> = {
-  open: "open",
-  lid: "under a lid",
-  foil: "under foil",
-  pouch: "in a sealed pouch",
-  crust: "in its crust",
-};
+const COVERED: Record<Cover, string> = words.covered;
 
 const TENDED: Record<NonNullable<CookStage["action"]>, [string, string]> = {
-  baste: ["Baste", "Each opening costs the oven two to four minutes: be quick."],
-  turn: ["Turn it", "Both sides alike."],
-  sear: ["Seared all round?", "Colour now; it will not come later under cover."],
-  tent: ["Tent it with foil", "The outside is brown enough; the inside is not done yet."],
+  baste: [words.baste, words.eachOpeningCostsTheOven],
+  turn: [words.turnIt, words.bothSidesAlike],
+  sear: [words.searedAllRound, words.colourNowItWillNot],
+  tent: [words.tentItWithFoil, words.theOutsideIsBrownEnough],
 };
 
 /** Into the oven, or the oven to its next heat. @param before the stage before it, where there is one */
@@ -35,29 +30,39 @@ export function staged(
   const crust = isCrust(dish);
   const cover = COVERED[stage.cover];
   const what = exit.name ? `${capital(exit.name)}: ` : "";
-  const into = dish.cook.inColdDish && first ? "In its dish into the oven" : "Into the oven";
+  const into = words.inItsDishIntoThe(dish.cook.inColdDish, first);
   const lid =
-    before && before.cover !== stage.cover ? (stage.cover === "open" ? ", uncovered" : `, ${cover}`) : "";
+    before && before.cover !== stage.cover ? (stage.cover === "open" ? words.uncovered : `, ${cover}`) : "";
   const title = first
     ? `${what}${into}, ${degrees(stage.ovenC)} °C, ${cover}, ${lasting(stage.minutes)}`
     : before.ovenC === stage.ovenC
-      ? `${what}${capital(lid.replace(/^, /, "") || "On as it is")}, ${lasting(stage.minutes)} more`
-      : `${what}Oven ${stage.ovenC > before.ovenC ? "up" : "down"} to ${degrees(stage.ovenC)} °C${lid}, ${lasting(stage.minutes)}`;
+      ? words.more({
+          what,
+          part: capital(lid.replace(/^, /, "") || words.onAsItIs),
+          minutes: lasting(stage.minutes),
+        })
+      : words.ovenUpTo({
+          what,
+          ovenC: stage.ovenC > before.ovenC,
+          ovenC2: degrees(stage.ovenC),
+          lid,
+          minutes: lasting(stage.minutes),
+        });
   return begun(
     id,
     crust && first ? "goIn" : "cook",
     stage.minutes,
     title,
     first
-      ? "The middle decides, the clock only reminds."
+      ? words.theMiddleDecidesTheClock
       : stage.ovenC > before.ovenC
-        ? "A hotter oven for the outside."
-        : "A gentler one for the middle.",
+        ? words.aHotterOvenForThe
+        : words.aGentlerOneForThe,
     {
       occupies: inHeat(stage.ovenC),
       figures: [
-        { what: "oven", value: stage.ovenC, unit: "°C" },
-        { what: "for", value: stage.minutes, unit: "min" },
+        { what: words.oven, value: stage.ovenC, unit: "°C" },
+        { what: words.lasts, value: stage.minutes, unit: "min" },
       ],
       ends: { by: "core", channel: exit.channel, outC: exit.outC, endC: exit.endC },
     },

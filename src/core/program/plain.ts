@@ -2,6 +2,7 @@ import { preheatMin } from "../heat/oven";
 import { capital, degrees, lasting } from "../quantity/said";
 import { tie } from "./soak";
 import { begun, byHand, type Occupies, type Program, type Step } from "./step";
+import * as words from "@/words/core/program/plain";
 
 /** Something that is only cooked: trays of vegetables by their baking time, a sauce, a stock. */
 export interface PlainDish {
@@ -36,13 +37,7 @@ export function plainProgram(dish: PlainDish): Program {
     prepMin > 0
       ? [
           {
-            ...byHand(
-              "prep",
-              "clean",
-              prepMin,
-              `Prepare the ${lower(dish.name)}`,
-              "Cut alike, so that all of it cooks alike.",
-            ),
+            ...byHand("prep", "clean", prepMin, words.prepareThe(lower(dish.name)), words.cutAlikeSoThatAll),
             atMin: -prepMin - longest.minutes,
           },
         ]
@@ -54,11 +49,9 @@ export function plainProgram(dish: PlainDish): Program {
       `tray_${i}`,
       "cook",
       tray.minutes,
-      `${capital(tray.name)} ${ovenC === undefined ? "on the hob" : `into the oven, ${degrees(ovenC)} °C`}, ${lasting(tray.minutes)}`,
-      trays.length > 1
-        ? "Sorted by their time, so that all are ready together."
-        : "Tender is when a knife slides in.",
-      { occupies, figures: [{ what: "for", value: tray.minutes, unit: "min" }] },
+      `${capital(tray.name)} ${ovenC === undefined ? words.onTheHob : words.intoTheOven(degrees(ovenC))}, ${lasting(tray.minutes)}`,
+      words.sortedByTheirTimeSo(trays.length),
+      { occupies, figures: [{ what: words.lasts, value: tray.minutes, unit: "min" }] },
     ),
     atMin: -tray.minutes,
   }));
@@ -71,8 +64,8 @@ export function plainProgram(dish: PlainDish): Program {
               "preheat",
               "preheat",
               heatsUpMin,
-              `Heat the oven to ${degrees(ovenC)} °C`,
-              "An oven takes longer than its lamp says.",
+              words.heatTheOvenTo(degrees(ovenC)),
+              words.anOvenTakesLongerThan,
               {
                 handsMin: 1,
                 occupies: [{ what: "oven", airC: ovenC }],
@@ -85,8 +78,8 @@ export function plainProgram(dish: PlainDish): Program {
     "serve",
     "serve",
     SERVE_MIN,
-    `${capital(dish.name)} to the table`,
-    "Out of the heat, on warm plates.",
+    words.toTheTable(capital(dish.name)),
+    words.outOfTheHeatOn,
   );
   return {
     steps: [...prep, ...heat, ...inHeat, serve].sort((a, b) => a.atMin - b.atMin),

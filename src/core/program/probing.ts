@@ -2,16 +2,11 @@ import { degrees, spokenMinutes } from "../quantity/said";
 import { isCrust, type WorkedDish } from "./dish";
 import type { Exit } from "./exits";
 import { byHand, type Step } from "./step";
+import * as words from "@/words/core/program/probing";
 
 /* How a cook ends: what is looked for, what the probe is to read, and the taking out. */
 
-const SIGNS = {
-  bird: "Juices run clear, the leg's joint loosens.",
-  fish: "It flakes and is opaque to the bone.",
-  tender: "A fork turns in it.",
-  flesh: "It springs back under a thumb.",
-  root: "A skewer slides in.",
-} as const;
+const SIGNS = words.signs;
 /** From here on a joint is cooked to fall apart, °C. *Practice*. */
 const TENDER_FROM_C = 85;
 
@@ -27,23 +22,21 @@ function signOf({ sheet: { food } }: WorkedDish, exit: Exit): string {
 export function probing(dish: WorkedDish, exit: Exit, id: string): Step {
   const crust = isCrust(dish);
   const { safeMinC } = dish.sheet.food;
-  const where = exit.name ? `the ${exit.name}` : "the thickest part";
+  const where = exit.name ? words.the(exit.name) : words.theThickestPart;
   return byHand(
     id,
     "probe",
     2,
-    `Probe ${where}${crust ? ", through the crust" : ""}: out at ${exit.outC} °C`,
-    `The thermometer decides. Out of the heat it climbs ${climbText(exit)}, to end at ${degrees(exit.endC)} °C.`,
+    words.probeThroughTheCrustOut({ where, crust, outC: exit.outC }),
+    words.theThermometerDecidesOutOf(climbText(exit), degrees(exit.endC)),
     {
       look:
-        safeMinC === null
-          ? signOf(dish, exit)
-          : `${signOf(dish, exit)} Official minimum ${degrees(safeMinC)} °C.`,
+        safeMinC === null ? signOf(dish, exit) : words.officialMinimum(signOf(dish, exit), degrees(safeMinC)),
       figures: [
-        { what: "out at", value: exit.outC, unit: "°C" },
-        { what: "ends at", value: exit.endC, unit: "°C" },
+        { what: words.outAt, value: exit.outC, unit: "°C" },
+        { what: words.endsAt, value: exit.endC, unit: "°C" },
       ],
-      late: "Not read, nobody knows whether the middle is done.",
+      late: words.notReadNobodyKnowsWhether,
     },
   );
 }
@@ -51,29 +44,29 @@ export function probing(dish: WorkedDish, exit: Exit, id: string): Step {
 /** "about 5 to 9 °C", "up to 1 °C", "hardly at all". */
 export function climbText({ climb }: Pick<Exit, "climb">): string {
   const [low, high] = [Math.round(climb.low), Math.round(climb.high)];
-  if (high < 1) return "hardly at all";
-  if (low < 1 && high > low) return `up to ${high} °C`;
-  return low === high ? `about ${high} °C` : `about ${low} to ${high} °C`;
+  if (high < 1) return words.hardlyAtAll;
+  if (low < 1 && high > low) return words.upTo(high);
+  return words.about({ low: low === high, high, low2: low });
 }
 
 export function takeOut(dish: WorkedDish, exit: Exit, id: string): Step {
   const crust = isCrust(dish);
-  const named = exit.name ? `the ${exit.name}` : "it";
-  const sign = crust ? `The crust rings hard, golden to brown. ${signOf(dish, exit)}` : signOf(dish, exit);
+  const named = exit.name ? words.the(exit.name) : "it";
+  const sign = crust ? words.theCrustRingsHardGolden(signOf(dish, exit)) : signOf(dish, exit);
   return {
     ...byHand(
       id,
       "ovenOut",
       2,
-      `Take ${named} out at ${exit.outC} °C`,
-      `It climbs ${climbText(exit)} more: ${plateText(exit)} on the plate.${timeText(exit)}`,
+      words.takeOutAt(named, exit.outC),
+      words.itClimbsMoreOnThe({ exit: climbText(exit), exit2: plateText(exit), exit3: timeText(exit) }),
       {
         look: sign,
         figures: [
-          { what: "out at", value: exit.outC, unit: "°C" },
-          { what: "ends at", value: exit.endC, unit: "°C" },
+          { what: words.outAt, value: exit.outC, unit: "°C" },
+          { what: words.endsAt, value: exit.endC, unit: "°C" },
         ],
-        late: "Every minute more dries it.",
+        late: words.everyMinuteMoreDriesIt,
       },
     ),
     ends: { by: "core", channel: exit.channel, outC: exit.outC, endC: exit.endC },
@@ -84,7 +77,7 @@ export function takeOut(dish: WorkedDish, exit: Exit, id: string): Step {
 export function plateText({ endC, climb }: Pick<Exit, "endC" | "climb">, overC = 0): string {
   const least = overC > 0 ? Math.round(endC + overC) : endC;
   const most = Math.round(least + climb.high - climb.low);
-  return most <= Math.round(least) ? `${degrees(least)} °C` : `${degrees(least)} to ${most} °C`;
+  return most <= Math.round(least) ? `${degrees(least)} °C` : words.to(degrees(least), most);
 }
 
 /** What the published table asks at an end under the one-moment minimum, and what this cook gives. */
@@ -92,7 +85,11 @@ export function timeText({ time }: Pick<Exit, "time">): string {
   if (!time) return "";
   const given =
     time.reachedMin === undefined
-      ? `${spokenMinutes(time.givenMin)}, not enough by the table`
+      ? words.notEnoughByTheTable(spokenMinutes(time.givenMin))
       : spokenMinutes(time.givenMin);
-  return ` At ${degrees(time.atC)} °C the published table asks ${spokenMinutes(time.askedMin)}; this cook gives ${given}.`;
+  return words.atCThePublishedTable({
+    atC: degrees(time.atC),
+    askedMin: spokenMinutes(time.askedMin),
+    given,
+  });
 }

@@ -2,6 +2,7 @@ import type { CookStage } from "../formulation";
 import { lasting } from "../quantity/said";
 import type { WorkedDish } from "./dish";
 import { byHand, type Step } from "./step";
+import * as words from "@/words/core/program/searing";
 
 /** A usual pan, mm² of its floor; pieces lie with a little air between. *Practice*: 28 cm. */
 const PAN_MM2 = Math.PI * 140 ** 2;
@@ -15,31 +16,31 @@ export function searing({ input, sheet }: WorkedDish, stage: CookStage, id: stri
       id,
       "sear",
       Math.max(1, Math.round(stage.minutes)),
-      `Over a flame, ${lasting(stage.minutes)}, turning`,
-      "Char now, at the outside only.",
+      words.overAFlameTurning(lasting(stage.minutes)),
+      words.charNowAtTheOutside,
       {
         occupies: [{ what: "ring" }],
-        look: "Blistered all round.",
+        look: words.blisteredAllRound,
       },
     );
   const { lengthMm, widthMm } = sheet.pieceSize;
   const fits = Math.max(1, Math.floor((PACKED * PAN_MM2) / (lengthMm * widthMm)));
   const perPan = Math.min(count, stage.perPan ?? fits);
   const pans = Math.ceil(count / perPan);
-  const skin = (stage.skinDown ?? input.pieces.skin) ? "skin down first, " : "";
-  const some = pans > 1 ? `${pans} panfuls of ${perPan}, ` : "";
+  const skin = (stage.skinDown ?? input.pieces.skin) ? words.skinDownFirst : "";
+  const some = pans > 1 ? words.panfulsOf(pans, perPan) : "";
   return byHand(
     id,
     "sear",
     Math.round(stage.minutes * pans),
-    `Sear in a hot pan: ${skin}${some}${lasting(stage.minutes)} ${pans > 1 ? "each" : "in all"}`,
-    "A crowded pan steams. Colour now; it will not come later under cover.",
+    words.searInAHotPan({ skin, some, minutes: lasting(stage.minutes), pans }),
+    words.aCrowdedPanSteamsColour,
     {
       occupies: [{ what: "ring" }],
-      look: "Brown, and it lets go of the pan by itself.",
+      look: words.brownAndItLetsGo,
       figures: [
-        { what: "panfuls", value: pans, unit: "pans" },
-        { what: "each", value: stage.minutes, unit: "min" },
+        { what: words.panfuls, value: pans, unit: "pans" },
+        { what: words.each, value: stage.minutes, unit: "min" },
       ],
     },
   );

@@ -1,3 +1,4 @@
+import { COMPANION_NAME } from "../formula/weigh/companion-names";
 import { goesOnAt, linesOf, PUT_ON } from "../formula/weigh/companions";
 import type { SheetLine } from "../formula/weigh/lines";
 import type { Companion, CompanionKind } from "../formulation";
@@ -6,6 +7,7 @@ import { isCrust, type WorkedDish } from "./dish";
 import { gramsOf, listed } from "./figures";
 import { byHand, type Step } from "./step";
 import { stockOf } from "./stock";
+import * as words from "@/words/core/program/serve";
 
 /** A large piece takes longer to carve. *Practice*. */
 const CARVE_MIN = { large: 10, small: 5 };
@@ -32,26 +34,16 @@ export function besideSteps({ input, sheet }: WorkedDish): Step[] {
         "beside",
         BESIDE_MIN,
         MADE_BESIDE.has(companion.kind)
-          ? `Make the ${lowerFirst(name)}: ${listed(lines)}`
-          : `While it cooks, ${NAMES[companion.kind]}: ${listed(lines)}`,
-        companion.leftover ? "With what lay on the food, boiled first." : "Its salt is in the ledger.",
+          ? words.makeThe(lowerFirst(name), listed(lines))
+          : words.whileItCooks(NAMES[companion.kind], listed(lines)),
+        words.withWhatLayOnThe(Boolean(companion.leftover)),
         { figures: lines.map(gramsOf) },
       ),
     ];
   });
 }
 
-const NAMES = {
-  butter: "butter",
-  sauce: "sauce",
-  dressing: "dressing",
-  baste: "basting",
-  glaze: "glaze",
-  bed: "bed",
-  coat: "coat",
-  drizzle: "drizzle over it",
-  salting: "salt it",
-} as const satisfies Record<CompanionKind, string>;
+const NAMES = { ...COMPANION_NAME, ...words.putOn };
 
 const lowerFirst = (text: string): string =>
   /^[A-Z][a-z]/.test(text) ? text.charAt(0).toLowerCase() + text.slice(1) : text;
@@ -64,9 +56,7 @@ function lastOn({ input, sheet }: WorkedDish): { said: string; lines: SheetLine[
       ({ c, lines }) =>
         lines.length > 0 && PUT_ON.has(c.kind) && (goesOnAt(c) === "afterHeat" || goesOnAt(c) === "atTable"),
     );
-  const said = each.map(
-    ({ c, lines }) => `; ${goesOnAt(c) === "atTable" ? "at the table" : "over it"} ${listed(lines)}`,
-  );
+  const said = each.map(({ c, lines }) => `; ${words.atTheTable(goesOnAt(c))} ${listed(lines)}`);
   return { said: said.join(""), lines: each.flatMap(({ lines }) => lines) };
 }
 
@@ -78,23 +68,16 @@ export function servingSteps(dish: WorkedDish): Step[] {
   const minutes = cook.carveMin ?? (crust || pieceG >= LARGE_G ? CARVE_MIN.large : CARVE_MIN.small);
   const last = lastOn(dish);
   const serve = crust
-    ? byHand(
-        "serve",
-        "serve",
-        minutes,
-        `Crack round the side, lift off, brush the salt away, serve${last.said}`,
-        "Steam comes out: face away, gloves.",
-        {
-          look: "A clean knife; no salt on the flesh.",
-          figures: last.lines.map(gramsOf),
-        },
-      )
+    ? byHand("serve", "serve", minutes, words.crackRoundTheSideLift(last.said), words.steamComesOutFaceAway, {
+        look: words.aCleanKnifeNoSalt,
+        figures: last.lines.map(gramsOf),
+      })
     : byHand(
         "serve",
         "serve",
         minutes,
-        `${pieceG >= LARGE_G ? "Carve and serve" : "Dish up and serve"}${last.said}`,
-        pieceG >= LARGE_G ? "Across the grain, on a clean board." : "On warm plates.",
+        `${words.carveAndServe(pieceG >= LARGE_G)}${last.said}`,
+        words.acrossTheGrainOnA(pieceG >= LARGE_G),
         { figures: last.lines.map(gramsOf) },
       );
   return [serve, ...stock(dish), chillLeftovers()];
@@ -108,13 +91,13 @@ function stock({ sheet, soakH }: WorkedDish): Step[] {
       "stock",
       "stock",
       10,
-      `Carcass and trimmings to the stock: ${gramsText(left.massG)} g`,
-      `They carry ${(left.saltFraction * 100).toFixed(1)} % salt, ${left.saltG.toFixed(1)} g in all: taste the stock before any more goes in.`,
+      words.carcassAndTrimmingsToThe(gramsText(left.massG)),
+      words.theyCarrySaltGIn((left.saltFraction * 100).toFixed(1), left.saltG.toFixed(1)),
       {
         figures: [
-          { what: "carcass and trimmings", value: left.massG, unit: "g" },
-          { what: "salt in them", value: left.saltG, unit: "g" },
-          { what: "salt in them", value: left.saltFraction * 100, unit: "%" },
+          { what: words.carcassAndTrimmings, value: left.massG, unit: "g" },
+          { what: words.saltInThem, value: left.saltG, unit: "g" },
+          { what: words.saltInThem, value: left.saltFraction * 100, unit: "%" },
         ],
       },
     ),
@@ -122,13 +105,6 @@ function stock({ sheet, soakH }: WorkedDish): Step[] {
 }
 
 const chillLeftovers = (): Step =>
-  byHand(
-    "chill_leftovers",
-    "store",
-    5,
-    "Chill what is left, in shallow boxes",
-    "Within two hours of the heat; 4 °C or below.",
-    {
-      late: "After two hours warm it is thrown away.",
-    },
-  );
+  byHand("chill_leftovers", "store", 5, words.chillWhatIsLeftIn, words.withinTwoHoursOfThe, {
+    late: words.afterTwoHoursWarmIt,
+  });

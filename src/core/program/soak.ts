@@ -6,6 +6,7 @@ import { coolerIce, ICE_MOST_MIN } from "./cooler-ice";
 import { HOUR, isCrust, noSoak, type WorkedDish } from "./dish";
 import { listed } from "./figures";
 import { byHand, byItself, type Occupies, type Step, type Tie } from "./step";
+import * as words from "@/words/core/program/soak";
 
 /** Turned or stirred so often, h, unless it lies dry. *Practice*: about every eight hours. */
 const TURN_EVERY_H = 8;
@@ -40,8 +41,12 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
     "soak",
     minutes,
     soakTitle(dish.input.preparation.kind, minutes),
-    `${PLACE[place]} at ${oneDigit(dish.input.holding.temperatureC)} °C, ${dish.input.holding.covered ? "covered" : "bare, so that the surface dries"}.`,
-    { occupies: standsIn(dish), figures: [{ what: "stands", value: dish.soakH, unit: "h" }] },
+    words.atCovered({
+      place: PLACE[place],
+      temperatureC: oneDigit(dish.input.holding.temperatureC),
+      covered: dish.input.holding.covered,
+    }),
+    { occupies: standsIn(dish), figures: [{ what: words.stands, value: dish.soakH, unit: "h" }] },
   );
   const turned = turns(dish, minutes);
   const iced = place === "cooler" ? ice(dish) : { steps: [], ties: [] };
@@ -67,7 +72,7 @@ export function soakSteps(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
 export const soakTitle = (kind: PreparationKind, minutes: number): string =>
   `${capital(describedKind(kind).words.stands)}, ${lasting(minutes)}`;
 
-const PLACE = { fridge: "In the fridge", cooler: "In a cooler with ice", counter: "On the counter" } as const;
+const PLACE = words.place;
 
 export const tie = (
   before: string,
@@ -95,11 +100,11 @@ function goingIn(dish: WorkedDish): Step {
     straight,
     faces: saltedFaces(input),
   });
-  return byHand("go_in", "goIn", 5, `${title}${cooled ? `; ${gramsText(firstG)} g ice about it` : ""}`, why, {
+  return byHand("go_in", "goIn", 5, `${title}${cooled ? words.gIceAboutIt(gramsText(firstG)) : ""}`, why, {
     ...(look && { look }),
     figures: [
-      { what: "on or about it", value: massG, unit: "g" },
-      ...(cooled ? [{ what: "ice", value: firstG, unit: "g" as const }] : []),
+      { what: words.onOrAboutIt, value: massG, unit: "g" },
+      ...(cooled ? [{ what: words.ice, value: firstG, unit: "g" as const }] : []),
     ],
   });
 }
@@ -113,13 +118,7 @@ function turns({ sheet }: WorkedDish, minutes: number): { steps: Step[]; ties: T
     const at = h * HOUR;
     const last = steps.at(-1);
     steps.push({
-      ...byHand(
-        "",
-        "turn",
-        3,
-        "Turn it, press it under again",
-        "Spent liquid lies against the food and slows the salt.",
-      ),
+      ...byHand("", "turn", 3, words.turnItPressItUnder, words.spentLiquidLiesAgainstThe),
       id,
       atMin: at,
     });
@@ -145,12 +144,12 @@ function ice(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
       `ice_${i + 1}`,
       "ice",
       3,
-      topUpG > 0 ? `Look at the ice, top it up with about ${gramsText(topUpG)} g` : "Look at the ice",
-      "Ice melts; raw food stays at 4 °C or below.",
+      words.lookAtTheIceTop(topUpG, gramsText(topUpG)),
+      words.iceMeltsRawFoodStays,
       {
-        look: "The thermometer reads 4 °C or less.",
-        late: "Over five hours without a look the ice may be gone and the food warm.",
-        figures: topUpG > 0 ? [{ what: "ice", value: topUpG, unit: "g" }] : [],
+        look: words.theThermometerReads4C,
+        late: words.overFiveHoursWithoutA,
+        figures: topUpG > 0 ? [{ what: words.ice, value: topUpG, unit: "g" }] : [],
       },
     ),
     atMin: hour * HOUR,
@@ -169,14 +168,14 @@ function ice(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
 function takingOut(dish: WorkedDish): Step {
   const { input, sheet } = dish;
   const keeps = sheet.soak.window.keepLimitH;
-  const left = isWet(input) ? " What is left in the vessel is thrown away." : "";
+  const left = isWet(input) ? words.whatIsLeftInThe : "";
   const boiled = (input.companions ?? []).some((c) => c.leftover !== undefined);
   return byHand(
     "lift_out",
     "takeOut",
     5,
     described(input.preparation).words.takeOut,
-    `The rail says when; a taste of the cooked end says whether.${boiled ? " What is left in the vessel is for the sauce." : left}`,
-    { late: `It keeps ${lasting(keeps * HOUR)} in all, and goes on salting.` },
+    words.theRailSaysWhenA(boiled, left),
+    { late: words.itKeepsInAllAnd(lasting(keeps * HOUR)) },
   );
 }

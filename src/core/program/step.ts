@@ -61,6 +61,8 @@ export interface Step {
   kind: StepKind;
   title: string;
   why: string;
+  /** How a recipe for others says it, where its title would not do. */
+  forOthers?: string;
   /** What to look for. */
   look?: string;
   figures: Figure[];

@@ -2,6 +2,7 @@ import type { Formulated } from "../formula/formulate";
 import { hazard } from "../materials/hazard";
 import type { SaidHeat, SaidStage } from "./method";
 import type { Contradiction } from "./reading";
+import * as words from "@/words/core/recipe/against-sums";
 
 /** What a recipe says against what the sums say of the same food, weight and salt. */
 export function againstSums(
@@ -29,8 +30,11 @@ function soakOutside({ soak: { window } }: Formulated, soak: SaidStage | undefin
       {
         id: "soak_short",
         severity: "caution",
-        title: `Its soak is too short: ${hours(highH)}, and it is as wanted ${ready === undefined ? "not within four days" : `from about ${hours(ready)}`}`,
-        instead: "Longer, thinner or slashed pieces, or a stronger brine: the Bench shows each.",
+        title: words.itsSoakIsTooShort(
+          hours(highH),
+          ready === undefined ? words.notWithinFourDays : words.fromAbout(hours(ready)),
+        ),
+        instead: words.longerThinnerOrSlashedPieces,
         says,
       },
     ];
@@ -39,8 +43,8 @@ function soakOutside({ soak: { window } }: Formulated, soak: SaidStage | undefin
       {
         id: "soak_long",
         severity: "caution",
-        title: `Its soak is too long: ${hours(lowH)}, and it has stood too long from about ${hours(past)}`,
-        instead: "Take it out sooner, or brine at equilibrium strength, which waits.",
+        title: words.itsSoakIsTooLong(hours(lowH), hours(past)),
+        instead: words.takeItOutSoonerOr,
         says,
       },
     ];
@@ -56,7 +60,7 @@ function coreTooLow({ food }: Formulated, cores: readonly SaidHeat[]): Contradic
     {
       id: "core_low",
       severity,
-      title: `${title}: ${Math.round(low.celsius)} °C, where ${Math.round(safeMinC)} °C is the official one`,
+      title: words.cWhereCIsThe({ title, celsius: Math.round(low.celsius), safeMinC: Math.round(safeMinC) }),
       instead: safeAlternative,
       says: [low.sentence],
       deferTo,

@@ -6,6 +6,7 @@ import type { Dialect } from "./amounts";
 import type { Pantry } from "../materials/pantry";
 import type { SaidHeat, SaidStage } from "./method";
 import type { Contradiction, ReadRecipe, RecipeLine } from "./reading";
+import * as wording from "@/words/core/recipe/contradictions";
 
 /** Stated and summed times may differ by so much of the stated, and so many minutes. *Practice*: steps are rounded. */
 const TIME_SHARE = 0.2;
@@ -42,8 +43,8 @@ function ovensDisagree({ ovenConflict }: ReadRecipe["method"]): Contradiction[] 
     {
       id: "two_ovens",
       severity: "caution",
-      title: `Two oven temperatures: ${celsius(first.celsius)} and ${celsius(other.celsius)}`,
-      instead: "Choose one, or make two stages of it; nothing says that the oven is changed.",
+      title: wording.twoOvenTemperaturesAnd(celsius(first.celsius), celsius(other.celsius)),
+      instead: wording.chooseOneOrMakeTwo,
       says: [first.sentence, other.sentence],
     },
   ];
@@ -72,8 +73,11 @@ function timesDoNotSum(recipe: LooseRecipe, stages: readonly SaidStage[]): Contr
       {
         id: `times_${stated.kind}`,
         severity: "caution" as const,
-        title: `Its times do not sum: ${said(stated.minutes)} stated, ${low === high ? said(low) : `${said(low)} to ${said(high)}`} in the steps`,
-        instead: "Go by the steps; the stated time is left aside.",
+        title: wording.itsTimesDoNotSum(
+          said(stated.minutes),
+          low === high ? said(low) : wording.to(said(low), said(high)),
+        ),
+        instead: wording.goByTheStepsThe,
         says: [stated.text, ...counted.map((s) => s.sentence)],
       },
     ];
@@ -110,17 +114,16 @@ function saltTwice(recipe: LooseRecipe, lines: readonly RecipeLine[]): Contradic
     twice.push({
       id: "salt_twice",
       severity: "caution",
-      title: "Salt is given twice",
-      instead:
-        "Count it once: say which of the two seasons the food, and leave the other out or mark it as a second salting.",
+      title: wording.saltIsGivenTwice,
+      instead: wording.countItOnceSayWhich,
       says: [...salts.map((l) => l.text), ...again],
     });
   if (salts.length > 0 && hidden.length > 0)
     twice.push({
       id: "salt_hidden",
       severity: "tip",
-      title: "Salt hides in other lines",
-      instead: "The salt ledger on the Bench counts them all; the salt itself may have to be less.",
+      title: wording.saltHidesInOtherLines,
+      instead: wording.theSaltLedgerOnThe,
       says: hidden.map((l) => l.text),
     });
   return twice;
@@ -134,8 +137,8 @@ function crystals(lines: readonly RecipeLine[]): Contradiction[] {
       {
         id: `crystal_${line.index}`,
         severity: "caution" as const,
-        title: `A spoon of salt is no weight: ${Math.round(saltRange.low)} to ${Math.round(saltRange.high)} g`,
-        instead: `By crystal, from ${saltRange.lightest} to ${saltRange.densest}: pick the salt it was written for, or weigh it.`,
+        title: wording.aSpoonOfSaltIs(Math.round(saltRange.low), Math.round(saltRange.high)),
+        instead: wording.byCrystalFromToPick(saltRange.lightest, saltRange.densest),
         says: [line.text],
       },
     ];
@@ -150,8 +153,8 @@ function coresDisagree(cores: readonly SaidHeat[]): Contradiction[] {
     {
       id: "two_cores",
       severity: "tip",
-      title: `Two core temperatures: ${celsius(first.celsius)} and ${celsius(other.celsius)}`,
-      instead: "One may be when it comes out, the other after its rest: set the one it comes out at.",
+      title: wording.twoCoreTemperaturesAnd(celsius(first.celsius), celsius(other.celsius)),
+      instead: wording.oneMayBeWhenIt,
       says: [first.sentence, other.sentence],
     },
   ];

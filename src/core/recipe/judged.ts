@@ -8,6 +8,7 @@ import { amountsIn, type Dialect } from "./amounts";
 import type { LooseRecipe } from "./loose";
 import type { Contradiction, ReadRecipe } from "./reading";
 import { timesIn } from "./times";
+import * as wording from "@/words/core/recipe/judged";
 
 /* What is found by holding the reading against the tables and against itself. */
 
@@ -78,24 +79,12 @@ function soakTooLong(
   if ((choice === "marinade" || choice === "paste") && perKg > SOUR_G_PER_KG) {
     const limitH = acidLimitH(food, perKg);
     if (soak.low / 60 > LENIENT * limitH)
-      return [
-        found(
-          "acid_too_long",
-          [soak.sentence],
-          `Too long in acid: ${food.name} bears about ${limitH} h of it`,
-        ),
-      ];
+      return [found("acid_too_long", [soak.sentence], wording.tooLongInAcidBears(food.name, limitH))];
   }
   const shell = food.group === "shellfish" && PREPARATIONS[choice].practice === "wet";
   const mostH = shell ? SHELLFISH_BATH_H : practiceFor(food, PREPARATIONS[choice].practice).maxH;
   if (soak.low / 60 <= LENIENT * mostH) return [];
-  return [
-    found(
-      "soak_too_long",
-      [soak.sentence],
-      `Its soak is long for ${food.name}: practice stops at ${mostH} h`,
-    ),
-  ];
+  return [found("soak_too_long", [soak.sentence], wording.itsSoakIsLongFor(food.name, mostH))];
 }
 
 function coreTooLow({ method }: Read, food: Food | undefined): Contradiction[] {
@@ -130,8 +119,8 @@ function hoursDisagree(recipe: LooseRecipe, { soak }: Read): Contradiction[] {
     {
       id: "contradictory_hours",
       severity: "caution",
-      title: `Two soaks: ${other.text} and ${soak.text}`,
-      instead: "Choose one; the Bench shows what each does.",
+      title: wording.twoSoaksAnd(other.text, soak.text),
+      instead: wording.chooseOneTheBenchShows,
       says: [other.sentence, soak.sentence],
     },
   ];
@@ -154,8 +143,8 @@ function ovenTotalDisagrees({ method }: Read): Contradiction[] {
     {
       id: "times_cook",
       severity: "caution",
-      title: `Its times do not sum: ${ovenTotal.text} in all, ${Math.round(low)} min in its stages`,
-      instead: "Go by the stages; a probe decides.",
+      title: wording.itsTimesDoNotSum(ovenTotal.text, Math.round(low)),
+      instead: wording.goByTheStagesA,
       says: [ovenTotal.sentence],
     },
   ];
@@ -197,8 +186,8 @@ function amountsDisagree(recipe: LooseRecipe, { lines }: Read, dialect: Dialect)
           {
             id: "contradictory_amounts",
             severity: "caution",
-            title: `Two amounts of ${line.name}`,
-            instead: "Weigh what you mean; the list goes on the Bench.",
+            title: wording.twoAmountsOf(line.name),
+            instead: wording.weighWhatYouMeanThe,
             says: [line.text, sentence],
           },
         ];

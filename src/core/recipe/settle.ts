@@ -8,6 +8,7 @@ import { ON_THE_TRAY } from "./read-recipe";
 import type { ReadRecipe, RecipeLine } from "./reading";
 import type { SettledLine, SettledRecipe } from "./settled";
 import { formulationFrom } from "./to-formulation";
+import * as words from "@/words/core/recipe/settle";
 
 /** What stands above the lines, as the cook settles it. */
 export interface Facts {
@@ -26,7 +27,7 @@ const FIRST_FOOD_G = 1000;
 export function factsOf(read: ReadRecipe): Facts {
   const soakH = read.soak ? (read.soak.low + read.soak.high) / 120 : undefined;
   return {
-    name: read.recipe.name || "A pasted recipe",
+    name: read.recipe.name || words.aPastedRecipe,
     foodId: read.foods[0]?.id ?? "",
     foodG: Math.round(read.foodG ?? FIRST_FOOD_G),
     count: Math.max(1, read.foodCount),

@@ -3,15 +3,14 @@ import { COLD_LIMIT_C, DANGER_ZONE, HOT_ROOM_C } from "../materials/official";
 import type { Food } from "../materials/types";
 import { described } from "../preparations";
 import { hazardRule, stands, type Rule } from "./rule";
+import * as words from "@/words/core/safety/cold";
 
 /** Whole raw vegetables keep in a cool room; everything else is perishable. */
 const perishable = (food: Food) => food.group !== "vegetable";
 
 export const COLD_RULES: readonly Rule[] = [
   hazardRule("brine_room_temp", {
-    title: "Soak not refrigerated",
-    because:
-      "{{pullH}} h at {{temperatureC}} °C. Perishable food may stay above {{coldC}} °C for {{limitH}} h in all, no longer.",
+    ...words.brineRoomTemp,
     check: (c) => {
       const { input, sheet } = c;
       const { place, temperatureC } = input.holding;
@@ -22,29 +21,26 @@ export const COLD_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("fridge_too_warm", {
-    because: "The fridge is at {{temperatureC}} °C; raw food is kept at or below {{coldC}} °C.",
+    ...words.fridgeTooWarm,
     check: ({ input }) =>
       input.holding.place === "fridge" && input.holding.temperatureC > COLD_LIMIT_C
         ? { temperatureC: input.holding.temperatureC, coldC: COLD_LIMIT_C }
         : undefined,
   }),
   hazardRule("hot_brine", {
-    title: "Brine not cold before the food goes in",
-    because:
-      "The brine is at {{brineStartC}} °C; it must be at or below {{coldC}} °C before raw food goes in.",
+    ...words.hotBrine,
     check: ({ input }) =>
       described(input.preparation).brined && input.holding.brineStartC > COLD_LIMIT_C
         ? { brineStartC: input.holding.brineStartC, coldC: COLD_LIMIT_C }
         : undefined,
   }),
   hazardRule("cooler_ice_melt", {
-    because: "{{pullH}} h in a cooler: ice melts, and the brine warms and weakens.",
+    ...words.coolerIceMelt,
     check: ({ input }) =>
       input.holding.place === "cooler" && input.pullH > 8 ? { pullH: input.pullH } : undefined,
   }),
   hazardRule("raw_storage", {
-    because:
-      "Raw for {{rawH}} h in all; raw {{food}} keeps about {{limitH}} h in the fridge from the day it is bought.",
+    ...words.rawStorage,
     check: ({ input, sheet }) => {
       const limitH = rawStorageLimitH(sheet.food);
       const rawH = input.pullH + 24 * (input.pieces.daysRaw ?? 0);
@@ -53,11 +49,11 @@ export const COLD_RULES: readonly Rule[] = [
   }),
   hazardRule("scombroid", {
     severity: "caution",
-    because: "{{food}}: this kind makes histamine when warm, and cooking does not remove it.",
+    ...words.scombroid,
     check: ({ sheet }) => (sheet.food.flags.includes("scombroid") ? { food: sheet.food.name } : undefined),
   }),
   hazardRule("danger_zone_total", {
-    because: "{{pullH}} h at {{temperatureC}} °C is more than the {{limitH}} h in all that it may be warm.",
+    ...words.dangerZoneTotal,
     check: (c) => {
       const { place, temperatureC } = c.input.holding;
       const limitH = temperatureC > HOT_ROOM_C ? DANGER_ZONE.hoursAbove90F : DANGER_ZONE.hours;
@@ -68,12 +64,11 @@ export const COLD_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("counter_thaw", {
-    because: "Thawing on the counter: the outside is warm for hours while the middle is frozen.",
+    ...words.counterThaw,
     check: ({ input }) => (input.pieces.thaw === "counter" ? {} : undefined),
   }),
   hazardRule("frozen_bird_warm_brine", {
-    title: "Frozen food in a bath that warms",
-    because: "Frozen {{food}} goes into a bath at {{temperatureC}} °C in {{place}}.",
+    ...words.frozenBirdWarmBrine,
     check: ({ input, sheet }) => {
       const { place, temperatureC, brineStartC } = input.holding;
       const warm = place === "counter" || temperatureC > COLD_LIMIT_C || brineStartC > COLD_LIMIT_C;
@@ -81,7 +76,7 @@ export const COLD_RULES: readonly Rule[] = [
         ? {
             food: sheet.food.name,
             temperatureC: Math.max(temperatureC, brineStartC),
-            place: place === "counter" ? "the room" : `a ${place}`,
+            place: words.place[place],
           }
         : undefined;
     },

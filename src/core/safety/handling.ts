@@ -1,7 +1,9 @@
 import { splitProposed } from "../formula/soak/uneven";
+import { companionName } from "../formula/weigh/companion-names";
 import { INJECTED } from "../materials/official";
 import { coolestEndC } from "../program/exits";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
+import * as words from "@/words/core/safety/handling";
 
 /** Hazard table: two people from here. */
 const HEAVY_KG = 7;
@@ -9,7 +11,7 @@ const CURING_WORDS = /\b(nitrit\w*|nitrat\w*|saltpet\w*|curing salt\w*|pink cure
 
 export const HANDLING_RULES: readonly Rule[] = [
   hazardRule("under_min_temp", {
-    because: "Cooked to {{toC}} °C; the official minimum for {{food}} is {{safeMinC}} °C.",
+    ...words.underMinTemp,
     check: ({ cook, sheet }) => {
       const { safeMinC, name } = sheet.food;
       const toC = coolestEndC(cook);
@@ -19,11 +21,7 @@ export const HANDLING_RULES: readonly Rule[] = [
   {
     id: "injected_not_whole",
     severity: "stop",
-    title: "Injected meat is no whole cut any more",
-    because:
-      "The needle carries what was on the outside of {{food}} inwards. Cooked to {{toC}} °C with {{restMin}} min of rest; it wants {{heldC}} °C with {{holdMin}} min, or {{atOnceC}} °C.",
-    instead: "Cook it further, or salt it dry or in a bath and leave it whole inside: then it may be rarer.",
-    source: "FDA Food Code 3-401.11 (from memory)",
+    ...words.injectedNotWhole,
     deferTo: LOCAL_CODE,
     // A bird must come to more than this anyway.
     check: ({ cook, input, sheet }) => {
@@ -37,16 +35,14 @@ export const HANDLING_RULES: readonly Rule[] = [
     },
   },
   hazardRule("washing_poultry", {
-    because: "Rinsing raw {{food}} splashes germs about the sink.",
+    ...words.washingPoultry,
     check: ({ input, sheet }) =>
       input.holding.before === "rinse" && sheet.food.kingdom === "bird"
         ? { food: sheet.food.name }
         : undefined,
   }),
   hazardRule("curing_salts", {
-    title: "Nitrite is out of scope",
-    because:
-      "“{{word}}” is named. Iron Crock does not compute nitrite or nitrate cures, canning or long keeping.",
+    ...words.curingSalts,
     check: ({ input, sheet, ingredients }) => {
       const flagged = sheet.salt.flags.includes("nitrite")
         ? sheet.salt.name
@@ -57,20 +53,20 @@ export const HANDLING_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("fridge_drip", {
-    because: "Raw food uncovered in the fridge for {{pullH}} h.",
+    ...words.fridgeDrip,
     check: ({ input }) =>
       input.holding.place === "fridge" && !input.holding.covered ? { pullH: input.pullH } : undefined,
   }),
   hazardRule("cross_contamination", {
     severity: "tip",
-    because: "{{what}} goes on with a brush: one that touched raw food carries its germs.",
+    ...words.crossContamination,
     check: ({ input }) => {
       const brushed = input.companions?.find((c) => c.kind === "glaze" || c.kind === "baste");
-      return brushed ? { what: brushed.name || brushed.kind } : undefined;
+      return brushed ? { what: companionName(brushed) } : undefined;
     },
   }),
   hazardRule("heavy_lift", {
-    because: "Food and what is round it weigh {{massKg}} kg.",
+    ...words.heavyLift,
     check: ({ sheet }) => {
       const roundG = sheet.lines.reduce((sum, l) => sum + l.massG, 0);
       const massKg = (sheet.foodG + roundG) / 1000;
@@ -80,15 +76,11 @@ export const HANDLING_RULES: readonly Rule[] = [
   {
     id: "uneven_pieces",
     severity: "caution",
-    title: "Too unlike to share one time",
-    because: "{{lots}}: the thick ones need {{ratio}} times as long.",
-    instead: "Split them: {{lots}}, each on its own tray, each with its own time.",
-    source: "soak engine: time goes with thickness squared",
-    deferTo: "your own eye",
+    ...words.unevenPieces,
     check: ({ input, sheet }) => {
       const split = splitProposed(input, sheet);
       return split && split.kind === "sizes"
-        ? { lots: split.lots.map((l) => l.name).join(" and "), ratio: split.timesRatio }
+        ? { lots: split.lots.map((l) => l.name).join(words.and), ratio: split.timesRatio }
         : undefined;
     },
   },

@@ -8,6 +8,7 @@ import { isBaked } from "../preparations";
 import { exitsOf, type Exit } from "../program/exits";
 import { spokenMinutes } from "../quantity/said";
 import { hazardRule, LOCAL_CODE, type FindingData, type Rule } from "./rule";
+import * as words from "@/words/core/safety/heat";
 
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */
 const COAT_BURNS_AFTER_MIN = 25;
@@ -57,8 +58,7 @@ function twoHeatsAtOnce(exits: readonly Exit[]): FindingData | undefined {
 
 export const HEAT_RULES: readonly Rule[] = [
   hazardRule("sugar_scorch", {
-    because:
-      "The coat is {{sugarPercent}} % sugar and blackens at about {{scorchC}} °C; the oven is {{ovenC}} °C for {{minutes}} min.",
+    ...words.sugarScorch,
     check: ({ sheet: { mix, coat, snug }, cook }) => {
       if (!mix || !(coat || snug) || cook.ovenC === undefined || mix.scorchC === undefined) return undefined;
       return mix.sugarFraction > SUGARY && cook.ovenC >= mix.scorchC && cook.minutes > COAT_BURNS_AFTER_MIN
@@ -73,9 +73,7 @@ export const HEAT_RULES: readonly Rule[] = [
   }),
   hazardRule("sugar_scorch", {
     id: "glaze_too_early",
-    title: "The glaze goes on too early",
-    because:
-      "On for the last {{lastMin}} min at {{ovenC}} °C; at that heat sugar stands {{low}} to {{high}} min.",
+    ...words.glazeTooEarly,
     check: ({ input, cook }) => {
       const glaze = input.companions?.find((c) => c.kind === "glaze");
       if (!glaze?.lastMin || cook.ovenC === undefined) return undefined;
@@ -84,16 +82,16 @@ export const HEAT_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("smoke_broiler", {
-    because: "Under the grill: fat and oil smoke and can catch fire.",
+    ...words.smokeBroiler,
     check: ({ cook }) => (cook.broil ? {} : undefined),
   }),
   hazardRule("glass_shock", {
-    because: "A cold glass dish goes into the heat.",
+    ...words.glassShock,
     check: ({ input, cook }) =>
       input.vessel.material === "glass" && (cook.inColdDish || cook.broil) ? {} : undefined,
   }),
   hazardRule("slow_oven", {
-    because: "{{massKg}} kg in an oven at {{ovenC}} °C; the usual floor is {{floorC}} °C.",
+    ...words.slowOven,
     // Every stage counts: a hot end does not make up for hours in a cool oven.
     check: ({ input, sheet, cook }) => {
       const heats = heatsNamed(input, cook);
@@ -106,11 +104,7 @@ export const HEAT_RULES: readonly Rule[] = [
   {
     id: "vessel_in_oven",
     severity: "stop",
-    title: "This vessel cannot go into the oven",
-    because: "{{vessel}} at {{ovenC}} °C: it melts, and what melts goes into the food.",
-    instead: "A metal tray, glazed ceramic or enamel for the oven.",
-    source: "common practice, no source",
-    deferTo: "the maker's own limit",
+    ...words.vesselInOven,
     check: ({ input, cook }) => {
       const goesIn = isBaked(input) || cook.inColdDish === true;
       const { material, shape } = input.vessel;
@@ -118,7 +112,7 @@ export const HEAT_RULES: readonly Rule[] = [
         return undefined;
       const [stage] = stagesOf(input, cook);
       return {
-        vessel: shape === "bag" ? "A bag" : shape === "cooler" ? "A cooler" : "Plastic",
+        vessel: words.aBag(shape),
         ovenC: stage.ovenC,
       };
     },
@@ -126,11 +120,7 @@ export const HEAT_RULES: readonly Rule[] = [
   {
     id: "tray_too_short",
     severity: "caution",
-    title: "The tray is too short",
-    because: "The crust wants {{neededMm}} mm of length; the tray has {{trayMm}} mm.",
-    instead: "A longer tray, laid cornerwise, head and tail left out, or two smaller fish.",
-    source: "geometry",
-    deferTo: "your own eye",
+    ...words.trayTooShort,
     check: ({ input, sheet }) => {
       const { crust } = sheet;
       if (!crust) return undefined;
@@ -143,12 +133,7 @@ export const HEAT_RULES: readonly Rule[] = [
   {
     id: "time_at_temperature",
     severity: "caution",
-    title: "Under the one-moment minimum: time counts",
-    because:
-      "To end at {{endC}} °C the published table asks {{asked}} at that temperature; by the sums this cook gives {{given}}{{reached}}.",
-    instead:
-      "Let it end at the official minimum, or keep it in the heat longer; only a probe tells what it was.",
-    source: "FSIS Appendix A and its poultry tables (recalled)",
+    ...words.timeAtTemperature,
     deferTo: LOCAL_CODE,
     check: ({ input, sheet }) => {
       const [time] = exitsOf(input, sheet)
@@ -161,19 +146,15 @@ export const HEAT_RULES: readonly Rule[] = [
         given: spokenMinutes(time.givenMin),
         reached:
           time.reachedMin === undefined
-            ? ", which is not enough by it"
-            : `, reached ${Math.round(time.reachedMin)} min after it goes in`,
+            ? words.whichIsNotEnoughBy
+            : words.reachedMinAfterItGoes(Math.round(time.reachedMin)),
       };
     },
   },
   {
     id: "shorter_than_practice",
     severity: "caution",
-    title: "Shorter than cooks count",
-    because: "{{minutes}} min in the oven; common practice for {{form}} counts about {{trade}} min there.",
-    instead: "Plan by the longer of the two; the probe decides when it comes out.",
-    source: "common practice",
-    deferTo: "the thermometer",
+    ...words.shorterThanPractice,
     check: ({ input, sheet, cook }) => {
       if (sheet.crust || cook.apart) return undefined;
       const ovens = stagesOf(input, cook).filter(isOven);
@@ -196,29 +177,24 @@ export const HEAT_RULES: readonly Rule[] = [
   {
     id: "two_heats_at_once",
     severity: "caution",
-    title: "Two heats in one oven at once",
-    because: "{{first}} wants {{firstC}} °C while {{second}} wants {{secondC}} °C, for {{minutes}} min.",
-    instead:
-      "One heat for both; or one after the other, the first resting meanwhile; or a second oven, if there is one.",
-    source: "an oven has one heat",
-    deferTo: "your own ovens",
+    ...words.twoHeatsAtOnce,
     check: ({ input, sheet, cook }) => (cook.apart ? twoHeatsAtOnce(exitsOf(input, sheet)) : undefined),
   },
   hazardRule("raw_fish_parasites", {
-    because: "{{food}} {{how}}: raw or lightly cooked fish can carry parasites and germs.",
+    ...words.rawFishParasites,
     check: ({ input, sheet, cook }) => {
       if (!sheet.food.flags.includes("parasites")) return undefined;
-      if (input.servedRaw) return { food: sheet.food.name, how: "eaten raw" };
-      return cook.toC < FISH_SAFE_C ? { food: sheet.food.name, how: `cooked to ${cook.toC} °C` } : undefined;
+      if (input.servedRaw) return { food: sheet.food.name, how: words.eatenRaw };
+      return cook.toC < FISH_SAFE_C ? { food: sheet.food.name, how: words.cookedTo(cook.toC) } : undefined;
     },
   }),
   hazardRule("stuffing_bird", {
-    because: "A stuffed {{food}}: the stuffing must reach 74 °C too, and it slows the bird.",
+    ...words.stuffingBird,
     check: ({ input, sheet }) =>
       input.pieces.stuffed && sheet.food.kingdom === "bird" ? { food: sheet.food.name } : undefined,
   }),
   hazardRule("no_thermometer", {
-    because: "No probe in this kitchen, and {{food}} has an official minimum of {{safeMinC}} °C.",
+    ...words.noThermometer,
     check: ({ kitchen, sheet }) =>
       !kitchen.thermometer && sheet.food.safeMinC !== null
         ? { food: sheet.food.name, safeMinC: sheet.food.safeMinC }
@@ -226,7 +202,7 @@ export const HEAT_RULES: readonly Rule[] = [
   }),
   hazardRule("leftovers", {
     severity: "tip",
-    because: "{{grams}} g of edible food a portion: there will be some over.",
+    ...words.leftovers,
     check: ({ input, sheet }) => {
       const each = sheet.foodG / input.portions;
       return each > 1.25 * sheet.food.servingHeartyG

@@ -1,9 +1,11 @@
 import { acidLimitH } from "../formula/soak/keep-limit";
+import { companionName } from "../formula/weigh/companion-names";
 import { goesOnAt, PUT_ON } from "../formula/weigh/companions";
 import { isSeafood } from "../materials/facts";
 import { COLD_LIMIT_C, SHARP_PH } from "../materials/official";
 import { pantryOf } from "../materials/pantry";
 import { hazardRule, type Rule, type RuleContext } from "./rule";
+import * as words from "@/words/core/safety/mixture";
 
 /** An enzyme source past this share of the food runs away. Hazard table, *practice*. */
 const ENZYME_MOST = 0.05;
@@ -23,7 +25,7 @@ const uncookedParts = (input: RuleContext["input"]): Set<number> =>
 
 export const MIXTURE_RULES: readonly Rule[] = [
   hazardRule("over_acid_fish", {
-    because: "pH {{pH}} for {{pullH}} h; {{food}} bears {{limitH}} h of it.",
+    ...words.overAcidFish,
     check: ({ input, sheet }) => {
       const pH = sheet.mix?.pH;
       const limitH = acidLimitH(sheet.food, sheet.citricPerKgG ?? 0);
@@ -33,14 +35,14 @@ export const MIXTURE_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("acid_not_cooking", {
-    because: "{{food}} in acid, to be eaten raw: what turns opaque is not cooked.",
+    ...words.acidNotCooking,
     check: ({ input, sheet }) =>
       isSeafood(sheet.food) && input.servedRaw && sheet.mix?.pH !== undefined
         ? { food: sheet.food.name }
         : undefined,
   }),
   hazardRule("enzyme_mush", {
-    because: "{{percent}} % of the food is enzyme fruit, for {{pullH}} h; {{limitH}} h is the most.",
+    ...words.enzymeMush,
     check: ({ input, sheet }) => {
       if (sheet.mix?.kind !== "enzyme") return undefined;
       const share = sheet.mix.proteaseG / sheet.foodG;
@@ -51,24 +53,23 @@ export const MIXTURE_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("reused_marinade", {
-    because: "“{{name}}” is made with what lay on raw food, and is not said to be boiled.",
+    ...words.reusedMarinade,
     check: ({ input }) => {
       const used = input.companions?.find((c) => c.leftover === "asIs");
-      return used ? { name: used.name || used.kind } : undefined;
+      return used ? { name: companionName(used) } : undefined;
     },
   }),
   hazardRule("reused_marinade", {
     id: "boil_leftover",
     severity: "caution",
-    title: "Boil what touched raw food",
-    because: "“{{name}}” is made with what lay on raw food: bring it to a full boil before it is eaten.",
+    ...words.boilLeftover,
     check: ({ input }) => {
       const used = input.companions?.find((c) => c.leftover === "boiled");
-      return used ? { name: used.name || used.kind } : undefined;
+      return used ? { name: companionName(used) } : undefined;
     },
   }),
   hazardRule("garlic_oil", {
-    because: "Garlic, chilli or fresh herb under oil at {{temperatureC}} °C for {{pullH}} h.",
+    ...words.garlicOil,
     check: (c) => {
       const { temperatureC, place } = c.input.holding;
       const warm = place === "counter" || temperatureC > COLD_LIMIT_C;
@@ -79,9 +80,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   }),
   hazardRule("raw_egg_white", {
     id: "raw_egg_served",
-    title: "Raw egg, not cooked",
-    because: "{{what}} goes into the {{part}}, which is not cooked.",
-    instead: "Pasteurised egg, or cook it to 71 °C.",
+    ...words.rawEggServed,
     check: ({ input, sheet }) => {
       const uncooked = uncookedParts(input);
       const pantry = pantryOf(input.own);
@@ -95,22 +94,17 @@ export const MIXTURE_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("alcohol", {
-    because: "{{grams}} g of alcohol a portion goes in; some stays after cooking.",
+    ...words.alcohol,
     check: ({ facts }) => (facts.alcoholPerPortionG > 0.05 ? { grams: facts.alcoholPerPortionG } : undefined),
   }),
   hazardRule("mustard_oil_rule", {
-    because: "Mustard oil is among the lines.",
+    ...words.mustardOilRule,
     check: ({ ingredients }) => (ingredients.some((i) => i.flags.includes("erucic")) ? {} : undefined),
   }),
   {
     id: "hidden_salt",
     severity: "caution",
-    title: "The mixture is salty enough without salt",
-    because:
-      "Its lines bring {{hiddenG}} g of salt; {{wantedG}} g would season the food. No salt is weighed out, and it is still too much.",
-    instead: "Less of the saltiest line, or its unsalted kind; the ledger names it.",
-    source: "common practice, no source; mass balance",
-    deferTo: "your own taste",
+    ...words.hiddenSalt,
     check: ({ input, sheet }) => {
       const { targetFraction } = input.preparation;
       const wantedG = targetFraction * sheet.flesh.massG;
@@ -122,11 +116,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   {
     id: "beside_food",
     severity: "tip",
-    title: "It stands beside the food",
-    because: "{{haveMl}} ml is here, {{coverMl}} ml would cover the food in this vessel.",
-    instead: "A bag pressed round the food needs about {{bagMl}} ml; or turn it every few hours.",
-    source: "common practice, no source; geometry",
-    deferTo: "your own eye",
+    ...words.besideFood,
     check: ({ input, sheet }) => {
       const snug = sheet.snug;
       return snug && input.vessel.shape !== "bag" && snug.haveMl < 0.9 * snug.coverMl
@@ -137,11 +127,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   {
     id: "thin_paste",
     severity: "tip",
-    title: "The paste will be thinner than that",
-    because: "{{haveG}} g of paste over this surface; {{neededG}} g would stand as thick as you asked.",
-    instead: "More of every line, or spread it on the side that shows.",
-    source: "common practice, no source; geometry",
-    deferTo: "your own eye",
+    ...words.thinPaste,
     check: ({ sheet }) =>
       sheet.paste && sheet.coat && sheet.coat.massG < 0.7 * sheet.paste.neededG
         ? { haveG: sheet.coat.massG, neededG: sheet.paste.neededG }
@@ -150,12 +136,7 @@ export const MIXTURE_RULES: readonly Rule[] = [
   {
     id: "falls_off",
     severity: "caution",
-    title: "Some of it will not stick",
-    because:
-      "{{massG}} g of rub; this face holds about {{holdsG}} g. {{percent}} % falls off, and its salt with it.",
-    instead: "Less rub, a damp or oiled face, or more of it inside.",
-    source: "common practice, no source",
-    deferTo: "your own eye",
+    ...words.fallsOff,
     check: ({ sheet }) =>
       sheet.coat && !sheet.paste && sheet.coat.stuckShare < 0.97
         ? {

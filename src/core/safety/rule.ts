@@ -8,6 +8,7 @@ import { hazard } from "../materials/hazard";
 import type { Ingredient } from "../materials/types";
 import { isBaked } from "../preparations";
 import { NO_LIMITS, type KitchenLimits } from "./limits";
+import * as words from "@/words/core/safety/rule";
 
 export type Severity = "stop" | "caution" | "tip";
 
@@ -81,7 +82,7 @@ export function hazardRule(id: string, own: OwnWords): Rule {
   };
 }
 
-export const LOCAL_CODE = "Follow your local food code where it differs.";
+export const LOCAL_CODE = words.followYourLocalFoodCode;
 
 /** Soaks stand for hours; a crust is baked at once. */
 export const stands = ({ input }: RuleContext): boolean => !isBaked(input);

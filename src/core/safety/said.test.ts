@@ -138,7 +138,7 @@ describe("figures are said in the units of the sentence", () => {
       { input: { companions: [part("sauce"), part("glaze", { name: "Cider glaze" })] } },
       { what: "Cider glaze" },
     ],
-    ["cross_contamination", brine, { input: { companions: [part("baste")] } }, { what: "baste" }],
+    ["cross_contamination", brine, { input: { companions: [part("baste")] } }, { what: "basting" }],
     [
       "reused_marinade",
       brine,

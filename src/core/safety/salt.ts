@@ -3,6 +3,7 @@ import { saltModeOf } from "../formula/weigh/given-salt";
 import { SODIUM_MG } from "../materials/official";
 import { saturationFraction } from "../solution/sodium-chloride";
 import { hazardRule, LOCAL_CODE, type Rule } from "./rule";
+import * as words from "@/words/core/safety/salt";
 
 /** Salt in the flesh most eaters object to, mass fraction. *Practice* (METHODS: taste bands). */
 const HAM_LIKE_FRACTION = 0.02;
@@ -21,13 +22,7 @@ export const SALT_RULES: readonly Rule[] = [
   {
     id: "over_salted",
     severity: "caution",
-    title: "It will be too salty",
-    because:
-      "{{percent}} % salt in the flesh as it goes to the heat; from 2 % it tastes like ham, above 2.5 % most eaters object.",
-    instead:
-      "Take it out earlier, weaken the brine, or choose the equilibrium school, which cannot overshoot.",
-    source: "common practice, no source",
-    deferTo: "your own record and taste",
+    ...words.overSalted,
     check: ({ atPull }) =>
       atPull.toHeat.meanFraction >= HAM_LIKE_FRACTION
         ? { percent: atPull.toHeat.meanFraction * 100 }
@@ -36,12 +31,7 @@ export const SALT_RULES: readonly Rule[] = [
   {
     id: "dish_salty",
     severity: "caution",
-    title: "The whole dish is saltier than wanted",
-    because:
-      "{{percent}} % of the food's weight in salt is eaten, all sources together; {{wantedPercent}} % was wanted.",
-    instead: "Cut {{line}}: the ledger says by how much.",
-    source: "salt ledger, mass balance",
-    deferTo: "your own record and taste",
+    ...words.dishSalty,
     check: ({ input, sheet, atPull }) => {
       const wanted = input.preparation.targetFraction;
       if (!(wanted > 0) || atPull.ledger.shareOfFood <= DISH_SALTY * wanted) return undefined;
@@ -54,12 +44,7 @@ export const SALT_RULES: readonly Rule[] = [
   {
     id: "below_wanted",
     severity: "tip",
-    title: "Less salt than you want",
-    because:
-      "With the salt you gave it comes to {{percent}} % of the finished flesh; {{wantedPercent}} % is wanted.",
-    instead: "Leave it so for a light dish, salt at the table, or let the salt follow from what is wanted.",
-    source: "salt ledger, mass balance",
-    deferTo: "your own taste",
+    ...words.belowWanted,
     check: ({ input, sheet, atPull }) => {
       const wanted = input.preparation.targetFraction;
       const share = atPull.ledger.shareOfFood;
@@ -69,14 +54,14 @@ export const SALT_RULES: readonly Rule[] = [
     },
   },
   hazardRule("overlong_soak", {
-    because: "Planned for {{pullH}} h; the window ends at {{limitH}} h.",
+    ...words.overlongSoak,
     check: ({ input, sheet }) => {
       const limitH = sheet.soak.window.past.likely ?? sheet.soak.window.keepLimitH;
       return input.pullH > limitH * (1 + A_HAIR) ? { pullH: input.pullH, limitH } : undefined;
     },
   }),
   hazardRule("double_salt", {
-    because: "It holds {{percent}} % salt before you begin. The sums count it; a second dose adds up fast.",
+    ...words.doubleSalt,
     check: ({ sheet }) =>
       sheet.flesh.nativeSaltFraction > SALTED_ALREADY_FRACTION ||
       sheet.food.flags.includes("cured") ||
@@ -85,8 +70,7 @@ export const SALT_RULES: readonly Rule[] = [
         : undefined,
   }),
   hazardRule("undissolved", {
-    because:
-      "{{percent}} % is more than cold water dissolves ({{limitPercent}} %): the rest stays on the bottom.",
+    ...words.undissolved,
     check: ({ input, sheet }) => {
       const limit = saturationFraction(input.holding.temperatureC);
       return sheet.brine && sheet.brine.saltFraction > limit
@@ -95,7 +79,7 @@ export const SALT_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("volume_measured_salt", {
-    because: "A cup of {{salt}} varies by about {{doubtPercent}} % between makers, and the brine with it.",
+    ...words.volumeMeasuredSalt,
     check: ({ input, sheet }) => {
       const { preparation } = input;
       const byCup =
@@ -108,14 +92,14 @@ export const SALT_RULES: readonly Rule[] = [
     },
   }),
   hazardRule("sodium_restricted", {
-    because: "{{sodiumMg}} mg of sodium a portion; a day's limit for most adults is {{dayMg}} mg.",
+    ...words.sodiumRestricted,
     check: ({ atPull }) =>
       atPull.ledger.sodiumMgPerPortion > SODIUM_MG.portion
         ? { sodiumMg: atPull.ledger.sodiumMgPerPortion, dayMg: SODIUM_MG.day }
         : undefined,
   }),
   hazardRule("potassium_salt", {
-    because: "{{salt}} is {{percent}} % potassium chloride.",
+    ...words.potassiumSalt,
     check: ({ sheet }) =>
       sheet.salt.kclFraction > 0.02
         ? { salt: sheet.salt.name, percent: sheet.salt.kclFraction * 100 }
@@ -124,10 +108,7 @@ export const SALT_RULES: readonly Rule[] = [
   {
     id: "non_food_salt",
     severity: "stop",
-    title: "Not a food salt",
-    because: "{{salt}} is not made for food.",
-    instead: "Any plain food salt; weigh it, and the sheet follows.",
-    source: "common practice, no source",
+    ...words.nonFoodSalt,
     deferTo: LOCAL_CODE,
     check: ({ sheet }) => (sheet.salt.foodGrade ? undefined : { salt: sheet.salt.name }),
   },

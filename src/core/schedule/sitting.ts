@@ -13,6 +13,7 @@ import {
   type ProgramDish,
   type SittingKitchen,
 } from "./dishes";
+import * as words from "@/words/core/schedule/sitting";
 
 export interface Sitting {
   dishes: ProgramDish[];
@@ -99,7 +100,7 @@ export function problemOf(sitting: Sitting, options: ProblemOptions = { turned: 
 export function resourcesOf(kitchen: SittingKitchen): Resource[] {
   const ovens = Array.from({ length: Math.max(1, kitchen.ovens) }, (_, i) => ({
     id: i === 0 ? OVEN : `${OVEN}${i + 1}`,
-    name: i === 0 ? "oven" : `oven ${i + 1}`,
+    name: words.oven(i + 1),
     kind: "oven" as const,
     capacity: kitchen.ovens === 0 ? 0 : kitchen.shelves,
   }));

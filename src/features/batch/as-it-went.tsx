@@ -9,6 +9,7 @@ import { FAULT_NAME } from "@/core/journal/outcome";
 import { SaltFound } from "./salt-found";
 import { capital, grams } from "@/ui/format";
 import { sayJudged, sayScore } from "@/ui/judged";
+import * as words from "@/words/batch/as-it-went";
 
 const CoreChart = dynamic(
   orMissing(async () => (await import("@/ui/core-chart")).CoreChart),
@@ -42,8 +43,8 @@ export function AsItWent({
   return (
     <>
       {weighed.length > 0 && (
-        <section className="mt-6" aria-label="Really weighed">
-          <h2 className="text-xl">Really weighed</h2>
+        <section className="mt-6" aria-label={words.reallyWeighed}>
+          <h2 className="text-xl">{words.reallyWeighed}</h2>
           <ul>
             {weighed.map((line, i) => (
               <li
@@ -52,8 +53,10 @@ export function AsItWent({
               >
                 <span>{capital(line.name)}</span>
                 <span>
-                  <span className="figure">{grams(work.weights[line.id])}</span> g of{" "}
-                  <span className="figure">{grams(line.massG * work.scaledBy)}</span>
+                  {words.gOf(
+                    <span className="figure">{grams(work.weights[line.id])}</span>,
+                    <span className="figure">{grams(line.massG * work.scaledBy)}</span>,
+                  )}
                 </span>
               </li>
             ))}
@@ -61,8 +64,8 @@ export function AsItWent({
         </section>
       )}
       {core.length > 1 && (
-        <section className="mt-6" aria-label="Core readings">
-          <h2 className="text-xl">Core, as read</h2>
+        <section className="mt-6" aria-label={words.coreReadings}>
+          <h2 className="text-xl">{words.coreAsRead}</h2>
           <CoreChart
             readings={core}
             forecast={[]}
@@ -75,27 +78,28 @@ export function AsItWent({
         </section>
       )}
       {work.judged && (
-        <section className="mt-6" aria-label="Judged">
-          <h2 className="text-xl">How it was</h2>
+        <section className="mt-6" aria-label={words.judged}>
+          <h2 className="text-xl">{words.howItWas}</h2>
           <SaltFound
             judged={work.judged}
             wanted={batch.formulation.preparation.targetFraction}
             {...(toHeat !== undefined && { held: toHeat })}
           />
-          <p>{sayJudged(work.judged) || "not scored"}</p>
+          <p>{sayJudged(work.judged) || words.notScored}</p>
           {work.judged.faults.length > 0 && <p>{work.judged.faults.map((f) => FAULT_NAME[f]).join(", ")}</p>}
           {work.judged.eaters && (
             <p>
-              Salt, eater by eater:{" "}
-              {work.judged.eaters.map((e) => `${e.who}: ${sayScore("salt", e.salt)}`).join(" · ")}
+              {words.saltEaterByEater(
+                work.judged.eaters.map((e) => `${e.who}: ${sayScore("salt", e.salt)}`).join(" · "),
+              )}
             </p>
           )}
           {work.judged.words && <p className="whitespace-pre-wrap">“{work.judged.words}”</p>}
         </section>
       )}
       {work.photos.length > 0 && (
-        <section className="mt-6" aria-label="Photos">
-          <h2 className="text-xl">Photos</h2>
+        <section className="mt-6" aria-label={words.photos}>
+          <h2 className="text-xl">{words.photos}</h2>
           <ul className="flex flex-wrap gap-3">
             {work.photos.map((photo, i) => (
               <li key={photo.id}>
@@ -104,7 +108,11 @@ export function AsItWent({
                   src={`/api/batches/${batch.id}/photos/${photo.id}`}
                   width={photo.width}
                   height={photo.height}
-                  alt={`${batch.name}, ${i + 1} of ${work.photos.length}`}
+                  alt={words.weighedOfWanted({
+                    batchName: batch.name,
+                    amount: i + 1,
+                    photosCount: work.photos.length,
+                  })}
                   className="h-48 w-auto"
                 />
               </li>

@@ -6,6 +6,7 @@ import { useState } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import { FileButton } from "@/ui/file-button";
 import { sendFile } from "@/ui/send";
+import * as words from "@/words/batch/batch-files";
 
 /** Everything read of a batch as a file, and readings from one: all of it, or none. */
 export function BatchFiles({ batch }: { batch: BatchDetail }) {
@@ -16,19 +17,19 @@ export function BatchFiles({ batch }: { batch: BatchDetail }) {
     const sent = await sendFile<{ kept: number }>(path, file);
     setSaid(
       sent.ok
-        ? { text: `${sent.value.kept} readings are here now.`, bad: false }
+        ? { text: words.readingsAreHereNow(sent.value.kept), bad: false }
         : { text: sent.problem.detail, bad: true },
     );
     if (sent.ok) router.refresh();
   };
   return (
-    <section className="mt-6" aria-label="Files">
-      <h2 className="text-xl">Readings as a file</h2>
+    <section className="mt-6" aria-label={words.files}>
+      <h2 className="text-xl">{words.readingsAsAFile}</h2>
       <div className="flex flex-wrap gap-2 py-2">
         <a className="btn min-h-11 font-normal" href={path} download>
-          <FileDown size={18} aria-hidden /> All readings, CSV
+          <FileDown size={18} aria-hidden /> {words.allReadingsCsv}
         </a>
-        <FileButton label="Read some in" accept=".csv,text/csv" onFile={take} />
+        <FileButton label={words.readSomeIn} accept=".csv,text/csv" onFile={take} />
       </div>
       {said && (
         <p role={said.bad ? "alert" : "status"} className={said.bad ? "text-error" : ""}>

@@ -29,6 +29,7 @@ import { useBatchState } from "./use-batch-state";
 import { ReadingsPanel } from "./readings-panel";
 import { RescuePanel } from "./rescue-panel";
 import { useTold, useUnits } from "@/ui/measures";
+import * as words from "@/words/batch/batch-page";
 
 interface Props {
   kitchen: KitchenView;
@@ -62,21 +63,17 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
   return (
     <Shell
       title={batch.name}
-      note={
-        <>
-          {batchNote(batch, units)} · formula version {batch.version}
-        </>
-      }
+      note={<>{words.formulaVersion(batchNote(batch, units), batch.version)}</>}
       actions={
         <>
           <Link className="btn btn-primary min-h-11" href={`/work/${batch.id}`}>
-            At work
+            {words.atWork}
           </Link>
           <Link className="btn min-h-11" href={`/print/batch/${batch.id}`}>
-            Print sheet and label
+            {words.printSheetAndLabel}
           </Link>
           <Link className="btn min-h-11" href={`/bench?formula=${batch.formulaId}&version=${batch.version}`}>
-            On the Bench again
+            {words.onTheBenchAgain}
           </Link>
           {lifted ? (
             <UndoLiftButton batchId={batch.id} name={batch.name} />
@@ -89,18 +86,20 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
       <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_20.5rem]">
         <div className="p-4 lg:overflow-y-auto lg:p-6">
           {hours < 0 ? (
-            <p className="text-xl">Goes in {units.dayAndClock(batch.startedAtMs, zone)}.</p>
+            <p className="text-xl">{words.goesIn(units.dayAndClock(batch.startedAtMs, zone))}</p>
           ) : (
             <>
               <div className="flex flex-wrap items-baseline justify-between gap-x-4">
                 <h2 className="text-xl">
-                  {lifted ? "When it came out" : "Now"}, at {duration(hours)}: {state}
+                  {words.whenItCameOutAt({ lifted, hours: duration(hours), state })}
                 </h2>
                 {outcome && (
                   <p className="text-sm text-quiet">
-                    surface <span className="figure">{percent(outcome.surfaceFraction)}</span> % · mean{" "}
-                    <span className="figure">{percent(outcome.meanFraction)}</span> % · centre{" "}
-                    <span className="figure">{percent(outcome.centreFraction)}</span> %
+                    {words.surfaceMeanCentre({
+                      surfaceFraction: <span className="figure">{percent(outcome.surfaceFraction)}</span>,
+                      meanFraction: <span className="figure">{percent(outcome.meanFraction)}</span>,
+                      centreFraction: <span className="figure">{percent(outcome.centreFraction)}</span>,
+                    })}
                   </p>
                 )}
               </div>
@@ -112,7 +111,7 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
               <SoakRail
                 window={window}
                 hours={onRail}
-                marks={lifted ? "taken out" : "now"}
+                marks={lifted ? words.takenOut : "now"}
                 start={{ atMs: batch.startedAtMs, timeZone: zone }}
               />
             </>
@@ -131,15 +130,15 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
           <Acknowledged batch={batch} />
         </div>
         <div className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
-          <h2 className="text-xl">Weighed out</h2>
+          <h2 className="text-xl">{words.weighedOut}</h2>
           <WeighLines lines={batch.sheet.lines} measures={kitchen.measures} />
           <dl className="my-4 space-y-1">
-            <Fact term="Flesh" figure={`${grams(batch.sheet.fleshG)} g`} />
+            <Fact term={words.flesh} figure={`${grams(batch.sheet.fleshG)} g`} />
             {batch.sheet.brineFraction !== undefined && (
-              <Fact term="Brine strength" figure={`${percent(batch.sheet.brineFraction)} %`} />
+              <Fact term={words.brineStrength} figure={`${percent(batch.sheet.brineFraction)} %`} />
             )}
             <Fact
-              term="Sodium a portion, as planned"
+              term={words.sodiumAPortionAsPlanned}
               figure={`${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`}
             />
           </dl>
@@ -163,20 +162,10 @@ function Fact({ term, figure }: { term: string; figure: string }) {
   );
 }
 
-const EVENT_WORDS: Record<string, string> = {
-  started: "Went in",
-  lifted: "Taken out",
-  lift_undone: "Put back: taking it out was a slip",
-  act_done: "Done",
-  act_timed: "Passed by the timer",
-  act_not_done: "Not done",
-  act_undone: "Taken back",
-  judged: "Judged",
-};
+const EVENT_WORDS: Record<string, string> = words.eventWords;
 
 /** What is said of a tap whose device had another time. */
-const clockOff = (aheadMs: number): string =>
-  `Tapped on a device whose clock was ${offBy(aheadMs)} ${aheadMs > 0 ? "ahead" : "behind"}; the hour is the kitchen’s.`;
+const clockOff = (aheadMs: number): string => words.tappedOnADeviceWhose(offBy(aheadMs), aheadMs);
 
 interface TimesProps {
   batch: BatchDetail;
@@ -193,12 +182,12 @@ function Times({ batch, program, isIn }: TimesProps) {
     told(program?.steps.find((s) => s.id === id)?.title ?? id.replaceAll("_", " "));
   const happened = batch.events.filter((event) => isIn || event.kind !== "started");
   const toCome = [
-    ...(isIn ? [] : [["To go in", batch.startedAtMs] as const]),
-    ...(batch.liftedAtMs === null ? [["To be taken out", batch.plannedLiftAtMs] as const] : []),
+    ...(isIn ? [] : [[words.toGoIn, batch.startedAtMs] as const]),
+    ...(batch.liftedAtMs === null ? [[words.toBeTakenOut, batch.plannedLiftAtMs] as const] : []),
   ];
   return (
     <section className="mt-6">
-      <h2 className="text-xl">What happened</h2>
+      <h2 className="text-xl">{words.whatHappened}</h2>
       <ol>
         {happened.map((event, i) => (
           <li key={i} className="flex justify-between gap-4 border-b border-dotted border-line py-2">
@@ -230,7 +219,7 @@ function Acknowledged({ batch }: { batch: BatchDetail }) {
   if (batch.acknowledgements.length === 0) return null;
   return (
     <section className="mt-6">
-      <h2 className="text-xl">Acknowledged at the start</h2>
+      <h2 className="text-xl">{words.acknowledgedAtTheStart}</h2>
       <ul>
         {batch.acknowledgements.map((a) => (
           <li key={a.ruleId} className="border-b border-dotted border-line py-2">

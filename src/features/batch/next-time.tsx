@@ -7,6 +7,7 @@ import type { Proposal } from "@/core/journal/next-time";
 import { duration, percent } from "@/ui/format";
 import { sayHowSure, sayScore } from "@/ui/judged";
 import { send } from "@/ui/send";
+import * as words from "@/words/batch/next-time";
 
 interface Props {
   formulaId: string;
@@ -17,7 +18,12 @@ interface Props {
 /** What the batches said, as one word. */
 const found = ({ field, meanScore }: Proposal): string =>
   // Half a step off is off.
-  `found ${sayScore(field === "target" ? "salt" : "evenness", meanScore > 0 ? Math.max(1, meanScore) : Math.min(-1, meanScore))}`;
+  words.found(
+    sayScore(
+      field === "target" ? "salt" : "evenness",
+      meanScore > 0 ? Math.max(1, meanScore) : Math.min(-1, meanScore),
+    ),
+  );
 
 /** What this kitchen's record proposes, with its evidence; accepted, it becomes a version that says why. */
 export function NextTime({ formulaId, newest, proposals }: Props) {
@@ -32,15 +38,15 @@ export function NextTime({ formulaId, newest, proposals }: Props) {
       baseVersion: newest.version,
       note,
     });
-    setSaid(sent.ok ? `Kept as version ${sent.value.version}.` : sent.problem.detail);
+    setSaid(sent.ok ? words.keptAsVersion(sent.value.version) : sent.problem.detail);
     if (sent.ok) router.refresh();
   };
   if (proposals.length === 0 && said === null) return null;
   const shown = (p: Proposal, value: number) =>
     p.field === "target" ? `${percent(value)} %` : duration(value);
   return (
-    <section className="mt-6 border-l-8 border-primary bg-base-100 p-3" aria-label="Next time">
-      <h2 className="text-xl">Next time</h2>
+    <section className="mt-6 border-l-8 border-primary bg-base-100 p-3" aria-label={words.nextTime}>
+      <h2 className="text-xl">{words.nextTime}</h2>
       {proposals.map((p) => (
         <div
           key={p.field}
@@ -48,13 +54,18 @@ export function NextTime({ formulaId, newest, proposals }: Props) {
           data-proposal={p.field}
         >
           <p className="text-lg">
-            Try <b className="figure">{shown(p, p.to)}</b>: {found(p)} at {shown(p, p.judged)},{" "}
-            {p.batches === 1 ? "in one batch" : `in ${p.batches} batches`}. As it stands the formula{" "}
-            {p.field === "target" ? "brings" : "stands"} {shown(p, p.from)}.{" "}
-            <span className="text-quiet">{sayHowSure(p.confidence)}</span>
+            {words.tryAtInOneBatch({
+              what: <b className="figure">{shown(p, p.to)}</b>,
+              amount: found(p),
+              amount2: shown(p, p.judged),
+              batches: p.batches,
+              field: p.field,
+              amount3: shown(p, p.from),
+              confidence: <span className="text-quiet">{sayHowSure(p.confidence)}</span>,
+            })}
           </p>
           <button type="button" className="btn min-h-11" onClick={() => accept(p)}>
-            Make it the next version
+            {words.makeItTheNextVersion}
           </button>
         </div>
       ))}

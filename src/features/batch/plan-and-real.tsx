@@ -3,6 +3,7 @@ import type { WorkView } from "@/contracts/work";
 import { actsIn, type Program } from "@/core/program/step";
 import { duration } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
+import * as words from "@/words/batch/plan-and-real";
 
 const MIN_MS = 60_000;
 /** Nearer than this is as planned. */
@@ -15,8 +16,8 @@ export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program
   const acts = actsIn(program).filter((a) => work.done[a.id] !== undefined);
   if (acts.length === 0) return null;
   return (
-    <section className="mt-6" aria-label="Plan and what was">
-      <h2 className="text-xl">As planned, and as it was</h2>
+    <section className="mt-6" aria-label={words.planAndWhatWas}>
+      <h2 className="text-xl">{words.asPlannedAndAsIt}</h2>
       <ul>
         {acts.map((act) => {
           const realMs = work.done[act.id];
@@ -42,6 +43,6 @@ export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program
 }
 
 function sayLate(lateMin: number): string {
-  if (Math.abs(lateMin) < NEAR_MIN) return "as planned";
-  return `${duration(Math.abs(lateMin) / 60)} ${lateMin < 0 ? "early" : "late"}`;
+  if (Math.abs(lateMin) < NEAR_MIN) return words.asPlanned;
+  return words.offBy(duration(Math.abs(lateMin) / 60), lateMin < 0);
 }

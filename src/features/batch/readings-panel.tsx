@@ -11,6 +11,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { sendOrKeep } from "@/ui/outbox";
 import { useUnits } from "@/ui/measures";
 import { kitchenNow } from "@/ui/kitchen-time";
+import * as words from "@/words/batch/readings-panel";
 
 interface Props {
   batch: BatchDetail;
@@ -31,11 +32,9 @@ export function ReadingsPanel({ batch, movedH }: Props) {
     return kept || problem === null;
   };
   return (
-    <section className="mt-6" aria-label="Readings">
-      <h2 className="text-xl">Readings</h2>
-      <p className="text-sm text-quiet">
-        Salt in real flesh runs up to twice as fast or slow as the table. A reading of the brine corrects it.
-      </p>
+    <section className="mt-6" aria-label={words.readings}>
+      <h2 className="text-xl">{words.readings}</h2>
+      <p className="text-sm text-quiet">{words.saltInRealFleshRuns}</p>
       <ReadingForm
         sugared={batch.formulation.sugarPerSalt > 0}
         startWeightG={batch.formulation.pieces.totalMassG}
@@ -56,10 +55,10 @@ export function ReadingsPanel({ batch, movedH }: Props) {
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 underline"
-                aria-label={`Take back the reading of ${units.clock(atMs, batch.timeZone)}`}
+                aria-label={words.takeBackTheReadingOf(units.clock(atMs, batch.timeZone))}
                 onClick={() => act("DELETE", `readings/${id}`)}
               >
-                Take back
+                {words.takeBack}
               </button>
             </span>
           </li>
@@ -75,7 +74,7 @@ export function ReadingsPanel({ batch, movedH }: Props) {
             className="btn min-h-11"
             onClick={async () => setKept(await act("POST", "rate"))}
           >
-            {kept ? "Kept for this food" : "Keep for this food here"}
+            {words.keptForThisFood(kept)}
           </button>
         </div>
       )}
@@ -85,19 +84,19 @@ export function ReadingsPanel({ batch, movedH }: Props) {
 
 function sayReading(reading: ReadingBody): string {
   return reading.kind === "bathStrength"
-    ? `brine read at ${percent(reading.saltFraction)} %`
-    : `weighed ${grams(reading.beforeG)} g before, ${grams(reading.afterG)} g now`;
+    ? words.brineReadAt(percent(reading.saltFraction))
+    : words.weighedGBeforeGNow(grams(reading.beforeG), grams(reading.afterG));
 }
 
 function sayLearnt(factor: number, doubt: number): string {
   const sure = Math.round((Math.exp(doubt) - 1) * 100);
-  return `Salt runs ${factor.toFixed(2)} × the table in this batch, give or take ${sure} %.`;
+  return words.saltRunsTheTableIn(factor.toFixed(2), sure);
 }
 
 function sayMoved(movedH: number | undefined): string {
-  if (movedH === undefined) return "The window is worked out anew.";
-  if (Math.abs(movedH) < 0.1) return "The window stays where it was.";
-  return `Ready ${duration(Math.abs(movedH))} ${movedH < 0 ? "earlier" : "later"} than told at the start.`;
+  if (movedH === undefined) return words.theWindowIsWorkedOut;
+  if (Math.abs(movedH) < 0.1) return words.theWindowStaysWhereIt;
+  return words.readyEarlierThanToldAt(duration(Math.abs(movedH)), movedH);
 }
 
 function ReadingForm(props: {
@@ -115,17 +114,17 @@ function ReadingForm(props: {
   return (
     <div className="max-w-md">
       <Select
-        label="What was read"
+        label={words.whatWasRead}
         value={kind}
         options={[
-          { value: "bathStrength", label: "the brine’s strength" },
-          { value: "weight", label: "the food’s weight" },
+          { value: "bathStrength", label: words.theBrinesStrength },
+          { value: "weight", label: words.theFoodsWeight },
         ]}
         onChange={setKind}
       />
       {kind === "bathStrength" ? (
         <QuantityField
-          label="Brine now"
+          label={words.brineNow}
           unit="%"
           value={strength}
           digits={2}
@@ -133,18 +132,12 @@ function ReadingForm(props: {
           rule={RANGES.readingPercent}
           onChange={setStrength}
           onValidity={onValidity}
-          hint={
-            props.sugared && (
-              <p className="py-1 text-sm text-quiet">
-                There is sugar in it: a hydrometer reads too high. Use a salt meter, or take the sugar off.
-              </p>
-            )
-          }
+          hint={props.sugared && <p className="py-1 text-sm text-quiet">{words.thereIsSugarInIt}</p>}
         />
       ) : (
         <>
           <QuantityField
-            label="Weight before"
+            label={words.weightBefore}
             unit="g"
             value={beforeG}
             rule={RANGES.totalMassG}
@@ -152,7 +145,7 @@ function ReadingForm(props: {
             onValidity={onValidity}
           />
           <QuantityField
-            label="Weight now"
+            label={words.weightNow}
             unit="g"
             value={afterG}
             rule={RANGES.totalMassG}
@@ -171,7 +164,7 @@ function ReadingForm(props: {
           )
         }
       >
-        Enter the reading
+        {words.enterTheReading}
       </button>
     </div>
   );

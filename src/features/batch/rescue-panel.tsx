@@ -6,6 +6,7 @@ import type { Rescue } from "@/core/formula/change/rescue";
 import { duration, fixed, percent } from "@/ui/format";
 import { useAnswer } from "@/ui/what-if/use-answer";
 import { whatIfWorker } from "@/ui/what-if/workers";
+import * as words from "@/words/batch/rescue-panel";
 
 const HOUR_MS = 3_600_000;
 /** The ways are worked out for the last whole minute: they do not change by the second. */
@@ -17,14 +18,14 @@ export function RescuePanel({ batch, nowMs }: { batch: BatchView; nowMs: number 
   return (
     <section className="mt-6">
       <div className="flex items-center justify-between gap-4">
-        <h2 className="text-xl">Late or early?</h2>
+        <h2 className="text-xl">{words.lateOrEarly}</h2>
         <button
           type="button"
           className="btn min-h-11"
           aria-expanded={open}
           onClick={() => setOpen((now) => !now)}
         >
-          {open ? "Close" : "What can I do now?"}
+          {words.close(open)}
         </button>
       </div>
       {open && <Ways batch={batch} nowMs={Math.floor(nowMs / MINUTE_MS) * MINUTE_MS} />}
@@ -40,10 +41,10 @@ function Ways({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
   const asked = useAnswer(key, () =>
     whatIfWorker().rescues(batch.formulation, rate, nowH, hour(batch.plannedLiftAtMs)),
   );
-  if (asked.status === "working") return <p className="py-3 text-quiet">working out the ways…</p>;
-  if (asked.status === "failed") return <p className="py-3 text-error">The sums do not work out here.</p>;
+  if (asked.status === "working") return <p className="py-3 text-quiet">{words.workingOutTheWays}</p>;
+  if (asked.status === "failed") return <p className="py-3 text-error">{words.theSumsDoNotWork}</p>;
   return (
-    <ol className="mt-2" aria-label="Ways out, the best first">
+    <ol className="mt-2" aria-label={words.waysOutTheBestFirst}>
       {asked.value.map((way) => (
         <li
           key={way.way}
@@ -51,9 +52,11 @@ function Ways({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
         >
           <p className="max-w-prose flex-1 basis-64 font-semibold">{sayWay(way)}</p>
           <p className="text-sm">
-            mean <span className="figure text-lg">{percent(way.meanFraction)}</span> % · surface{" "}
-            <span className="figure">{percent(way.surfaceFraction)}</span> % · centre{" "}
-            <span className="figure">{percent(way.centreFraction)}</span> %
+            {words.meanSurfaceCentre({
+              meanFraction: <span className="figure text-lg">{percent(way.meanFraction)}</span>,
+              surfaceFraction: <span className="figure">{percent(way.surfaceFraction)}</span>,
+              centreFraction: <span className="figure">{percent(way.centreFraction)}</span>,
+            })}
           </p>
         </li>
       ))}
@@ -64,18 +67,16 @@ function Ways({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
 function sayWay({ way, hours, amount = 0 }: Rescue): string {
   switch (way) {
     case "lift_now":
-      return "Take it out now and cook it as it is.";
+      return words.takeItOutNowAnd;
     case "wait":
-      return `Leave it in another ${duration(hours)}.`;
+      return words.leaveItInAnother(duration(hours));
     case "pull_and_rest":
-      return `Take it out now and rest it ${duration(hours)} in the fridge: it evens out, nothing is lost.`;
+      return words.takeItOutNowAndOfHours(duration(hours));
     case "rinse":
-      return `Take it out and stand it ${Math.round(amount)} min in plenty of cold water, in the fridge.`;
+      return words.takeItOutAndStand(Math.round(amount));
     case "dilute":
-      return `Add ${fixed(amount, 1)} L of cold water now and leave it in till it is wanted, in ${duration(hours)}.`;
+      return words.addLOfColdWater(fixed(amount, 1), duration(hours));
     case "salt_elsewhere":
-      return amount > 0
-        ? `Cook it now and leave ${fixed(amount, 1)} g of salt out of the sauce and the sides.`
-        : `Cook it now and put ${fixed(-amount, 1)} g of salt more on it at the table or in the sauce.`;
+      return words.cookItNowAndLeave({ amount, amount2: fixed(amount, 1), amount3: fixed(-amount, 1) });
   }
 }

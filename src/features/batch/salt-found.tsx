@@ -1,6 +1,7 @@
 import { judgedSalt, type Judged } from "@/core/journal/outcome";
 import { percent } from "@/ui/format";
 import { ASKED, sayScore } from "@/ui/judged";
+import * as words from "@/words/batch/salt-found";
 
 interface Props {
   judged: Judged;
@@ -20,14 +21,13 @@ export function SaltFound({ judged, wanted, held }: Props) {
   return (
     <figure className="mt-2">
       <figcaption>
-        Found <strong className="text-xl">{sayScore("salt", salt)}</strong>: wanted{" "}
-        <b className="figure">{percent(wanted)} %</b>
-        {held !== undefined && (
-          <>
-            , with <b className="figure">{percent(held)} %</b> in the flesh
-          </>
-        )}
-        .
+        {words.foundWanted({
+          salt: <strong className="text-xl">{sayScore("salt", salt)}</strong>,
+          wanted: <b className="figure">{percent(wanted)} %</b>,
+          held: held !== undefined && (
+            <>{words.withInTheFlesh(<b className="figure">{percent(held)} %</b>)}</>
+          ),
+        })}
       </figcaption>
       <div className="relative mt-2 h-14" aria-hidden>
         <span className="absolute inset-x-[10%] top-4 border-t-2 border-base-content" />

@@ -9,6 +9,7 @@ import { Section } from "@/ui/section/section";
 import { Figures } from "./figures";
 import { usePlate } from "./use-plate";
 import { YieldLine } from "./yield-line";
+import * as wording from "@/words/bench/at-pull";
 
 /* Most pieces are of one size. */
 const OtherSizes = dynamic(
@@ -25,17 +26,21 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
   const outcome = { ...worked.outcome, ...plate };
   const units = useUnits();
   const { words } = described(input.preparation);
-  const title = served
-    ? `On the plate: cooked to ${units.temperature(cook.toC)}`
-    : `${words.place} at ${duration(input.pullH)}`;
+  const title = wording.onThePlateCookedTo({
+    served,
+    toC: units.temperature(cook.toC),
+    place: words.place,
+    pullH: duration(input.pullH),
+  });
   // What the large figures do not say already.
   const aside: [name: string, share: number, digits: number][] = [
     [words.spots.enters, outcome.surfaceFraction, 1],
   ];
-  if (served) aside.push(["mean", outcome.meanFraction, 1], [words.spots.last, outcome.centreFraction, 1]);
-  aside.push(["evenness", outcome.evenness, 0]);
+  if (served)
+    aside.push([wording.mean, outcome.meanFraction, 1], [words.spots.last, outcome.centreFraction, 1]);
+  aside.push([wording.evenness, outcome.evenness, 0]);
   if (!served && outcome.bathFraction !== undefined)
-    aside.push([sheet.mix ? "mixture" : "bath", outcome.bathFraction, 1]);
+    aside.push([wording.bathOf(sheet.mix !== undefined), outcome.bathFraction, 1]);
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-x-4">
@@ -47,7 +52,7 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
             aria-pressed={asked}
             onClick={() => setAsked((now) => !now)}
           >
-            {served ? "Back to the soak" : "On the plate"}
+            {wording.backToTheSoak(served)}
           </button>
         )}
       </div>
@@ -59,8 +64,8 @@ export function AtPull({ worked }: { worked: WorkedOut }) {
             {name} <span className="figure">{percent(share, digits)}</span> %
           </span>
         ))}
-        {fronts.acidMm > 0 && <Deep what="acid" mm={fronts.acidMm} drawn />}
-        {fronts.sugarMm > 0 && <Deep what="sugar" mm={fronts.sugarMm} />}
+        {fronts.acidMm > 0 && <Deep what={wording.acid} mm={fronts.acidMm} drawn />}
+        {fronts.sugarMm > 0 && <Deep what={wording.sugar} mm={fronts.sugarMm} />}
       </p>
       <YieldLine {...worked} />
       {worked.outcome.alongside.length > 0 && <OtherSizes {...worked} />}
@@ -76,7 +81,8 @@ function Deep({ what, mm, drawn = false }: { what: string; mm: number; drawn?: b
   const units = useUnits();
   return (
     <span className="whitespace-nowrap">
-      · {what} <span className="figure">{units.length(mm, 1)}</span> deep{drawn && " (hatched)"}
+      · {wording.deep(what, <span className="figure">{units.length(mm, 1)}</span>)}
+      {drawn && wording.hatched}
     </span>
   );
 }

@@ -28,6 +28,7 @@ import { useDraft } from "./use-draft";
 import { useTimes } from "./use-times";
 import { WaysPanel } from "./ways/ways-panel";
 import { WorkedColumns } from "./worked-columns";
+import * as words from "@/words/bench/bench";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
 const StartDialog = dynamic(
@@ -112,13 +113,13 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
   const query = draft.formulaId ? `?formula=${draft.formulaId}&version=${draft.baseVersion}` : "";
   return (
     <Shell
-      title="Bench"
+      title={words.bench}
       waiting={waiting}
       head={
         <>
           <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-quiet">
             <input
-              aria-label="Name of the formula"
+              aria-label={words.nameOfTheFormula}
               aria-invalid={!named}
               className="entry-in-place min-h-0 border-b border-line text-base-content"
               maxLength={NAME_MAX}
@@ -126,7 +127,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
               onChange={(event) => change((f) => ({ ...f, name: event.target.value }))}
             />
             <span role="status">{sayState(draft.baseVersion, changed)}</span>
-            {!named && <span className="text-error">A formula needs a name.</span>}
+            {!named && <span className="text-error">{words.aFormulaNeedsAName}</span>}
           </p>
           <Sentence {...panel} times={times} timeZone={kitchen.timeZone} baked={isBaked(formulation)} />
         </>
@@ -135,7 +136,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
         <>
           <UndoButtons {...past} />
           <Link className={`btn min-h-11 ${worked.ok ? "" : "btn-disabled"}`} href={`/print/draft${query}`}>
-            Print sheet
+            {words.printSheet}
           </Link>
           <SaveControl
             draft={{ ...draft, formulation }}
@@ -150,7 +151,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
             disabled={blocked}
             onClick={() => setStarting(true)}
           >
-            Start this batch
+            {words.startThisBatch}
           </button>
         </>
       }
@@ -196,18 +197,18 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           />
         ) : (
           <div className="p-6 lg:col-span-2">
-            <h2 className="text-2xl">Cannot be worked out yet</h2>
+            <h2 className="text-2xl">{words.cannotBeWorkedOutYet}</h2>
             <p className="mt-2 max-w-prose" role="alert">
               {refusal?.text}
             </p>
-            <p className="mt-2 max-w-prose text-quiet">Everything you entered is kept.</p>
+            <p className="mt-2 max-w-prose text-quiet">{words.everythingYouEnteredIsKept}</p>
           </div>
         )}
       </div>
       <div className="fixed inset-x-0 bottom-16 z-20 flex gap-2 border-t border-line bg-base-200 p-2 lg:hidden">
         {column !== "sheet" && (
           <button type="button" className="btn min-h-12 flex-1" onClick={() => setColumn("sheet")}>
-            Weigh out
+            {words.weighOut}
           </button>
         )}
         <button
@@ -216,7 +217,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
           disabled={blocked}
           onClick={() => setStarting(true)}
         >
-          Start this batch
+          {words.startThisBatch}
         </button>
       </div>
       {worked.ok && starting && (
@@ -247,6 +248,6 @@ function basesOf({ input, sheet }: WorkedOut): LineBases {
 }
 
 function sayState(version: number | null, changed: boolean): string {
-  if (version === null) return "not saved yet";
-  return `version ${version}${changed ? " · changes not saved" : " · saved"}`;
+  if (version === null) return words.notSavedYet;
+  return words.versionChangesNotSaved(version, changed);
 }

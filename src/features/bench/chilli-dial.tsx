@@ -1,8 +1,9 @@
 import { withChilliHeat } from "@/core/formula/account/chilli-heat";
-import { HEATS, type HeatName } from "@/core/formula/account/dish-facts";
+import { HEATS, heatWord, type HeatName } from "@/core/formula/account/dish-facts";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { Select } from "@/ui/choice";
+import * as words from "@/words/bench/chilli-dial";
 
 /** The middle of a heat, so that turning the dial comes out where it says. */
 const DIAL_UNITS: Record<HeatName, number> = {
@@ -25,9 +26,9 @@ interface Props {
 export function ChilliDial({ heat, input, sheet, change }: Props) {
   return (
     <Select
-      label="Chilli heat"
+      label={words.chilliHeat}
       value={heat}
-      options={HEATS.map(({ name }) => ({ value: name, label: name }))}
+      options={HEATS.map(({ name }) => ({ value: name, label: heatWord(name) }))}
       onChange={(wanted: HeatName) => change(() => withChilliHeat(input, sheet, DIAL_UNITS[wanted]))}
     />
   );

@@ -1,12 +1,14 @@
+import * as words from "@/words/bench/column-tabs";
+
 export type Column = "food" | "soak" | "sheet";
 
 /** On a phone one column at a time; on a laptop all three. */
 export const onlyOn = (name: Column, shown: Column): string => (shown === name ? "flex flex-col" : "hidden");
 
 const NAMES: { column: Column; name: string }[] = [
-  { column: "food", name: "Ways" },
-  { column: "soak", name: "Soak" },
-  { column: "sheet", name: "Weigh out" },
+  { column: "food", name: words.ways },
+  { column: "soak", name: words.soak },
+  { column: "sheet", name: words.weighOut },
 ];
 
 /** On a phone the Bench's columns stand behind each other; these bring one forward. */
@@ -15,7 +17,7 @@ export function ColumnTabs({ shown, onShow }: { shown: Column; onShow: (column: 
     <div
       className="sticky top-0 z-20 flex border-b border-line bg-base-200 lg:hidden"
       role="group"
-      aria-label="Part of the Bench"
+      aria-label={words.partOfTheBench}
     >
       {NAMES.map(({ column, name }) => (
         <button

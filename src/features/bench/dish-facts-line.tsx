@@ -5,6 +5,7 @@ import type { Formulation } from "@/core/formulation";
 import { fixed } from "@/ui/format";
 import { allergenName } from "@/ui/names";
 import { NotYet, orMissing } from "@/ui/or-missing";
+import * as words from "@/words/bench/dish-facts-line";
 
 interface Props {
   input: Formulation;
@@ -23,20 +24,22 @@ const ChilliDial = dynamic(
 export function DishFactsLine({ input, sheet, facts, change }: Props) {
   const { allergens, maybeAllergens, alcoholPerPortionG, heatUnits, heat } = facts;
   return (
-    <section aria-label="What is in it" className="text-sm">
+    <section aria-label={words.whatIsInIt} className="text-sm">
       <p>
-        <span className="text-quiet">Allergens: </span>
+        <span className="text-quiet">{words.allergens} </span>
         <strong data-fact="allergens">
-          {allergens.length > 0 ? allergens.map(allergenName).join(", ") : "none in the tables"}
+          {allergens.length > 0 ? allergens.map(allergenName).join(", ") : words.noneInTheTables}
         </strong>
         {maybeAllergens.length > 0 && (
-          <span className="text-quiet"> · by label: {maybeAllergens.map(allergenName).join(", ")}</span>
+          <span className="text-quiet"> {words.byLabel(maybeAllergens.map(allergenName).join(", "))}</span>
         )}
       </p>
       {alcoholPerPortionG > 0.05 && (
         <p>
-          <span className="text-quiet">Alcohol put in: </span>
-          <span className="figure">{fixed(alcoholPerPortionG, 1)}</span> g a portion
+          {words.gAPortion(
+            <span className="text-quiet">{words.alcoholPutIn} </span>,
+            <span className="figure">{fixed(alcoholPerPortionG, 1)}</span>,
+          )}
         </p>
       )}
       {heatUnits > 0 && <ChilliDial heat={heat} input={input} sheet={sheet} change={change} />}

@@ -4,6 +4,7 @@ import { BODY_SHARE, RULE_RATIO } from "@/core/vessel/crust-shell";
 import type { Explanation } from "@/ui/explanation";
 import { exact, fixed, grams, percent } from "@/ui/format";
 import type { Worked } from "./worked";
+import * as words from "@/words/bench/explain-mixture";
 
 /* The words behind the figures of marinades, pastes, rubs, crusts and cures. */
 
@@ -14,7 +15,7 @@ function shellSum(p: CrustPreparation, crust: CrustFigures, count: number): stri
   const { widthMm: b, heightMm: c } = crust.food;
   const high = `(${exact(c)} + ${exact(overMm)} + ${exact(underMm)})`;
   const times = count > 1 ? ` × ${count}` : "";
-  const end = `÷ 1000${times} = ${fixed(crust.shellMl, 0)} ml of salt`;
+  const end = words.mlOfSalt(times, fixed(crust.shellMl, 0));
   if (p.form === "box")
     return `((${exact(a)} + 2 × ${exact(overMm)}) × (${exact(b)} + 2 × ${exact(overMm)}) × ${high} − ${exact(a)} × ${exact(b)} × ${exact(c)}) ${end}`;
   return `(${exact((2 * Math.PI) / 3)} × (${exact(a / 2)} + ${exact(overMm)}) × (${exact(b / 2)} + ${exact(overMm)}) × ${high} − ${exact(Math.PI / 6)} × ${exact(a)} × ${exact(b)} × ${exact(c)}) ${end}`;
@@ -25,8 +26,12 @@ function ruleCause({ sheet, input }: Worked): string {
   const p = input.preparation;
   const { crust } = sheet;
   if (!crust || p.kind !== "saltCrust") return "";
-  const out = p.ends === "out" ? " with head and tail out" : "";
-  return `At ${fixed(crust.packedGPerMl, 2)} g/ml the rule's weight of this salt makes an even crust of about ${fixed(crust.ruleEvenMm, 0)} mm${out}; a lighter salt makes a thicker one of the same weight.`;
+  const out = p.ends === "out" ? words.withHeadAndTailOut : "";
+  return words.atGMlTheRules({
+    packedGPerMl: fixed(crust.packedGPerMl, 2),
+    ruleEvenMm: fixed(crust.ruleEvenMm, 0),
+    out,
+  });
 }
 
 export function whyCrust(worked: Worked): Explanation {
@@ -39,25 +44,50 @@ export function whyCrust(worked: Worked): Explanation {
     sum:
       p.saltBy === "given"
         ? [
-            `${exact(crust.saltG)} g packed at ${exact(crust.packedGPerMl)} g/ml: an even crust of about ${fixed(crust.evenMm, 0)} mm`,
-            `${exact(crust.saltG)} g as you have it ÷ ${exact(sheet.foodG)} g of food = ${fixed(crust.ratio, 2)} to 1`,
+            words.gPackedAtGMl({
+              saltG: exact(crust.saltG),
+              packedGPerMl: exact(crust.packedGPerMl),
+              evenMm: fixed(crust.evenMm, 0),
+            }),
+            words.gAsYouHaveIt({
+              saltG: exact(crust.saltG),
+              foodG: exact(sheet.foodG),
+              ratio: fixed(crust.ratio, 2),
+            }),
           ]
         : p.saltBy === "rule"
-          ? [`${RULE_RATIO} × ${exact(sheet.foodG)} g of food = ${grams(crust.ruleG)} g`]
+          ? [words.gOfFood({ ruleRatio: RULE_RATIO, foodG: exact(sheet.foodG), ruleG: grams(crust.ruleG) })]
           : [
-              `food ${fixed(lengthMm, 0)} × ${fixed(widthMm, 0)} × ${fixed(heightMm, 0)} mm${crust.estimated ? " (estimated from weight and thickness)" : ""}, taken as ${p.form === "box" ? "a box" : "an ellipsoid"}${p.ends === "out" ? "; head and tail left out" : ""}`,
+              words.foodEstimatedFromWeightAnd({
+                lengthMm: fixed(lengthMm, 0),
+                widthMm: fixed(widthMm, 0),
+                heightMm: fixed(heightMm, 0),
+                estimated: crust.estimated,
+                form: p.form,
+                ends: p.ends,
+              }),
               shellSum(p, crust, input.pieces.count),
-              `${exact(crust.shellMl)} ml × ${exact(crust.packedGPerMl)} g/ml packed = ${grams(crust.saltG)} g`,
-              `${exact(crust.saltG)} g ÷ ${exact(sheet.foodG)} g of food = ${fixed(crust.ratio, 2)} to 1`,
+              words.gMlPacked({
+                shellMl: exact(crust.shellMl),
+                packedGPerMl: exact(crust.packedGPerMl),
+                saltG: grams(crust.saltG),
+              }),
+              words.gOfFoodTo1({
+                saltG: exact(crust.saltG),
+                foodG: exact(sheet.foodG),
+                ratio: fixed(crust.ratio, 2),
+              }),
             ],
-    convention:
-      "The shell's volume times the salt's packed density. Packed is the densest reading of the salt table: damp salt pressed down.",
-    source: "Geometry; densities: salts table (from memory).",
+    convention: words.theShellsVolumeTimesThe,
+    source: words.geometryDensitiesSaltsTable,
     otherSchool: [
-      p.saltBy !== "rule" &&
-        `The trade's rule, ${RULE_RATIO} to 1 by weight, would take ${grams(crust.ruleG)} g (common practice, no source).`,
+      p.saltBy !== "rule" && words.theTradesRuleTo1(RULE_RATIO, grams(crust.ruleG)),
       (p.saltBy === "rule" || p.saltBy === "given") &&
-        `${fixed(p.overMm, 1)} mm over and ${fixed(p.underMm, 1)} mm under would take ${grams(crust.geometryG)} g.`,
+        words.mmOverAndMmUnder({
+          overMm: fixed(p.overMm, 1),
+          underMm: fixed(p.underMm, 1),
+          geometryG: grams(crust.geometryG),
+        }),
       ruleCause(worked),
     ]
       .filter(Boolean)
@@ -67,13 +97,20 @@ export function whyCrust(worked: Worked): Explanation {
 
 export function whyBake(bake: Bake): Explanation {
   return {
-    sum: bake.rules.map(
-      (rule) =>
-        `(${exact(rule.minutesPerKg)} min × ${exact(rule.pieceKg)} kg + ${exact(rule.minutesPer25Mm)} min × ${exact(rule.thicknessMm)} mm ÷ 25 + ${exact(rule.fixedMinutes)} min) × ${exact(rule.ovenFactor)} for the oven × ${exact(rule.coreFactor)} for the core = ${fixed(rule.minutes, 0)} min`,
+    sum: bake.rules.map((rule) =>
+      words.forTheOvenForThe({
+        minutesPerKg: exact(rule.minutesPerKg),
+        pieceKg: exact(rule.pieceKg),
+        minutesPer25Mm: exact(rule.minutesPer25Mm),
+        thicknessMm: exact(rule.thicknessMm),
+        fixedMinutes: exact(rule.fixedMinutes),
+        ovenFactor: exact(rule.ovenFactor),
+        coreFactor: exact(rule.coreFactor),
+        minutes: fixed(rule.minutes, 0),
+      }),
     ),
-    convention:
-      "Minutes by weight and by thickness as the trade counts them, moved to this oven and to the core you want; the longest is taken, or the heat engine's where that is longer still. It is an estimate: a probe through the crust in the thickest part decides.",
-    source: "Common practice, no source; oven factors: ovens table (from memory).",
+    convention: words.minutesByWeightAndBy,
+    source: words.commonPracticeNoSourceOven,
   };
 }
 
@@ -81,13 +118,19 @@ export function whySour({ sheet }: Worked): Explanation {
   const { mix } = sheet;
   return {
     sum: [
-      `pH ${mix?.pH === undefined ? "—" : fixed(mix.pH, 2)} of ${fixed(mix?.aqueousMl ?? 0, 0)} ml of watery liquid; ${percent(mix?.fatFraction ?? 0, 0)} % of the mixture is fat and stays out of it`,
-      `acid to pH 8.1, as citric: ${exact(mix?.citricG ?? 0)} g ÷ ${exact(sheet.foodG / 1000)} kg = ${fixed(sheet.citricPerKgG ?? 0, 1)} g to the kilogram of food`,
+      words.ofMlOfWateryLiquid({
+        which: mix?.pH === undefined ? "—" : fixed(mix.pH, 2),
+        aqueousMl: fixed(mix?.aqueousMl ?? 0, 0),
+        fatFraction: percent(mix?.fatFraction ?? 0, 0),
+      }),
+      words.acidToPh81({
+        citricG: exact(mix?.citricG ?? 0),
+        foodG: exact(sheet.foodG / 1000),
+        citricPerKgG: fixed(sheet.citricPerKgG ?? 0, 1),
+      }),
     ],
-    convention:
-      "Charge balance of the acids in the table, each ingredient's strong ions set by its own usual pH; activities 1. Protein and phosphate buffering of yoghurt is not counted: real mixtures end a little higher.",
-    source:
-      "pKa at 25 °C: CRC Handbook (from memory); acid and pH of ingredients: ingredients table (from memory).",
+    convention: words.chargeBalanceOfTheAcids,
+    source: words.pkaAt25CCrc,
   };
 }
 
@@ -96,15 +139,26 @@ export function whyCoat({ sheet }: Worked): Explanation {
   return {
     sum: coat
       ? [
-          `${exact(coat.perDm2G * sheet.surfaceDm2)} g outside ÷ ${exact(sheet.surfaceDm2)} dm² = ${fixed(coat.perDm2G, 1)} g/dm²`,
-          `${exact(coat.massG)} g ÷ ${exact(sheet.foodG / 1000)} kg = ${fixed(coat.perKgG, 0)} g to the kilogram`,
+          words.gOutsideDmGDm({
+            perDm2G: exact(coat.perDm2G * sheet.surfaceDm2),
+            surfaceDm2: exact(sheet.surfaceDm2),
+            perDm2G2: fixed(coat.perDm2G, 1),
+          }),
+          words.gToTheKilogram({
+            massG: exact(coat.massG),
+            foodG: exact(sheet.foodG / 1000),
+            perKgG: fixed(coat.perKgG, 0),
+          }),
           paste
-            ? `as thick as asked it would take ${grams(paste.neededG)} g; binder for ${grams(paste.freeWaterG)} g of free water: ${grams(paste.binderG)} g`
-            : `the face holds about ${grams(coat.holdsG)} g; ${percent(coat.stuckShare, 0)} % sticks`,
+            ? words.asThickAsAskedIt({
+                neededG: grams(paste.neededG),
+                freeWaterG: grams(paste.freeWaterG),
+                binderG: grams(paste.binderG),
+              })
+            : words.theFaceHoldsAboutSticks(grams(coat.holdsG), percent(coat.stuckShare, 0)),
         ]
       : [],
-    convention:
-      "Surface from weight, thickness and shape. How much a face holds, and how thick a paste stands, are rules of thumb.",
-    source: "Geometry; common practice, no source (estimates).",
+    convention: words.surfaceFromWeightThicknessAnd,
+    source: words.geometryCommonPracticeNoSource,
   };
 }

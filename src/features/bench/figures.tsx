@@ -7,6 +7,7 @@ import type { Figure } from "./explanations";
 import { sayVerdict, VERDICT_WORD } from "./ways/way-words";
 import { WhyOf } from "./why-of";
 import type { Worked } from "./worked";
+import * as words from "@/words/bench/figures";
 
 /** What will be, largest; then the centre, the sodium, and the figure that only this preparation has; each with its why. */
 export function Figures({ worked }: { worked: WorkedOut }) {
@@ -21,8 +22,8 @@ export function Figures({ worked }: { worked: WorkedOut }) {
           <span className="ml-1 font-sans text-sm">%</span>
         </p>
         <p className="leading-tight">
-          in the flesh{low !== high && `, ${low} to ${high}`}: <strong data-verdict>{verdict}</strong>
-          {outsideDone(worked) && verdict !== VERDICT_WORD.asWanted && ", outside as wanted"}
+          {words.inTheFlesh(low !== high && words.to(low, high), <strong data-verdict>{verdict}</strong>)}
+          {outsideDone(worked) && verdict !== VERDICT_WORD.asWanted && words.outsideAsWanted}
         </p>
         <div className="absolute right-0 bottom-0">
           <WhyOf figure="mean" worked={worked} />
@@ -40,7 +41,7 @@ export function Figures({ worked }: { worked: WorkedOut }) {
         name="sodium"
         figure={fixed(outcome.ledger.sodiumMgPerPortion / 1000, 2)}
         unit="g"
-        label="sodium a portion"
+        label={words.sodiumAPortion}
         why="sodium"
         worked={worked}
       />
@@ -63,7 +64,7 @@ function OwnTile(worked: Worked) {
         name="strength"
         figure={percent(sheet.brine.saltFraction)}
         unit="%"
-        label={`brine · ${fixed(sheet.brine.gPerLitreWater, 0)} g/L · ${fixed(sheet.brine.salometerDegrees, 0)}° sal`}
+        label={words.brineSal(fixed(sheet.brine.gPerLitreWater, 0), fixed(sheet.brine.salometerDegrees, 0))}
         why="strength"
         worked={worked}
       />
@@ -74,7 +75,7 @@ function OwnTile(worked: Worked) {
         name="crust"
         figure={fixed(sheet.crust.ratio, 2)}
         unit="to 1"
-        label={`salt to food · ${units.volume(sheet.crust.shellMl)} packed`}
+        label={words.saltToFoodPacked(units.volume(sheet.crust.shellMl))}
         why="crust"
         worked={worked}
       />
@@ -86,7 +87,7 @@ function OwnTile(worked: Worked) {
         name="coat"
         figure={coat}
         unit={unit}
-        label={`coat · ${fixed(sheet.coat.perDm2G, 1)} g/dm²`}
+        label={words.coatGDm(fixed(sheet.coat.perDm2G, 1))}
         why="coat"
         worked={worked}
       />
@@ -96,9 +97,9 @@ function OwnTile(worked: Worked) {
     return (
       <Tile
         name="sour"
-        figure={sheet.mix.pH === undefined ? "none" : fixed(sheet.mix.pH, 1)}
+        figure={sheet.mix.pH === undefined ? words.none : fixed(sheet.mix.pH, 1)}
         unit={sheet.mix.pH === undefined ? "" : "pH"}
-        label={`acid ${fixed(sheet.citricPerKgG ?? 0, 1)} g/kg, as citric`}
+        label={words.acidGKgAsCitric(fixed(sheet.citricPerKgG ?? 0, 1))}
         why="sour"
         worked={worked}
       />
@@ -108,7 +109,7 @@ function OwnTile(worked: Worked) {
       name="end"
       figure={percent(sheet.endFraction)}
       unit="%"
-      label="if all of it went in"
+      label={words.ifAllOfItWent}
       why="mean"
       worked={worked}
     />

@@ -2,6 +2,7 @@ import { lotsOf } from "@/core/formula/soak/lots";
 import { percent, roughly } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import type { Worked } from "./worked";
+import * as words from "@/words/bench/other-sizes";
 
 /** Pieces of other sizes in the same vessel, and the thin part of each, with their own figures. */
 export function OtherSizes({ input, sheet, outcome }: Worked) {
@@ -13,11 +14,15 @@ export function OtherSizes({ input, sheet, outcome }: Worked) {
     const { readyH } = sheet.soak.alongside[i];
     return (
       <p key={i} className="text-sm" data-size={i + 2}>
-        {lot.ofEach ? "Thin part" : `Size ${i + 2 - parts}`}, {units.length(lot.thicknessMm)}: mean{" "}
-        <span className="figure">{percent(other.meanFraction)}</span> % · centre{" "}
-        <span className="figure">{percent(other.centreFraction)}</span> % · ready{" "}
-        {readyH === undefined ? "not within 4 days" : `from ${roughly(readyH)}`}
-        {lot.ofEach && "; above: the thick part"}
+        {words.thinPartMeanCentreReady({
+          ofEach: lot.ofEach,
+          amount: i + 2 - parts,
+          thicknessMm: units.length(lot.thicknessMm),
+          meanFraction: <span className="figure">{percent(other.meanFraction)}</span>,
+          centreFraction: <span className="figure">{percent(other.centreFraction)}</span>,
+          which: readyH === undefined ? words.notWithin4Days : words.from(roughly(readyH)),
+        })}
+        {lot.ofEach && words.aboveTheThickPart}
       </p>
     );
   });

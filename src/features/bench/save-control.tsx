@@ -9,6 +9,7 @@ import type { FormulaView } from "@/contracts/views";
 import type { Formulation } from "@/core/formulation";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { read, send } from "@/ui/send";
+import * as words from "@/words/bench/save-control";
 
 /** Two saved at once: seldom. */
 const SavedMeanwhile = dynamic(
@@ -69,7 +70,7 @@ export function SaveControl({ draft, changed, blocked, onSaved, onMerged }: Prop
         disabled={busy || blocked || !changed}
         onClick={() => save(draft.baseVersion)}
       >
-        {draft.formulaId === null ? "Save as a formula" : `Save version ${next}`}
+        {words.saveAsAFormula(draft.formulaId, next)}
       </button>
       {problem && (
         <div role="alert" className="basis-full border-l-4 border-error bg-base-100 px-3 py-2">
@@ -80,7 +81,7 @@ export function SaveControl({ draft, changed, blocked, onSaved, onMerged }: Prop
               className="btn btn-sm ml-2 min-h-11"
               onClick={() => save(problem.currentVersion ?? null)}
             >
-              Save mine as version {problem.currentVersion + 1}, keep both
+              {words.saveMineAsVersionKeep(problem.currentVersion + 1)}
             </button>
           )}
           {theirs && draft.saved && (

@@ -4,6 +4,7 @@ import { describeFormulation } from "@/core/exchange/describe";
 import { mergeFormulations } from "@/core/formula/change/merge";
 import type { Formulation } from "@/core/formulation";
 import { LineDifferences } from "@/ui/line-differences";
+import * as words from "@/words/bench/saved-meanwhile";
 
 interface Props {
   base: Formulation;
@@ -18,17 +19,13 @@ export function SavedMeanwhile({ base, mine, theirs, onMerge }: Props) {
   const { conflicts } = merged;
   return (
     <div className="pt-2">
-      <p className="font-semibold">Version {theirs.version} changed:</p>
+      <p className="font-semibold">{words.versionChanged(theirs.version)}</p>
       <LineDifferences before={describeFormulation(base)} after={describeFormulation(theirs.formulation)} />
       <div className="flex flex-wrap items-center gap-3 pt-2">
         <button type="button" className="btn min-h-11" onClick={() => onMerge(merged.formulation)}>
-          Bring both together
+          {words.bringBothTogether}
         </button>
-        <span>
-          {conflicts.length === 0
-            ? "Nothing was changed by both."
-            : `Changed by both, yours would stand: ${conflicts.join(", ")}.`}
-        </span>
+        <span>{words.nothingWasChangedByBoth(conflicts.length, conflicts.join(", "))}</span>
       </div>
     </div>
   );

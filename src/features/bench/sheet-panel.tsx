@@ -10,6 +10,7 @@ import { WeighLines } from "@/ui/weigh-lines";
 import { DishFactsLine } from "./dish-facts-line";
 import { ToolButtons, type Tool } from "./tools/tools";
 import { WhyOf } from "./why-of";
+import * as words from "@/words/bench/sheet-panel";
 
 /** Of a brine or of salt alone there is nothing to bring together. */
 const Steps = dynamic(
@@ -30,8 +31,8 @@ export function SheetPanel({ worked, measures, change, onTool }: Props) {
   return (
     <>
       <div className="flex items-baseline justify-between">
-        <h2 className="text-xl">Weigh out</h2>
-        <span className="text-sm text-quiet">grams · spoons · how it scales</span>
+        <h2 className="text-xl">{words.weighOut}</h2>
+        <span className="text-sm text-quiet">{words.gramsSpoonsHowItScales}</span>
       </div>
       <WeighLines
         lines={[...sheet.lines, ...sheet.companions]}

@@ -11,6 +11,7 @@ import { SoakRail } from "@/ui/rail/soak-rail";
 import type { Units } from "@/ui/units";
 import { AtPull } from "./at-pull";
 import { saySensitivity } from "./what-if/say-sensitivity";
+import * as words from "@/words/bench/soak-panel";
 
 interface Props {
   worked: WorkedOut;
@@ -47,9 +48,9 @@ export function SoakPanel(props: Props) {
     <>
       {props.instead ?? <AtPull worked={worked} />}
       <div className="flex flex-wrap items-center justify-between gap-x-4">
-        <h2 className="text-xl">{baked ? "Bake" : "Soak"}</h2>
+        <h2 className="text-xl">{words.bake(baked)}</h2>
         <p
-          className="order-last basis-full text-sm text-quiet sm:order-none sm:flex-1 sm:basis-0 sm:text-right"
+          className="order-last basis-full text-sm text-quiet sm:order-none sm:flex-1 sm:basis-36 sm:text-right"
           aria-live="polite"
         >
           <Told>{sayDoubt(props)}</Told>
@@ -57,7 +58,7 @@ export function SoakPanel(props: Props) {
         <div className="flex gap-2">
           {!props.instead && (
             <button type="button" className="btn min-h-11" onClick={props.onCompare}>
-              This or that
+              {words.thisOrThat}
             </button>
           )}
           {sheet.bake ? (
@@ -66,18 +67,18 @@ export function SoakPanel(props: Props) {
               className="btn min-h-11"
               onClick={() => props.onPull(sheet.bake?.likelyH ?? input.pullH)}
             >
-              Bake as reckoned
+              {words.bakeAsReckoned}
             </button>
           ) : (
             <>
               {described(input.preparation).rinses !== "no" && (
                 <button type="button" className="btn min-h-11" onClick={props.onAfter}>
-                  Rinse or rest
+                  {words.rinseOrRest}
                 </button>
               )}
               {isCoat(input) && (
                 <button type="button" className="btn min-h-11" onClick={() => props.onPull(0)}>
-                  No time
+                  {words.noTime}
                 </button>
               )}
             </>
@@ -87,7 +88,7 @@ export function SoakPanel(props: Props) {
       <SoakRail
         window={{ ...window, readiness: input.readiness }}
         hours={pullH}
-        marks="take out"
+        marks={words.takeOut}
         onHours={props.onPull}
         keepsH={window.pastReason === "over_salted" ? window.keepLimitH : undefined}
         start={{ atMs: startAtMs, timeZone }}
@@ -99,16 +100,12 @@ export function SoakPanel(props: Props) {
 }
 
 function sayDoubt({ worked: { sheet }, progress, sensitivities }: Props): string {
-  if (sheet.bake) return "an estimate: a probe in the thickest part decides";
-  if (progress !== undefined) return `trying 500 soaks: ${Math.round(progress * 100)} %`;
+  if (sheet.bake) return words.anEstimateAProbeIn;
+  if (progress !== undefined) return words.trying500Soaks(Math.round(progress * 100));
   return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
 }
 
-const SOONER: Record<SoakWindow["lacks"], string> = {
-  salt: "Slashes, thinner pieces or a stronger brine bring it forward.",
-  spreading: "Slashes, thinner pieces or a stronger brine bring it forward.",
-  meeting: "Stabs closer together bring it forward.",
-};
+const SOONER: Record<SoakWindow["lacks"], string> = words.sooner;
 
 function sayWindow({ worked: { input }, window, startAtMs, timeZone }: Props, units: Units): string {
   const when = (hours: number) => units.when(startAtMs + hours * HOUR_MS, startAtMs, timeZone);
@@ -117,25 +114,36 @@ function sayWindow({ worked: { input }, window, startAtMs, timeZone }: Props, un
   const ended = stateWord("past", window);
   if (ready.likely === undefined || ready.likely >= end) {
     const wanted = percent(input.preparation.targetFraction, 1);
-    return `It does not come to ${wanted} % while it may stand, until ${when(end)}. ${SOONER[window.lacks]}`;
+    return words.itDoesNotComeTo({ wanted, end: when(end), lacks: SOONER[window.lacks] });
   }
   const { early, late } = ready;
-  const between = `between ${when(early ?? ready.likely)} and ${late === undefined ? "later than four days" : when(late)}`;
+  const between = words.betweenAnd(
+    when(early ?? ready.likely),
+    late === undefined ? words.laterThanFourDays : when(late),
+  );
   const most = Math.abs((early ?? 0) - (late ?? 0)) < 0.1 ? "" : ` (${between})`;
-  return `${capital(stateWord("ready", { ...window, readiness: input.readiness }))} from ${when(ready.likely)}${most}, ${ended} from ${when(end)}.`;
+  return words.fromFrom({
+    stateWord: capital(stateWord("ready", { ...window, readiness: input.readiness })),
+    likely: when(ready.likely),
+    most,
+    ended,
+    end: when(end),
+  });
 }
 
 /** Fifteen minutes or none is a real choice: what it does, and what it does not. */
 function NoTime({ input, sheet, outcome, fronts: { acidMm } }: WorkedOut) {
   if (input.pullH > NO_TIME_H || !isCoat(input)) return null;
-  const acid = acidMm > 0 ? ` Acid is ${acidMm.toFixed(1)} mm deep.` : "";
+  const acid = acidMm > 0 ? words.acidIsMmDeep(acidMm.toFixed(1)) : "";
   return (
-    <p className="mb-2 border-l-4 border-info px-2 text-sm" role="note" aria-label="No time">
-      {input.pullH < LEAST_SOAK_H ? "Straight into the oven" : `In ${duration(input.pullH)}`}: the flesh holds{" "}
-      <span className="figure">{percent(outcome.meanFraction)}</span> % salt on average, nearly all of it in
-      the outer millimetres.{acid} It flavours the crust and helps it brown; it does not season the inside
-      {sheet.mix && sheet.mix.fatFraction > 0.2 ? "; oil and spice stay outside whatever the time" : ""}. Salt
-      at the table, or a sauce set aside, does the rest.
+    <p className="mb-2 border-l-4 border-info px-2 text-sm" role="note" aria-label={words.noTime}>
+      {words.straightIntoTheOvenThe({
+        pullH: input.pullH < LEAST_SOAK_H,
+        pullH2: duration(input.pullH),
+        meanFraction: <span className="figure">{percent(outcome.meanFraction)}</span>,
+        acid,
+        which: sheet.mix && sheet.mix.fatFraction > 0.2 ? words.oilAndSpiceStayOutside : "",
+      })}
     </p>
   );
 }

@@ -14,6 +14,7 @@ import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
 import { WhenField } from "@/ui/when-field";
+import * as words from "@/words/bench/start-dialog";
 
 interface Props {
   formulaId: string | null;
@@ -75,19 +76,19 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
   };
 
   return (
-    <Modal title={`Start ${formulation.name}`} onClose={onClose}>
+    <Modal title={words.start(formulation.name)} onClose={onClose}>
       <Choice
-        label="By when"
+        label={words.byWhen}
         value={by}
         options={[
-          { value: "goesIn", label: "when it goes in" },
-          { value: "eaten", label: "when we eat" },
+          { value: "goesIn", label: words.whenItGoesIn },
+          { value: "eaten", label: words.whenWeEat },
         ]}
         onChange={setBy}
       />
       <WhenField
         key={by}
-        label={by === "goesIn" ? "Goes in at" : "We eat at"}
+        label={words.goesInAt(by)}
         atMs={by === "goesIn" ? goesInMs : eatenMs}
         timeZone={timeZone}
         onChange={by === "goesIn" ? setGoesInMs : setEatenMs}
@@ -95,15 +96,19 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
       />
       {startAtMs !== undefined && (
         <dl className="grid grid-cols-[auto_1fr] gap-x-3 py-2">
-          <When term="Begin getting ready" atMs={startAtMs - program.readyMin * MIN_MS} timeZone={timeZone} />
-          <When term="Goes in" atMs={startAtMs} timeZone={timeZone} />
           <When
-            term={isBaked(formulation) ? "Out of the oven" : "Take out"}
+            term={words.beginGettingReady}
+            atMs={startAtMs - program.readyMin * MIN_MS}
+            timeZone={timeZone}
+          />
+          <When term={words.goesIn} atMs={startAtMs} timeZone={timeZone} />
+          <When
+            term={words.outOfTheOven(isBaked(formulation))}
             atMs={startAtMs + formulation.pullH * HOUR_MS}
             timeZone={timeZone}
           />
-          <When term="On the table" atMs={startAtMs + program.tableMin * MIN_MS} timeZone={timeZone} />
-          <dt className="text-quiet">Clock of</dt>
+          <When term={words.onTheTable} atMs={startAtMs + program.tableMin * MIN_MS} timeZone={timeZone} />
+          <dt className="text-quiet">{words.clockOf}</dt>
           <dd>{timeZone}</dd>
         </dl>
       )}
@@ -111,11 +116,11 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
         {stops.map((finding) => (
           <FindingCard key={finding.id} finding={finding}>
             <label className="block pt-1">
-              <span className="font-semibold">Go on all the same because</span>
+              <span className="font-semibold">{words.goOnAllTheSame}</span>
               <input
                 className="input mt-1 w-full"
                 value={reasons[finding.id] ?? ""}
-                placeholder="a reason, kept with the batch"
+                placeholder={words.aReasonKeptWithThe}
                 onChange={(event) => setReasons((r) => ({ ...r, [finding.id]: event.target.value }))}
               />
             </label>
@@ -129,12 +134,10 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
       )}
       <div className="mt-4 flex flex-wrap items-center justify-end gap-2">
         {open.length > 0 && (
-          <p className="mr-auto text-sm text-error">
-            {open.length === 1 ? "One stop wants" : `${open.length} stops want`} a reason first.
-          </p>
+          <p className="mr-auto text-sm text-error">{words.oneStopWantsAReason(open.length)}</p>
         )}
         <form method="dialog">
-          <button className="btn min-h-11">Not yet</button>
+          <button className="btn min-h-11">{words.notYet}</button>
         </form>
         <button
           type="button"
@@ -142,7 +145,7 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
           disabled={busy || late || open.length > 0 || startAtMs === undefined}
           onClick={begin}
         >
-          {busy ? "Starting…" : "Start this batch"}
+          {words.starting(busy)}
         </button>
       </div>
     </Modal>

@@ -6,8 +6,9 @@ import type { CrustPreparation } from "@/core/formulation";
 import { RULE_RATIO } from "@/core/vessel/crust-shell";
 import { duration, fixed, grams, percent } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
+import * as words from "@/words/bench/steps";
 
-const USE = { sauce: "the sauce", glaze: "the glaze", baste: "basting", dressing: "the dressing" };
+const USE = words.use;
 
 /** How what was weighed comes together: what is set aside first, what goes in by steps, when to stop. */
 export function Steps({ input, sheet, practiceH }: Pick<WorkedOut, "input" | "sheet" | "practiceH">) {
@@ -17,51 +18,51 @@ export function Steps({ input, sheet, practiceH }: Pick<WorkedOut, "input" | "sh
   const { paste, crust, snug } = sheet;
   const madeG = sheet.lines.reduce((sum, l) => sum + l.massG, 0);
   return (
-    <ol className="mt-2 space-y-2 text-sm empty:hidden" aria-label="How it comes together">
+    <ol className="mt-2 space-y-2 text-sm empty:hidden" aria-label={words.howItComesTogether}>
       {reserve && (
-        <Step>
-          Set <b>{grams(madeG * reserve.share)} g</b> aside for {USE[reserve.use]} before raw food comes near.
-          What touched raw food is boiled or thrown away.
-        </Step>
+        <Step>{words.setAsideForBeforeRaw(<b>{grams(madeG * reserve.share)} g</b>, USE[reserve.use])}</Step>
       )}
       {paste && (
         <Step>
-          Binder by steps, stirring each time: <Amounts steps={paste.steps} />. Stop when it{" "}
-          {WANTED[input.preparation.kind === "paste" ? input.preparation.wanted : "clings"]}.
+          {words.binderByStepsStirringEach(
+            <Amounts steps={paste.steps} />,
+            WANTED[input.preparation.kind === "paste" ? input.preparation.wanted : "clings"],
+          )}
         </Step>
       )}
       {crust && crust.waterSteps.length > 0 && (
-        <Step>
-          Water by steps: <Amounts steps={crust.waterSteps} />. Stop at damp sand: a squeezed handful holds
-          its shape.
-        </Step>
+        <Step>{words.waterByStepsStopAt(<Amounts steps={crust.waterSteps} />)}</Step>
       )}
       {crust && crust.eggWhites > 0 && (
-        <Step>
-          <b>{whitesSaid(crust.eggWhites)}</b> egg whites, stirred through. A squeezed handful holds its
-          shape; if it crumbles, a spoon of water.
-        </Step>
+        <Step>{words.eggWhitesStirredThroughA(<b>{whitesSaid(crust.eggWhites)}</b>)}</Step>
       )}
       {crust && input.preparation.kind === "saltCrust" && (
         <CrustStep crust={crust} preparation={input.preparation} />
       )}
       {sheet.coat && sheet.mix?.scorchC !== undefined && (
         <Step>
-          Blackens in an oven of about <b className="figure">{units.temperature(sheet.mix.scorchC)}</b>;{" "}
-          {percent(sheet.mix.sugarFraction, 0)} % of it is sugar.
+          {words.blackensInAnOvenOf(
+            <b className="figure">{units.temperature(sheet.mix.scorchC)}</b>,
+            percent(sheet.mix.sugarFraction, 0),
+          )}
         </Step>
       )}
       {snug && sheet.mix && (
         <Step>
-          {MARINADE_KIND[sheet.mix.kind]} By practice {duration(practiceH.from)} to {duration(practiceH.to)}{" "}
-          for this food.
+          {words.byPracticeToForThis({
+            kind: MARINADE_KIND[sheet.mix.kind],
+            from: duration(practiceH.from),
+            to: duration(practiceH.to),
+          })}
         </Step>
       )}
       {snug && (
         <Step>
-          <b>{told(`${fixed(snug.haveMl, 0)} ml`)}</b> here. To cover the food in this vessel:{" "}
-          {told(`${fixed(snug.coverMl, 0)} ml`)}; in a bag pressed round it:{" "}
-          <b>{told(`${fixed(snug.bagMl, 0)} ml`)}</b>.
+          {words.hereToCoverTheFood({
+            haveMl: <b>{told(`${fixed(snug.haveMl, 0)} ml`)}</b>,
+            coverMl: told(`${fixed(snug.coverMl, 0)} ml`),
+            bagMl: <b>{told(`${fixed(snug.bagMl, 0)} ml`)}</b>,
+          })}
         </Step>
       )}
     </ol>
@@ -69,18 +70,9 @@ export function Steps({ input, sheet, practiceH }: Pick<WorkedOut, "input" | "sh
 }
 
 /** What kind of marinade it is, by what is in it, and how it treats flesh. */
-const MARINADE_KIND: Record<MixKind, string> = {
-  acid: "Sharp: acid turns the outside opaque and in time chalky; salt keeps going in.",
-  dairy: "Dairy: mild acid, so it may stay long; milk solids brown early.",
-  enzyme: "With an enzyme fruit: it softens the surface fast, then turns it to paste.",
-  oil: "Oil and aromatics: mild; they stay at the surface, salt alone goes in.",
-};
+const MARINADE_KIND: Record<MixKind, string> = words.marinadeKind;
 
-const WANTED = {
-  coats: "coats a spoon and runs off slowly",
-  clings: "clings to the spoon held upright",
-  ridges: "holds a ridge",
-};
+const WANTED = words.wanted;
 
 function Step({ children }: { children: React.ReactNode }) {
   return <li className="border-l-4 border-primary pl-2">{children}</li>;
@@ -91,20 +83,22 @@ function CrustStep({ crust, preparation }: { crust: CrustFigures; preparation: C
   const units = useUnits();
   const { saltBy = "geometry", overMm } = preparation;
   const salt = <b>{grams(crust.saltG)} g</b>;
-  const byRule = `The ${RULE_RATIO} to 1 rule would take ${grams(crust.ruleG)} g.`;
+  const byRule = words.theTo1RuleWould(RULE_RATIO, grams(crust.ruleG));
   const under = <b>{units.length(crust.underMm)}</b>;
   const over = <b>{units.length(crust.overMm)}</b>;
-  if (saltBy === "geometry")
-    return (
-      <Step>
-        {under} under, {over} over: {salt}. {byRule}
-      </Step>
-    );
+  if (saltBy === "geometry") return <Step>{words.underOver({ under, over, salt, byRule })}</Step>;
   return (
     <Step>
-      {under} under, the rest over, about {over}: {salt}{" "}
-      {saltBy === "rule" ? `by the ${RULE_RATIO} to 1 rule` : "as you have it"}.{" "}
-      {saltBy === "given" ? byRule : `${units.length(overMm)} over would take ${grams(crust.geometryG)} g.`}
+      {words.underTheRestOverAbout({
+        under,
+        over,
+        salt,
+        saltBy,
+        ruleRatio: RULE_RATIO,
+        byRule,
+        overMm: units.length(overMm),
+        geometryG: grams(crust.geometryG),
+      })}
     </Step>
   );
 }

@@ -2,6 +2,7 @@
 
 import { Redo2, Undo2 } from "lucide-react";
 import { useEffect } from "react";
+import * as words from "@/words/bench/undo-buttons";
 
 interface Props {
   undo: () => void;
@@ -29,7 +30,7 @@ export function UndoButtons({ undo, redo, canUndo, canRedo }: Props) {
       <button
         type="button"
         className={look}
-        aria-label="Undo the last change"
+        aria-label={words.undoTheLastChange}
         disabled={!canUndo}
         onClick={undo}
       >
@@ -38,7 +39,7 @@ export function UndoButtons({ undo, redo, canUndo, canRedo }: Props) {
       <button
         type="button"
         className={look}
-        aria-label="Redo what was undone"
+        aria-label={words.redoWhatWasUndone}
         disabled={!canRedo}
         onClick={redo}
       >

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
 import type { Formulation } from "@/core/formulation";
 import { useNow } from "@/ui/use-now";
+import * as words from "@/words/bench/use-times";
 
 const HOUR_MS = 3_600_000;
 const FIVE_MINUTES_H = 1 / 12;
@@ -47,17 +48,16 @@ export function useTimes(
       if ((heatAtMs - nowMs) / HOUR_MS - hours > FIVE_MINUTES_H) setNamed(heatAtMs);
     },
     setIn: (atMs) => {
-      if (atMs >= heatAtMs) return "It goes in before it goes to the heat.";
-      if (heatAtMs - atMs > RAIL_TO_H * HOUR_MS) return "Four days in it are the most that is worked out.";
+      if (atMs >= heatAtMs) return words.itGoesInBeforeIt;
+      if (heatAtMs - atMs > RAIL_TO_H * HOUR_MS) return words.fourDaysInItAre;
       setNamed(heatAtMs);
       setHours((heatAtMs - atMs) / HOUR_MS);
       return null;
     },
     setHeat: (atMs) => {
       const hours = (atMs - Math.max(nowMs, Math.min(inAtMs, atMs))) / HOUR_MS;
-      if (atMs <= nowMs) return "That time has passed. Say one that is still to come.";
-      if (hours > RAIL_TO_H)
-        return "Four days in it are the most that is worked out. Say a sooner time, or when it goes in first.";
+      if (atMs <= nowMs) return words.thatTimeHasPassedSay;
+      if (hours > RAIL_TO_H) return words.fourDaysAreTheMost;
       setNamed(atMs);
       setHours(hours);
       return null;

@@ -3,23 +3,13 @@ import { duration } from "@/ui/format";
 import { Why } from "@/ui/why";
 import type { Figure } from "./explanations";
 import type { Worked } from "./worked";
+import * as words from "@/words/bench/why-of";
 
 /** What each figure's why is headed. */
-const TITLE: Record<Figure, string> = {
-  flesh: "Flesh that takes salt",
-  water: "Water",
-  salt: "Salt to weigh out",
-  mean: "Salt in the flesh",
-  ready: "When it is ready",
-  sodium: "Sodium a portion",
-  strength: "Brine strength",
-  crust: "Salt for the crust",
-  sour: "How sour it is",
-  coat: "How thick it lies",
-};
+const TITLE: Record<Figure, string> = words.title;
 
 function titleOf(figure: Figure, { input }: Worked): string {
-  if (figure === "mean") return `${TITLE.mean} at ${duration(input.pullH)}`;
+  if (figure === "mean") return words.at(TITLE.mean, duration(input.pullH));
   return TITLE[figure === "salt" && isBaked(input) ? "crust" : figure];
 }
 

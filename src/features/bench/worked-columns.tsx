@@ -14,6 +14,7 @@ import { onlyOn, type Column } from "./column-tabs";
 import { SheetPanel } from "./sheet-panel";
 import { SoakPanel } from "./soak-panel";
 import { ToolDialog, type Tool } from "./tools/tools";
+import * as words from "@/words/bench/worked-columns";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
 const RinseOrRestDialog = dynamic(
@@ -22,7 +23,7 @@ const RinseOrRestDialog = dynamic(
 );
 const ThisOrThat = dynamic(
   orMissing(async () => (await import("./this-or-that/this-or-that")).ThisOrThat),
-  { ssr: false, loading: () => <p className="h-96 text-quiet">fetching …</p> },
+  { ssr: false, loading: () => <p className="h-96 text-quiet">{words.fetching}</p> },
 );
 
 interface Props {
@@ -88,7 +89,7 @@ const Soak = memo(function Soak({ kitchen, worked, rate, that, change, unread, .
     <>
       {unread.length > 0 && (
         <p className="mb-2 border-l-4 border-error bg-base-100 px-3 py-2" role="status">
-          <strong>{unread.join(", ")}</strong> does not read. The figures stand on the last good entry.
+          {words.doesNotReadTheFigures(<strong>{unread.join(", ")}</strong>)}
         </p>
       )}
       {rate && <ReckonedHere rateFactor={rate.factor} />}

@@ -3,10 +3,11 @@ import { percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Why } from "@/ui/why";
 import type { Worked } from "./worked";
+import * as words from "@/words/bench/yield-line";
 
 const ROUND_G = 10;
 const rounded = (g: number) => Math.round(g / ROUND_G) * ROUND_G;
-const shares = ({ low, high }: Estimate) => `${percent(low, 0)} to ${percent(high, 0)} %`;
+const shares = ({ low, high }: Estimate) => words.to(percent(low, 0), percent(high, 0));
 
 /** What it weighs when it is taken out, and what the heat takes, with salt and without. */
 export function YieldLine(worked: Worked) {
@@ -18,22 +19,26 @@ export function YieldLine(worked: Worked) {
   return (
     <div className="flex items-center justify-between text-sm text-quiet">
       <p data-yield>
-        Weighs about <span className="figure">{mass(takenOutG.likely)}</span> when taken out; the heat takes
-        about <span className="figure">{percent(lost.likely, 0)}</span> % of it, unsalted{" "}
-        <span className="figure">{percent(lostUnsalted.likely, 0)}</span> %.
+        {words.weighsAboutWhenTakenOut({
+          likely: <span className="figure">{mass(takenOutG.likely)}</span>,
+          likely2: <span className="figure">{percent(lost.likely, 0)}</span>,
+          likely3: <span className="figure">{percent(lostUnsalted.likely, 0)}</span>,
+        })}
       </p>
       <Why
-        title="What it weighs, and the juice it keeps"
+        title={words.whatItWeighsAndThe}
         explain={() =>
           Promise.resolve({
             sum: [
-              `${mass(worked.sheet.foodG)} goes in; ${mass(takenOutG.low)} to ${mass(takenOutG.high)} is taken out`,
-              `the heat takes ${shares(lost)} of that; unsalted it would take ${shares(lostUnsalted)}`,
+              words.goesInToIsTaken({
+                foodG: mass(worked.sheet.foodG),
+                takenOutGLow: mass(takenOutG.low),
+                takenOutGHigh: mass(takenOutG.high),
+              }),
+              words.theHeatTakesOfThat(shares(lost), shares(lostUnsalted)),
             ],
-            convention:
-              "A weak bath gives water along with its salt, a strong one and a cure draw water out, a rack in moving cold air dries the face. Salt in the flesh holds juice in the heat: up to a quarter of what would be lost, half of that by 0.8 %.",
-            source:
-              "Swelling after Offer and Trinick 1983, cooking loss after Tornberg 2005 (both from memory); the sizes are estimates. Two pieces of one animal differ by more.",
+            convention: words.aWeakBathGivesWater,
+            source: words.swellingAfterOfferAndTrinick,
           })
         }
       />

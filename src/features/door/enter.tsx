@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from "react";
 import { send } from "@/ui/send";
+import * as words from "@/words/door/enter";
 
 /** Only a path of this kitchen's: never an address elsewhere. */
 const inside = (next: string): string => (/^\/(?![/\\])/.test(next) ? next : "/");
@@ -22,10 +23,10 @@ export function Enter({ next }: { next: string }) {
   };
   return (
     <main className="mx-auto flex min-h-dvh max-w-md flex-col justify-center gap-6 p-6">
-      <h1 className="text-4xl">Iron Crock</h1>
+      <h1 className="text-4xl">{words.ironCrock}</h1>
       <form action={submit} className="flex flex-col gap-3">
         <label className="flex flex-col gap-1">
-          <span className="text-lg">This kitchen&rsquo;s passphrase</span>
+          <span className="text-lg">{words.thisKitchensPassphrase}</span>
           <input
             className="entry min-h-14 w-full !text-left text-xl"
             type="password"
@@ -41,7 +42,7 @@ export function Enter({ next }: { next: string }) {
             {problem}
           </p>
         )}
-        <button className="btn btn-primary min-h-14 text-lg">Come in</button>
+        <button className="btn btn-primary min-h-14 text-lg">{words.comeIn}</button>
       </form>
     </main>
   );

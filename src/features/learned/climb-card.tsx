@@ -4,8 +4,9 @@ import { fixed } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Counted, LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
+import * as words from "@/words/learned/climb-card";
 
-const MARKS = [0.25, 0.5, 1, 2].map((at) => ({ at, label: at === 1 ? "the sums" : `${at} ×` }));
+const MARKS = [0.25, 0.5, 1, 2].map((at) => ({ at, label: at === 1 ? words.theSums : `${at} ×` }));
 /** No more and no less is ever reckoned with. */
 const [LEAST, MOST] = [0.2, 2];
 /** A middle that climbs as much is spoken of. */
@@ -24,7 +25,7 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
   const { learnt, before, batches } = climb;
   const shown = Number(Math.min(MOST, Math.max(LEAST, learnt.factor)).toFixed(2));
   const times = (x: number) => `${fixed(x, 2)} ×`;
-  const between = (low: number, high: number) => `${fixed(low, 1)} to ${fixed(high, 1)}`;
+  const between = (low: number, high: number) => words.to(fixed(low, 1), fixed(high, 1));
   const counted = batches.filter((b) => !b.leftOut).length;
   const rows: BandRow[] = [
     ...batches.map((b): BandRow => {
@@ -33,11 +34,15 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
       const factor = b.seenC / b.foretoldC;
       return {
         key: b.batchId,
-        name: of?.name ?? "A roast",
+        name: of?.name ?? words.aRoast,
         note: (
           <>
-            {day}: climbed {units.difference(b.seenC)}, foretold {units.difference(b.foretoldC)}
-            {b.farOff && <strong className="text-error"> · far from the others</strong>}{" "}
+            {words.climbedForetold({
+              day,
+              seenC: units.difference(b.seenC),
+              foretoldC: units.difference(b.foretoldC),
+            })}
+            {b.farOff && <strong className="text-error"> {words.farFromTheOthers}</strong>}{" "}
             <Counted
               name={`${of?.name ?? "the roast"}, ${day}`}
               leftOut={b.leftOut}
@@ -54,8 +59,8 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
     }),
     {
       key: "before",
-      name: "Before",
-      note: "the sums’ own doubt",
+      name: words.before,
+      note: words.theSumsOwnDoubt,
       low: before.low,
       likely: 1,
       high: before.high,
@@ -64,7 +69,7 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
     },
     {
       key: "now",
-      name: "Now",
+      name: words.now,
       low: learnt.low,
       likely: learnt.factor,
       high: learnt.high,
@@ -75,28 +80,33 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
   ];
   return (
     <LearnedCard
-      title="The climb out of the heat"
+      title={words.theClimbOutOfThe}
       figure={times(learnt.factor)}
-      unit="what the sums foretell"
+      unit={words.whatTheSumsForetell}
       said={
         <>
-          Between {times(learnt.low)} and {times(learnt.high)} two times in three, from {counted}{" "}
-          {counted === 1 ? "roast" : "roasts"} whose probe stayed in.
+          {words.betweenAndTwoTimesIn({
+            learntLow: times(learnt.low),
+            learntHigh: times(learnt.high),
+            counted,
+          })}
         </>
       }
       effect={
         <>
-          A middle that is to climb {units.difference(SPOKEN_C)} climbs{" "}
-          <b className="figure">{units.difference(SPOKEN_C * learnt.factor)}</b> here: it comes out{" "}
-          {units.difference(Math.abs(SPOKEN_C * (1 - learnt.factor)))}{" "}
-          {learnt.factor < 1 ? "warmer" : "cooler"}.
+          {words.aMiddleThatIsTo({
+            spokenC: units.difference(SPOKEN_C),
+            spokenC2: <b className="figure">{units.difference(SPOKEN_C * learnt.factor)}</b>,
+            spokenC3: units.difference(Math.abs(SPOKEN_C * (1 - learnt.factor))),
+            factor: learnt.factor,
+          })}
         </>
       }
       taken={heat.climb !== undefined}
       {...(heat.climb !== shown && { onTake: () => acts.take({ climb: shown }) })}
       onForget={() => acts.forget("climb")}
     >
-      <BandScale from={0.15} to={2.5} marks={MARKS} unit="over the sums" line={1} rows={rows} ratios />
+      <BandScale from={0.15} to={2.5} marks={MARKS} unit={words.overTheSums} line={1} rows={rows} ratios />
     </LearnedCard>
   );
 }

@@ -4,10 +4,11 @@ import { BandScale } from "@/ui/band-scale";
 import { fixed } from "@/ui/format";
 import { LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
+import * as words from "@/words/learned/heat-up-card";
 
 /** No more and no less is ever reckoned with. */
 const [LEAST, MOST] = [0.3, 4];
-const MARKS = [0.5, 1, 2].map((at) => ({ at, label: at === 1 ? "the usual" : `${at} ×` }));
+const MARKS = [0.5, 1, 2].map((at) => ({ at, label: at === 1 ? words.theUsual : `${at} ×` }));
 
 interface Props {
   heatUp: NonNullable<LearnedView["heatUp"]>;
@@ -24,25 +25,23 @@ export function HeatUpCard({ heatUp: { learnt, before, readings }, heat, acts }:
     likely: factor,
     high,
     figure: `${minutes(factor)} min`,
-    between: `${minutes(low)} to ${minutes(high)}`,
+    between: words.to(minutes(low), minutes(high)),
   });
   return (
     <LearnedCard
-      title="Heating the oven"
+      title={words.heatingTheOven}
       figure={minutes(learnt.factor)}
-      unit="min from lit to its heat"
+      unit={words.minFromLitToIts}
       said={
         <>
-          Between {minutes(learnt.low)} and {minutes(learnt.high)} two times in three, from {readings}{" "}
-          {readings === 1 ? "evening" : "evenings"} somebody watched it.
+          {words.betweenAndTwoTimesIn({
+            learntLow: minutes(learnt.low),
+            learntHigh: minutes(learnt.high),
+            readings,
+          })}
         </>
       }
-      effect={
-        <>
-          A plan lights it <b className="figure">{minutes(shown)}</b> min before the food goes in, instead of{" "}
-          {PREHEAT_MIN}.
-        </>
-      }
+      effect={<>{words.aPlanLightsItMin(<b className="figure">{minutes(shown)}</b>, PREHEAT_MIN)}</>}
       taken={heat.heatUp !== undefined}
       {...(heat.heatUp !== shown && { onTake: () => acts.take({ heatUp: shown }) })}
       onForget={() => acts.forget("heatUp")}
@@ -51,12 +50,12 @@ export function HeatUpCard({ heatUp: { learnt, before, readings }, heat, acts }:
         from={0.3}
         to={4}
         marks={MARKS}
-        unit="over the usual"
+        unit={words.overTheUsual}
         line={1}
         ratios
         rows={[
-          { key: "before", name: "Before", note: "what ovens take", ...row(before) },
-          { key: "now", name: "Now", ...row(learnt), tone: "strong" },
+          { key: "before", name: words.before, note: words.whatOvensTake, ...row(before) },
+          { key: "now", name: words.now, ...row(learnt), tone: "strong" },
         ]}
       />
     </LearnedCard>

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import * as words from "@/words/learned/learned-card";
 
 interface Props {
   title: string;
@@ -37,20 +38,18 @@ export function LearnedCard(props: Props) {
         <div className="flex flex-wrap gap-2">
           {onTake && (
             <button type="button" className="btn btn-primary min-h-12 text-lg" onClick={onTake}>
-              {taken ? "Take the new figure" : "Reckon with it"}
+              {words.takeTheNewFigure(taken)}
             </button>
           )}
           {taken && (
             <button type="button" className="btn min-h-12" onClick={onForget}>
-              Forget it
+              {words.forgetIt}
             </button>
           )}
         </div>
       </div>
       <p className="mt-2 text-sm" role="status">
-        {taken
-          ? "Taken for true here: new batches reckon with it."
-          : "Not taken: the sums are the table’s still."}
+        {words.takenForTrueHereNew(taken)}
       </p>
       <div className="mt-3">{children}</div>
     </section>
@@ -68,9 +67,9 @@ export const Counted = ({ name, leftOut, onChange }: CountedProps) => (
   <button
     type="button"
     className="min-h-11 cursor-pointer text-left text-sm underline"
-    aria-label={`${leftOut ? "Count" : "Leave out"} ${name}`}
+    aria-label={`${words.count(leftOut)} ${name}`}
     onClick={() => onChange(!leftOut)}
   >
-    {leftOut ? "count it again" : "leave it out"}
+    {words.countItAgain(leftOut)}
   </button>
 );

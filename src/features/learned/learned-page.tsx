@@ -15,6 +15,7 @@ import { OvenCard } from "./oven-card";
 import { RateCard } from "./rate-card";
 import { ScoreCard } from "./score-card";
 import { useLearned } from "./use-learned";
+import * as words from "@/words/learned/learned-page";
 
 interface Props {
   kitchen: KitchenView;
@@ -28,10 +29,10 @@ export function LearnedPage({ kitchen, view, taste }: Props) {
   const { timeZone } = kitchen;
   return (
     <Shell
-      title="What is learnt"
+      title={words.whatIsLearnt}
       note={
         <Link href="/record" className="underline">
-          Record
+          {words.record}
         </Link>
       }
     >
@@ -39,13 +40,9 @@ export function LearnedPage({ kitchen, view, taste }: Props) {
         <div className="space-y-4">
           <SaveProblem problem={acts.problem} />
           {view.rates.length === 0 && (
-            <section aria-label="Salt into the food" className="border border-line bg-base-100 p-4">
-              <h2 className="text-2xl">Salt into the food</h2>
-              <p>
-                Nothing is known yet of how fast salt goes in here. Put a salt meter into a brine while it
-                soaks, or weigh the food before and after: each reading teaches its food, and a little its
-                kin.
-              </p>
+            <section aria-label={words.saltIntoTheFood} className="border border-line bg-base-100 p-4">
+              <h2 className="text-2xl">{words.saltIntoTheFood}</h2>
+              <p>{words.nothingIsKnownYetOf}</p>
             </section>
           )}
           {view.rates.map((rate) => (
@@ -73,32 +70,28 @@ export function LearnedPage({ kitchen, view, taste }: Props) {
 
 function LikedSalt({ taste: { taste, known, houseSalt } }: { taste: TasteView }) {
   return (
-    <section aria-label="Liked salt" className="border border-line bg-base-100 p-4">
-      <h2 className="text-2xl">Liked salt</h2>
+    <section aria-label={words.likedSalt} className="border border-line bg-base-100 p-4">
+      <h2 className="text-2xl">{words.likedSalt}</h2>
       <ul className="mt-1">
         {[
           ...taste.eaters.map((e) => ({ name: e.name, liked: e.liked })),
-          { name: "The table", liked: taste.table },
+          { name: words.theTable, liked: taste.table },
         ].map(({ name, liked }) => (
           <li key={name} className="flex items-baseline justify-between gap-3 border-b border-line py-1">
             <span className={name === "The table" ? "font-bold" : ""}>{name}</span>
             <span>
               <span className="figure text-xl">{percent(liked.fraction)}</span> %{" "}
               <span className="text-sm text-quiet">
-                {percent(liked.low, 1)} to {percent(liked.high, 1)}
+                {words.to(percent(liked.low, 1), percent(liked.high, 1))}
               </span>
             </span>
           </li>
         ))}
       </ul>
       <p className="mt-2">
-        {houseSalt !== null
-          ? `A new Bench asks for ${percent(houseSalt)} %.`
-          : known
-            ? "Not taken: a new Bench asks for the usual."
-            : "Nobody was asked yet."}{" "}
+        {houseSalt !== null ? words.aNewBenchAsksFor(percent(houseSalt)) : words.notTakenANewBench(known)}{" "}
         <Link href="/record/taste" className="underline">
-          House taste
+          {words.houseTaste}
         </Link>
       </p>
     </section>
@@ -113,16 +106,16 @@ function Spoons({ kitchen }: { kitchen: KitchenView }) {
   });
   const spoonG = (densityGPerMl: number) => `${fixed(densityGPerMl * VOLUME_ML.metric_tbsp, 1)} g`;
   return (
-    <section aria-label="Spoons" className="border border-line bg-base-100 p-4">
-      <h2 className="text-2xl">Spoons</h2>
-      {own.length === 0 && <p>No salt was weighed by the spoon yet: the table’s weights hold.</p>}
+    <section aria-label={words.spoons} className="border border-line bg-base-100 p-4">
+      <h2 className="text-2xl">{words.spoons}</h2>
+      {own.length === 0 && <p>{words.noSaltWasWeighedBy}</p>}
       <ul className="mt-1">
         {own.map(({ salt, table }) => (
           <li key={salt.id} className="flex items-baseline justify-between gap-3 border-b border-line py-1">
             <span>
               {salt.name}
               <span className="block text-sm text-quiet">
-                a tablespoon; by the table {spoonG(table.densityGPerMl)}
+                {words.aTablespoonByTheTable(spoonG(table.densityGPerMl))}
               </span>
             </span>
             <span className="figure text-xl">{spoonG(salt.densityGPerMl)}</span>
@@ -131,7 +124,7 @@ function Spoons({ kitchen }: { kitchen: KitchenView }) {
       </ul>
       <p className="mt-2">
         <Link href="/stores#own" className="underline">
-          Weigh a spoon, or forget one, in Stores
+          {words.weighASpoonOrForget}
         </Link>
       </p>
     </section>

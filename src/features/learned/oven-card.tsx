@@ -11,6 +11,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { Counted, LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
 import { kitchenNow } from "@/ui/kitchen-time";
+import * as words from "@/words/learned/oven-card";
 
 /** A dial that is often set. */
 const USUAL_C = 180;
@@ -31,18 +32,15 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
   const units = useUnits();
   if (!oven)
     return (
-      <section aria-label="The oven" className="border border-line bg-base-100 p-4">
-        <h2 className="text-2xl">The oven</h2>
-        <p>
-          Nothing is known yet of how it stands to its dial. Put a thermometer into it, or leave a probe in a
-          roast.
-        </p>
+      <section aria-label={words.theOven} className="border border-line bg-base-100 p-4">
+        <h2 className="text-2xl">{words.theOven}</h2>
+        <p>{words.nothingIsKnownYetOf}</p>
         <ReadOven readings={readings} acts={acts} timeZone={timeZone} />
       </section>
     );
   const { offC, lowC, highC, batches } = oven;
   const shown = Math.round(offC);
-  const side = offC < 0 ? "under its dial" : "over its dial";
+  const side = words.underItsDial(offC);
   const off = (c: number) => units.difference(Math.abs(c));
   const signed = (c: number) => `${c < 0 ? "−" : c > 0 ? "+" : ""}${off(c)}`;
   const bare = (c: number) => signed(c).replace(/ °[CF]$/, "");
@@ -51,7 +49,7 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
     likely,
     high,
     figure: signed(likely),
-    between: `${bare(low)} to ${bare(high)}`,
+    between: words.to(bare(low), bare(high)),
   });
   const rows: BandRow[] = [
     ...batches.map((b): BandRow => {
@@ -60,11 +58,11 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
       const half = TWO_IN_THREE * b.deviation;
       return {
         key: b.id,
-        name: of?.name ?? "A roast",
+        name: of?.name ?? words.aRoast,
         note: (
           <>
-            {day}: {fixed(b.tookMin, 0)} min, by the sums {fixed(b.foretoldMin, 0)}
-            {b.farOff && <strong className="text-error"> · far from the others</strong>}{" "}
+            {words.minByTheSums({ day, tookMin: fixed(b.tookMin, 0), foretoldMin: fixed(b.foretoldMin, 0) })}
+            {b.farOff && <strong className="text-error"> {words.farFromTheOthers}</strong>}{" "}
             <Counted
               name={`${of?.name ?? "the roast"}, ${day}`}
               leftOut={b.leftOut}
@@ -78,30 +76,35 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
     }),
     {
       key: "before",
-      name: "Before",
-      note: "what ovens are off by",
+      name: words.before,
+      note: words.whatOvensAreOffBy,
       ...row(-TWO_IN_THREE * oven.beforeC, 0, TWO_IN_THREE * oven.beforeC),
     },
-    { key: "now", name: "Now", ...row(lowC, offC, highC), tone: "strong" },
+    { key: "now", name: words.now, ...row(lowC, offC, highC), tone: "strong" },
   ];
   const counted = batches.filter((b) => !b.leftOut).length;
   const taken = heat.ovenOffC !== undefined;
   return (
     <LearnedCard
-      title="The oven"
+      title={words.theOven}
       figure={off(offC)}
       unit={side}
       said={
         <>
-          Between {signed(lowC)} and {signed(highC)} two times in three, from {oven.readings}{" "}
-          {oven.readings === 1 ? "reading" : "readings"} of a thermometer and {counted}{" "}
-          {counted === 1 ? "roast" : "roasts"}.
+          {words.betweenAndTwoTimesIn({
+            lowC: signed(lowC),
+            highC: signed(highC),
+            readings: oven.readings,
+            counted,
+          })}
         </>
       }
       effect={
         <>
-          For {units.temperature(USUAL_C)} set it to{" "}
-          <b className="figure">{units.temperature(USUAL_C - shown)}</b>.
+          {words.forSetItTo(
+            units.temperature(USUAL_C),
+            <b className="figure">{units.temperature(USUAL_C - shown)}</b>,
+          )}
         </>
       }
       taken={taken}
@@ -111,8 +114,8 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
       <BandScale
         from={-60}
         to={60}
-        marks={MARKS.map((at) => ({ at, label: at === 0 ? "the dial" : signed(at) }))}
-        unit="over the dial"
+        marks={MARKS.map((at) => ({ at, label: at === 0 ? words.theDial : signed(at) }))}
+        unit={words.overTheDial}
         line={0}
         rows={rows}
       />
@@ -130,14 +133,11 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
   const reading = { dialC, readC, ...(afterMin !== undefined && { afterMin }) };
   return (
     <div className="mt-4">
-      <h3 className="text-lg">A thermometer in the oven</h3>
-      <p className="text-sm text-quiet">
-        Half an hour after it came to its heat, in the middle, door shut. How long it takes from cold is
-        learnt with it.
-      </p>
+      <h3 className="text-lg">{words.aThermometerInTheOven}</h3>
+      <p className="text-sm text-quiet">{words.halfAnHourAfterIt}</p>
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <QuantityField
-          label="The dial says"
+          label={words.theDialSays}
           unit="°C"
           value={dialC}
           rule={OVEN}
@@ -145,7 +145,7 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
           onChange={setDialC}
         />
         <QuantityField
-          label="The thermometer reads"
+          label={words.theThermometerReads}
           unit="°C"
           value={readC}
           rule={OVEN}
@@ -154,7 +154,7 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
         />
         {afterMin !== undefined && (
           <QuantityField
-            label="Stood there after"
+            label={words.stoodThereAfter}
             unit="min"
             value={afterMin}
             rule={HEAT_UP}
@@ -169,34 +169,36 @@ function ReadOven({ readings, acts, timeZone }: Pick<Props, "readings" | "acts" 
             checked={afterMin !== undefined}
             onChange={(e) => setAfterMin(e.target.checked ? PREHEAT_MIN : undefined)}
           />
-          Lit from cold, I watched it
+          {words.litFromColdIWatched}
         </label>
         <button
           type="button"
           className="btn min-h-12"
           onClick={() => acts.readOven({ ...reading, atMs: kitchenNow() })}
         >
-          Keep the reading
+          {words.keepTheReading}
         </button>
       </div>
       <ul>
         {readings.map((kept, i) => (
           <li key={kept.atMs + i} className="flex items-center justify-between border-b border-line">
             <span>
-              {units.date(kept.atMs, timeZone)}: dial{" "}
-              <span className="figure">{units.temperature(kept.dialC)}</span>, read{" "}
-              <span className="figure">{units.temperature(kept.readC)}</span>
+              {words.dialRead({
+                atMs: units.date(kept.atMs, timeZone),
+                dialC: <span className="figure">{units.temperature(kept.dialC)}</span>,
+                readC: <span className="figure">{units.temperature(kept.readC)}</span>,
+              })}
               {kept.afterMin !== undefined && (
-                <>
-                  {" "}
-                  after <span className="figure">{fixed(kept.afterMin, 0)}</span> min
-                </>
+                <> {words.after(<span className="figure">{fixed(kept.afterMin, 0)}</span>)} min</>
               )}
             </span>
             <button
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Take back the reading of ${units.temperature(kept.readC)} at ${units.temperature(kept.dialC)}`}
+              aria-label={words.takeBackTheReadingOf(
+                units.temperature(kept.readC),
+                units.temperature(kept.dialC),
+              )}
               onClick={() => acts.unreadOven(kept)}
             >
               <Trash2 size={18} aria-hidden />

@@ -5,8 +5,9 @@ import { capital, duration, fixed } from "@/ui/format";
 import { Counted, LearnedCard } from "./learned-card";
 import type { LearnedActs } from "./use-learned";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/learned/rate-card";
 
-const MARKS = [0.5, 0.7, 1, 1.4, 2].map((at) => ({ at, label: at === 1 ? "the table" : fixed(at, 1) }));
+const MARKS = [0.5, 0.7, 1, 1.4, 2].map((at) => ({ at, label: at === 1 ? words.theTable : fixed(at, 1) }));
 /** What is kept is what is learnt now, to the digits shown. */
 const SAME = 0.005;
 
@@ -25,14 +26,14 @@ export function RateCard({ rate, acts, timeZone }: Props) {
   const rows: BandRow[] = [
     ...batches.map((b): BandRow => {
       const of = acts.batchOf(b.batchId);
-      const name = of ? units.date(of.atMs, timeZone) : "a batch";
+      const name = of ? units.date(of.atMs, timeZone) : words.someBatch;
       return {
         key: b.batchId,
-        name: of?.name ?? "A batch",
+        name: of?.name ?? words.aBatch,
         note: (
           <>
             {name}
-            {b.farOff && <strong className="text-error"> · far from the others</strong>}{" "}
+            {b.farOff && <strong className="text-error"> {words.farFromTheOthers}</strong>}{" "}
             <Counted
               name={`${of?.name ?? "the batch"}, ${name}`}
               leftOut={b.leftOut}
@@ -44,28 +45,28 @@ export function RateCard({ rate, acts, timeZone }: Props) {
         likely: b.factor,
         high: b.high,
         figure: times(b.factor),
-        between: `${fixed(b.low, 1)} to ${fixed(b.high, 1)}`,
+        between: words.to(fixed(b.low, 1), fixed(b.high, 1)),
         ...(b.leftOut ? { tone: "out" } : b.farOff ? { tone: "far" } : {}),
       };
     }),
     {
       key: "before",
-      name: "Before",
-      note: "the table’s own doubt",
+      name: words.before,
+      note: words.theTablesOwnDoubt,
       low: before.low,
       likely: before.factor,
       high: before.high,
       figure: times(before.factor),
-      between: `${fixed(before.low, 1)} to ${fixed(before.high, 1)}`,
+      between: words.toOfBeforeLow(fixed(before.low, 1), fixed(before.high, 1)),
     },
     {
       key: "learnt",
-      name: "Now",
+      name: words.now,
       low: learnt.low,
       likely: learnt.factor,
       high: learnt.high,
       figure: times(learnt.factor),
-      between: `${fixed(learnt.low, 1)} to ${fixed(learnt.high, 1)}`,
+      between: words.toOfLearntLow(fixed(learnt.low, 1), fixed(learnt.high, 1)),
       tone: "strong",
     },
   ];
@@ -73,21 +74,27 @@ export function RateCard({ rate, acts, timeZone }: Props) {
     <LearnedCard
       title={capital(rate.name)}
       figure={times(learnt.factor)}
-      unit="as fast into it as the table says"
+      unit={words.asFastIntoItAs}
       said={
         <>
-          Between {times(learnt.low)} and {times(learnt.high)} two times in three, from {counted}{" "}
-          {counted === 1 ? "batch" : "batches"} of it
-          {kin.length > 0 &&
-            ` and, less, from ${kin.map((id) => findFood(id)?.name ?? id).join(", ")}, which are of its kind`}
-          .
+          {words.betweenAndTwoTimesIn({
+            learntLow: times(learnt.low),
+            learntHigh: times(learnt.high),
+            counted,
+            kin:
+              kin.length > 0 &&
+              words.andLessFromWhichAre(kin.map((id) => findFood(id)?.name ?? id).join(", ")),
+          })}
         </>
       }
       effect={
         readyH && (
           <>
-            {readyH.of}: ready in <b className="figure">{duration(readyH.learnt)}</b> instead of{" "}
-            {duration(readyH.table)}.
+            {words.readyInInsteadOf({
+              part: readyH.of,
+              learnt: <b className="figure">{duration(readyH.learnt)}</b>,
+              table: duration(readyH.table),
+            })}
           </>
         )
       }
@@ -97,7 +104,7 @@ export function RateCard({ rate, acts, timeZone }: Props) {
       })}
       onForget={() => acts.forgetRate(foodId)}
     >
-      <BandScale from={0.4} to={2.5} marks={MARKS} unit="over the table" line={1} rows={rows} ratios />
+      <BandScale from={0.4} to={2.5} marks={MARKS} unit={words.overTheTable} line={1} rows={rows} ratios />
     </LearnedCard>
   );
 }

@@ -3,12 +3,9 @@ import type { Foretold, Score, Scored } from "@/core/learned/scored";
 import { fixed, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import type { LearnedActs } from "./use-learned";
+import * as words from "@/words/learned/score-card";
 
-const WHAT: Record<Foretold["what"], string> = {
-  done: "done, told half-way",
-  bath: "salt in the bath",
-  climb: "climb out of the heat",
-};
+const WHAT: Record<Foretold["what"], string> = words.what;
 /** Bands to either side that are drawn, in half-widths. */
 const REACH = 3;
 const NINE = 1.7;
@@ -22,11 +19,11 @@ interface Props {
 /** How what was foretold came out: a band that says two in three shall hold two in three. */
 export function ScoreCard({ score, acts, timeZone }: Props) {
   return (
-    <section aria-label="What was foretold, and what came" className="border border-line bg-base-100 p-4">
-      <h2 className="text-2xl">What was foretold, and what came</h2>
-      <Half name="real batches" score={score.real} acts={acts} timeZone={timeZone} />
+    <section aria-label={words.whatWasForetoldAndWhat} className="border border-line bg-base-100 p-4">
+      <h2 className="text-2xl">{words.whatWasForetoldAndWhat}</h2>
+      <Half name={words.realBatches} score={score.real} acts={acts} timeZone={timeZone} />
       {score.rehearsed.all.length > 0 && (
-        <Half name="rehearsed ones" score={score.rehearsed} acts={acts} timeZone={timeZone} />
+        <Half name={words.rehearsedOnes} score={score.rehearsed} acts={acts} timeZone={timeZone} />
       )}
     </section>
   );
@@ -41,28 +38,29 @@ interface HalfProps {
 
 function Half({ name, score, acts, timeZone }: HalfProps) {
   const { all, twoInThree, nineInTen, fair } = score;
-  if (all.length === 0)
-    return <p>Nothing yet: it wants a probe in the oven, or a salt meter in a bath, through to the end.</p>;
+  if (all.length === 0) return <p>{words.nothingYetItWantsA}</p>;
   return (
     <div className="mt-2">
       <p className="text-lg">
-        Of <b className="figure">{all.length}</b> two-in-three bands of {name}{" "}
-        <b className="figure text-3xl">{twoInThree}</b> held; honest bands hold {fair[0]} to {fair[1]} of so
-        many.
+        {words.ofTwoInThreeBands({
+          allCount: <b className="figure">{all.length}</b>,
+          name,
+          twoInThree: <b className="figure text-3xl">{twoInThree}</b>,
+          fair: fair[0],
+          fair2: fair[1],
+        })}
       </p>
-      <p>
-        Of as many nine-in-ten bands <b className="figure">{nineInTen}</b> held.
-      </p>
+      <p>{words.ofAsManyNineIn(<b className="figure">{nineInTen}</b>)}</p>
       <Strip all={all} />
       <details className="mt-2">
-        <summary className="min-h-11 cursor-pointer py-2">Each of them</summary>
+        <summary className="min-h-11 cursor-pointer py-2">{words.eachOfThem}</summary>
         <table className="w-full">
           <thead>
             <tr className="text-left text-sm text-quiet">
-              <th className="py-1 pr-2 font-normal">Batch</th>
-              <th className="pr-2 font-normal">What</th>
-              <th className="pr-2 text-right font-normal">Foretold</th>
-              <th className="text-right font-normal">Came</th>
+              <th className="py-1 pr-2 font-normal">{words.batch}</th>
+              <th className="pr-2 font-normal">{words.whatHead}</th>
+              <th className="pr-2 text-right font-normal">{words.foretold}</th>
+              <th className="text-right font-normal">{words.came}</th>
             </tr>
           </thead>
           <tbody>
@@ -93,15 +91,13 @@ function ScoredRow({ scored, of, timeZone }: RowProps) {
   return (
     <tr className="border-t border-line">
       <td className="py-1 pr-2">
-        {of?.name ?? "a batch"}
+        {of?.name ?? words.aBatch}
         {of && <span className="block text-sm text-quiet">{units.date(of.atMs, timeZone)}</span>}
       </td>
       <td className="pr-2">{WHAT[scored.what]}</td>
       <td className="figure pr-2 text-right">
         {say(scored.foretold)}
-        <span className="block text-sm text-quiet">
-          {say(scored.low)} to {say(scored.high)}
-        </span>
+        <span className="block text-sm text-quiet">{words.to(say(scored.low), say(scored.high))}</span>
       </td>
       <td className={`figure text-right ${scored.inTwoOfThree ? "" : "font-bold text-error"}`}>
         {say(scored.came)}
@@ -116,7 +112,7 @@ const place = (at: number) => `${50 + (50 * Math.max(-REACH, Math.min(REACH, at)
 function Strip({ all }: { all: readonly Scored[] }) {
   const kinds = (["done", "bath", "climb"] as const).filter((what) => all.some((s) => s.what === what));
   return (
-    <div className="mt-3" role="img" aria-label="Where outcomes fell in their bands">
+    <div className="mt-3" role="img" aria-label={words.whereOutcomesFellInTheir}>
       {kinds.map((what) => (
         <div key={what} className="grid grid-cols-[9rem_minmax(0,1fr)] items-center gap-3 py-1">
           <span className="text-sm leading-tight">{WHAT[what]}</span>
@@ -141,10 +137,7 @@ function Strip({ all }: { all: readonly Scored[] }) {
           </span>
         </div>
       ))}
-      <p className="text-sm text-quiet">
-        Each dot is what came, on its own band: early or low at the left. Filled: two in three; outlined: nine
-        in ten.
-      </p>
+      <p className="text-sm text-quiet">{words.eachDotIsWhatCame}</p>
     </div>
   );
 }

@@ -3,6 +3,7 @@
 import type { Program } from "@/core/program/step";
 import { duration } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
+import * as words from "@/words/print/method";
 
 interface Props {
   program: Program;
@@ -16,8 +17,8 @@ const MIN_MS = 60_000;
 export function Method({ program, startedAtMs, timeZone }: Props) {
   const units = useUnits();
   return (
-    <section aria-label="What is done" className="mt-4">
-      <h2 className="text-xl">What is done</h2>
+    <section aria-label={words.whatIsDone} className="mt-4">
+      <h2 className="text-xl">{words.whatIsDone}</h2>
       <ol>
         {program.steps.map((step) => (
           <li
@@ -50,7 +51,7 @@ export function Method({ program, startedAtMs, timeZone }: Props) {
 
 /** "25 min before", "going in", "after 20 h". */
 function sayOffset(atMin: number): string {
-  if (Math.abs(atMin) < 0.5) return "going in";
+  if (Math.abs(atMin) < 0.5) return words.goingIn;
   const long = duration(Math.abs(atMin) / 60);
-  return atMin < 0 ? `${long} before` : `after ${long}`;
+  return words.before(atMin, long);
 }

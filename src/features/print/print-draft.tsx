@@ -5,6 +5,7 @@ import type { Printed } from "@/contracts/printed";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { readDraft } from "@/ui/draft-storage";
 import { PrintPage } from "./print-page";
+import * as words from "@/words/print/print-draft";
 
 interface Props {
   kitchen: KitchenView;
@@ -24,11 +25,9 @@ export function PrintDraft({ kitchen, formula, saved }: Props) {
   if (!printed) {
     return (
       <main className="p-6">
-        <p className="text-lg">
-          There is nothing to print yet: change something on the Bench first, or open a saved formula.
-        </p>
+        <p className="text-lg">{words.thereIsNothingToPrint}</p>
         <a href={back} className="btn mt-4">
-          Back to the Bench
+          {words.backToTheBench}
         </a>
       </main>
     );

@@ -12,6 +12,7 @@ import { ShareCode } from "@/ui/share-code";
 import { unitsOf } from "@/ui/units";
 import { WeighLines } from "@/ui/weigh-lines";
 import { Method } from "./method";
+import * as words from "@/words/print/print-sheet";
 
 export interface PrintData {
   formulation: Formulation;
@@ -44,10 +45,10 @@ export const outAfterH = ({
 /** How many, how thick, how long. A count stands for itself: "2 × 38 mm" would read as two lengths. */
 const sayPieces = ({ count, thicknessMm, thin, lengthMm }: Pieces): string =>
   [
-    count === 1 ? "1 piece" : `${count} pieces`,
-    `${fixed(thicknessMm, 0)} mm thick`,
-    thin && `${fixed(thin.thicknessMm, 0)} mm in the thin part`,
-    lengthMm !== undefined && `${fixed(lengthMm, 0)} mm long`,
+    count === 1 ? "1 piece" : words.pieces(count),
+    words.mmThick(fixed(thicknessMm, 0)),
+    thin && words.mmInTheThinPart(fixed(thin.thicknessMm, 0)),
+    lengthMm !== undefined && words.mmLong(fixed(lengthMm, 0)),
   ]
     .filter(Boolean)
     .join(", ");
@@ -70,64 +71,69 @@ export function PrintSheet({
   const food = pantryOf(f.own).food(f.foodId);
   const baked = isBaked(f);
   return (
-    <article className="flow-root break-after-page" aria-label="Weigh-out sheet">
+    <article className="flow-root break-after-page" aria-label={words.weighOutSheet}>
       <header className="mb-3 flex items-baseline justify-between border-b-4 border-[var(--iron)] pb-1">
         <h1 className="text-3xl">{f.name}</h1>
         <span>{kitchenName}</span>
       </header>
       <dl className="mb-3 grid grid-cols-2 gap-x-8 gap-y-1">
-        <Row term="Food" text={`${food?.name ?? f.foodId}, ${sayPieces(f.pieces)}`} />
+        <Row term={words.food} text={`${food?.name ?? f.foodId}, ${sayPieces(f.pieces)}`} />
         <Row
-          term="Weight of all pieces"
-          text={`${grams(f.pieces.totalMassG)} g (flesh ${grams(sheet.fleshG)} g)`}
+          term={words.weightOfAllPieces}
+          text={words.gFlesh(grams(f.pieces.totalMassG), grams(sheet.fleshG))}
         />
         {sheet.brineFraction !== undefined && (
-          <Row term="Brine strength" text={`${percent(sheet.brineFraction)} % by weight`} />
+          <Row term={words.brineStrength} text={words.byWeight(percent(sheet.brineFraction))} />
         )}
         <Row
-          term="Held at"
-          text={`${units.temperature(f.holding.temperatureC)} ${PLACE_SAID[f.holding.place]}, ${f.holding.covered ? "covered" : "uncovered"}`}
+          term={words.heldAt}
+          text={words.holding({
+            temperature: units.temperature(f.holding.temperatureC),
+            place: PLACE_SAID[f.holding.place],
+            covered: f.holding.covered,
+          })}
         />
-        <Row term="Preparation" text={PREPARATION_NAME[choiceOf(f.preparation)]} />
-        <Row term={baked ? "Bake for" : "Take out after"} text={duration(outH)} />
+        <Row term={words.preparation} text={PREPARATION_NAME[choiceOf(f.preparation)]} />
+        <Row term={words.bakeFor(baked)} text={duration(outH)} />
         <Row
-          term="Ready, likely"
-          text={`${ready.likely === undefined ? "over 4 d" : roughly(ready.likely)}; stands too long from ${roughly(past.likely ?? 96)}`}
+          term={words.readyLikely}
+          text={words.standsTooLongFrom(
+            ready.likely === undefined ? words.over4D : roughly(ready.likely),
+            roughly(past.likely ?? 96),
+          )}
         />
         <Row
-          term="Salt in the flesh then"
-          text={`${percent(atPull.meanFraction)} % mean, ${percent(atPull.centreFraction)} % ${described(f.preparation).words.spots.last}`}
+          term={words.saltInTheFleshThen}
+          text={words.mean({
+            meanFraction: percent(atPull.meanFraction),
+            centreFraction: percent(atPull.centreFraction),
+            last: described(f.preparation).words.spots.last,
+          })}
         />
         <Row
-          term="Sodium a portion"
-          text={`${fixed(atPull.sodiumMgPerPortion, 0)} mg of ${f.portions} portions`}
+          term={words.sodiumAPortion}
+          text={words.mgOfPortions(fixed(atPull.sodiumMgPerPortion, 0), f.portions)}
         />
         {startedAtMs !== undefined && (
           <>
-            <Row term="Goes in" text={units.date(startedAtMs, timeZone)} />
-            <Row term="Take out" text={units.date(startedAtMs + outH * HOUR_MS, timeZone)} />
+            <Row term={words.goesIn} text={units.date(startedAtMs, timeZone)} />
+            <Row term={words.takeOut} text={units.date(startedAtMs + outH * HOUR_MS, timeZone)} />
           </>
         )}
       </dl>
-      <h2 className="text-xl">Weigh out</h2>
+      <h2 className="text-xl">{words.weighOut}</h2>
       <WeighLines lines={sheet.lines} measures={measures} />
       <Method program={program} startedAtMs={startedAtMs} timeZone={timeZone} />
       {f.notes && <p className="mt-3 whitespace-pre-wrap">{f.notes}</p>}
       {f.reserve && (
-        <p className="mt-3 font-semibold">
-          Set {percent(f.reserve.share, 0)} % of it aside before raw food comes near. What touched raw food is
-          boiled or thrown away.
-        </p>
+        <p className="mt-3 font-semibold">{words.setOfItAsideBefore(percent(f.reserve.share, 0))}</p>
       )}
       <p className="mt-3 text-sm">
-        <Told>{described(f.preparation).words.care}</Told> Follow your local food code. Not for nitrite
-        curing, canning or keeping.
+        {words.followYourLocalFoodCode(<Told>{described(f.preparation).words.care}</Told>)}
       </p>
       <ReckonedHere heat={f.heatHere} rateFactor={rateFactor} onPaper />
       <ShareCode formulation={f} />
-      <p className="mt-6 border-t border-line pt-2 text-sm">
-        Really weighed: ____________ Went in: ____________ Taken out: ____________ Initials: ______
-      </p>
+      <p className="mt-6 border-t border-line pt-2 text-sm">{words.reallyWeighedWentInTaken}</p>
     </article>
   );
 }

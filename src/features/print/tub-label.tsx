@@ -5,6 +5,7 @@ import { grams } from "@/ui/format";
 import { outAfterH, type PrintData } from "./print-sheet";
 import { Told, useUnits } from "@/ui/measures";
 import { allergenName } from "@/ui/names";
+import * as words from "@/words/print/tub-label";
 
 const LABELS_A_SHEET = 4;
 const HOUR_MS = 3_600_000;
@@ -12,7 +13,7 @@ const HOUR_MS = 3_600_000;
 /** Tub labels, several to a sheet: what, start, window, allergens, made by. */
 export function TubLabels({ data }: { data: PrintData }) {
   return (
-    <section className="grid grid-cols-2 gap-4" aria-label="Tub labels">
+    <section className="grid grid-cols-2 gap-4" aria-label={words.tubLabels}>
       {Array.from({ length: LABELS_A_SHEET }, (_, i) => (
         <TubLabel key={i} data={data} />
       ))}
@@ -30,27 +31,20 @@ function TubLabel({ data }: { data: PrintData }) {
   const readyH = sheet.ready.likely;
   return (
     <div className="break-inside-avoid border-2 border-[var(--iron)] p-3">
-      <p className="truncate font-display text-2xl font-bold">{f.name}</p>
-      <p className="truncate">
-        {food?.name ?? f.foodId}, {grams(f.pieces.totalMassG)} g raw
-      </p>
+      <p className="font-display text-2xl leading-tight font-bold">{f.name}</p>
+      <p className="leading-tight">{words.gRaw(food?.name ?? f.foodId, grams(f.pieces.totalMassG))}</p>
       <dl className="my-2 grid grid-cols-[auto_1fr] gap-x-3">
-        <dt>In</dt>
+        <dt>{words.goesIn}</dt>
         <dd className="figure">{at(0)}</dd>
-        <dt className="font-bold">Out</dt>
+        <dt className="font-bold">{words.out}</dt>
         <dd className="figure text-xl font-bold">{at(outAfterH(data))}</dd>
-        <dt>Ready</dt>
-        <dd className="figure">{readyH === undefined ? "not while it keeps" : `from ${at(readyH)}`}</dd>
-        <dt>Keeps until</dt>
+        <dt>{words.ready}</dt>
+        <dd className="figure">{readyH === undefined ? words.notWhileItKeeps : words.from(at(readyH))}</dd>
+        <dt>{words.keepsUntil}</dt>
         <dd className="figure">{at(sheet.past.likely ?? 96)}</dd>
       </dl>
-      <p>
-        Allergens:{" "}
-        {allergens.length > 0 ? allergens.map(allergenName).join(", ") : "none in the table; read labels"}
-      </p>
-      <p className="mt-1 text-sm">
-        <Told>Raw: keep at 4 °C or below.</Told> {kitchenName}. Made by: ____________
-      </p>
+      <p>{words.allergensNoneInTheTable(allergens.length, allergens.map(allergenName).join(", "))}</p>
+      <p className="mt-1 text-sm">{words.madeBy(<Told>{words.rawKeepAt4C}</Told>, kitchenName)}</p>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import type { How } from "@/core/recipe/how";
 import { markedText, wordsOf } from "@/core/recipe/marked";
 import type { ReadRecipe } from "@/core/recipe/reading";
 import { HOW_LOOK, HOW_WORD } from "./how-words";
+import * as words from "@/words/recipe/as-written";
 
 interface Props {
   read: ReadRecipe;
@@ -15,15 +16,15 @@ interface Props {
 export function AsWritten({ read, pasted, how }: Props) {
   const pieces = useMemo(() => markedText(wordsOf(pasted, read), read), [pasted, read]);
   return (
-    <section className="mt-6" aria-label="The recipe as pasted">
-      <h2 className="text-2xl">The recipe as pasted</h2>
+    <section className="mt-6" aria-label={words.theRecipeAsPasted}>
+      <h2 className="text-2xl">{words.theRecipeAsPasted}</h2>
       <p className="flex flex-wrap gap-x-4 pb-2 text-sm text-quiet">
         {(Object.keys(HOW_WORD) as How[]).map((h) => (
           <span key={h} className={HOW_LOOK[h]}>
             {HOW_WORD[h]}
           </span>
         ))}
-        <span className="font-bold">a time or temperature of the method</span>
+        <span className="font-bold">{words.aTimeOrTemperatureOf}</span>
       </p>
       <p className="sm:max-h-[60vh] sm:overflow-y-auto border-y border-line py-3 leading-relaxed whitespace-pre-wrap">
         {pieces.map((piece, n) =>
@@ -40,7 +41,7 @@ export function AsWritten({ read, pasted, how }: Props) {
           ),
         )}
       </p>
-      <p className="mt-2 text-sm text-quiet">The method goes along as the formula&rsquo;s notes.</p>
+      <p className="mt-2 text-sm text-quiet">{words.theMethodGoesAlongAs}</p>
     </section>
   );
 }

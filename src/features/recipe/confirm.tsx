@@ -8,6 +8,7 @@ import { FactsPanel } from "./facts-panel";
 import { LeftBehindList } from "./left-behind";
 import { LinesTable } from "./lines-table";
 import { useConfirming } from "./use-confirming";
+import * as words from "@/words/recipe/confirm";
 
 interface Props {
   read: ReadRecipe;
@@ -49,7 +50,7 @@ export function Confirm({ read: first, pasted, onBench }: Props) {
             disabled={!ready}
             onClick={() => formulation && onBench(formulation)}
           >
-            Put it on the Bench
+            {words.putItOnTheBench}
           </button>
         </div>
       </aside>
@@ -58,9 +59,8 @@ export function Confirm({ read: first, pasted, onBench }: Props) {
 }
 
 function waiting(open: number, unsettled: number, hasFood: boolean): string {
-  if (!hasFood) return "Say which food it is for.";
-  if (unsettled > 0)
-    return `${unsettled === 1 ? "One line has" : `${unsettled} lines have`} no ingredient or weight yet: choose, or leave it out.`;
-  if (open > 0) return `${open === 1 ? "One line is" : `${open} lines are`} still to be confirmed.`;
-  return "Every line is confirmed.";
+  if (!hasFood) return words.sayWhichFoodItIs;
+  if (unsettled > 0) return words.oneLineHasNoIngredient(unsettled);
+  if (open > 0) return words.oneLineIsStillTo(open);
+  return words.everyLineIsConfirmed;
 }

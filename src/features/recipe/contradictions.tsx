@@ -1,15 +1,13 @@
 import type { Contradiction } from "@/core/recipe/reading";
 import { Notice } from "@/ui/findings";
+import * as wording from "@/words/recipe/contradictions";
 
 /** What does not agree, gravest first, with the recipe's own words. */
 export function Contradictions({ found }: { found: readonly Contradiction[] }) {
-  if (found.length === 0)
-    return <p className="pb-3 text-quiet">Nothing in it contradicts itself, as far as it was understood.</p>;
+  if (found.length === 0) return <p className="pb-3 text-quiet">{wording.nothingInItContradictsItself}</p>;
   return (
-    <section aria-label="Contradictions" className="mb-5">
-      <h2 className="mb-2 text-2xl">
-        {found.length === 1 ? "One thing does not agree" : `${found.length} things do not agree`}
-      </h2>
+    <section aria-label={wording.contradictions} className="mb-5">
+      <h2 className="mb-2 text-2xl">{wording.oneThingDoesNotAgree(found.length)}</h2>
       <ul className="space-y-2">
         {found.map((c) => (
           <li key={c.id}>
@@ -20,7 +18,7 @@ export function Contradictions({ found }: { found: readonly Contradiction[] }) {
                 </blockquote>
               ))}
               <p>
-                <span className="font-semibold">Instead: </span>
+                <span className="font-semibold">{wording.instead} </span>
                 {c.instead}
               </p>
               {c.deferTo && <p className="text-sm text-quiet">{c.deferTo}</p>}

@@ -12,6 +12,7 @@ import { useOwnEntry } from "@/ui/own-entry/use-own-entry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/recipe/facts-panel";
 
 interface Props {
   read: ReadRecipe;
@@ -31,15 +32,15 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
   const set = (edit: Partial<Facts>) => onChange({ ...facts, ...edit });
   const likely = read.foods.map((f) => f.id);
   const options = [
-    ...foods.filter((f) => likely.includes(f.id)).map((f) => ({ ...f, group: "Likely" })),
+    ...foods.filter((f) => likely.includes(f.id)).map((f) => ({ ...f, group: words.likely })),
     ...foods.filter((f) => !likely.includes(f.id)),
   ];
   const own = useOwnEntry("food", (foodId) => set({ foodId }));
   return (
-    <section aria-label="The dish">
-      <h2 className="text-2xl">The dish</h2>
+    <section aria-label={words.theDish}>
+      <h2 className="text-2xl">{words.theDish}</h2>
       <div className="field-row">
-        <label htmlFor="recipe-name">Name</label>
+        <label htmlFor="recipe-name">{words.name}</label>
         <input
           id="recipe-name"
           className="entry min-w-0 flex-1"
@@ -49,20 +50,20 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
         />
       </div>
       <div className="field-row">
-        <span>Food</span>
+        <span>{words.food}</span>
         <Picker
           look="row"
-          label="Food"
+          label={words.food}
           items={options}
           chosenId={facts.foodId}
           onPick={(foodId) => set({ foodId })}
           onAdd={(name) => own.ask(name, likely[0])}
-          placeholder="choose the food"
+          placeholder={words.chooseTheFood}
         />
         {own.dialog}
       </div>
       <QuantityField
-        label="Weight of all pieces"
+        label={words.weightOfAllPieces}
         unit="g"
         value={facts.foodG}
         rule={RANGES.totalMassG}
@@ -70,21 +71,21 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
         hint={<Because>{WEIGHT_BY[howOfFood(read)]}</Because>}
       />
       <QuantityField
-        label="Pieces"
+        label={words.pieces}
         unit=""
         value={facts.count}
         rule={RANGES.count}
         onChange={(count) => set({ count })}
       />
       <Select
-        label="As a"
+        label={words.asA}
         value={facts.choice}
         options={PREPARATIONS}
         onChange={(choice) => set({ choice })}
       />
-      <Because>Told by {read.preparation.because}.</Because>
+      <Because>{words.toldBy(read.preparation.because)}</Because>
       <QuantityField
-        label="Take out after"
+        label={words.takeOutAfter}
         unit="h"
         value={(facts.pullH ?? 0) * 60}
         shownUnit={60}
@@ -94,41 +95,36 @@ export function FactsPanel({ read, facts, cook, onChange }: Props) {
         hint={
           <Because>
             {read.soak
-              ? `“${read.soak.text}”${read.soak.low === read.soak.high ? "" : ", taken at its middle"}.`
-              : "The recipe does not say: the usual hours."}
+              ? `“${read.soak.text}”${read.soak.low === read.soak.high ? "" : words.takenAtItsMiddle}.`
+              : words.theRecipeDoesNotSay}
           </Because>
         }
       />
       <QuantityField
-        label="Portions"
+        label={words.portions}
         unit=""
         value={facts.portions}
         rule={RANGES.portions}
         onChange={(portions) => set({ portions })}
-        hint={read.recipe.serves === null ? <Because>The recipe does not say.</Because> : undefined}
+        hint={read.recipe.serves === null ? <Because>{words.notSaidByTheRecipe}</Because> : undefined}
       />
       <div className="py-2">
-        <span className="text-quiet">Then cooked: </span>
-        {cook ? <Told>{cookText(cook)}</Told> : "the recipe does not say"}
-        {cook && read.method.ovens.length === 0 && <Because>No oven named: this kitchen’s usual.</Because>}
+        <span className="text-quiet">{words.thenCooked} </span>
+        {cook ? <Told>{cookText(cook)}</Told> : words.notSaid}
+        {cook && read.method.ovens.length === 0 && <Because>{words.noOvenNamedThisKitchens}</Because>}
       </div>
     </section>
   );
 }
 
 /** "As it says" is said only of what was weighed. */
-const WEIGHT_BY: Record<How, string> = {
-  read: "As the recipe says; weigh yours.",
-  converted: "Worked out; weigh yours.",
-  guessed: "Pieces of the usual size: weigh yours.",
-  missing: "The recipe does not say: weigh yours.",
-};
+const WEIGHT_BY: Record<How, string> = words.weightBy;
 
 function cookText({ ovenC, minutes, toC, restMin, stages }: Cook): string {
   const oven = stages
-    ? stages.map((s) => `${fixed(s.ovenC, 0)} °C for ${duration(s.minutes / 60)}`).join(", then ")
-    : `${ovenC === undefined ? "" : `oven ${fixed(ovenC, 0)} °C, `}${duration(minutes / 60)}`;
-  return `${oven}, to ${fixed(toC, 0)} °C in the middle, rest ${duration(restMin / 60)}`;
+    ? stages.map((s) => words.cFor(fixed(s.ovenC, 0), duration(s.minutes / 60))).join(words.then)
+    : `${ovenC === undefined ? "" : words.oven(fixed(ovenC, 0))}${duration(minutes / 60)}`;
+  return words.toCInTheMiddle({ oven, toC: fixed(toC, 0), restMin: duration(restMin / 60) });
 }
 
 const Because = ({ children }: { children: React.ReactNode }) => (

@@ -1,12 +1,8 @@
 import type { How } from "@/core/recipe/how";
+import * as words from "@/words/recipe/how-words";
 
 /** How sure a line is, in a word. */
-export const HOW_WORD: Record<How, string> = {
-  read: "read",
-  converted: "worked out",
-  guessed: "a guess: look twice",
-  missing: "not said",
-};
+export const HOW_WORD: Record<How, string> = words.howWord;
 
 /** Told by the line beneath, never by colour alone. */
 export const HOW_LOOK: Record<How, string> = {

@@ -4,15 +4,16 @@ import type { LooseRecipe } from "@/core/recipe/loose";
 import type { LinePartSaid } from "@/core/recipe/parts";
 import { Select } from "@/ui/choice";
 import type { ConfirmedLine } from "./use-confirming";
+import * as wording from "@/words/recipe/line-words";
 
 const PARTS: { value: LinePartSaid; label: string }[] = [
-  { value: "main", label: "the preparation itself" },
-  { value: "glaze", label: "the glaze" },
-  { value: "sauce", label: "the sauce" },
-  { value: "butter", label: "the butter" },
-  { value: "dressing", label: "the dressing" },
-  { value: "bed", label: "the bed it lies on" },
-  { value: "reserved", label: "kept aside" },
+  { value: "main", label: wording.thePreparationItself },
+  { value: "glaze", label: wording.theGlaze },
+  { value: "sauce", label: wording.theSauce },
+  { value: "butter", label: wording.theButter },
+  { value: "dressing", label: wording.theDressing },
+  { value: "bed", label: wording.theBedItLiesOn },
+  { value: "reserved", label: wording.keptAside },
 ];
 
 interface Props {
@@ -35,7 +36,7 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
     <div className="col-span-full grid gap-2 border-l-4 border-base-content bg-base-200 p-3 sm:grid-cols-2">
       <div className="flex flex-col gap-1">
         <label htmlFor={id} className="text-sm">
-          The words of this line. A new row makes a second line; an empty box removes the line.
+          {wording.theWordsOfThisLine}
         </label>
         <textarea
           id={id}
@@ -45,7 +46,7 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
         />
       </div>
       <div className="flex flex-col justify-between gap-2">
-        <Select label="Belongs to" value={line.part} options={PARTS} onChange={onPart} />
+        <Select label={wording.belongsTo} value={line.part} options={PARTS} onChange={onPart} />
         <div className="flex flex-wrap gap-2">
           <button
             type="button"
@@ -53,7 +54,7 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
             disabled={words === line.text}
             onClick={() => mend(reworded(recipe, line.index, words))}
           >
-            Read this line again
+            {wording.readThisLineAgain}
           </button>
           {line.index > 0 && (
             <button
@@ -61,11 +62,11 @@ export function LineWords({ item: { line }, recipe, onPart, onMend, onClose }: P
               className="btn min-h-11"
               onClick={() => mend(joinedToAbove(recipe, line.index))}
             >
-              Join to the line above
+              {wording.joinToTheLineAbove}
             </button>
           )}
           <button type="button" className="btn min-h-11" onClick={onClose}>
-            Cancel
+            {wording.cancel}
           </button>
         </div>
       </div>

@@ -10,6 +10,7 @@ import { HOW_LOOK, HOW_WORD } from "./how-words";
 import { LineWords } from "./line-words";
 import { ThingPicker } from "./thing-picker";
 import type { ConfirmedLine, LineChoice } from "./use-confirming";
+import * as words from "@/words/recipe/lines-table";
 
 interface Props {
   lines: ConfirmedLine[];
@@ -19,20 +20,13 @@ interface Props {
   onMend: (mended: Mended) => void;
 }
 
-const BY: Record<LineGrams["by"], string> = {
-  scale: "as said",
-  spoon: "spoon",
-  pieces: "pieces",
-  fruit: "fruit’s juice",
-  words: "our words",
-  guess: "a guess",
-};
+const BY: Record<LineGrams["by"], string> = words.by;
 
 /** Every line as written, as what it was understood, and what it comes to; the cook says yes to each. */
 export function LinesTable({ lines, foodG, recipe, change, onMend }: Props) {
   return (
-    <section aria-label="Lines of the recipe">
-      <h2 className="text-2xl">Line by line</h2>
+    <section aria-label={words.linesOfTheRecipe}>
+      <h2 className="text-2xl">{words.lineByLine}</h2>
       <ul className="mt-1 border-t-2 border-base-content">
         {lines.map((l) => (
           <LineItem
@@ -76,13 +70,12 @@ function LineItem(props: {
         {line.text}
         <span className="block text-sm text-quiet">
           <span className={HOW_LOOK[item.how]}>{HOW_WORD[item.how]}</span>
-          {line.part !== "main" && ` · ${line.part === "reserved" ? "set aside" : `for the ${line.part}`}`}
+          {line.part !== "main" &&
+            ` · ${line.part === "reserved" ? words.setAside : words.forThe(line.part)}`}
         </span>
       </span>
       {isFood ? (
-        <span className="text-quiet max-sm:col-span-2 max-sm:col-start-2">
-          the food itself: see “The dish”
-        </span>
+        <span className="text-quiet max-sm:col-span-2 max-sm:col-start-2">{words.theFoodItselfSeeThe}</span>
       ) : (
         <div className="max-sm:col-span-2 max-sm:col-start-2">
           <ThingPicker item={item} change={change} />
@@ -91,7 +84,7 @@ function LineItem(props: {
       {!isFood && !choice.out && chosen ? (
         <div className="max-sm:col-span-2 max-sm:col-start-2">
           <QuantityField
-            label="Grams of "
+            label={words.gramsOf}
             unseen={line.text}
             hideLabel
             unit="g"
@@ -102,8 +95,8 @@ function LineItem(props: {
           />
           <p className="text-right text-sm text-quiet">
             {grams === undefined
-              ? "no amount given"
-              : `${percent(grams / foodG, 1)} % of the food${by ? ` · ${BY[by]}` : ""}`}
+              ? words.noAmountGiven
+              : words.ofTheFood(percent(grams / foodG, 1), by ? ` · ${BY[by]}` : "")}
           </p>
         </div>
       ) : (
@@ -112,7 +105,7 @@ function LineItem(props: {
       <button
         type="button"
         className="btn btn-square min-h-11 max-sm:col-start-3 max-sm:row-start-1"
-        aria-label={`Mend the words of “${line.text}”`}
+        aria-label={words.mendTheWordsOf(line.text)}
         aria-expanded={mending}
         onClick={() => setMending(!mending)}
       >
@@ -141,7 +134,7 @@ function Tick(props: { line: string; checked: boolean; disabled: boolean; onChan
       <input
         type="checkbox"
         className="sr-only"
-        aria-label={`“${props.line}” is right`}
+        aria-label={words.isRight(props.line)}
         checked={props.checked}
         disabled={props.disabled}
         onChange={(event) => props.onChange(event.target.checked)}

@@ -2,6 +2,7 @@
 
 import { useState, type DragEvent } from "react";
 import { FileButton } from "@/ui/file-button";
+import * as words from "@/words/recipe/paste-box";
 
 /** Larger than any page with a recipe on it. */
 const FILE_MOST_BYTES = 4 * 1024 * 1024;
@@ -20,8 +21,7 @@ export function PasteBox({ onText, busy, problem }: Props) {
   const [tooLarge, setTooLarge] = useState<string | null>(null);
 
   const take = async (file: File) => {
-    if (file.size > FILE_MOST_BYTES)
-      return setTooLarge(`${file.name} is larger than 4 MB: it wants a text, a page or a formula's file.`);
+    if (file.size > FILE_MOST_BYTES) return setTooLarge(words.isLargerThan4Mb(file.name));
     setTooLarge(null);
     const content = await file.text();
     setText(content);
@@ -44,16 +44,13 @@ export function PasteBox({ onText, busy, problem }: Props) {
       }}
     >
       <label htmlFor="recipe-text" className="text-lg">
-        Paste or drop a recipe as it is: its words, a page, or a formula from another kitchen. Nothing is kept
-        until you say so.
+        {words.pasteOrDropARecipe}
       </label>
       <textarea
         id="recipe-text"
         className={`min-h-72 w-full border-2 bg-base-100 p-3 text-lg ${over ? "border-primary" : "border-line"}`}
         value={text}
-        placeholder={
-          "1.2 kg duck legs\n2 tbsp salt\na good pinch of black pepper\n\nRub the legs with the salt, leave them overnight in the fridge …"
-        }
+        placeholder={words.of12KgDuckLegs}
         onChange={(event) => setText(event.target.value)}
         onDragOver={(event) => {
           event.preventDefault();
@@ -73,10 +70,10 @@ export function PasteBox({ onText, busy, problem }: Props) {
           disabled={text.trim() === "" || busy}
           aria-busy={busy}
         >
-          {busy ? "Reading …" : "Read it"}
+          {words.reading(busy)}
         </button>
         <FileButton
-          label="Or from a file"
+          label={words.orFromAFile}
           accept=".txt,.md,.markdown,.html,.htm,.json,.jsonld"
           onFile={take}
         />

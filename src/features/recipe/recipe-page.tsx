@@ -14,6 +14,7 @@ import { usePutOnBench } from "@/ui/use-put-on-bench";
 import { carriedIn } from "./carried";
 import { PasteBox } from "./paste-box";
 import { readBeside } from "./reader";
+import * as wording from "@/words/recipe/recipe-page";
 
 /** Fetched while the recipe is read. */
 const Confirm = dynamic(
@@ -44,26 +45,22 @@ export function RecipePage({ kitchen }: { kitchen: KitchenView }) {
     setBusy(true);
     const reading = await readBeside(text, { measures: kitchen.measures, words, own }).catch(() => null);
     setBusy(false);
-    if (reading === null)
-      return setProblem("It could not be read just now. It is still here: try once more.");
-    if (!readsAsRecipe(reading))
-      return setProblem(
-        "No ingredients were found in it. Give each a line of its own, such as “2 tbsp salt” or “1.2 kg duck legs”.",
-      );
+    if (reading === null) return setProblem(wording.itCouldNotBeRead);
+    if (!readsAsRecipe(reading)) return setProblem(wording.noIngredientsWereFoundIn);
     setRead({ reading, text });
   };
   return (
     <Shell
-      title="Paste a recipe"
-      note={read ? read.reading.recipe.name || "Without a name" : kitchen.name}
+      title={wording.pasteARecipe}
+      note={read ? read.reading.recipe.name || wording.withoutAName : kitchen.name}
       actions={
         read ? (
           <button type="button" className="btn min-h-11" onClick={() => setRead(null)}>
-            Another
+            {wording.another}
           </button>
         ) : (
           <Link className="btn min-h-11" href="/stores">
-            Stores
+            {wording.stores}
           </Link>
         )
       }

@@ -3,6 +3,7 @@ import { useOwnEntry } from "@/ui/own-entry/use-own-entry";
 import { usePickLists } from "@/ui/pick-lists";
 import { Picker, type Pickable } from "@/ui/picker";
 import type { ConfirmedLine, LineChoice } from "./use-confirming";
+import * as words from "@/words/recipe/thing-picker";
 
 const OUT = "out";
 
@@ -17,7 +18,7 @@ export function ThingPicker(props: { item: ConfirmedLine; change: (edit: Partial
   const items = useMemo((): Pickable[] => {
     const likely = line.candidates
       .filter((c) => c.kind !== "food")
-      .map((c) => ({ id: keyOf(c.kind, c.id), name: c.name, group: "Likely" }));
+      .map((c) => ({ id: keyOf(c.kind, c.id), name: c.name, group: words.likely }));
     const all = [
       ...lists.salts.map((s) => ({ ...s, id: keyOf("salt", s.id) })),
       // Plain salts stand among the ingredients too; here each is named once.
@@ -27,7 +28,7 @@ export function ThingPicker(props: { item: ConfirmedLine; change: (edit: Partial
     ];
     return [
       ...likely,
-      { id: OUT, name: "leave it out", group: "Or" },
+      { id: OUT, name: words.leaveItOut, group: words.or },
       ...all.filter((a) => !likely.some((l) => l.id === a.id)),
     ];
   }, [line.candidates, lists]);
@@ -50,12 +51,12 @@ export function ThingPicker(props: { item: ConfirmedLine; change: (edit: Partial
     <>
       <Picker
         look="row"
-        label={`“${line.text}” is`}
+        label={words.is(line.text)}
         items={items}
         chosenId={choice.out ? OUT : taken}
         onPick={pick}
         onAdd={(typed) => own.ask(typed || line.name, near)}
-        placeholder="not understood: choose"
+        placeholder={words.notUnderstoodChoose}
       />
       {own.dialog}
     </>

@@ -1,15 +1,16 @@
 import type { RecordQuery } from "@/contracts/record";
+import * as words from "@/words/record/columns";
 
 export type ColumnId = "kind" | "wanted" | "verdict" | "planned" | "stood" | "out";
 
 /** Columns beside the batch itself, which is always there. */
 export const COLUMNS: { id: ColumnId; label: string }[] = [
-  { id: "kind", label: "Preparation" },
-  { id: "wanted", label: "Salt wanted" },
-  { id: "verdict", label: "Verdict" },
-  { id: "planned", label: "Planned" },
-  { id: "stood", label: "Stood" },
-  { id: "out", label: "Taken out" },
+  { id: "kind", label: words.preparation },
+  { id: "wanted", label: words.saltWanted },
+  { id: "verdict", label: words.verdict },
+  { id: "planned", label: words.planned },
+  { id: "stood", label: words.stood },
+  { id: "out", label: words.takenOut },
 ];
 
 const USUAL: readonly ColumnId[] = ["kind", "wanted", "verdict", "stood", "out"];

@@ -12,6 +12,7 @@ import { useUnits } from "@/ui/measures";
 import { PREPARATION_NAME } from "@/ui/names";
 import { Shell } from "@/ui/shell/shell";
 import type { Units } from "@/ui/units";
+import * as words from "@/words/record/compare-batches";
 
 interface Side {
   batch: BatchDetail;
@@ -30,42 +31,42 @@ const score =
   };
 
 const ROWS: [string, Said][] = [
-  ["Preparation", ({ batch }) => PREPARATION_NAME[choiceOf(batch.formulation.preparation)]],
+  [words.preparation, ({ batch }) => PREPARATION_NAME[choiceOf(batch.formulation.preparation)]],
   [
-    "Food",
+    words.food,
     ({ batch }) =>
       pantryOf(batch.formulation.own).food(batch.formulation.foodId)?.name ?? batch.formulation.foodId,
   ],
   [
-    "Weight of all pieces",
-    ({ batch }) => `${grams(batch.formulation.pieces.totalMassG)} g in ${batch.formulation.pieces.count}`,
+    words.weightOfAllPieces,
+    ({ batch }) => words.gIn(grams(batch.formulation.pieces.totalMassG), batch.formulation.pieces.count),
   ],
-  ["Thickest part", ({ batch }) => `${fixed(batch.formulation.pieces.thicknessMm, 0)} mm`],
-  ["Salt wanted", ({ batch }) => `${percent(batch.formulation.preparation.targetFraction)} %`],
-  ["Salt weighed out", saltWeighed],
-  ["Gone in", ({ batch }, units) => units.date(batch.startedAtMs, batch.timeZone)],
+  [words.thickestPart, ({ batch }) => `${fixed(batch.formulation.pieces.thicknessMm, 0)} mm`],
+  [words.saltWanted, ({ batch }) => `${percent(batch.formulation.preparation.targetFraction)} %`],
+  [words.saltWeighedOut, saltWeighed],
+  [words.goneIn, ({ batch }, units) => units.date(batch.startedAtMs, batch.timeZone)],
   [
-    "Taken out",
+    words.takenOut,
     ({ batch }, units) =>
-      batch.liftedAtMs === null ? "still in" : units.date(batch.liftedAtMs, batch.timeZone),
+      batch.liftedAtMs === null ? words.stillIn : units.date(batch.liftedAtMs, batch.timeZone),
   ],
   [
-    "Stood",
+    words.stood,
     ({ batch }) =>
-      batch.liftedAtMs === null ? "still in" : duration((batch.liftedAtMs - batch.startedAtMs) / HOUR_MS),
+      batch.liftedAtMs === null ? words.stillIn : duration((batch.liftedAtMs - batch.startedAtMs) / HOUR_MS),
   ],
-  ["Planned", ({ batch }) => duration(batch.formulation.pullH)],
+  [words.planned, ({ batch }) => duration(batch.formulation.pullH)],
   [
-    "Ready from, as told",
+    words.readyFromAsTold,
     ({ batch }) => (batch.sheet.ready.likely === undefined ? "over 4 d" : duration(batch.sheet.ready.likely)),
   ],
-  ["Salt in the flesh", ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
-  ["Sodium a portion", ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
-  ["Held at", ({ batch }, units) => units.temperature(batch.formulation.holding.temperatureC)],
-  ["Core, last read", ({ work }, units) => lastCore(work, units)],
-  ...SCORED.map((key): [string, Said] => [key === "salt" ? "Salt, judged" : ASKED[key].label, score(key)]),
-  ["Went wrong", ({ work }) => work.judged?.faults.map((f) => FAULT_NAME[f]).join(", ") || "–"],
-  ["In words", ({ work }) => work.judged?.words || "–"],
+  [words.saltInTheFlesh, ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
+  [words.sodiumAPortion, ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
+  [words.heldAt, ({ batch }, units) => units.temperature(batch.formulation.holding.temperatureC)],
+  [words.coreLastRead, ({ work }, units) => lastCore(work, units)],
+  ...SCORED.map((key): [string, Said] => [key === "salt" ? words.saltJudged : ASKED[key].label, score(key)]),
+  [words.wentWrong, ({ work }) => work.judged?.faults.map((f) => FAULT_NAME[f]).join(", ") || "–"],
+  [words.inWords, ({ work }) => work.judged?.words || "–"],
 ];
 
 function saltWeighed({ batch, work }: Side): string {
@@ -73,8 +74,8 @@ function saltWeighed({ batch, work }: Side): string {
   if (!line) return "none";
   const real = work.weights[line.id];
   return real === undefined
-    ? `${grams(line.massG)} g by the sheet`
-    : `${grams(real)} g of ${grams(line.massG)}`;
+    ? words.gByTheSheet(grams(line.massG))
+    : words.gOf(grams(real), grams(line.massG));
 }
 
 function lastCore({ readings }: WorkView, units: Units): string {
@@ -87,14 +88,14 @@ export function CompareBatches({ a, b }: { a: Side; b: Side }) {
   const units = useUnits();
   return (
     <Shell
-      title="Two batches"
+      title={words.twoBatches}
       note={
         <Link href="/record" className="underline">
-          back to the record
+          {words.backToTheRecord}
         </Link>
       }
     >
-      <div className="overflow-x-auto p-4 lg:p-6" tabIndex={0} role="region" aria-label="Compared">
+      <div className="overflow-x-auto p-4 lg:p-6" tabIndex={0} role="region" aria-label={words.compared}>
         <table className="w-full max-w-4xl text-lg">
           <thead>
             <tr className="border-b-4 border-[var(--iron)] text-left">

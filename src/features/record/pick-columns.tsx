@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { COLUMNS, shownColumns, toggled, type ColumnId } from "./columns";
+import * as words from "@/words/record/pick-columns";
 
 interface Props {
   cols: string;
@@ -19,9 +20,9 @@ export function PickColumns({ cols, onChange }: Props) {
   };
   return (
     <details className="relative">
-      <summary className="min-h-11 cursor-pointer py-2 text-quiet">Columns</summary>
+      <summary className="min-h-11 cursor-pointer py-2 text-quiet">{words.columns}</summary>
       <fieldset className="absolute z-30 border border-line bg-base-100 p-2 shadow-lg">
-        <legend className="sr-only">Columns that are shown</legend>
+        <legend className="sr-only">{words.columnsThatAreShown}</legend>
         {COLUMNS.map(({ id, label }) => (
           <label key={id} className="flex min-h-11 cursor-pointer items-center gap-3 whitespace-nowrap px-2">
             <input

@@ -10,6 +10,7 @@ import { KIND_NAME } from "@/ui/names";
 import { saltVerdict } from "@/ui/say";
 import { ariaSort, COLUMNS, nextSort, shownColumns, type ColumnId } from "./columns";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/record/record-table";
 
 const HOUR_MS = 3_600_000;
 const features = tableFeatures({ columnVisibilityFeature });
@@ -37,22 +38,25 @@ export function RecordTable({ rows, query, timeZone, picked, onPick, onSort }: P
   const columns = useMemo(
     () =>
       helper.columns([
-        helper.accessor("name", { id: "name", header: "Batch" }),
-        helper.accessor((row) => kindName(row.kind), { id: "kind", header: "Preparation" }),
-        helper.accessor((row) => `${percent(row.targetFraction)} %`, { id: "wanted", header: "Salt wanted" }),
-        helper.accessor((row) => (row.saltScore === null ? "not judged" : saltVerdict(row.saltScore)), {
+        helper.accessor("name", { id: "name", header: words.batch }),
+        helper.accessor((row) => kindName(row.kind), { id: "kind", header: words.preparation }),
+        helper.accessor((row) => `${percent(row.targetFraction)} %`, {
+          id: "wanted",
+          header: words.saltWanted,
+        }),
+        helper.accessor((row) => (row.saltScore === null ? words.notJudged : saltVerdict(row.saltScore)), {
           id: "verdict",
-          header: "Verdict",
+          header: words.verdict,
         }),
         helper.accessor((row) => duration((row.plannedLiftAtMs - row.startedAtMs) / HOUR_MS), {
           id: "planned",
-          header: "Planned",
+          header: words.planned,
         }),
         helper.accessor((row) => duration((row.liftedAtMs - row.startedAtMs) / HOUR_MS), {
           id: "stood",
-          header: "Stood",
+          header: words.stood,
         }),
-        helper.accessor((row) => units.date(row.liftedAtMs, timeZone), { id: "out", header: "Taken out" }),
+        helper.accessor((row) => units.date(row.liftedAtMs, timeZone), { id: "out", header: words.takenOut }),
       ]),
     [timeZone, units],
   );
@@ -91,7 +95,7 @@ export function RecordTable({ rows, query, timeZone, picked, onPick, onSort }: P
                   checked={picked.includes(row.original.id)}
                   onChange={() => onPick(row.original.id)}
                 />
-                <span className="sr-only">Compare {row.original.name}</span>
+                <span className="sr-only">{words.compare(row.original.name)}</span>
               </label>
             </td>
             {row.getVisibleCells().map((cell) => (

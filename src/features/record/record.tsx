@@ -14,6 +14,7 @@ import { Shell } from "@/ui/shell/shell";
 import { textIn } from "@/ui/form-text";
 import { PickColumns } from "./pick-columns";
 import { RecordTable } from "./record-table";
+import * as words from "@/words/record/record";
 
 /** Its charts come after the table: their place is kept. */
 const Trends = dynamic(
@@ -31,9 +32,9 @@ interface Props {
 }
 
 const JUDGED: { value: RecordQuery["judged"]; label: string }[] = [
-  { value: "all", label: "judged or not" },
-  { value: "yes", label: "judged" },
-  { value: "no", label: "not judged" },
+  { value: "all", label: words.judgedOrNot },
+  { value: "yes", label: words.judged },
+  { value: "no", label: words.notJudged },
 ];
 
 /** Batches over time: found, filtered, sorted, two set side by side; and what they say together. */
@@ -48,18 +49,18 @@ export function Record({ kitchen, record, trends }: Props) {
   const pick = (id: string) =>
     setPicked(picked.includes(id) ? picked.filter((p) => p !== id) : [...picked, id].slice(-2));
   const pages = Math.max(1, Math.ceil(total / PAGE_SIZE));
-  const kinds = [{ value: "all" as const, label: "every preparation" }, ...KINDS];
+  const kinds = [{ value: "all" as const, label: words.everyPreparation }, ...KINDS];
   return (
     <Shell
-      title="Record"
-      note={`${total} ${total === 1 ? "batch" : "batches"}`}
+      title={words.record}
+      note={words.batches(total)}
       actions={
         <>
           <Link className="btn min-h-11" href="/record/learned">
-            What is learnt
+            {words.whatIsLearnt}
           </Link>
           <Link className="btn min-h-11" href="/record/taste">
-            House taste
+            {words.houseTaste}
           </Link>
         </>
       }
@@ -73,12 +74,17 @@ export function Record({ kitchen, record, trends }: Props) {
           }}
         >
           <label className="flex items-center gap-2">
-            <span className="text-quiet">Find</span>
+            <span className="text-quiet">{words.find}</span>
             <input name="find" type="search" className="entry !text-left" defaultValue={query.find} />
           </label>
-          <Select label="Preparation" value={query.kind} options={kinds} onChange={(kind) => go({ kind })} />
           <Select
-            label="Judged"
+            label={words.preparation}
+            value={query.kind}
+            options={kinds}
+            onChange={(kind) => go({ kind })}
+          />
+          <Select
+            label={words.judgedField}
             value={query.judged}
             options={JUDGED}
             onChange={(judged) => go({ judged })}
@@ -86,15 +92,13 @@ export function Record({ kitchen, record, trends }: Props) {
           <PickColumns cols={query.cols} onChange={(cols) => go({ cols })} />
           {picked.length === 2 && (
             <Link className="btn btn-primary min-h-11" href={`/record/compare?a=${picked[0]}&b=${picked[1]}`}>
-              Compare the two
+              {words.compareTheTwo}
             </Link>
           )}
         </form>
         {rows.length === 0 ? (
           <p className="text-lg">
-            {query.find || query.kind !== "all" || query.judged !== "all"
-              ? "Nothing in the record is like that."
-              : "Nothing has come out yet. A batch is here once it is taken out."}
+            {words.nothingInTheRecordIs({ find: query.find, kind: query.kind, judged: query.judged })}
           </p>
         ) : (
           <RecordTable
@@ -114,18 +118,16 @@ export function Record({ kitchen, record, trends }: Props) {
               disabled={query.page <= 1}
               onClick={() => go({ page: query.page - 1 })}
             >
-              Newer
+              {words.newer}
             </button>
-            <span>
-              page {query.page} of {pages}
-            </span>
+            <span>{words.pageOf(query.page, pages)}</span>
             <button
               type="button"
               className="btn min-h-11"
               disabled={query.page >= pages}
               onClick={() => go({ page: query.page + 1 })}
             >
-              Older
+              {words.older}
             </button>
           </div>
         )}

@@ -11,6 +11,7 @@ import {
 } from "recharts";
 import type { TrendPoint } from "@/contracts/record";
 import { saltVerdict } from "@/ui/say";
+import * as words from "@/words/record/trends";
 
 const TICK = { fill: "var(--quiet)", fontSize: 14 };
 const LEAST = 2;
@@ -24,13 +25,11 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
   if (judged.length < LEAST && timed.length < LEAST) return null;
   const most = Math.max(1, ...timed.flatMap((p) => [p.x ?? 0, p.y]));
   return (
-    <section aria-label="Trends" className="grid gap-6 lg:grid-cols-2">
+    <section aria-label={words.trends} className="grid gap-6 lg:grid-cols-2">
       {judged.length >= LEAST && (
         <figure>
-          <figcaption className="text-xl font-display font-bold">
-            Salt wanted, and how it was found
-          </figcaption>
-          <div className="h-64" role="img" aria-label={`${judged.length} judged batches`}>
+          <figcaption className="text-xl font-display font-bold">{words.saltWantedAndHowIt}</figcaption>
+          <div className="h-64" role="img" aria-label={words.judgedBatches(judged.length)}>
             <ResponsiveContainer>
               <ScatterChart margin={{ left: 0, right: 16, top: 8, bottom: 4 }}>
                 <CartesianGrid stroke="var(--color-base-300)" />
@@ -61,9 +60,9 @@ export function Trends({ points }: { points: readonly TrendPoint[] }) {
       {timed.length >= LEAST && (
         <figure>
           <figcaption className="text-xl font-display font-bold">
-            Hours until ready as foretold, and hours it stood
+            {words.hoursUntilReadyAsForetold}
           </figcaption>
-          <div className="h-64" role="img" aria-label={`${timed.length} batches by their hours`}>
+          <div className="h-64" role="img" aria-label={words.batchesByTheirHours(timed.length)}>
             <ResponsiveContainer>
               <ScatterChart margin={{ left: 0, right: 16, top: 8, bottom: 4 }}>
                 <CartesianGrid stroke="var(--color-base-300)" />

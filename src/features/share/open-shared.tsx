@@ -9,6 +9,7 @@ import { describeFormulation } from "@/core/exchange/describe";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
 import { usePutOnBench } from "@/ui/use-put-on-bench";
+import * as words from "@/words/share/open-shared";
 
 function onHash(listener: () => void): () => void {
   window.addEventListener("hashchange", listener);
@@ -34,15 +35,13 @@ export function OpenShared({ kitchen }: { kitchen: KitchenView }) {
     router.push(`/stores/formula/${sent.value.formulaId}`);
   };
   return (
-    <Shell title={opened?.formulation.name ?? "A shared formula"} note={kitchen.name}>
+    <Shell title={opened?.formulation.name ?? words.aSharedFormula} note={kitchen.name}>
       <div className="max-w-3xl space-y-4 p-4 lg:p-6">
         {hash !== null && !opened && (
           <p role="alert">
-            {read && !read.ok
-              ? read.error
-              : "This link carries no formula that reads. Ask for it again, or for the file."}{" "}
+            {read && !read.ok ? read.error : words.thisLinkCarriesNoFormula}{" "}
             <Link className="underline" href="/stores/recipe">
-              Paste it instead
+              {words.pasteItInstead}
             </Link>
           </p>
         )}
@@ -54,10 +53,10 @@ export function OpenShared({ kitchen }: { kitchen: KitchenView }) {
                 className="btn btn-primary min-h-12"
                 onClick={() => void toBench(opened.formulation)}
               >
-                Put it on the Bench
+                {words.putItOnTheBench}
               </button>
               <button type="button" className="btn min-h-12" onClick={() => void keep()}>
-                Keep it in the Stores
+                {words.keepItInTheStores}
               </button>
             </div>
             {problem && (
@@ -66,7 +65,7 @@ export function OpenShared({ kitchen }: { kitchen: KitchenView }) {
               </p>
             )}
             {opened.tags.length > 0 && <p>{opened.tags.join(" · ")}</p>}
-            <p className="text-quiet">What it says; nothing is kept until you say so.</p>
+            <p className="text-quiet">{words.whatItSaysNothingIs}</p>
             <ul className="font-mono text-[0.9375rem]">
               {describeFormulation(opened.formulation).map((line, i) => (
                 <li key={i} className="border-b border-dotted border-line py-1">

@@ -3,6 +3,7 @@ import Link from "next/link";
 import type { ShelfAct } from "@/contracts/shelf";
 import { tell } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
+import * as words from "@/words/shelf/acts-line";
 
 interface Props {
   acts: readonly ShelfAct[];
@@ -20,8 +21,8 @@ function dayName(atMs: number, nowMs: number, timeZone: string): string {
     tell(atMs, timeZone, "yyyy-MM-dd"),
     tell(nowMs, timeZone, "yyyy-MM-dd"),
   );
-  if (days <= 0) return Number(tell(nowMs, timeZone, "H")) >= EVENING_H ? "Tonight" : "Today";
-  return days === 1 ? "Tomorrow" : tell(atMs, timeZone, "EEEE");
+  if (days <= 0) return Number(tell(nowMs, timeZone, "H")) >= EVENING_H ? words.tonight : words.today;
+  return days === 1 ? words.tomorrow : tell(atMs, timeZone, "EEEE");
 }
 
 /** Everything to be done by hand tonight and tomorrow, of all that is running and of all that is planned, by the clock. */
@@ -35,11 +36,11 @@ export function ActsLine({ acts, nowMs, timeZone }: Props) {
     (day) => [day, shown.filter((act) => dayOf(act) === day)] as const,
   );
   return (
-    <section aria-label="Next acts">
+    <section aria-label={words.nextActs}>
       {days.length === 0 && (
         <>
-          <h2 className="text-xl">Next acts</h2>
-          <p className="text-quiet">None tonight or tomorrow.</p>
+          <h2 className="text-xl">{words.nextActs}</h2>
+          <p className="text-quiet">{words.noneTonightOrTomorrow}</p>
         </>
       )}
       {days.map(([day, list]) => (
@@ -61,7 +62,7 @@ export function ActsLine({ acts, nowMs, timeZone }: Props) {
                     </span>
                     <span className="text-sm text-quiet">
                       {dish}
-                      {atMs < nowMs && <strong className="text-accent"> · a little late</strong>}
+                      {atMs < nowMs && <strong className="text-accent"> {words.aLittleLate}</strong>}
                     </span>
                   </span>
                 </Link>
@@ -72,7 +73,7 @@ export function ActsLine({ acts, nowMs, timeZone }: Props) {
       ))}
       {acts.length > SHOWN && (
         <Link href="/work" className="inline-flex min-h-11 items-center underline">
-          {acts.length - SHOWN} more, at work
+          {words.moreAtWork(acts.length - SHOWN)}
         </Link>
       )}
     </section>

@@ -1,4 +1,5 @@
 import { duration } from "@/ui/format";
+import * as words from "@/words/shelf/countdown";
 
 /** The time to an act, large; an act overdue says so. */
 export function Countdown({ toMs, nowMs }: { toMs: number; nowMs: number }) {
@@ -6,9 +7,9 @@ export function Countdown({ toMs, nowMs }: { toMs: number; nowMs: number }) {
   const late = hours < 0;
   return (
     <p className={`figure text-[1.75rem] leading-tight whitespace-nowrap ${late ? "text-accent" : ""}`}>
-      <span className="sr-only">{late ? "overdue by" : "in"} </span>
+      <span className="sr-only">{late ? words.overdueBy : "in"} </span>
       {duration(Math.abs(hours))}
-      {late && <span className="ml-1 font-sans text-base">late</span>}
+      {late && <span className="ml-1 font-sans text-base">{words.late}</span>}
     </p>
   );
 }

@@ -6,6 +6,7 @@ import { useState } from "react";
 import type { KitchenView } from "@/contracts/views";
 import { send } from "@/ui/send";
 import { AsThisDevice } from "./as-this-device";
+import * as words from "@/words/shelf/empty-shelf";
 
 /** An empty kitchen: one sentence, two ways to begin. */
 export function EmptyShelf({ kitchen }: { kitchen: KitchenView }) {
@@ -30,17 +31,14 @@ export function EmptyShelf({ kitchen }: { kitchen: KitchenView }) {
         <rect x="30" y="110" width="8" height="10" fill="var(--iron)" />
         <rect x="262" y="110" width="8" height="10" fill="var(--iron)" />
       </svg>
-      <p className="max-w-prose text-xl">
-        Weigh a piece, and the Bench works out its brine and the hours it needs; every batch you start stands
-        here.
-      </p>
+      <p className="max-w-prose text-xl">{words.weighAPieceAndThe}</p>
       <AsThisDevice kitchen={kitchen} />
       <div className="flex flex-wrap gap-3">
         <Link href="/bench" className="btn btn-primary btn-lg">
-          Start a batch
+          {words.startABatch}
         </Link>
         <button type="button" className="btn btn-lg" onClick={load}>
-          Load the example kitchen
+          {words.loadTheExampleKitchen}
         </button>
       </div>
       {problem && (

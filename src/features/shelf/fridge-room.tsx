@@ -1,17 +1,20 @@
 import { fixed } from "@/ui/format";
 import { useTold } from "@/ui/measures";
+import * as words from "@/words/shelf/fridge-room";
 
 /** How much of the fridge soaking food takes. */
 export function FridgeRoom({ usedL, ofL }: { usedL: number; ofL: number }) {
   const told = useTold();
   const full = usedL > ofL;
   return (
-    <section aria-label="Fridge" className="mt-6">
+    <section aria-label={words.fridge} className="mt-6">
       <p className="flex items-baseline justify-between">
-        <span className="font-display text-xl font-bold">Fridge</span>
+        <span className="font-display text-xl font-bold">{words.fridge}</span>
         <span className={full ? "font-bold text-error" : ""}>
-          <span className="figure text-lg">{told(`${fixed(usedL, 0)} L`)}</span> of{" "}
-          <span className="figure">{told(`${fixed(ofL, 0)} L`)}</span>
+          {words.usedOfRoom(
+            <span className="figure text-lg">{told(`${fixed(usedL, 0)} L`)}</span>,
+            <span className="figure">{told(`${fixed(ofL, 0)} L`)}</span>,
+          )}
         </span>
       </p>
       <div className="mt-1 h-3 border border-base-content" aria-hidden>
@@ -20,7 +23,7 @@ export function FridgeRoom({ usedL, ofL }: { usedL: number; ofL: number }) {
           style={{ width: `${ofL > 0 ? Math.min(100, (100 * usedL) / ofL) : 100}%` }}
         />
       </div>
-      {full && <p className="text-sm text-error">More than there is: part of it wants another place.</p>}
+      {full && <p className="text-sm text-error">{words.moreThanThereIsPart}</p>}
     </section>
   );
 }

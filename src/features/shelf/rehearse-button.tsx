@@ -3,6 +3,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { send } from "@/ui/send";
+import * as words from "@/words/shelf/rehearse-button";
 
 /** Runs the evening of a sitting sixty times as fast, beside the kitchen: to see before its day how it goes. */
 export function RehearseButton({ sittingId, name }: { sittingId: string; name: string }) {
@@ -21,11 +22,11 @@ export function RehearseButton({ sittingId, name }: { sittingId: string; name: s
       <button
         type="button"
         className="btn mb-2 min-h-11"
-        aria-label={`Rehearse this evening: ${name}`}
+        aria-label={words.rehearseThisEvening(name)}
         disabled={busy}
         onClick={() => void begin()}
       >
-        {busy ? "Setting it up …" : "Rehearse this evening"}
+        {words.settingItUp(busy)}
       </button>
       {problem && (
         <p role="alert" className="text-sm text-error">

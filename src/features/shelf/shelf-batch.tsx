@@ -12,6 +12,7 @@ import { stateAt, stateWord } from "@/ui/rail/scale";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import { Countdown } from "./countdown";
 import type { CrockNow } from "./crock-now";
+import * as words from "@/words/shelf/shelf-batch";
 
 const HOUR_MS = 3_600_000;
 
@@ -31,13 +32,13 @@ export function ShelfBatch({ batch, now: { picture, window, meanFraction }, nowM
   const running = hours >= 0;
   return (
     <article className="flex flex-col" aria-label={batch.name} data-batch={batch.id}>
-      <Link href={`/batch/${batch.id}`} className="block" aria-label={`Open ${batch.name}`}>
+      <Link href={`/batch/${batch.id}`} className="block" aria-label={words.open(batch.name)}>
         <div className="h-32">{picture}</div>
         <div className="h-3 bg-[var(--iron)]" />
         <div className="px-2">
           <div className="ml-6 h-3 w-2.5 bg-[var(--iron)]" />
           <h2 className="mt-1 line-clamp-2 text-xl leading-tight">{batch.name}</h2>
-          <p className="truncate text-quiet">{batchNote(batch, units)}</p>
+          <p className="leading-snug text-quiet">{batchNote(batch, units)}</p>
         </div>
       </Link>
       <div className="px-2">
@@ -54,13 +55,13 @@ export function ShelfBatch({ batch, now: { picture, window, meanFraction }, nowM
               {meanFraction !== null && (
                 <span className="text-quiet">
                   {" "}
-                  · mean <span className="figure">{percent(meanFraction)}</span> %
+                  {words.mean(<span className="figure">{percent(meanFraction)}</span>)}
                 </span>
               )}
             </p>
           </>
         ) : (
-          <p className="mt-3 text-quiet">planned, not in yet</p>
+          <p className="mt-3 text-quiet">{words.plannedNotInYet}</p>
         )}
         <div className="mt-1 flex items-end justify-between gap-2">
           <div>

@@ -14,6 +14,7 @@ import { FridgeRoom } from "./fridge-room";
 import { SittingsSoon } from "./sittings-soon";
 import { ShelfBatch } from "./shelf-batch";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/shelf/shelf";
 
 /** Food in a soak moves by hours; a rehearsal by minutes. */
 const REHEARSED_MS = 5_000;
@@ -31,7 +32,7 @@ export function Shelf({ crocks, ...view }: Props) {
   useReread(running.some((b) => b.clock.speed > 1) ? REHEARSED_MS : READ_AGAIN_MS);
   return (
     <Shell
-      title="Shelf"
+      title={words.shelf}
       note={
         <>
           {kitchen.name} · {units.fullDate(nowMs, kitchen.timeZone)}
@@ -39,7 +40,7 @@ export function Shelf({ crocks, ...view }: Props) {
       }
       actions={
         <Link href="/bench" className="btn btn-primary min-h-11">
-          Start a batch
+          {words.startABatch}
         </Link>
       }
     >
@@ -55,7 +56,7 @@ export function Shelf({ crocks, ...view }: Props) {
                 ))}
               </div>
             ) : (
-              <p className="text-lg">Nothing is soaking. The Bench has the formulas.</p>
+              <p className="text-lg">{words.nothingIsSoakingTheBench}</p>
             )}
             {finished.length > 0 && <LatelyOut batches={finished} kept={kept} nowMs={nowMs} />}
           </div>
@@ -82,19 +83,19 @@ function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
   const units = useUnits();
   return (
     <section className="mt-10">
-      <h2 className="text-xl">Finished lately</h2>
+      <h2 className="text-xl">{words.finishedLately}</h2>
       <ul>
         {batches.map((batch) => (
           <li
             key={batch.id}
             className="flex min-h-12 items-center justify-between gap-3 border-b border-line"
           >
-            <Link href={`/batch/${batch.id}`} className="min-w-0 flex-1 truncate py-3 font-semibold">
+            <Link href={`/batch/${batch.id}`} className="min-w-0 flex-1 py-3 leading-snug font-semibold">
               {batch.name}
             </Link>
             {batch.liftedAtMs !== null && (
               <span className="text-quiet">
-                taken out {units.date(batch.liftedAtMs, batch.timeZone)}
+                {words.takenOut(units.date(batch.liftedAtMs, batch.timeZone))}
                 <UseBy batch={batch} kept={kept} nowMs={nowMs} />
               </span>
             )}
@@ -116,8 +117,7 @@ function UseBy({ batch, kept, nowMs }: { batch: BatchView; kept: readonly KeptFo
   const past = nowMs > useByMs;
   return (
     <span className={`block text-sm ${past ? "font-bold text-error" : ""}`}>
-      {past ? "raw past its days since" : "to be cooked, by the usual chart, by"}{" "}
-      {units.dayAndClock(useByMs, batch.timeZone)}
+      {words.rawPastItsDaysSince(past)} {units.dayAndClock(useByMs, batch.timeZone)}
     </span>
   );
 }

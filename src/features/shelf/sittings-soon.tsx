@@ -2,6 +2,7 @@ import Link from "next/link";
 import type { SittingSoon } from "@/contracts/shelf";
 import { useUnits } from "@/ui/measures";
 import { RehearseButton } from "./rehearse-button";
+import * as words from "@/words/shelf/sittings-soon";
 
 interface Props {
   sittings: readonly SittingSoon[];
@@ -10,22 +11,22 @@ interface Props {
 }
 
 const SAID: Record<SittingSoon["state"], { words: string; tone: string }> = {
-  fits: { words: "planned", tone: "text-quiet" },
-  late: { words: "late", tone: "font-bold text-accent" },
-  clash: { words: "does not fit", tone: "font-bold text-error" },
-  undecided: { words: "not planned yet", tone: "text-quiet" },
+  fits: { words: words.planned, tone: "text-quiet" },
+  late: { words: words.late, tone: "font-bold text-accent" },
+  clash: { words: words.doesNotFit, tone: "font-bold text-error" },
+  undecided: { words: words.notPlannedYet, tone: "text-quiet" },
 };
 
 /** Tables still to be laid, the next first. */
 export function SittingsSoon({ sittings, timeZone, nowMs }: Props) {
   const units = useUnits();
   return (
-    <section aria-label="Sittings to come" className="mt-6">
-      <h2 className="text-xl">Sittings to come</h2>
+    <section aria-label={words.sittingsToCome} className="mt-6">
+      <h2 className="text-xl">{words.sittingsToCome}</h2>
       {sittings.length === 0 && (
         <p>
           <Link href="/sitting" className="underline">
-            Plan a sitting
+            {words.planASitting}
           </Link>
         </p>
       )}
@@ -42,9 +43,9 @@ export function SittingsSoon({ sittings, timeZone, nowMs }: Props) {
               </span>
               <span className="text-sm">
                 <span className={rehearsal ? "font-bold text-primary" : SAID[state].tone}>
-                  {rehearsal ? "rehearsal under way" : SAID[state].words}
+                  {rehearsal ? words.rehearsalUnderWay : SAID[state].words}
                 </span>
-                <span className="text-quiet"> · {dishes.join(", ") || "no dishes yet"}</span>
+                <span className="text-quiet"> · {dishes.join(", ") || words.noDishesYet}</span>
               </span>
             </Link>
             {state === "fits" && !rehearsal && <RehearseButton sittingId={id} name={name} />}

@@ -4,6 +4,7 @@ import { duration, tell } from "@/ui/format";
 import { dishColour } from "./dish-colour";
 import { sayMovedBy } from "./say";
 import { Told, useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/acts-by-time";
 
 interface Props {
   tasks: readonly PlannedTask[];
@@ -57,7 +58,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, moved, misfits, on
                   <Told>{task.title}</Told>
                 )}
                 {movedMin !== undefined && <strong> · {sayMovedBy(movedMin)}</strong>}
-                {misfits?.has(task.id) && <strong> · does not fit</strong>}
+                {misfits?.has(task.id) && <strong> {words.doesNotFit}</strong>}
                 {task.endMs > task.startMs && (
                   <span className="text-quiet"> · {duration((task.endMs - task.startMs) / HOUR_MS)}</span>
                 )}
@@ -66,7 +67,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, moved, misfits, on
                 <button
                   type="button"
                   className="btn btn-ghost min-h-11"
-                  aria-label={`Let it move again: ${task.title}`}
+                  aria-label={words.letItMoveAgain(task.title)}
                   onClick={() => onUnpin(task.id)}
                 >
                   <Pin size={18} aria-hidden />

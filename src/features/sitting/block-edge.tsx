@@ -4,6 +4,7 @@ import type { CSSProperties } from "react";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { useTold, useUnits } from "@/ui/measures";
 import { useOverRows } from "./use-over-rows";
+import * as words from "@/words/sitting/block-edge";
 
 interface Props {
   /** The stretch whose edge it is. */
@@ -40,7 +41,7 @@ export function BlockEdge({ of, act, end, putMs, timeZone, style, onMove }: Prop
       role="button"
       tabIndex={0}
       data-edge={end}
-      aria-label={told(`${of.dish}: ${of.title}: ${end} ${said}`)}
+      aria-label={told(`${of.dish}: ${of.title}: ${words.edge[end]} ${said}`)}
       className={`relative flex h-3 cursor-ns-resize touch-none items-center justify-center ${end === "from" ? "self-start" : "self-end"}`}
       style={{ ...style, zIndex: ABOVE_ALL }}
     >
@@ -49,7 +50,7 @@ export function BlockEdge({ of, act, end, putMs, timeZone, style, onMove }: Prop
         <b
           className={`pointer-events-none absolute right-1 bg-[var(--brine-pale)] px-1 text-sm ${end === "from" ? "top-2" : "bottom-2"}`}
         >
-          {end} {said}
+          {words.edge[end]} {said}
         </b>
       )}
     </div>

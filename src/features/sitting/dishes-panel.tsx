@@ -7,6 +7,7 @@ import type { BatchView, FormulaView } from "@/contracts/views";
 import { PickRow, pickable } from "@/ui/pick-row";
 import { HoursChoice } from "./hours-choice";
 import { PlainDishForm } from "./plain-dish-form";
+import * as words from "@/words/sitting/dishes-panel";
 
 /** Of a dish, in its sitting. */
 const NAME_MOST = 80;
@@ -45,8 +46,8 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
       ]);
   };
   return (
-    <section aria-label="Dishes">
-      <h2 className="text-xl">Dishes</h2>
+    <section aria-label={words.dishes}>
+      <h2 className="text-xl">{words.dishes}</h2>
       <ul>
         {dishes.map((dish) => (
           <li
@@ -72,13 +73,13 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
             </span>
             {dish.kind === "formula" && (
               <button type="button" className="btn min-h-11" onClick={() => onStart(dish)}>
-                Start
+                {words.start}
               </button>
             )}
             <button
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Take ${dish.name} out`}
+              aria-label={words.takeOut(dish.name)}
               onClick={() => onChange(dishes.filter((d) => d !== dish))}
             >
               <X size={18} aria-hidden />
@@ -88,17 +89,17 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
       </ul>
       {formulas.length > 0 && (
         <PickRow
-          label="Add from a formula"
-          items={pickable(formulas, "Formulas")}
-          placeholder="choose"
+          label={words.addFromAFormula}
+          items={pickable(formulas, words.formulas)}
+          placeholder={words.choose}
           onPick={addFormula}
         />
       )}
       {free.length > 0 && (
         <PickRow
-          label="Add what is running"
-          items={pickable(free, "Under way")}
-          placeholder="choose"
+          label={words.addWhatIsRunning}
+          items={pickable(free, words.underWay)}
+          placeholder={words.choose}
           onPick={addBatch}
         />
       )}
@@ -113,15 +114,11 @@ export function DishesPanel({ usualC, body, formulas, running, onChange, onStart
         />
       ) : (
         <button type="button" className="btn mt-2 min-h-11 w-full" onClick={() => setPlain(true)}>
-          Add something plain: a tray, a sauce
+          {words.addSomethingPlainATray}
         </button>
       )}
     </section>
   );
 }
 
-const KINDS: Record<SittingDish["kind"], string> = {
-  formula: "to be started",
-  running: "under way",
-  plain: "cooked only",
-};
+const KINDS: Record<SittingDish["kind"], string> = words.kinds;

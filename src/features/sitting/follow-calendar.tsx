@@ -6,6 +6,7 @@ import { OnlyHere } from "@/ui/only-here";
 import { send } from "@/ui/send";
 import { ToldOnce } from "@/ui/told-once";
 import { useOrigin } from "@/ui/use-origin";
+import * as words from "@/words/sitting/follow-calendar";
 
 /** The sitting's acts in a calendar: once as a file, or followed at an address that is told once. */
 export function FollowCalendar({ sittingId }: { sittingId: string }) {
@@ -21,30 +22,25 @@ export function FollowCalendar({ sittingId }: { sittingId: string }) {
   return (
     <>
       <button type="button" className="btn min-h-11" onClick={() => setOpen(true)}>
-        Calendar
+        {words.calendar}
       </button>
       {open && (
-        <Modal title="In a calendar" onClose={() => setOpen(false)}>
+        <Modal title={words.inACalendar} onClose={() => setOpen(false)}>
           <a className="btn min-h-12" href={`/api/sittings/${sittingId}/calendar`}>
-            A file, as the plan is now
+            {words.aFileAsThePlan}
           </a>
-          <p className="pt-1 text-sm text-quiet">
-            Read in again after a change, it moves the acts that are there and strikes out what went.
-          </p>
+          <p className="pt-1 text-sm text-quiet">{words.readInAgainAfterA}</p>
           <button type="button" className="btn mt-4 min-h-12" onClick={() => void make()}>
-            An address to follow
+            {words.anAddressToFollow}
           </button>
-          <p className="pt-1 text-sm text-quiet">
-            Who has the address reads these acts and nothing else, without a passphrase. Take it back in the
-            Stores, under Tokens.
-          </p>
-          <OnlyHere what="The address" />
+          <p className="pt-1 text-sm text-quiet">{words.whoHasTheAddressReads}</p>
+          <OnlyHere what={words.theAddress} />
           {problem && (
             <p role="alert" className="pt-2 text-error">
               {problem}
             </p>
           )}
-          {path && <ToldOnce label="The calendar’s address" text={`${origin}${path}`} />}
+          {path && <ToldOnce label={words.theCalendarsAddress} text={`${origin}${path}`} />}
         </Modal>
       )}
     </>

@@ -6,6 +6,7 @@ import { mayStretch } from "@/core/schedule/soak-edges";
 import { Choice } from "@/ui/choice";
 import { duration } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/sitting/hours-choice";
 
 interface Props {
   dish: Extract<SittingDish, { kind: "formula" }>;
@@ -21,27 +22,27 @@ export function HoursChoice({ dish, onChange }: Props) {
   return (
     <>
       <Choice
-        label={`Hours of ${dish.name}`}
+        label={words.hoursOf(dish.name)}
         value={stretch ? "stretch" : "hold"}
         options={[
-          { value: "hold", label: `hold my ${duration(f.pullH)}` },
-          { value: "stretch", label: "may stretch" },
+          { value: "hold", label: words.holdMy(duration(f.pullH)) },
+          { value: "stretch", label: words.mayStretch },
         ]}
         onChange={(mode) => onChange(mode === "hold" ? { mode } : { mode })}
       />
       {stretch && own && (
         <div className="grid grid-cols-2 gap-2">
           <QuantityField
-            label="at least"
-            unseen={`, hours of ${dish.name}`}
+            label={words.atLeast}
+            unseen={words.hoursOfOfDishName(dish.name)}
             unit="h"
             value={own.leastH ?? f.pullH}
             rule={{ ...RANGES.pullH, max: own.mostH ?? RANGES.pullH.max }}
             onChange={(leastH) => onChange({ ...own, leastH })}
           />
           <QuantityField
-            label="at most"
-            unseen={`, hours of ${dish.name}`}
+            label={words.atMost}
+            unseen={words.hoursOfOfDishName(dish.name)}
             unit="h"
             value={own.mostH ?? f.pullH}
             rule={{ ...RANGES.pullH, min: own.leastH ?? 0 }}

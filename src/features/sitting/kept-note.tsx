@@ -1,4 +1,5 @@
 import type { Kept } from "./use-sitting";
+import * as words from "@/words/sitting/kept-note";
 
 interface Props {
   kept: Kept;
@@ -11,7 +12,7 @@ export function KeptNote({ kept, onTakeTheirs, onKeepMine }: Props) {
   if (kept === "kept" || kept === "keeping")
     return (
       <p className="text-sm text-quiet" role="status">
-        {kept === "kept" ? "saved" : "saving…"}
+        {words.saved(kept)}
       </p>
     );
   return (
@@ -20,10 +21,10 @@ export function KeptNote({ kept, onTakeTheirs, onKeepMine }: Props) {
       {kept.conflict && (
         <div className="mt-1 flex gap-2">
           <button type="button" className="btn min-h-11" onClick={onTakeTheirs}>
-            Take theirs
+            {words.takeTheirs}
           </button>
           <button type="button" className="btn min-h-11" onClick={onKeepMine}>
-            Save mine over it
+            {words.saveMineOverIt}
           </button>
         </div>
       )}

@@ -6,6 +6,7 @@ import { WhenField } from "@/ui/when-field";
 import { Toggle } from "@/ui/choice";
 import { useEffect, useRef, useState } from "react";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/kitchen-panel";
 
 interface Props {
   body: SittingBody;
@@ -19,14 +20,14 @@ const COUNT: QuantityRule = { dimension: "none", min: 0, max: 20 };
 const LITRES: QuantityRule = { dimension: "none", min: 0, max: 5000 };
 
 const HAS = [
-  { key: "fridgeL", label: "Fridge, free for this", unit: "l", rule: LITRES, step: 10 },
-  { key: "ovens", label: "Ovens", unit: "", rule: { ...COUNT, max: 6 }, step: 1 },
-  { key: "shelves", label: "Shelves in each", unit: "", rule: COUNT, step: 1 },
-  { key: "rings", label: "Rings on the hob", unit: "", rule: COUNT, step: 1 },
-  { key: "coolers", label: "Coolers", unit: "", rule: COUNT, step: 1 },
-  { key: "trays", label: "Trays and racks", unit: "", rule: COUNT, step: 1 },
-  { key: "vessels", label: "Pails and dishes", unit: "", rule: COUNT, step: 1 },
-  { key: "cooks", label: "Pairs of hands", unit: "", rule: COUNT, step: 1 },
+  { key: "fridgeL", label: words.fridgeFreeForThis, unit: "l", rule: LITRES, step: 10 },
+  { key: "ovens", label: words.ovens, unit: "", rule: { ...COUNT, max: 6 }, step: 1 },
+  { key: "shelves", label: words.shelvesInEach, unit: "", rule: COUNT, step: 1 },
+  { key: "rings", label: words.ringsOnTheHob, unit: "", rule: COUNT, step: 1 },
+  { key: "coolers", label: words.coolers, unit: "", rule: COUNT, step: 1 },
+  { key: "trays", label: words.traysAndRacks, unit: "", rule: COUNT, step: 1 },
+  { key: "vessels", label: words.pailsAndDishes, unit: "", rule: COUNT, step: 1 },
+  { key: "cooks", label: words.pairsOfHands, unit: "", rule: COUNT, step: 1 },
 ] as const;
 
 const HOUR_MS = 3_600_000;
@@ -42,7 +43,9 @@ export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) 
   }, [open]);
   return (
     <details ref={panel} className="mt-4" open={open} onToggle={(event) => onOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">Kitchen and hours</summary>
+      <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">
+        {words.kitchenAndHours}
+      </summary>
       {HAS.map(({ key, label, unit, rule, step }) => (
         <QuantityField
           key={key}
@@ -58,7 +61,7 @@ export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) 
       ))}
       {(["from", "to"] as const).map((edge) => (
         <div key={edge} className="field-row">
-          <label htmlFor={`quiet-${edge}`}>{edge === "from" ? "Nobody stirs from" : "until"}</label>
+          <label htmlFor={`quiet-${edge}`}>{words.nobodyStirsFrom(edge)}</label>
           <input
             id={`quiet-${edge}`}
             type="time"
@@ -71,11 +74,11 @@ export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) 
         </div>
       ))}
       <Toggle
-        label="Somebody gets up at night"
+        label={words.somebodyGetsUpAtNight}
         value={body.getsUp}
         onChange={(getsUp) => onChange({ getsUp })}
       />
-      <h3 className="mt-2 text-lg">Nobody in the kitchen</h3>
+      <h3 className="mt-2 text-lg">{words.nobodyInTheKitchen}</h3>
       <ul>
         {absences.map((absence, i) => (
           <li key={i} className="flex items-center justify-between gap-2 border-b border-dotted border-line">
@@ -85,7 +88,7 @@ export function KitchenPanel({ body, timeZone, open, onOpen, onChange }: Props) 
             <button
               type="button"
               className="btn btn-ghost min-h-11 w-11 px-0"
-              aria-label={`Remove the absence of ${units.date(absence.fromMs, timeZone)}`}
+              aria-label={words.removeTheAbsenceOf(units.date(absence.fromMs, timeZone))}
               onClick={() => onChange({ absences: absences.filter((a) => a !== absence) })}
             >
               <X size={18} aria-hidden />
@@ -113,17 +116,17 @@ function NewAbsence(props: {
   const good = toMs > fromMs;
   return (
     <div className="flex flex-col gap-2">
-      <WhenField label="Away from" atMs={fromMs} timeZone={timeZone} onChange={setFromMs} />
-      <WhenField label="Back at" atMs={toMs} timeZone={timeZone} onChange={setToMs} />
+      <WhenField label={words.awayFrom} atMs={fromMs} timeZone={timeZone} onChange={setFromMs} />
+      <WhenField label={words.backAt} atMs={toMs} timeZone={timeZone} onChange={setToMs} />
       <button
         type="button"
         className="btn min-h-11"
         disabled={!good}
         onClick={() => good && onAdd({ fromMs, toMs })}
       >
-        Add
+        {words.add}
       </button>
-      {!good && <p className="text-sm text-error">The time back must be after the time away.</p>}
+      {!good && <p className="text-sm text-error">{words.theTimeBackMustBe}</p>}
     </div>
   );
 }

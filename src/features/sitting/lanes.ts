@@ -1,4 +1,5 @@
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
+import * as words from "@/words/sitting/lanes";
 
 export interface Lane {
   id: string;
@@ -36,21 +37,13 @@ export function lanesByDish(
   }));
 }
 
-const NAMES: Record<string, string> = {
-  fridge: "Fridge",
-  oven: "Oven",
-  hob: "Hob",
-  cooler: "Cooler",
-  tray: "Trays",
-  vessel: "Pails and dishes",
-  hands: "Hands",
-};
+const NAMES: Record<string, string> = words.names;
 
 export function lanesByResource(tasks: readonly PlannedTask[], roomMs: number): Lane[] {
   const ids = [...new Set(tasks.flatMap((t) => t.uses.map((u) => u.resourceId)))].sort();
   return ids.map((id) => ({
     id,
-    name: NAMES[id] ?? id.replace(/^oven(\d)$/, "Oven $1"),
+    name: NAMES[id] ?? id.replace(/^oven(\d)$/, words.oven1),
     rows: rowsOf(
       tasks.filter((t) => t.uses.some((u) => u.resourceId === id)),
       roomMs,

@@ -4,6 +4,7 @@ import type { SittingRequest } from "@/core/schedule/request";
 import { useUnits } from "@/ui/measures";
 import { OfferList, type OfferListProps } from "./offer-list";
 import { useOffers } from "./use-plan";
+import * as words from "@/words/sitting/late-note";
 
 interface Props extends Omit<OfferListProps, "offers"> {
   late: ClashFacts & { byMin: number };
@@ -19,15 +20,17 @@ export function LateNote({ late, tableMs, request, nowMs, ...offered }: Props) {
   const [asked, setAsked] = useState(false);
   const offers = useOffers(request, asked ? late : undefined, nowMs);
   return (
-    <section aria-label="Late" className="mb-3 border-l-8 border-warning bg-base-100 p-3">
+    <section aria-label={words.late} className="mb-3 border-l-8 border-warning bg-base-100 p-3">
       <div className="flex flex-wrap items-center gap-3">
         <p role="status" className="flex-1 text-2xl">
-          Late by <b className="figure">{late.byMin} min</b>: on the table at{" "}
-          <b className="figure">{units.dayAndClock(tableMs, offered.timeZone)}</b>
+          {words.lateByOnTheTable(
+            <b className="figure">{late.byMin} min</b>,
+            <b className="figure">{units.dayAndClock(tableMs, offered.timeZone)}</b>,
+          )}
         </p>
         {!asked && (
           <button type="button" className="btn min-h-11" onClick={() => setAsked(true)}>
-            What would hold the hour?
+            {words.whatWouldHoldTheHour}
           </button>
         )}
       </div>

@@ -3,6 +3,7 @@ import type { NearestPlan } from "@/core/schedule/answer";
 import { Told } from "@/ui/measures";
 import { sayDemand } from "./say";
 import { ScoreLookedAt } from "./score-looked-at";
+import * as words from "@/words/sitting/nearest-score";
 
 interface Props {
   nearest: NearestPlan;
@@ -14,11 +15,13 @@ interface Props {
 /** The clash in the score: the plan that comes nearest, and in ember what of it does not fit. */
 export function NearestScore({ nearest, body, timeZone, nowMs }: Props) {
   return (
-    <section aria-label="The plan that comes nearest" className="mt-4">
-      <h3 className="text-xl">The plan that comes nearest</h3>
+    <section aria-label={words.thePlanThatComesNearest} className="mt-4">
+      <h3 className="text-xl">{words.thePlanThatComesNearest}</h3>
       <p>
-        All but this is kept: <Told>{nearest.letGo.map(sayDemand).join("; ")}</Told>.{" "}
-        <strong>In ember</strong>, what does not fit.
+        {words.allButThisIsKept(
+          <Told>{nearest.letGo.map(sayDemand).join("; ")}</Told>,
+          <strong>{words.inEmber}</strong>,
+        )}
       </p>
       <ScoreLookedAt
         planned={nearest}

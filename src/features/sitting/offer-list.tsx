@@ -2,6 +2,7 @@ import type { Offer } from "@/core/schedule/offers";
 import { useTold, useUnits } from "@/ui/measures";
 import { sayOffer } from "./say";
 import type { Offers } from "./use-plan";
+import * as words from "@/words/sitting/offer-list";
 
 export interface OfferListProps {
   offers: Offers;
@@ -18,13 +19,9 @@ export function OfferList({ offers, timeZone, titleOf, looked, onLook }: OfferLi
   const told = useTold();
   return (
     <>
-      {offers === "working" && <p role="status">Trying changes…</p>}
-      {offers === "failed" && (
-        <p role="alert">The planner broke. What you entered is kept; load the page again.</p>
-      )}
-      {Array.isArray(offers) && offers.length === 0 && (
-        <p>Nothing small helps: fewer dishes, or another day.</p>
-      )}
+      {offers === "working" && <p role="status">{words.tryingChanges}</p>}
+      {offers === "failed" && <p role="alert">{words.thePlannerBrokeWhatYou}</p>}
+      {Array.isArray(offers) && offers.length === 0 && <p>{words.nothingSmallHelpsFewerDishes}</p>}
       {Array.isArray(offers) && (
         <ol className="space-y-2">
           {offers.map((offer) => (
@@ -36,7 +33,9 @@ export function OfferList({ offers, timeZone, titleOf, looked, onLook }: OfferLi
                 aria-pressed={looked?.id === offer.id}
                 onClick={() => onLook(offer)}
               >
-                {told(offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(", and "))}
+                {told(
+                  offer.changes.map((facts) => sayOffer(facts, timeZone, titleOf, units)).join(words.and),
+                )}
               </button>
             </li>
           ))}

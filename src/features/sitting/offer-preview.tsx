@@ -7,6 +7,7 @@ import type { Offer } from "@/core/schedule/offers";
 import { useUnits } from "@/ui/measures";
 import { ScoreLookedAt } from "./score-looked-at";
 import { usePreview } from "./use-plan";
+import * as words from "@/words/sitting/offer-preview";
 
 interface Props {
   offer: Offer;
@@ -25,25 +26,20 @@ export function OfferPreview({ offer, body, timeZone, nowMs, onTake, onBack }: P
   const planned = typeof preview === "object" && preview.status === "planned" ? preview : undefined;
   const tableMs = planned ? tableOf(then.tableMs, planned) : then.tableMs;
   return (
-    <section aria-label="Preview" className="mt-4" aria-busy={preview === "working"}>
+    <section aria-label={words.preview} className="mt-4" aria-busy={preview === "working"}>
       <div className="flex flex-wrap items-center gap-3 border-l-8 border-primary bg-base-100 p-3">
         <p role="status" className="flex-1 basis-60 text-lg">
           {planned ? (
-            <>
-              With this change: on the table at{" "}
-              <b className="figure">{units.dayAndClock(tableMs, timeZone)}</b>. Nothing is changed yet.
-            </>
-          ) : preview === "working" ? (
-            "Planning with this change …"
+            <>{words.withThisChangeOnThe(<b className="figure">{units.dayAndClock(tableMs, timeZone)}</b>)}</>
           ) : (
-            "The plan of this change could not be drawn. It can still be taken."
+            words.planningWithThisChange(preview)
           )}
         </p>
         <button type="button" className="btn btn-primary min-h-12 text-lg" onClick={onTake}>
-          Take this change
+          {words.takeThisChange}
         </button>
         <button type="button" className="btn min-h-12" onClick={onBack}>
-          Back
+          {words.back}
         </button>
       </div>
       {planned && (

@@ -4,6 +4,7 @@ import { RANGES } from "@/core/quantity/ranges";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { Choice } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/sitting/plain-dish-form";
 
 type Plain = Extract<SittingDish, { kind: "plain" }>;
 
@@ -30,9 +31,9 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
   const ready = name.trim() !== "";
   return (
     <fieldset className="mt-2 border-l-4 border-primary pl-3">
-      <legend className="sr-only">Something plain</legend>
+      <legend className="sr-only">{words.somethingPlain}</legend>
       <label className="block">
-        <span className="text-quiet">Called</span>
+        <span className="text-quiet">{words.called}</span>
         <input
           className="input min-h-11 w-full"
           maxLength={80}
@@ -41,17 +42,17 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
         />
       </label>
       <Choice
-        label="Cooked"
+        label={words.cooked}
         value={place}
         options={[
-          { value: "oven", label: "in the oven" },
-          { value: "hob", label: "on the hob" },
+          { value: "oven", label: words.inTheOven },
+          { value: "hob", label: words.onTheHob },
         ]}
         onChange={setPlace}
       />
       {place === "oven" && (
         <QuantityField
-          label="Oven"
+          label={words.oven}
           unit="°C"
           value={ovenC}
           rule={RANGES.ovenC}
@@ -62,7 +63,7 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
       {trays.map((tray, i) => (
         <div key={i}>
           <label className="block">
-            <span className="text-sm text-quiet">Part {i + 1}, if it has a name</span>
+            <span className="text-sm text-quiet">{words.partIfItHasA(i + 1)}</span>
             <input
               className="input min-h-11 w-full"
               maxLength={60}
@@ -71,8 +72,8 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
             />
           </label>
           <QuantityField
-            label="Cooks for"
-            unseen={`, part ${i + 1}`}
+            label={words.cooksFor}
+            unseen={words.part(i + 1)}
             unit="min"
             value={tray.minutes}
             rule={TRAY}
@@ -87,11 +88,11 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
           className="btn min-h-11"
           onClick={() => setTrays([...trays, { name: "", minutes: 20 }])}
         >
-          One more part, with its own time
+          {words.oneMorePartWithIts}
         </button>
       )}
       <QuantityField
-        label="Getting it ready"
+        label={words.gettingItReady}
         unit="min"
         value={prepMin}
         rule={MINUTES}
@@ -99,7 +100,7 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
         onChange={setPrepMin}
       />
       <QuantityField
-        label="May wait, done"
+        label={words.mayWaitDone}
         unit="min"
         value={holdMin}
         rule={{ ...MINUTES, max: 240 }}
@@ -125,10 +126,10 @@ export function PlainDishForm({ usualC, onAdd, onClose }: Props) {
             })
           }
         >
-          Add it
+          {words.addIt}
         </button>
         <button type="button" className="btn min-h-11" onClick={onClose}>
-          Not now
+          {words.notNow}
         </button>
       </div>
     </fieldset>

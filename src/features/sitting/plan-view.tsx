@@ -13,6 +13,7 @@ import { ScoreView } from "./score-view";
 import type { Moves } from "./use-moves";
 import { laneTops, Timeline } from "./timeline";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/plan-view";
 
 interface Props {
   planned: Extract<Answer, { status: "planned" }>;
@@ -50,29 +51,32 @@ export function PlanView(props: Props) {
   const dishes = new Map(body.dishes.map((d) => [d.id, d.kind === "running" ? { batchId: d.batchId } : {}]));
   const next = planned.tasks.find((t) => t.startMs >= nowMs && t.handsOn);
   return (
-    <section aria-label="Plan" aria-busy={working}>
+    <section aria-label={words.plan} aria-busy={working}>
       {next && (
         <p className="text-2xl">
-          Next: <b className="figure">{units.when(next.startMs, nowMs, timeZone)}</b> {next.dish}:{" "}
-          {next.title}
+          {words.next({
+            startMs: <b className="figure">{units.when(next.startMs, nowMs, timeZone)}</b>,
+            dish: next.dish,
+            nextTitle: next.title,
+          })}
         </p>
       )}
       <div className="hidden flex-wrap items-center gap-3 md:flex">
         <Choice
-          label="Drawn"
+          label={words.drawn}
           value={by}
           options={[
-            { value: "score", label: "as a score" },
-            { value: "dish", label: "by dish" },
-            { value: "resource", label: "by fridge, oven, hands" },
+            { value: "score", label: words.asAScore },
+            { value: "dish", label: words.byDish },
+            { value: "resource", label: words.byFridgeOvenHands },
           ]}
           onChange={setBy}
         />
-        <div className={`gap-1 ${by === "score" ? "hidden" : "flex"}`} role="group" aria-label="Zoom">
+        <div className={`gap-1 ${by === "score" ? "hidden" : "flex"}`} role="group" aria-label={words.zoom}>
           <button
             type="button"
             className="btn min-h-11 w-11 px-0"
-            aria-label="Wider span"
+            aria-label={words.widerSpan}
             disabled={zoom === 0}
             onClick={() => setChosen(zoom - 1)}
           >
@@ -81,7 +85,7 @@ export function PlanView(props: Props) {
           <button
             type="button"
             className="btn min-h-11 w-11 px-0"
-            aria-label="Closer"
+            aria-label={words.closer}
             disabled={zoom === ZOOMS.length - 1}
             onClick={() => setChosen(zoom + 1)}
           >
@@ -127,7 +131,7 @@ export function PlanView(props: Props) {
       )}
       {moves.log.length > 0 && (
         <div className="mt-3" aria-live="polite">
-          <h3 className="text-lg">What moved</h3>
+          <h3 className="text-lg">{words.whatMoved}</h3>
           <ul className="text-sm">
             {moves.log.map((said, i) => (
               <li key={i} className={i === 0 ? "font-semibold" : "text-quiet"}>

@@ -8,6 +8,7 @@ import { ActsByTime } from "./acts-by-time";
 import { ScoreView } from "./score-view";
 import { Provisions } from "./provisions";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/print-sitting";
 
 interface Props {
   sitting: SittingView;
@@ -23,10 +24,14 @@ export function PrintSitting({ sitting, planned }: Props) {
     <main className="mx-auto max-w-3xl bg-white p-8 text-black">
       <h1 className="text-3xl">{sitting.body.name}</h1>
       <p className="text-lg">
-        We eat {units.fullDate(sitting.body.tableMs, sitting.timeZone)}
-        {planned?.late &&
-          `, late by ${planned.late.byMin} min: ${units.fullDate(tableOf(sitting.body.tableMs, planned), sitting.timeZone)}`}
-        .
+        {words.weEat(
+          units.fullDate(sitting.body.tableMs, sitting.timeZone),
+          planned?.late &&
+            words.lateBy(
+              planned.late.byMin,
+              units.fullDate(tableOf(sitting.body.tableMs, planned), sitting.timeZone),
+            ),
+        )}
       </p>
       {planned ? (
         <>
@@ -42,7 +47,7 @@ export function PrintSitting({ sitting, planned }: Props) {
               pinned={NOTHING_PUT}
             />
           </div>
-          <h2 className="mt-6 text-2xl break-before-page">Act by act</h2>
+          <h2 className="mt-6 text-2xl break-before-page">{words.actByAct}</h2>
           <ActsByTime
             tasks={planned.tasks}
             dishes={new Map(sitting.body.dishes.map((d) => [d.id, {}]))}
@@ -51,7 +56,7 @@ export function PrintSitting({ sitting, planned }: Props) {
           />
         </>
       ) : (
-        <p>It does not fit as it stands: open the sitting, and take one of the changes offered.</p>
+        <p>{words.itDoesNotFitAs}</p>
       )}
       <Provisions request={requestOf(sitting)} soakH={planned?.soakH} />
     </main>

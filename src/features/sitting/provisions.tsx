@@ -5,6 +5,7 @@ import { capital, grams } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import { useProvisions } from "./use-provisions";
+import * as words from "@/words/sitting/provisions";
 
 const SHAPE_WORDS = Object.fromEntries(VESSEL_SHAPES.map(({ value, label }) => [value, label]));
 
@@ -18,8 +19,8 @@ export function Provisions(props: {
   if (!found || found.foods.length === 0) return null;
   const { lines, foods, dishes, vessels, iceG } = found;
   return (
-    <section aria-label="Shopping and weighing out" className="mt-6">
-      <h2 className="text-xl">To buy and weigh, all together</h2>
+    <section aria-label={words.shoppingAndWeighingOut} className="mt-6">
+      <h2 className="text-xl">{words.toBuyAndWeighAll}</h2>
       <ul className="columns-1 gap-8 md:columns-2">
         {[...foods, ...lines].map((line) => (
           <li
@@ -30,7 +31,7 @@ export function Provisions(props: {
             <span>
               {capital(line.name)}
               {line.dishes.length > 1 && (
-                <span className="text-sm text-quiet"> · {line.dishes.length} dishes</span>
+                <span className="text-sm text-quiet"> · {words.dishes(line.dishes.length)}</span>
               )}
             </span>
             <span className="figure text-xl">{grams(line.massG)} g</span>
@@ -39,17 +40,18 @@ export function Provisions(props: {
       </ul>
       {iceG.brines + iceG.coolers > 0 && (
         <p className="mt-2 text-lg" data-provision="ice">
-          Ice: <b className="figure">{grams(iceG.brines + iceG.coolers)} g</b>
-          <span className="text-quiet">
-            {" "}
-            ({grams(iceG.brines)} g of it water of the brines, dissolved hot; {grams(iceG.coolers)} g about
-            the coolers)
-          </span>
+          {words.ice(
+            <b className="figure">{grams(iceG.brines + iceG.coolers)} g</b>,
+            <span className="text-quiet">
+              {" "}
+              {words.gOfItWaterOf(grams(iceG.brines), grams(iceG.coolers))}
+            </span>,
+          )}
         </p>
       )}
       {vessels.length > 0 && (
         <>
-          <h2 className="mt-4 text-xl">To stand in</h2>
+          <h2 className="mt-4 text-xl">{words.toStandIn}</h2>
           <ul>
             {vessels.map(({ dish, vessel }) => (
               <li
@@ -68,7 +70,7 @@ export function Provisions(props: {
           </ul>
         </>
       )}
-      <h2 className="mt-4 text-xl">Who eats what</h2>
+      <h2 className="mt-4 text-xl">{words.whoEatsWhat}</h2>
       <ul>
         {dishes.map((dish) => (
           <li
@@ -77,9 +79,9 @@ export function Provisions(props: {
           >
             <span className="font-semibold">{dish.name}</span>
             <span>
-              {dish.allergens.join(", ") || "no allergens in the tables"}
+              {dish.allergens.join(", ") || words.noAllergensInTheTables}
               {dish.maybe.length > 0 && (
-                <span className="text-quiet"> · read the label: {dish.maybe.join(", ")}</span>
+                <span className="text-quiet"> {words.readTheLabel(dish.maybe.join(", "))}</span>
               )}
             </span>
           </li>

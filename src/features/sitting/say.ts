@@ -3,6 +3,7 @@ import type { OfferFacts } from "@/core/schedule/drafts";
 import type { DemandFacts } from "@/core/schedule/sitting";
 import { duration, fixed } from "@/ui/format";
 import type { Units } from "@/ui/units";
+import * as words from "@/words/sitting/say";
 
 const hours = (minutes: number) => duration(minutes / 60);
 
@@ -11,18 +12,22 @@ export function sayDemand(facts: DemandFacts): string {
   switch (facts.kind) {
     case "soak":
       return facts.minMin === facts.maxMin
-        ? `${facts.dish} takes ${hours(facts.minMin)} in its soak`
-        : `${facts.dish} soaks at least ${hours(facts.minMin)}, at most ${hours(facts.maxMin)}`;
+        ? words.takesInItsSoak(facts.dish, hours(facts.minMin))
+        : words.soaksAtLeastAtMost({
+            dish: facts.dish,
+            minMin: hours(facts.minMin),
+            maxMin: hours(facts.maxMin),
+          });
     case "table":
-      return `${facts.dish} is on the table at the hour`;
+      return words.isOnTheTableAt(facts.dish);
     case "quiet":
-      return "nobody stirs in the quiet hours";
+      return words.nobodyStirsInTheQuiet;
     case "absence":
-      return "nobody is there in an absence";
+      return words.nobodyIsThereInAn;
     case "ice":
-      return `${facts.dish} wants its ice looked at every five hours or less`;
+      return words.wantsItsIceLookedAt(facts.dish);
     case "pinned":
-      return `“${facts.title}” was put where it is`;
+      return words.wasPutWhereItIs(facts.title);
     case "resource":
       return sayResource(facts);
     case "other":
@@ -33,33 +38,23 @@ export function sayDemand(facts: DemandFacts): string {
 function sayResource({ resource, name, capacity }: Extract<DemandFacts, { kind: "resource" }>): string {
   switch (resource) {
     case "oven":
-      return capacity === 0
-        ? "there is no oven"
-        : `the ${name} has one heat at a time and ${capacity} shelves`;
+      return words.thereIsNoOven(capacity, name);
     case "fridge":
-      return `the fridge holds ${fixed(capacity, 0)} litres`;
+      return words.theFridgeHoldsLitres(fixed(capacity, 0));
     case "hands":
-      return capacity === 1 ? "there is one cook" : `there are ${capacity} cooks`;
+      return words.thereIsOneCook(capacity);
     case "hob":
-      return `the hob has ${capacity} rings`;
+      return words.theHobHasRings(capacity);
     case "cooler":
-      return capacity === 0 ? "there is no cooler" : `there are ${capacity} coolers`;
+      return words.thereIsNoCooler(capacity);
     case "tray":
-      return `there are ${capacity} trays`;
+      return words.thereAreTrays(capacity);
     case "vessel":
-      return `there are ${capacity} pails and dishes`;
+      return words.thereArePailsAndDishes(capacity);
   }
 }
 
-const MORE = {
-  cook: "One more pair of hands",
-  oven: "A second oven",
-  shelf: "One more shelf in the oven",
-  cooler: "One more cooler",
-  ring: "One more ring",
-  tray: "One more tray",
-  vessel: "One more pail or dish",
-};
+const MORE = words.more;
 
 /** An offered change in a cook's words. */
 export function sayOffer(
@@ -70,32 +65,40 @@ export function sayOffer(
 ): string {
   switch (facts.kind) {
     case "laterTable":
-      return `Table ${hours(facts.byMin)} later: ${units.dayAndClock(facts.tableMs, timeZone)}`;
+      return words.tableLater(hours(facts.byMin), units.dayAndClock(facts.tableMs, timeZone));
     case "getUp":
-      return "Somebody gets up in the night";
+      return words.somebodyGetsUpInThe;
     case "unpin":
-      return `Let “${titleOf(facts.taskId)}” move again`;
+      return words.letMoveAgain(titleOf(facts.taskId));
     case "readySooner":
-      return `${facts.dish}: content with ${facts.readiness === "outside" ? "the outside seasoned" : "the mean seasoned"}, ${duration(facts.hours)}`;
+      return words.contentWithTheOutsideSeasoned({
+        dish: facts.dish,
+        readiness: facts.readiness,
+        hours: duration(facts.hours),
+      });
     case "letStretch":
-      return `${facts.dish}: let its hours stretch`;
+      return words.letItsHoursStretch(facts.dish);
     case "strongBrine":
-      return `${facts.dish}: the stronger brine, ${fixed(facts.percent, 0)} %, ${duration(facts.hours)}`;
+      return words.theStrongerBrine({
+        dish: facts.dish,
+        percent: fixed(facts.percent, 0),
+        hours: duration(facts.hours),
+      });
     case "dryBrine":
-      return `${facts.dish}: dry brine instead, ${duration(facts.hours)}, the outside seasoned`;
+      return words.dryBrineInsteadTheOutside(facts.dish, duration(facts.hours));
     case "oneHeat":
-      return `${facts.dish} at ${facts.ovenC} °C with the others: ${sayBy(facts.byMin)}`;
+      return words.atCWithTheOthers({ dish: facts.dish, ovenC: facts.ovenC, byMin: sayBy(facts.byMin) });
     case "cooler":
-      return `${facts.dish} in an iced cooler instead of the fridge`;
+      return words.inAnIcedCoolerInstead(facts.dish);
     case "apart":
-      return `${facts.dish} on its own, when it is done; the rest at the hour`;
+      return words.onItsOwnWhenIt(facts.dish);
     case "another":
       return MORE[facts.what];
   }
 }
 
 function sayBy(minutes: number): string {
-  if (minutes === 0) return "no longer";
+  if (minutes === 0) return words.noLonger;
   return `${minutes > 0 ? "+" : "−"}${Math.abs(minutes)} min`;
 }
 
@@ -117,8 +120,7 @@ export function movedBy(
   );
 }
 
-export const sayMovedBy = (byMin: number): string =>
-  `${hours(Math.abs(byMin))} ${byMin > 0 ? "later" : "earlier"}`;
+export const sayMovedBy = (byMin: number): string => words.movedBy(hours(Math.abs(byMin)), byMin > 0);
 
 /** What moved between two plans: "Take it out 25 min later; nothing else moves". Undefined where nothing did. */
 export function sayMoved(before: readonly PlannedTask[], after: readonly PlannedTask[]): string | undefined {
@@ -138,9 +140,9 @@ export function sayMoved(before: readonly PlannedTask[], after: readonly Planned
   const rest = moved.length - told.length;
   return [
     ...told,
-    ...(rest > 0 ? [`${rest} more move with it`] : []),
-    ...(come > 0 ? [`${come} new`] : []),
-    ...(gone > 0 ? [`${gone} done or gone`] : []),
-    ...(rest <= 0 && moved.length > 0 ? ["nothing else moves"] : []),
+    ...(rest > 0 ? [words.moreMoveWithIt(rest)] : []),
+    ...(come > 0 ? [words.newActs(come)] : []),
+    ...(gone > 0 ? [words.doneOrGone(gone)] : []),
+    ...(rest <= 0 && moved.length > 0 ? [words.nothingElseMoves] : []),
   ].join("; ");
 }

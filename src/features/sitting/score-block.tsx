@@ -7,6 +7,7 @@ import { BlockEdge } from "./block-edge";
 import { lines, type ScoreBlock as Placed } from "./score";
 import { sayMovedBy } from "./say";
 import { useOverRows } from "./use-over-rows";
+import * as words from "@/words/sitting/score-block";
 
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
@@ -64,7 +65,7 @@ export function ScoreBlock({
         tabIndex={onMove && 0}
         data-task={task.id}
         aria-label={told(
-          `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? ", put here" : ""}${moved ? `, ${moved}` : ""}${misfit ? ", does not fit" : ""}`,
+          `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${takes}${putMs !== undefined ? words.putHere : ""}${moved ? `, ${moved}` : ""}${misfit ? words.doesNotFit : ""}`,
         )}
         className={`mb-1 overflow-hidden rounded-box border-2 px-2 py-0.5 select-none ${onMove ? "cursor-grab touch-none" : ""} ${look} ${putMs !== undefined ? "outline-3 outline-warning" : ""}`}
         style={{
@@ -81,10 +82,10 @@ export function ScoreBlock({
           <b className={`font-semibold ${under ? "" : "block"}`}>
             <Told>{task.title}</Told>
           </b>{" "}
-          {misfit && <b className={under ? "" : "block"}>does not fit </b>}
+          {misfit && <b className={under ? "" : "block"}>{words.misfit} </b>}
           <span>
             {overMs !== undefined ? (
-              <b className="text-base-content">to {units.dayAndClock(overMs, timeZone)}</b>
+              <b className="text-base-content">{words.to(units.dayAndClock(overMs, timeZone))}</b>
             ) : (
               sayTakes(task, takes, units.dayAndClock(task.endMs, timeZone))
             )}
@@ -103,7 +104,7 @@ export function ScoreBlock({
 
 /** A stretch says till when, an act how long; a soak's own words have its hours already. */
 function sayTakes(task: PlannedTask, takes: string, until: string): string {
-  if (task.kind === "soak") return `until ${until}`;
-  if (task.endMs - task.startMs >= HOUR_MS) return `${takes}, until ${until}`;
+  if (task.kind === "soak") return words.until(until);
+  if (task.endMs - task.startMs >= HOUR_MS) return words.untilOfTakes(takes, until);
   return task.endMs > task.startMs ? takes : "";
 }

@@ -8,6 +8,7 @@ import { useTold, useUnits } from "@/ui/measures";
 import { lines, scoreOf, type Load, type ScoreRow } from "./score";
 import { dishColour } from "./dish-colour";
 import { ScoreBlock } from "./score-block";
+import * as words from "@/words/sitting/score-view";
 
 interface Props {
   planned: { tasks: readonly PlannedTask[]; nights: readonly Night[] };
@@ -67,11 +68,11 @@ export function ScoreView(props: Props) {
             `hidden md:block lg:overflow-visible ${columns.length > FIT_A_TABLET ? "overflow-x-auto" : ""}`
       }
       // Only looked at, nothing in it takes the focus: it is scrolled by the keyboard all the same.
-      {...(!onMove && !paper && { tabIndex: 0, role: "group", "aria-label": "The plan, drawn" })}
+      {...(!onMove && !paper && { tabIndex: 0, role: "group", "aria-label": words.thePlanDrawn })}
     >
       <div
         role="group"
-        aria-label="The plan, by time"
+        aria-label={words.thePlanByTime}
         data-score
         className={`relative grid ${paper ? "gap-x-1" : "gap-x-1.5"}`}
         style={grid}
@@ -100,14 +101,14 @@ export function ScoreView(props: Props) {
         {loads.map((load, i) => (
           <span
             key={load.id}
-            className={`text-center text-sm text-quiet ${paper ? "self-end justify-self-center py-1" : "sticky top-0 z-20 self-end truncate py-2 lg:-top-4"}`}
+            className={`text-center text-sm text-quiet ${paper ? "self-end justify-self-center py-1" : "sticky top-0 z-20 self-end py-2 leading-tight break-words lg:-top-4"}`}
             style={{
               gridRow: 1,
               gridColumn: columns.length + 2 + i,
               ...(paper && { writingMode: "vertical-rl" as const }),
             }}
           >
-            {LOAD_NAME[load.id] ?? load.id.replace(/^oven(\d)$/, "oven $1")}
+            {LOAD_NAME[load.id] ?? load.id.replace(/^oven(\d)$/, (_, number: string) => words.oven(number))}
           </span>
         ))}
         {rows.map((row, i) => (
@@ -142,7 +143,7 @@ export function ScoreView(props: Props) {
             style={{ ...lines(nowRow, nowRow + 1), gridColumn: "1 / -1" }}
           >
             <span className="absolute -translate-y-full bg-accent px-1 text-sm font-semibold text-accent-content">
-              now {units.clock(nowMs, timeZone)}
+              {words.now(units.clock(nowMs, timeZone))}
             </span>
           </div>
         )}
@@ -151,7 +152,7 @@ export function ScoreView(props: Props) {
   );
 }
 
-const LOAD_NAME: Record<string, string> = { fridge: "fridge", oven: "oven", oven1: "oven", hands: "hands" };
+const LOAD_NAME: Record<string, string> = words.loadName;
 
 interface RowProps {
   row: ScoreRow;
@@ -185,14 +186,14 @@ function Row({ row, at, timeZone, tableMs, before }: RowProps) {
           ? units.dayAndClock(row.atMs, timeZone)
           : units.when(row.atMs, beforeMs, timeZone)}
       </span>
-      {table && <b className="block text-sm">the table</b>}
+      {table && <b className="block text-sm">{words.theTable}</b>}
     </div>
   );
 }
 
 function sayFold({ fromMs, toMs, nights }: Extract<ScoreRow, { kind: "fold" }>): string {
   const hours = duration(Math.round((toMs - fromMs) / HOUR_MS));
-  return nights === 0 ? hours : `${hours}, ${nights === 1 ? "one night" : `${nights} nights`}`;
+  return nights === 0 ? hours : `${hours}, ${words.oneNight(nights)}`;
 }
 
 interface StripProps {
@@ -210,7 +211,7 @@ function Strip({ load, column, fridgeL, rowsForAll }: StripProps) {
     const litres = told(`${fixed(amount, 0)} L`);
     const text =
       load.id === "fridge"
-        ? `${litres} of ${told(`${fridgeL} L`)}`
+        ? words.usedOfRoom(litres, told(`${fridgeL} L`))
         : ovenC !== undefined
           ? told(`${ovenC} °C`)
           : String(amount);

@@ -12,6 +12,7 @@ import { FileButton } from "@/ui/file-button";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/sitting-list";
 
 interface Props {
   kitchen: KitchenView;
@@ -28,7 +29,7 @@ function nextTableMs(nowMs: number, timeZone: string): number {
 }
 
 const blank = (tableMs: number, { equipment, quiet }: Usual): SittingBody => ({
-  name: "Saturday",
+  name: words.saturday,
   tableMs,
   dishes: [],
   kitchen: equipment,
@@ -52,24 +53,22 @@ export function SittingList({ kitchen, sittings, nowMs }: Props) {
     try {
       await create(JSON.parse(await file.text()));
     } catch {
-      setProblem(
-        `${file.name} does not read as a sitting: it wants a file that “File” on a sitting gave out.`,
-      );
+      setProblem(words.doesNotReadAsA(file.name));
     }
   };
   return (
     <Shell
-      title="Sitting"
+      title={words.sitting}
       note={kitchen.name}
       actions={
         <>
-          <FileButton label="From a file" accept="application/json,.json" onFile={read} />
+          <FileButton label={words.fromAFile} accept="application/json,.json" onFile={read} />
           <button
             type="button"
             className="btn btn-primary min-h-11"
             onClick={() => void create(blank(nextTableMs(nowMs, kitchen.timeZone), kitchen.usual))}
           >
-            Plan a sitting
+            {words.planASitting}
           </button>
         </>
       }
@@ -80,11 +79,7 @@ export function SittingList({ kitchen, sittings, nowMs }: Props) {
             {problem}
           </p>
         )}
-        {sittings.length === 0 && (
-          <p className="text-lg">
-            “We eat at six on Saturday”: say when, add the dishes, and the hours fall into place.
-          </p>
-        )}
+        {sittings.length === 0 && <p className="text-lg">{words.weEatAtSixOn}</p>}
         <ul>
           {sittings.map((sitting) => (
             <li key={sitting.id} className="border-b border-line">
@@ -94,7 +89,7 @@ export function SittingList({ kitchen, sittings, nowMs }: Props) {
               >
                 <span>
                   <span className="block font-display text-xl font-bold">{sitting.name}</span>
-                  <span className="text-quiet">{sitting.dishes.join(" · ") || "no dishes yet"}</span>
+                  <span className="text-quiet">{sitting.dishes.join(" · ") || words.noDishesYet}</span>
                 </span>
                 <span className="figure text-lg">{units.fullDate(sitting.tableMs, kitchen.timeZone)}</span>
               </Link>

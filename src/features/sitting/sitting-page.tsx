@@ -29,6 +29,7 @@ import { SittingSentence } from "./sitting-sentence";
 import { useOffers } from "./use-plan";
 import { useSitting } from "./use-sitting";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/sitting-page";
 
 interface Props {
   kitchen: KitchenView;
@@ -82,8 +83,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
       acknowledgements: [],
     });
     // A stop wants a reason: the Bench asks for it and keeps it.
-    const bench =
-      !sent.ok && sent.problem.status === 422 ? " Start it on the Bench, which asks for the reason." : "";
+    const bench = !sent.ok && sent.problem.status === 422 ? words.startItOnTheBench : "";
     if (!sent.ok) return setProblem(`${dish.name}: ${sent.problem.detail}${bench}`);
     setProblem(null);
     take(sent.value);
@@ -117,7 +117,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
 
   return (
     <Shell
-      title="Sitting"
+      title={words.sitting}
       head={
         <SittingSentence
           body={body}
@@ -132,14 +132,14 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
       actions={
         <>
           <a className="btn min-h-11" href={`/print/sitting/${view.id}`}>
-            Print
+            {words.print}
           </a>
           <FollowCalendar sittingId={view.id} />
           <a className="btn min-h-11" href={`/api/sittings/${view.id}/acts`}>
-            CSV
+            {words.csv}
           </a>
           <a className="btn min-h-11" href={`/api/sittings/${view.id}/file`}>
-            File
+            {words.file}
           </a>
         </>
       }
@@ -175,11 +175,11 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           // Scrolled by the keyboard too, where nothing in it takes the focus.
           tabIndex={0}
           role="region"
-          aria-label="The hours, and what they take"
+          aria-label={words.theHoursAndWhatThey}
         >
           {answer.status === "broken" && (
             <p role="alert" className="text-lg">
-              The sums of {answer.dish} no longer work out: open it on the Bench.
+              {words.theSumsOfNoLonger(answer.dish)}
             </p>
           )}
           {answer.status === "clash" && !working && (
@@ -204,12 +204,14 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           {overdue && (
             <p className="mb-3 flex flex-wrap items-center gap-3 border-l-8 border-warning bg-base-100 p-3 text-lg">
               <span className="flex-1">
-                {overdue.dish}: “{overdue.title}” was planned for{" "}
-                {units.dayAndClock(overdue.startMs, timeZone)} and is not ticked off. The plan stays as it is
-                until you change it.
+                {words.wasPlannedForAndIs({
+                  dish: overdue.dish,
+                  overdueTitle: overdue.title,
+                  startMs: units.dayAndClock(overdue.startMs, timeZone),
+                })}
               </span>
               <button type="button" className="btn min-h-11" onClick={() => void planAgain()}>
-                Plan again from now
+                {words.planAgainFromNow}
               </button>
             </p>
           )}
@@ -217,7 +219,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
             <p className="mb-3 flex flex-wrap items-center gap-3 border-l-8 border-primary bg-base-100 p-3 text-lg">
               <span className="flex-1">{sayBetter(plan.better)}</span>
               <button type="button" className="btn min-h-11" onClick={() => void planAgain()}>
-                Take the better plan
+                {words.takeTheBetterPlan}
               </button>
             </p>
           )}
@@ -244,6 +246,4 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
 const OVERDUE_MS = 15 * 60_000;
 
 const sayBetter = (better: NonNullable<SittingView["plan"]["better"]>): string =>
-  better.waitsLessMin > 0
-    ? `There is a better plan now: hot food waits ${better.waitsLessMin} min less.`
-    : "There is a better plan now: hours nearer to those you wanted.";
+  words.thereIsABetterPlan(better.waitsLessMin);

@@ -7,6 +7,7 @@ import { fixed } from "@/ui/format";
 import { useTold } from "@/ui/measures";
 import { SentenceWhen } from "@/ui/sentence-when";
 import { sayAll } from "./say-fit";
+import * as words from "@/words/sitting/sitting-sentence";
 
 interface Props {
   body: SittingBody;
@@ -35,34 +36,40 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
     <button
       type="button"
       className="btn btn-sm min-h-11 px-2 align-middle font-sans text-base"
-      aria-label={`We eat at: 15 minutes ${said}`}
+      aria-label={words.weEatAt15Minutes(said)}
       onClick={() => onChange({ tableMs: body.tableMs + by })}
     >
       {by < 0 ? "−15" : "+15"}
     </button>
   );
   return (
-    <div role="group" aria-label="The sitting in a sentence">
+    <div role="group" aria-label={words.theSittingInASentence}>
       <div className="sentence">
         <input
           className="entry-in-place"
-          aria-label="Name of the sitting"
+          aria-label={words.nameOfTheSitting}
           maxLength={80}
           size={Math.max(6, body.name.length)}
           key={body.name}
           defaultValue={body.name}
           onBlur={(event) => event.target.value.trim() && onChange({ name: event.target.value.trim() })}
         />
-        : {sayDishes(body.dishes.map((d) => d.name))} on the table{" "}
-        <SentenceWhen
-          label="We eat at"
-          atMs={body.tableMs}
-          nowMs={nowMs}
-          timeZone={timeZone}
-          onChange={table}
-          onProblem={(_, wrong) => setProblem(wrong)}
-        />{" "}
-        {step(-STEP_MS, "earlier")} {step(STEP_MS, "later")} with{" "}
+        :{" "}
+        {words.onTheTableWith({
+          dishes: sayDishes(body.dishes.map((d) => d.name)),
+          tableMs: (
+            <SentenceWhen
+              label={words.weEatAt}
+              atMs={body.tableMs}
+              nowMs={nowMs}
+              timeZone={timeZone}
+              onChange={table}
+              onProblem={(_, wrong) => setProblem(wrong)}
+            />
+          ),
+          stepMs: step(-STEP_MS, "earlier"),
+          stepMs2: step(STEP_MS, "later"),
+        })}{" "}
         <button type="button" className="entry-in-place cursor-pointer text-left" onClick={onKitchen}>
           {told(sayKitchen(body.kitchen))}
         </button>
@@ -74,9 +81,9 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
       )}
       <p role="status" className="text-quiet">
         {body.dishes.length === 0
-          ? "Add the dishes: the hours fall into place."
+          ? words.addTheDishesTheHours
           : working
-            ? "Planning …"
+            ? words.planning
             : told(sayAll(answer))}
       </p>
     </div>
@@ -85,15 +92,14 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
 
 /** "Juniper pork loin, duck legs and roots"; many are counted. */
 function sayDishes(names: readonly string[]): string {
-  if (names.length === 0) return "nothing yet";
-  if (names.length > NAMED_MOST) return `${names.length} dishes`;
+  if (names.length === 0) return words.nothingYet;
+  if (names.length > NAMED_MOST) return words.dishes(names.length);
   if (names.length === 1) return names[0];
-  return `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+  return words.and(names.slice(0, -1).join(", "), names.at(-1));
 }
 
 function sayKitchen({ ovens, shelves, fridgeL, cooks }: SittingBody["kitchen"]): string {
-  const oven =
-    ovens === 0 ? "no oven" : `${ovens === 1 ? "one oven" : `${ovens} ovens`} with ${shelves} shelves`;
-  const hands = cooks === 1 ? "one cook" : `${cooks} cooks`;
-  return `${oven}, ${fixed(fridgeL, 0)} L of fridge, ${hands}`;
+  const oven = words.noOven(ovens, shelves);
+  const hands = words.oneCook(cooks);
+  return words.lOfFridge({ oven, fridgeL: fixed(fridgeL, 0), hands });
 }

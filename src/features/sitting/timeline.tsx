@@ -6,6 +6,7 @@ import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { duration } from "@/ui/format";
 import type { Lane } from "./lanes";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/sitting/timeline";
 
 interface Props {
   lanes: readonly Lane[];
@@ -48,7 +49,7 @@ export function Timeline(props: Props) {
       width={width}
       height={height}
       role="group"
-      aria-label="The plan, by time"
+      aria-label={words.thePlanByTime}
       className="block select-none"
     >
       <defs>
@@ -85,12 +86,12 @@ export function Timeline(props: Props) {
           )}
         </g>
       ))}
-      <Upright x={x(nowMs)} height={height} colour="var(--color-accent)" word="now" />
+      <Upright x={x(nowMs)} height={height} colour="var(--color-accent)" word={words.now} />
       <Upright
         x={x(tableMs)}
         height={height}
         colour="var(--color-base-content)"
-        word={`table ${units.clock(tableMs, timeZone)}`}
+        word={words.tableAt(units.clock(tableMs, timeZone))}
       />
     </svg>
   );
@@ -180,7 +181,7 @@ function Bar({ task, x, y, pxPerMin, timeZone, onMove, putMs }: BarProps) {
     event.preventDefault();
     onMove(task, startMs + step * SNAP_MS * (event.shiftKey ? 6 : 1));
   };
-  const said = `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${putMs !== undefined ? ", put here" : ""}`;
+  const said = `${task.dish}: ${task.title}: ${units.dayAndClock(startMs, timeZone)}, ${duration((task.endMs - task.startMs) / HOUR_MS)}${putMs !== undefined ? words.putHere : ""}`;
   return (
     <g>
       {task.latestMs - task.earliestMs > SNAP_MS && (

@@ -4,7 +4,7 @@ import { Plus, Trash2 } from "lucide-react";
 import Link from "next/link";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
-import { HEATS } from "@/core/formula/account/dish-facts";
+import { HEATS, heatWord } from "@/core/formula/account/dish-facts";
 import { SODIUM_MG } from "@/core/materials/official";
 import type { QuantityRule } from "@/core/quantity/parse";
 import { eaterOf, type Eater, type KitchenLimits } from "@/core/safety/limits";
@@ -14,6 +14,7 @@ import { allergenName } from "@/ui/names";
 import { AllergenBoxes } from "@/ui/own-entry/allergen-boxes";
 import { QuantityField } from "@/ui/quantity-field";
 import { SaveProblem, useSave } from "@/ui/use-save";
+import * as wording from "@/words/stores/eaters";
 
 const SODIUM: QuantityRule = { dimension: "none", min: 50, max: 5000 };
 const USUAL_LIMIT_MG = SODIUM_MG.portion;
@@ -25,10 +26,10 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
   const keep = async (eaters: Eater[]) => save("PATCH", "/api/kitchen", { limits: { ...limits, eaters } });
   const others = (id: string) => limits.eaters.filter((e) => e.id !== id);
   return (
-    <section aria-label="Eaters">
-      <h3 className="mt-6 text-xl">Eaters to be careful for</h3>
+    <section aria-label={wording.eaters}>
+      <h3 className="mt-6 text-xl">{wording.eatersToBeCarefulFor}</h3>
       <Link className="btn min-h-11" href="/record/taste">
-        How much salt they like
+        {wording.howMuchSaltTheyLike}
       </Link>
       <ul>
         {limits.eaters.map((eater) => (
@@ -46,7 +47,7 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
             <button
               type="button"
               className="btn btn-ghost min-h-11"
-              aria-label={`Remove ${eater.name}`}
+              aria-label={wording.remove(eater.name)}
               onClick={() => void keep(others(eater.id))}
             >
               <Trash2 size={18} aria-hidden />
@@ -59,7 +60,7 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
         className="btn mt-2 min-h-11 font-normal"
         onClick={() => setOpen(eaterOf(newId(), ""))}
       >
-        <Plus size={18} aria-hidden /> Add an eater
+        <Plus size={18} aria-hidden /> {wording.addAnEater}
       </button>
       <SaveProblem problem={problem} />
       {open && (
@@ -77,14 +78,14 @@ export function Eaters({ limits }: { limits: KitchenLimits }) {
 
 function sayLimits(e: Eater): string {
   const words = [
-    ...(e.avoids.length > 0 ? [`no ${e.avoids.map(allergenName).join(", ")}`] : []),
-    ...(e.sodiumMg === null ? [] : [`at most ${e.sodiumMg} mg sodium`]),
-    ...(e.infant ? ["under twelve months"] : []),
-    ...(e.atRisk ? ["nothing raw"] : []),
-    ...(e.noAlcohol ? ["no alcohol"] : []),
-    ...(e.mostHeat === null ? [] : [`${e.mostHeat} heat at most`]),
+    ...(e.avoids.length > 0 ? [wording.no(e.avoids.map(allergenName).join(", "))] : []),
+    ...(e.sodiumMg === null ? [] : [wording.atMostMgSodium(e.sodiumMg)]),
+    ...(e.infant ? [wording.underTwelveMonths] : []),
+    ...(e.atRisk ? [wording.nothingRaw] : []),
+    ...(e.noAlcohol ? [wording.noAlcohol] : []),
+    ...(e.mostHeat === null ? [] : [wording.heatAtMost(heatWord(e.mostHeat))]),
   ];
-  return words.length > 0 ? words.join(" · ") : "eats anything";
+  return words.length > 0 ? words.join(" · ") : wording.eatsAnything;
 }
 
 function EaterDialog(props: { eater: Eater; onKeep: (eater: Eater) => void; onClose: () => void }) {
@@ -92,27 +93,31 @@ function EaterDialog(props: { eater: Eater; onKeep: (eater: Eater) => void; onCl
   const [unread, setUnread] = useState(false);
   const set = (part: Partial<Eater>) => setEater({ ...eater, ...part });
   return (
-    <Modal title={props.eater.name || "An eater to be careful for"} onClose={props.onClose}>
+    <Modal title={props.eater.name || wording.anEaterToBeCareful} onClose={props.onClose}>
       <div className="field-row">
-        <label htmlFor="eater-name">Who</label>
+        <label htmlFor="eater-name">{wording.who}</label>
         <input
           id="eater-name"
           className="entry font-semibold"
-          placeholder="table 2"
+          placeholder={wording.table2}
           maxLength={60}
           value={eater.name}
           onChange={(event) => set({ name: event.target.value })}
         />
       </div>
-      <AllergenBoxes legend="Must not have" value={eater.avoids} onChange={(avoids) => set({ avoids })} />
+      <AllergenBoxes
+        legend={wording.mustNotHave}
+        value={eater.avoids}
+        onChange={(avoids) => set({ avoids })}
+      />
       <Toggle
-        label="Watches sodium"
+        label={wording.watchesSodium}
         value={eater.sodiumMg !== null}
         onChange={(on) => set({ sodiumMg: on ? USUAL_LIMIT_MG : null })}
       />
       {eater.sodiumMg !== null && (
         <QuantityField
-          label="Most in a portion"
+          label={wording.mostInAPortion}
           unit="mg"
           value={eater.sodiumMg}
           rule={SODIUM}
@@ -121,17 +126,28 @@ function EaterDialog(props: { eater: Eater; onKeep: (eater: Eater) => void; onCl
           onValidity={(_, wrong) => setUnread(wrong !== null)}
         />
       )}
-      <Toggle label="Under twelve months" value={eater.infant} onChange={(infant) => set({ infant })} />
       <Toggle
-        label="Pregnant, old, or easily ill"
+        label={wording.underTwelveMonthsTick}
+        value={eater.infant}
+        onChange={(infant) => set({ infant })}
+      />
+      <Toggle
+        label={wording.pregnantOldOrEasilyIll}
         value={eater.atRisk}
         onChange={(atRisk) => set({ atRisk })}
       />
-      <Toggle label="No alcohol" value={eater.noAlcohol} onChange={(noAlcohol) => set({ noAlcohol })} />
+      <Toggle
+        label={wording.noAlcoholTick}
+        value={eater.noAlcohol}
+        onChange={(noAlcohol) => set({ noAlcohol })}
+      />
       <Select
-        label="Chilli, at most"
+        label={wording.chilliAtMost}
         value={eater.mostHeat ?? "any"}
-        options={[{ value: "any", label: "any" }, ...HEATS.map((h) => ({ value: h.name, label: h.name }))]}
+        options={[
+          { value: "any", label: wording.any },
+          ...HEATS.map((h) => ({ value: h.name, label: heatWord(h.name) })),
+        ]}
         onChange={(heat) => set({ mostHeat: heat === "any" ? null : heat })}
       />
       <button
@@ -140,7 +156,7 @@ function EaterDialog(props: { eater: Eater; onKeep: (eater: Eater) => void; onCl
         disabled={eater.name.trim() === "" || unread}
         onClick={() => props.onKeep(eater)}
       >
-        Keep it
+        {wording.keepIt}
       </button>
     </Modal>
   );

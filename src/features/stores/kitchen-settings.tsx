@@ -15,6 +15,7 @@ import { Eaters } from "./eaters";
 import { UsualKitchen } from "./usual";
 import { send } from "@/ui/send";
 import type { Theme } from "@/ui/shell/theme";
+import * as wording from "@/words/stores/kitchen-settings";
 
 const YEAR_S = 365 * 24 * 3600;
 
@@ -31,9 +32,9 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
   const known = zones.includes(kitchen.timeZone) ? zones : [kitchen.timeZone, ...zones];
   return (
     <section id="kitchen">
-      <h2 className="text-2xl">This kitchen</h2>
+      <h2 className="text-2xl">{wording.thisKitchen}</h2>
       <div className="field-row">
-        <label htmlFor="kitchen-name">Name</label>
+        <label htmlFor="kitchen-name">{wording.name}</label>
         <input
           id="kitchen-name"
           className="entry font-semibold"
@@ -43,23 +44,23 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
         />
       </div>
       <Select
-        label="Measures"
+        label={wording.measures}
         value={kitchen.measures}
         options={[
-          { value: "metric", label: "metric" },
-          { value: "us", label: "US: cups, °F, inches" },
+          { value: "metric", label: wording.metric },
+          { value: "us", label: wording.usCupsFInches },
         ]}
         onChange={(measures) => save({ measures })}
       />
       <PickRow
-        label="Time zone"
+        label={wording.timeZone}
         items={known.map((zone) => ({ id: zone, name: zone, group: zone.split("/")[0] }))}
         chosenId={kitchen.timeZone}
         onPick={(timeZone) => save({ timeZone })}
       />
       <FridgeShelf limits={kitchen.limits} onChange={(limits) => save({ limits })} />
       <Toggle
-        label="A probe thermometer"
+        label={wording.aProbeThermometer}
         value={kitchen.limits.thermometer}
         onChange={(thermometer) => save({ limits: { ...kitchen.limits, thermometer } })}
       />
@@ -98,13 +99,13 @@ function FridgeShelf(props: { limits: KitchenLimits; onChange: (limits: KitchenL
   return (
     <>
       <Toggle
-        label="Fridge shelf measured"
+        label={wording.fridgeShelfMeasured}
         value={fridge !== null}
         onChange={(on) => onChange({ ...limits, fridge: on ? USUAL_SHELF : null })}
       />
-      {side("Shelf, wide", "widthMm")}
-      {side("Shelf, deep", "depthMm")}
-      {side("Shelf, free height", "heightMm")}
+      {side(wording.shelfWide, "widthMm")}
+      {side(wording.shelfDeep, "depthMm")}
+      {side(wording.shelfFreeHeight, "heightMm")}
     </>
   );
 }
@@ -114,7 +115,7 @@ function WordFields({ words, onChange }: { words: WordAmounts; onChange: (words:
   return (
     <>
       <QuantityField
-        label="A pinch of fine salt"
+        label={wording.aPinchOfFineSalt}
         unit="g"
         value={words.pinchG}
         rule={{ dimension: "mass", min: 0.05, max: 3 }}
@@ -123,7 +124,7 @@ function WordFields({ words, onChange }: { words: WordAmounts; onChange: (words:
         onChange={(pinchG) => onChange({ ...words, pinchG })}
       />
       <QuantityField
-        label="A dash"
+        label={wording.aDash}
         unit="ml"
         value={words.dashMl}
         rule={{ dimension: "volume", min: 0.05, max: 5 }}
@@ -132,7 +133,7 @@ function WordFields({ words, onChange }: { words: WordAmounts; onChange: (words:
         onChange={(dashMl) => onChange({ ...words, dashMl })}
       />
       <QuantityField
-        label="“To taste”, to begin with"
+        label={wording.toTasteToBeginWith}
         unit="g/kg"
         value={words.toTasteG}
         rule={{ dimension: "mass", min: 0, max: 20 }}
@@ -145,9 +146,9 @@ function WordFields({ words, onChange }: { words: WordAmounts; onChange: (words:
 }
 
 const THEME_LABELS: { value: Theme | "system"; label: string }[] = [
-  { value: "system", label: "as the device" },
-  { value: "stoneware", label: "Stoneware, light" },
-  { value: "iron", label: "Iron, dark" },
+  { value: "system", label: wording.asTheDevice },
+  { value: "stoneware", label: wording.stonewareLight },
+  { value: "iron", label: wording.ironDark },
 ];
 
 function ThemeSelect({ initial }: { initial: Theme | "system" }) {
@@ -157,9 +158,9 @@ function ThemeSelect({ initial }: { initial: Theme | "system" }) {
     const root = document.documentElement;
     if (next === "system") delete root.dataset.theme;
     else root.dataset.theme = next;
-    document.cookie = `theme=${next}; path=/; max-age=${next === "system" ? 0 : YEAR_S}; samesite=lax`;
+    document.cookie = wording.themePathMaxAgeSamesite(next, next === "system" ? 0 : YEAR_S);
   };
-  return <Select label="Look" value={theme} options={THEME_LABELS} onChange={choose} />;
+  return <Select label={wording.look} value={theme} options={THEME_LABELS} onChange={choose} />;
 }
 
 /** What readings taught of foods here; each can be forgotten. */
@@ -172,11 +173,13 @@ function LearntRates({ rates }: { rates: KitchenView["rates"] }) {
   return Object.entries(rates).map(([foodId, rate]) => (
     <div key={foodId} className="field-row">
       <span>
-        {findFood(foodId)?.name ?? foodId}: salt runs <span className="figure">{rate.factor.toFixed(2)}</span>{" "}
-        × the table
+        {wording.saltRunsTheTable(
+          findFood(foodId)?.name ?? foodId,
+          <span className="figure">{rate.factor.toFixed(2)}</span>,
+        )}
       </span>
       <button type="button" className="btn btn-ghost min-h-11 underline" onClick={() => forget(foodId)}>
-        Forget
+        {wording.forget}
       </button>
     </div>
   ));

@@ -1,3 +1,4 @@
+import { ofKey } from "@/core/own-key";
 import { fahrenheitOf } from "@/core/quantity/american";
 import type { MeasureSystem } from "@/core/quantity/spoons";
 import { MASS_G, VOLUME_ML } from "@/core/quantity/units";
@@ -7,6 +8,7 @@ import { rows as HAZARDS } from "@/core/materials/tables/hazards.table";
 import { rows as PRACTICE } from "@/core/materials/tables/methods.table";
 import { rows as OVENS } from "@/core/materials/tables/ovens.table";
 import { fixed, percent } from "@/ui/format";
+import * as words from "@/words/stores/reference-tables";
 
 export interface TableData {
   title: string;
@@ -18,7 +20,7 @@ export interface TableData {
 }
 
 const standing = (row: { provenance: string; fromMemory: boolean; uncertainty: number }) =>
-  `${row.provenance}${row.fromMemory ? ", from memory" : ""} (± ${percent(row.uncertainty, 0)} %)`;
+  `${row.provenance}${row.fromMemory ? words.fromMemory : ""} (± ${percent(row.uncertainty, 0)} %)`;
 
 const orDash = (value: number | null, digits = 0) => (value === null ? "–" : fixed(value, digits));
 const share = (value: number, digits = 1) => percent(value, digits);
@@ -47,7 +49,7 @@ const METRIC: Columns = {
 /** What 25 mm take, an inch takes: they differ by a sixtieth. */
 const AMERICAN: Columns = {
   temperature: "°F",
-  density: "g a cup",
+  density: words.gACup,
   minutesByMass: "min/lb",
   minutesByDepth: "min/in",
   celsius: (value) => fixed(fahrenheitOf(value), 0),
@@ -67,10 +69,10 @@ export function tablesFor(measures: MeasureSystem, told: (text: string) => strin
 
 const tablesIn = (c: Columns): TableData[] => [
   {
-    title: "Salts",
+    title: words.salts,
     named: { kind: "salt", ids: SALTS.map((row) => row.id) },
-    note: "Spoon densities are level and unpacked. Weigh if you can.",
-    head: ["Salt", c.density, "g a US tsp", "% NaCl", "For a crust", "Where from"],
+    note: words.spoonDensitiesAreLevelAnd,
+    head: [words.salt, c.density, words.gAUSTsp, "% NaCl", words.forACrust, words.whereFrom],
     rows: SALTS.map((s) => [
       s.name,
       c.packed(s.densityGPerMl),
@@ -81,10 +83,20 @@ const tablesIn = (c: Columns): TableData[] => [
     ]),
   },
   {
-    title: "Ingredients",
+    title: words.ingredients,
     named: { kind: "ingredient", ids: INGREDIENTS.map((row) => row.id) },
-    note: "By weight. Acid is titratable, as its own kind; pH of dry spices, herbs and oils is a placeholder.",
-    head: ["Ingredient", c.density, "water %", "salt %", "sugar %", "acid %", "pH", "fat %", "Where from"],
+    note: words.byWeightAcidIsTitratable,
+    head: [
+      words.ingredient,
+      c.density,
+      words.waterPercent,
+      words.saltPercent,
+      words.sugarPercent,
+      words.acidPercent,
+      "pH",
+      words.fatPercent,
+      words.whereFrom,
+    ],
     rows: INGREDIENTS.map((i) => [
       i.name,
       c.packed(i.densityGPerMl),
@@ -98,10 +110,10 @@ const tablesIn = (c: Columns): TableData[] => [
     ]),
   },
   {
-    title: "Foods",
+    title: words.foods,
     named: { kind: "food", ids: FOODS.map((row) => row.id) },
-    note: "Sizes are offers: what you measure decides. D is salt's diffusivity in the flesh at 4 °C, uncertain by a factor of about two.",
-    head: ["Food", "water %", "own salt %", "D, 10⁻¹⁰ m²/s", "Where from"],
+    note: words.sizesAreOffersWhatYou,
+    head: [words.food, words.waterPercent, words.ownSalt, "D, 10⁻¹⁰ m²/s", words.whereFrom],
     rows: FOODS.map((f) => [
       f.name,
       share(f.waterFraction, 0),
@@ -111,11 +123,11 @@ const tablesIn = (c: Columns): TableData[] => [
     ]),
   },
   {
-    title: "Practice by method",
-    note: "How the trade doses and how long it waits; check values and defaults, never a promise.",
-    head: ["Method", "For", "salt %", "hours", "At the end", "Where from"],
+    title: words.practiceByMethod,
+    note: words.howTheTradeDosesAnd,
+    head: [words.method, words.forWhat, words.saltPercent, words.hours, words.atTheEnd, words.whereFrom],
     rows: PRACTICE.map((m) => [
-      m.method.replaceAll("_", " "),
+      ofKey<string>(words.methods, m.method) ?? m.method,
       m.foodClass,
       orDash(m.saltTypicalPct, 1),
       `${m.minH}–${m.maxH}`,
@@ -124,16 +136,16 @@ const tablesIn = (c: Columns): TableData[] => [
     ]),
   },
   {
-    title: "Cooking rules",
-    note: "Minutes by weight or thickness, carry-over, when to glaze. The thermometer decides.",
+    title: words.cookingRules,
+    note: words.minutesByWeightOrThickness,
     head: [
-      "Rule",
-      "For",
-      `oven ${c.temperature}`,
+      words.rule,
+      words.forWhat,
+      words.oven(c.temperature),
       c.minutesByMass,
       c.minutesByDepth,
-      "rest min",
-      "Where from",
+      words.restMin,
+      words.whereFrom,
     ],
     rows: COOKING.map((r) => [
       r.form,
@@ -146,9 +158,16 @@ const tablesIn = (c: Columns): TableData[] => [
     ]),
   },
   {
-    title: "Ovens",
-    note: "Time over that at 180 °C.",
-    head: ["Setting", c.temperature, `fan ${c.temperature}`, "gas", "time ×", "Where from"],
+    title: words.ovens,
+    note: words.timeOverThatAt180,
+    head: [
+      words.setting,
+      c.temperature,
+      words.fan(c.temperature),
+      words.gas,
+      words.timeTimes,
+      words.whereFrom,
+    ],
     rows: OVENS.map((o) => [
       o.name,
       c.celsius(o.ovenC),
@@ -159,9 +178,9 @@ const tablesIn = (c: Columns): TableData[] => [
     ]),
   },
   {
-    title: "Hazards",
-    note: "What the cautions say, and whose word goes before them.",
-    head: ["Hazard", "Instead", "Goes before", "Where from"],
+    title: words.hazards,
+    note: words.whatTheCautionsSayAnd,
+    head: [words.hazard, words.instead, words.goesBefore, words.whereFrom],
     rows: HAZARDS.map((h) => [h.title, h.safeAlternative, h.deferTo, standing(h)]),
   },
 ];

@@ -5,12 +5,13 @@ import { useMemo, useState } from "react";
 import type { Uses } from "@/contracts/views";
 import { useMeasures, useTold } from "@/ui/measures";
 import { tablesFor, type TableData } from "./reference-tables";
+import * as words from "@/words/stores/reference";
 
 /** The table with a last column: which formulas use the row. */
 function withUses({ head, rows, named, ...rest }: TableData, uses: Uses): TableData {
   if (!named) return { head, rows, ...rest };
   const names = (i: number) => (uses[`${named.kind}/${named.ids[i]}`] ?? []).map((u) => u.name).join(", ");
-  return { head: [...head, "In our formulas"], rows: rows.map((row, i) => [...row, names(i)]), ...rest };
+  return { head: [...head, words.inOurFormulas], rows: rows.map((row, i) => [...row, names(i)]), ...rest };
 }
 
 export function Reference({ uses, find = "" }: { uses: Uses; find?: string | undefined }) {
@@ -25,9 +26,9 @@ export function Reference({ uses, find = "" }: { uses: Uses; find?: string | und
   return (
     <section id="tables" className="lg:col-span-2">
       <div className="flex flex-wrap items-baseline justify-between gap-4">
-        <h2 className="text-2xl">What the sums stand on</h2>
+        <h2 className="text-2xl">{words.whatTheSumsStandOn}</h2>
         <label className="flex items-center gap-2">
-          <span className="text-quiet">Find in the tables</span>
+          <span className="text-quiet">{words.findInTheTables}</span>
           <input
             className="entry !text-left"
             type="search"
@@ -65,7 +66,7 @@ function Table(props: TableData & { all: number; searching: boolean }) {
         <ChevronRight size={22} aria-hidden className="transition-transform group-open:rotate-90" />
         {props.title}{" "}
         <span className="font-sans text-base font-normal text-quiet">
-          {props.searching ? `${props.rows.length} of ${props.all}` : props.all}
+          {props.searching ? words.rowsOfAll(props.rows.length, props.all) : props.all}
         </span>
       </summary>
       <p className="py-2 text-quiet">{props.note}</p>
@@ -80,7 +81,7 @@ function Rows({ title, head, rows }: TableData) {
       className="overflow-x-auto"
       tabIndex={0}
       role="region"
-      aria-label={`Table of ${title.toLowerCase()}`}
+      aria-label={words.tableOf(title.toLowerCase())}
     >
       <table className="table">
         <thead>

@@ -9,6 +9,7 @@ import { Reference } from "./reference";
 import type { TokenView } from "@/contracts/door";
 import { Safekeeping } from "./safekeeping/safekeeping";
 import type { Snapshot } from "./safekeeping/snapshot-list";
+import * as words from "@/words/stores/stores";
 
 interface Props {
   kitchen: KitchenView;
@@ -26,11 +27,11 @@ interface Props {
 }
 
 const PARTS = [
-  { id: "formulas", name: "Formulas" },
-  { id: "kitchen", name: "This kitchen" },
-  { id: "own", name: "Our own" },
-  { id: "safekeeping", name: "Safekeeping" },
-  { id: "tables", name: "Tables" },
+  { id: "formulas", name: words.formulas },
+  { id: "kitchen", name: words.thisKitchen },
+  { id: "own", name: words.ourOwn },
+  { id: "safekeeping", name: words.safekeeping },
+  { id: "tables", name: words.tables },
 ];
 
 /** Formulas and their versions, the kitchen's settings, and the tables the sums stand on with their provenance. */
@@ -47,10 +48,10 @@ export function Stores({
 }: Props) {
   return (
     <Shell
-      title="Stores"
+      title={words.stores}
       note={kitchen.name}
       actions={
-        <nav aria-label="On this page" className="flex flex-wrap gap-x-4">
+        <nav aria-label={words.onThisPage} className="flex flex-wrap gap-x-4">
           {PARTS.map(({ id, name }) => (
             <a key={id} href={`#${id}`} className="flex min-h-11 items-center underline underline-offset-4">
               {name}

@@ -5,6 +5,7 @@ import type { QuantityRule } from "@/core/quantity/parse";
 import { Toggle } from "@/ui/choice";
 import { useTold } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/stores/usual";
 
 const COUNT: QuantityRule = { dimension: "none", min: 0, max: 20, whole: true };
 const OVENS: QuantityRule = { ...COUNT, max: 6 };
@@ -12,14 +13,14 @@ const LITRES: QuantityRule = { dimension: "none", min: 0, max: 5000 };
 const OVEN_C: QuantityRule = { dimension: "temperature", min: 40, max: 350 };
 
 const ROWS: { key: keyof Usual["equipment"]; label: string; unit: string; rule: QuantityRule }[] = [
-  { key: "fridgeL", label: "Room in the fridge", unit: "L", rule: LITRES },
-  { key: "ovens", label: "Ovens", unit: "", rule: OVENS },
-  { key: "shelves", label: "Oven shelves, all together", unit: "", rule: COUNT },
-  { key: "rings", label: "Rings", unit: "", rule: COUNT },
-  { key: "coolers", label: "Coolers", unit: "", rule: COUNT },
-  { key: "trays", label: "Trays and racks", unit: "", rule: COUNT },
-  { key: "vessels", label: "Pails and tubs", unit: "", rule: COUNT },
-  { key: "cooks", label: "Pairs of hands", unit: "", rule: COUNT },
+  { key: "fridgeL", label: words.roomInTheFridge, unit: "L", rule: LITRES },
+  { key: "ovens", label: words.ovens, unit: "", rule: OVENS },
+  { key: "shelves", label: words.ovenShelvesAllTogether, unit: "", rule: COUNT },
+  { key: "rings", label: words.rings, unit: "", rule: COUNT },
+  { key: "coolers", label: words.coolers, unit: "", rule: COUNT },
+  { key: "trays", label: words.traysAndRacks, unit: "", rule: COUNT },
+  { key: "vessels", label: words.pailsAndTubs, unit: "", rule: COUNT },
+  { key: "cooks", label: words.pairsOfHands, unit: "", rule: COUNT },
 ];
 
 /** What stands in this kitchen and when it sleeps: what a new sitting begins with. */
@@ -44,9 +45,9 @@ export function UsualKitchen({ usual, onChange }: { usual: Usual; onChange: (usu
   return (
     <details className="border-b border-line">
       <summary className="flex min-h-11 cursor-pointer items-center font-semibold">
-        Ovens, fridge, hands, quiet hours
+        {words.ovensFridgeHandsQuietHours}
       </summary>
-      <p className="text-sm text-quiet">A new sitting begins with these.</p>
+      <p className="text-sm text-quiet">{words.aNewSittingBeginsWith}</p>
       {ROWS.map(({ key, label, unit, rule }) => (
         <QuantityField
           key={key}
@@ -58,24 +59,24 @@ export function UsualKitchen({ usual, onChange }: { usual: Usual; onChange: (usu
         />
       ))}
       <Toggle
-        label="Tables for other programs with 1,5 and semicolons"
+        label={words.tablesForOtherProgramsWith}
         value={usual.decimal === "comma"}
         onChange={(on) => onChange({ ...usual, decimal: on ? "comma" : "point" })}
       />
       <QuantityField
-        label="The oven is usually set to"
+        label={words.theOvenIsUsuallySet}
         unit="°C"
         value={usual.oven.setC}
         rule={OVEN_C}
         onChange={(setC) => onChange({ ...usual, oven: { ...usual.oven, setC } })}
       />
       <Toggle
-        label={told("With a fan: counts as 20 °C more")}
+        label={told(words.withAFanCountsAs)}
         value={usual.oven.fan}
         onChange={(fan) => onChange({ ...usual, oven: { ...usual.oven, fan } })}
       />
-      {quiet("Quiet from", "from")}
-      {quiet("Quiet until", "to")}
+      {quiet(words.quietFrom, "from")}
+      {quiet(words.quietUntil, "to")}
     </details>
   );
 }

@@ -1,6 +1,7 @@
 import type { Sample } from "@/core/taste/samples";
 import type { Question, Told } from "@/core/taste/tasting";
 import { SAID_OF_SALT } from "./words";
+import * as words from "@/words/taste/ask";
 
 interface Props {
   question: Question;
@@ -16,12 +17,10 @@ const SALT = [-2, -1, 0, 1, 2];
 export function Ask({ question, eater, samples, onTold, onTakeBack }: Props) {
   const { eaterId } = question;
   return (
-    <section aria-label={`${eater.name} tastes`} className="border-l-8 border-primary bg-base-100 p-4">
+    <section aria-label={words.tastes(eater.name)} className="border-l-8 border-primary bg-base-100 p-4">
       <p className="flex flex-wrap justify-between gap-x-4 text-lg">
         <strong>{eater.name}</strong>
-        <span className="text-quiet">
-          {question.nth} of {question.of}
-        </span>
+        <span className="text-quiet">{words.nthOfAll(question.nth, question.of)}</span>
       </p>
       {question.kind === "pair" ? (
         <Pair
@@ -39,7 +38,7 @@ export function Ask({ question, eater, samples, onTold, onTakeBack }: Props) {
       )}
       {onTakeBack && (
         <button type="button" className="btn mt-4 min-h-11" onClick={onTakeBack}>
-          Take my last answer back
+          {words.takeMyLastAnswerBack}
         </button>
       )}
     </section>
@@ -55,10 +54,8 @@ interface PairProps {
 function Pair({ first, second, onLiked }: PairProps) {
   return (
     <>
-      <h2 className="mt-1 text-3xl">
-        Taste {first}, drink some water, then taste {second}.
-      </h2>
-      <p className="text-lg">Which would you rather have a plate of?</p>
+      <h2 className="mt-1 text-3xl">{words.tasteDrinkSomeWaterThen(first, second)}</h2>
+      <p className="text-lg">{words.whichWouldYouRatherHave}</p>
       <div className="mt-4 grid grid-cols-2 gap-3">
         {(
           [
@@ -77,7 +74,7 @@ function Pair({ first, second, onLiked }: PairProps) {
         ))}
       </div>
       <button type="button" className="btn mt-3 min-h-12 w-full text-lg" onClick={() => onLiked(null)}>
-        I find no difference
+        {words.iFindNoDifference}
       </button>
     </>
   );
@@ -86,10 +83,8 @@ function Pair({ first, second, onLiked }: PairProps) {
 function One({ code, onSaid }: { code: string; onSaid: (salt: number) => void }) {
   return (
     <>
-      <h2 className="mt-1 text-3xl">
-        Taste <span className="figure text-5xl">{code}</span>
-      </h2>
-      <p className="text-lg">How is its salt?</p>
+      <h2 className="mt-1 text-3xl">{words.taste(<span className="figure text-5xl">{code}</span>)}</h2>
+      <p className="text-lg">{words.howIsItsSalt}</p>
       <div className="mt-4 grid gap-2 sm:grid-cols-5">
         {SALT.map((salt) => (
           <button

@@ -11,6 +11,7 @@ import { whyNotTaste } from "@/core/taste/who";
 import { Choice, Select, Toggle } from "@/ui/choice";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { CARRIER_NAME, sayWhyNot } from "./words";
+import * as words from "@/words/taste/begin";
 
 interface Taster {
   id: string;
@@ -20,8 +21,8 @@ interface Taster {
 
 const CARRIER_OPTIONS = CARRIERS.map((c) => ({ value: c.id, label: CARRIER_NAME[c.id] }));
 const WAY_OPTIONS: { value: TastingWay; label: string; note: string }[] = [
-  { value: "pairs", label: "By pairs", note: "ten each, nearer" },
-  { value: "liking", label: "One by one", note: "five each, quick" },
+  { value: "pairs", label: words.byPairs, note: words.tenEachNearer },
+  { value: "liking", label: words.oneByOne, note: words.fiveEachQuick },
 ];
 
 /** Who tastes, and what: whoever should not is said at once, with why. */
@@ -35,7 +36,7 @@ export function Begin({ kitchen }: { kitchen: KitchenView }) {
   const [tasters, setTasters] = useState<Taster[]>(() =>
     known.length > 0
       ? known.map(({ id, name }) => ({ id, name, tastes: true }))
-      : [{ id: newId(), name: "Table 1", tastes: true }],
+      : [{ id: newId(), name: words.table1, tastes: true }],
   );
   const change = (id: string, part: Partial<Taster>) =>
     setTasters(tasters.map((t) => (t.id === id ? { ...t, ...part } : t)));
@@ -46,7 +47,7 @@ export function Begin({ kitchen }: { kitchen: KitchenView }) {
   const going = tasters.filter((t) => t.tastes && t.name.trim() !== "" && !barred(t.id));
   return (
     <form
-      aria-label="A new tasting"
+      aria-label={words.aNewTasting}
       onSubmit={async (event) => {
         event.preventDefault();
         const eaters = going.map(({ id, name }) => ({ id, name: name.trim() }));
@@ -54,14 +55,12 @@ export function Begin({ kitchen }: { kitchen: KitchenView }) {
         if (begun) router.push(`/record/taste/${begun.value.id}`);
       }}
     >
-      <h2 className="text-2xl">A new tasting</h2>
-      <p className="max-w-prose">
-        Five small samples, from 0.6 to 1.8 % salt, under codes. Half an hour; nobody knows which is which.
-      </p>
-      <Choice label="How" value={way} options={WAY_OPTIONS} onChange={setWay} />
-      <Select label="Tasted in" value={carrier} options={CARRIER_OPTIONS} onChange={setCarrier} />
-      <Toggle label="They spit out, as tasters do" value={spits} onChange={setSpits} />
-      <h3 className="mt-2 text-xl">Who tastes</h3>
+      <h2 className="text-2xl">{words.aNewTasting}</h2>
+      <p className="max-w-prose">{words.fiveSmallSamplesFrom0}</p>
+      <Choice label={words.how} value={way} options={WAY_OPTIONS} onChange={setWay} />
+      <Select label={words.tastedIn} value={carrier} options={CARRIER_OPTIONS} onChange={setCarrier} />
+      <Toggle label={words.theySpitOutAsTasters} value={spits} onChange={setSpits} />
+      <h3 className="mt-2 text-xl">{words.whoTastes}</h3>
       <ul>
         {tasters.map((t) => {
           const not = barred(t.id);
@@ -70,7 +69,7 @@ export function Begin({ kitchen }: { kitchen: KitchenView }) {
               <input
                 type="checkbox"
                 className="size-6"
-                aria-label={`${t.name || "This one"} tastes`}
+                aria-label={words.tastes(t.name || words.thisOne)}
                 checked={t.tastes && !not}
                 disabled={not !== undefined}
                 onChange={(e) => change(t.id, { tastes: e.target.checked })}
@@ -80,7 +79,7 @@ export function Begin({ kitchen }: { kitchen: KitchenView }) {
               ) : (
                 <input
                   className="entry flex-1 !text-left"
-                  aria-label="Name"
+                  aria-label={words.name}
                   value={t.name}
                   maxLength={60}
                   onChange={(e) => change(t.id, { name: e.target.value })}
@@ -96,13 +95,13 @@ export function Begin({ kitchen }: { kitchen: KitchenView }) {
           type="button"
           className="btn min-h-12"
           onClick={() =>
-            setTasters([...tasters, { id: newId(), name: `Table ${tasters.length + 1}`, tastes: true }])
+            setTasters([...tasters, { id: newId(), name: words.table(tasters.length + 1), tastes: true }])
           }
         >
-          <Plus size={18} aria-hidden /> Another
+          <Plus size={18} aria-hidden /> {words.another}
         </button>
         <button type="submit" className="btn btn-primary min-h-12 text-lg" disabled={going.length === 0}>
-          Begin with {going.length === 1 ? "one eater" : `${going.length} eaters`}
+          {words.beginWithOneEater(going.length)}
         </button>
       </div>
       <SaveProblem problem={problem} />

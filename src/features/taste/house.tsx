@@ -11,6 +11,7 @@ import { SaveProblem, useSave } from "@/ui/use-save";
 import { Begin } from "./begin";
 import { LikedScale } from "./liked-scale";
 import { CARRIER_NAME, sayAnswers, sayDinners, WAY_NAME } from "./words";
+import * as words from "@/words/taste/house";
 
 interface Props {
   kitchen: KitchenView;
@@ -29,32 +30,31 @@ export function House({ kitchen, view }: Props) {
       note: [sayAnswers(e.answers), ...(e.batches > 0 ? [sayDinners(e.batches)] : [])].join(", "),
       liked: e.liked,
     })),
-    { name: "The table", note: "one dish for all", liked: taste.table, strong: true },
+    { name: words.theTable, note: words.oneDishForAll, liked: taste.table, strong: true },
   ];
   return (
     <Shell
-      title="House taste"
+      title={words.houseTaste}
       note={
         <Link href="/record" className="underline">
-          Record
+          {words.record}
         </Link>
       }
     >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-8 p-4 lg:grid-cols-[3fr_2fr] lg:p-6">
-        <section aria-label="What is liked here">
-          <p className="text-lg">
-            {known
-              ? "Salt this table likes best in finished flesh"
-              : "Not asked yet: the usual, and how far eaters lie from it"}
-          </p>
+        <section aria-label={words.whatIsLikedHere}>
+          <p className="text-lg">{words.saltThisTableLikesBest(known)}</p>
           <p className="figure text-6xl leading-tight" data-liked>
             {percent(taste.table.fraction)}
             <span className="ml-1 font-sans text-2xl">%</span>
           </p>
           <p className="text-lg">
-            between <span className="figure">{percent(taste.table.low)}</span> and{" "}
-            <span className="figure">{percent(taste.table.high)}</span> % two times in three, from{" "}
-            {sayAnswers(taste.answers)} and {sayDinners(taste.batches)}.
+            {words.betweenAndTwoTimesIn({
+              tableLow: <span className="figure">{percent(taste.table.low)}</span>,
+              tableHigh: <span className="figure">{percent(taste.table.high)}</span>,
+              answers: sayAnswers(taste.answers),
+              batches: sayDinners(taste.batches),
+            })}
           </p>
           <div className="mt-3 flex flex-wrap items-center gap-3">
             {known && houseSalt !== liked && (
@@ -63,35 +63,30 @@ export function House({ kitchen, view }: Props) {
                 className="btn btn-primary min-h-12 text-lg"
                 onClick={() => void take(liked)}
               >
-                Take {percent(liked)} % as the wanted salt
+                {words.takeAsTheWantedSalt(percent(liked))}
               </button>
             )}
             {houseSalt !== null && (
               <button type="button" className="btn min-h-12" onClick={() => void take(null)}>
-                Back to the usual {percent(USUAL_WANTED)} %
+                {words.backToTheUsual(percent(USUAL_WANTED))}
               </button>
             )}
           </div>
           <p className="mt-2" role="status">
             {houseSalt === null
-              ? `A new Bench asks for the usual ${percent(USUAL_WANTED)} %.`
-              : `A new Bench asks for ${percent(houseSalt)} %, this kitchen's own. Formulas that are saved stay as they are.`}
+              ? words.aNewBenchAsksFor(percent(USUAL_WANTED))
+              : words.aNewBenchAsksForOfHouseSalt(percent(houseSalt))}
           </p>
           <SaveProblem problem={problem} />
-          <h2 className="mt-6 text-2xl">Each eater</h2>
+          <h2 className="mt-6 text-2xl">{words.eachEater}</h2>
           <LikedScale rows={rows} />
-          <p className="mt-2 max-w-prose text-sm text-quiet">
-            Each answer weighs what is believed of an eater anew: what lies nearer to the salt they like is
-            liked better, felt by ratios, with a slip now and then. A dinner that was judged counts half. The
-            table stands in the middle of its eaters. A potato is not a roast: let the next dinners have the
-            last word.
-          </p>
+          <p className="mt-2 max-w-prose text-sm text-quiet">{words.eachAnswerWeighsWhatIs}</p>
         </section>
-        <section aria-label="Tastings" className="space-y-6">
+        <section aria-label={words.tastings} className="space-y-6">
           <Begin kitchen={kitchen} />
           {tastings.length > 0 && (
             <div>
-              <h2 className="text-2xl">Tastings so far</h2>
+              <h2 className="text-2xl">{words.tastingsSoFar}</h2>
               <ul>
                 {tastings.map((t) => (
                   <Past key={t.id} view={t} timeZone={kitchen.timeZone} />
@@ -115,20 +110,18 @@ function Past({ view, timeZone }: { view: TastingView; timeZone: string }) {
         <span className="font-semibold underline">{day}</span>
         <span className="block text-sm text-quiet">
           {tasting.eaters.map((e) => e.name).join(", ")} · {CARRIER_NAME[tasting.carrier]} ·{" "}
-          {WAY_NAME[tasting.way]} ·{" "}
-          {questions.length > 0 ? `${sayAnswers(tasting.answers.length)} so far` : "done"}
+          {WAY_NAME[tasting.way]} · {words.soFar(questions.length, sayAnswers(tasting.answers.length))}
         </span>
       </Link>
       <button
         type="button"
         className="btn min-h-11"
-        aria-label={`Forget the tasting of ${day}`}
+        aria-label={words.forgetTheTastingOf(day)}
         onClick={() => {
-          if (window.confirm("Forget this tasting, and all that was said in it?"))
-            void save("DELETE", `/api/tastings/${view.id}`);
+          if (window.confirm(words.forgetThisTastingAndAll)) void save("DELETE", `/api/tastings/${view.id}`);
         }}
       >
-        Forget
+        {words.forget}
       </button>
       <SaveProblem problem={problem} />
     </li>

@@ -1,6 +1,7 @@
 import type { Liked } from "@/core/taste/liking";
 import { BandScale } from "@/ui/band-scale";
 import { percent } from "@/ui/format";
+import * as words from "@/words/taste/liked-scale";
 
 const MARKS = [0.006, 0.01, 0.014, 0.018].map((at) => ({ at, label: percent(at, 1) }));
 
@@ -17,7 +18,7 @@ export const LikedScale = ({ rows }: { rows: readonly Row[] }) => (
     from={0.004}
     to={0.022}
     marks={MARKS}
-    unit="% salt"
+    unit={words.percentSalt}
     rows={rows.map(({ name, note, liked, strong }) => ({
       key: name,
       name,
@@ -26,7 +27,7 @@ export const LikedScale = ({ rows }: { rows: readonly Row[] }) => (
       likely: liked.fraction,
       high: liked.high,
       figure: `${percent(liked.fraction)} %`,
-      between: `${percent(liked.low, 1)} to ${percent(liked.high, 1)}`,
+      between: words.to(percent(liked.low, 1), percent(liked.high, 1)),
       ...(strong && { tone: "strong" }),
     }))}
   />

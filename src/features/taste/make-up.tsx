@@ -7,6 +7,7 @@ import { PickRow, pickable } from "@/ui/pick-row";
 import { fixed, grams } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { CARRIER_HOW } from "./words";
+import * as words from "@/words/taste/make-up";
 
 interface Props {
   tasting: Tasting;
@@ -30,25 +31,23 @@ export function MakeUp({ tasting, samples, kitchen, ready, onReady }: Props) {
   const inOrder = [...samples].sort((a, b) => a.code.localeCompare(b.code));
   return (
     <details key={String(ready)} open={!ready} className="border border-line bg-base-100 p-4">
-      <summary className="min-h-11 cursor-pointer text-xl font-semibold">
-        Making up the five cups: by somebody who does not taste
-      </summary>
+      <summary className="min-h-11 cursor-pointer text-xl font-semibold">{words.makingUpTheFiveCups}</summary>
       <p className="mt-2">
         <Told>{CARRIER_HOW[tasting.carrier]}</Told>
       </p>
-      <PickRow label="Salt" items={pickable(salts, "Salts")} chosenId={saltId} onPick={setSaltId} />
+      <PickRow label={words.salt} items={pickable(salts, words.salts)} chosenId={saltId} onPick={setSaltId} />
       <table className="mt-2 w-full text-left text-lg">
         <thead className="text-sm text-quiet">
           <tr>
-            <th scope="col">Cup</th>
+            <th scope="col">{words.cup}</th>
             <th scope="col" className="text-right">
-              Carrier
+              {words.carrier}
             </th>
             <th scope="col" className="text-right">
-              Salt
+              {words.salt}
             </th>
             <th scope="col" className="text-right">
-              or 10 % salt water
+              {words.or10SaltWater}
             </th>
           </tr>
         </thead>
@@ -72,13 +71,11 @@ export function MakeUp({ tasting, samples, kitchen, ready, onReady }: Props) {
         </tbody>
       </table>
       <p className="mt-2 text-sm text-quiet">
-        The carrier&apos;s own salt is counted. Where the scale shows whole grams, dissolve 20 g of salt in
-        180 g of water and weigh that in. Whoever swallows every spoon takes in about{" "}
-        {fixed(sodiumOfTasting(carrier, tasting.way), 0)} mg of sodium; tasters may spit out.
+        {words.theCarriersOwnSaltIs(fixed(sodiumOfTasting(carrier, tasting.way), 0))}
       </p>
       {!ready && (
         <button type="button" className="btn btn-primary mt-3 min-h-12 text-lg" onClick={onReady}>
-          The cups stand ready: taste
+          {words.theCupsStandReadyTaste}
         </button>
       )}
     </details>

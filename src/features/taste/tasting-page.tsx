@@ -14,6 +14,7 @@ import { LikedScale } from "./liked-scale";
 import { MakeUp } from "./make-up";
 import { Ask } from "./ask";
 import { CARRIER_NAME, sayAnswers } from "./words";
+import * as words from "@/words/taste/tasting-page";
 
 /** One tasting, from weighing out to what came out: an eater at a time, blind to the end of their own. */
 export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; view: TastingView }) {
@@ -41,11 +42,11 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
   const answered = (id: string) => tasting.answers.filter((a) => a.eaterId === id).length;
   return (
     <Shell
-      title="Tasting"
+      title={words.tasting}
       note={
         <>
           <Link href="/record/taste" className="underline">
-            House taste
+            {words.houseTaste}
           </Link>{" "}
           · {CARRIER_NAME[tasting.carrier]}
         </>
@@ -72,7 +73,7 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
         <SaveProblem problem={problem} />
         {ready && questions.length > 1 && (
           <p className="flex flex-wrap items-center gap-2">
-            Somebody else is here first:
+            {words.somebodyElseIsHereFirst}
             {questions
               .filter((q) => q.eaterId !== eater?.id)
               .map((q) => (
@@ -88,8 +89,8 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
           </p>
         )}
         {done.length > 0 && (
-          <section aria-label="What came out">
-            <h2 className="text-2xl">What came out</h2>
+          <section aria-label={words.whatCameOut}>
+            <h2 className="text-2xl">{words.whatCameOut}</h2>
             <LikedScale
               rows={done.map((e) => ({
                 name: e.name,
@@ -99,11 +100,11 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
             />
             {questions.length === 0 ? (
               <Link className="btn btn-primary mt-4 min-h-12 text-lg" href="/record/taste">
-                What the table likes
+                {words.whatTheTableLikes}
               </Link>
             ) : (
               <p className="mt-2 text-quiet">
-                {tasting.eaters.length - done.length} still to taste, {questionsOf(tasting.way)} answers each.
+                {words.stillToTasteAnswersEach(tasting.eaters.length - done.length, questionsOf(tasting.way))}
               </p>
             )}
           </section>

@@ -3,6 +3,7 @@
 import { Bell, BellOff } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { openActs, type DishAtWork } from "./dish-at-work";
+import * as words from "@/words/work/alarms";
 
 const TONE_HZ = 660;
 const TONE_S = 0.5;
@@ -34,7 +35,7 @@ export function Alarms({ dishes, snoozed }: Props) {
         const pressing = core.kind === "takeOut" || core.kind === "silent" || core.kind === "slipped";
         if (!pressing || dish.nowMs < (snoozed[key] ?? 0) || !again(`heat:${key}`)) continue;
         sounded.current.set(`heat:${key}`, Date.now());
-        tell(dish.name, core.kind === "takeOut" ? "Take it out now" : "Look at the probe", key);
+        tell(dish.name, core.kind === "takeOut" ? words.takeItOutNow : words.lookAtTheProbe, key);
       }
       for (const act of openActs(dish)) {
         const late = dish.nowMs - act.dueMs;
@@ -53,7 +54,7 @@ export function Alarms({ dishes, snoozed }: Props) {
   return (
     <button type="button" className="btn min-h-11" aria-pressed={on} onClick={toggle}>
       {on ? <Bell size={20} aria-hidden /> : <BellOff size={20} aria-hidden />}
-      {on ? "Sounding, screen awake" : "Sound and stay awake"}
+      {words.soundingScreenAwake(on)}
     </button>
   );
 }

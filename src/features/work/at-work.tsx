@@ -22,6 +22,7 @@ import { RehearsalNote } from "./rehearsal-note";
 import { Strip } from "./strip";
 import { SetAside, ThenList } from "./then-list";
 import { useKitchenWork } from "./use-kitchen-work";
+import * as words from "@/words/work/at-work";
 
 /* Fetched when a dish stands at work. */
 const Instruments = dynamic(
@@ -125,7 +126,7 @@ export function AtWork({
 
   return (
     <Shell
-      title="At work"
+      title={words.atWork}
       note={
         batch ? (
           <span>
@@ -133,7 +134,7 @@ export function AtWork({
               {batch.name}
             </Link>{" "}
             · {batchNote(batch, units)}
-            {chosen.work && chosen.work.clock.speed !== 1 && ` · rehearsal, ${chosen.work.clock.speed} ×`}
+            {chosen.work && chosen.work.clock.speed !== 1 && words.rehearsal(chosen.work.clock.speed)}
           </span>
         ) : (
           kitchen.name
@@ -153,11 +154,11 @@ export function AtWork({
       <Strip dishes={dishes} focus={chosen?.key} onFocus={setFocus} />
       {!chosen && (
         <p className="p-6 text-lg">
-          Nothing is at work.{" "}
-          <Link href="/bench" className="underline">
-            Start a batch on the Bench
-          </Link>
-          .
+          {words.nothingIsAtWork(
+            <Link href="/bench" className="underline">
+              {words.startABatchOnThe}
+            </Link>,
+          )}
         </p>
       )}
       {chosen && (
@@ -174,8 +175,8 @@ export function AtWork({
           </div>
           <aside className="space-y-6">
             {asides.length > 0 && (
-              <section aria-label="Not ticked off">
-                <h2 className="text-xl">Not ticked off</h2>
+              <section aria-label={words.notTickedOff}>
+                <h2 className="text-xl">{words.notTickedOff}</h2>
                 {asides.map((dish) => (
                   <SetAside
                     key={dish.key}
@@ -193,8 +194,8 @@ export function AtWork({
                 ))}
               </section>
             )}
-            <section aria-label="Acts">
-              <h2 className="text-xl">{dishes.length > 1 ? "Then, all dishes" : "Then"}</h2>
+            <section aria-label={words.acts}>
+              <h2 className="text-xl">{words.thenAllDishes(dishes.length)}</h2>
               <ThenList
                 acts={then}
                 named={dishes.length > 1}
@@ -204,7 +205,7 @@ export function AtWork({
             </section>
             <details>
               <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">
-                Done <span className="figure text-base">{behindUs.length}</span>
+                {words.done(<span className="figure text-base">{behindUs.length}</span>)}
               </summary>
               <ThenList
                 acts={behindUs}
@@ -215,7 +216,7 @@ export function AtWork({
             </details>
             {batch && chosen.work?.liftedAtMs === null && chosen.work.done.go_in !== undefined && (
               <Link className="btn min-h-11 w-full" href={`/batch/${batch.id}`}>
-                Late or early? What it holds now
+                {words.lateOrEarlyWhatIt}
               </Link>
             )}
             {batch && chosen.work && (

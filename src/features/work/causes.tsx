@@ -7,6 +7,7 @@ import { FAULT_NAME, type FaultId } from "@/core/journal/outcome";
 import { sayBorneOut } from "@/ui/judged";
 import { Told } from "@/ui/measures";
 import { useFormulated } from "./use-formulated";
+import * as words from "@/words/work/causes";
 
 interface Props {
   batch: BatchDetail;
@@ -37,12 +38,12 @@ function Likely({ batch, sheet, work, faults }: Props & { sheet: Formulated }) {
   };
   return faults.map((fault) => (
     <div key={fault} className="mt-2 border-l-4 border-primary pl-3" data-fault={fault}>
-      <p className="font-semibold">Why {FAULT_NAME[fault]}?</p>
+      <p className="font-semibold">{words.why(FAULT_NAME[fault])}</p>
       <ol>
         {causesOf(fault, real).map((cause) => (
           <li key={cause.id}>
             <Told>{cause.text}</Told> <span className="text-quiet">({sayBorneOut(cause.strength)})</span>{" "}
-            <b>Next time:</b> <Told>{cause.change}</Told>
+            <b>{words.nextTime}</b> <Told>{cause.change}</Told>
           </li>
         ))}
       </ol>

@@ -11,6 +11,7 @@ import { capital, fixed } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import { sayDrift } from "./say-drift";
+import * as words from "@/words/work/core-panel";
 
 /** Charts come only where a core is read. */
 const CoreChart = dynamic(
@@ -45,7 +46,7 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
   const doneMs = forecast && sinceMs + forecast.doneMin * MIN_MS;
   const told = useTold();
   const when = (min: number) => units.when(sinceMs + min * MIN_MS, nowMs, timeZone);
-  const named = exit.name ? `Core, ${exit.name}` : several ? "Core of the whole" : "Core";
+  const named = exit.name ? words.core(exit.name) : words.coreOfTheWhole(several);
   return (
     <section aria-label={named} className="rounded-sm bg-base-100 p-4" data-core-of={exit.channel}>
       <div className="flex flex-wrap items-baseline justify-between gap-4">
@@ -55,27 +56,30 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
         </p>
       </div>
       <p className="text-lg">
-        Out at <b className="figure">{told(`${exit.outC} °C`)}</b>, to end at{" "}
-        {told(`${fixed(exit.endC, 0)} °C`)} ({told(`it climbs ${climbText(exit)}`)}).
+        {words.outAtToEndAt({
+          outC: <b className="figure">{told(`${exit.outC} °C`)}</b>,
+          endC: told(`${fixed(exit.endC, 0)} °C`),
+          exit: told(words.itClimbs(climbText(exit))),
+        })}
         {safeMinC !== null && (
-          <>
-            {" "}
-            Official minimum <b className="figure">{told(`${fixed(safeMinC, 0)} °C`)}</b>.
-          </>
+          <> {words.officialMinimum(<b className="figure">{told(`${fixed(safeMinC, 0)} °C`)}</b>)}</>
         )}
       </p>
       {safeMinC !== null && exit.endC < safeMinC && (
         <p className="mt-1 border-l-8 border-error pl-2" role="alert">
-          Under the official minimum. Not for the young, the old, the pregnant or the ill; follow your local
-          food code.
+          {words.underTheOfficialMinimumNot}
         </p>
       )}
       <p className="mt-2 text-2xl" data-forecast>
         {forecast && doneMs
           ? forecast.earlyMin === forecast.lateMin
-            ? `At its exit since ${when(forecast.doneMin)}`
-            : `Out about ${when(forecast.doneMin)} (${when(forecast.earlyMin)} to ${when(forecast.lateMin)})`
-          : `The forecast begins with ${LEAST_READINGS} readings that rise.`}
+            ? words.atItsExitSince(when(forecast.doneMin))
+            : words.outAboutTo({
+                doneMin: when(forecast.doneMin),
+                earlyMin: when(forecast.earlyMin),
+                lateMin: when(forecast.lateMin),
+              })
+          : words.theForecastBeginsWithReadings(LEAST_READINGS)}
       </p>
       {forecast && doneMs && (
         <p className="text-lg">
@@ -100,7 +104,7 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
       />
       <div className="flex items-end gap-3">
         <QuantityField
-          label="Probe reads"
+          label={words.probeReads}
           unseen={exit.name ? `, ${exit.name}` : undefined}
           unit="°C"
           value={typed ?? last ?? 20}
@@ -117,7 +121,7 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
             setTyped(null);
           }}
         >
-          Enter it
+          {words.enterIt}
         </button>
       </div>
     </section>

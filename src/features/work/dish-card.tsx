@@ -2,6 +2,7 @@ import type { PlacedStep } from "@/core/program/at-work";
 import { ActCard } from "./cards/act-card";
 import { HeatCard } from "./cards/heat-card";
 import { onCard, type DishAtWork } from "./dish-at-work";
+import * as words from "@/words/work/dish-card";
 
 interface Props {
   dish: DishAtWork;
@@ -20,7 +21,7 @@ export function DishCard({ dish, shownId, snoozed, onAct, onSnooze, onProbeSet }
   const { at, nowMs, timeZone, name } = dish;
   const { heats, act: shown } = onCard(dish, shownId);
   if (!shown && at.inHeat.length === 0)
-    return <p className="font-display text-3xl">{name}: all done. How was it?</p>;
+    return <p className="font-display text-3xl">{words.allDoneHowWasIt(name)}</p>;
   return (
     <>
       {heats.map((heat) => {

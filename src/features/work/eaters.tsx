@@ -2,6 +2,7 @@ import { X } from "lucide-react";
 import { useState } from "react";
 import type { Judged } from "@/core/journal/outcome";
 import { Scores } from "./scores";
+import * as words from "@/words/work/eaters";
 
 type Eaten = NonNullable<Judged["eaters"]>;
 
@@ -19,7 +20,7 @@ export function Eaters({ eaters, onChange }: Props) {
   return (
     <details className="mt-3">
       <summary className="min-h-11 cursor-pointer text-lg">
-        Salt, eater by eater <span className="text-quiet">({eaters.length})</span>
+        {words.saltEaterByEater(<span className="text-quiet">({eaters.length})</span>)}
       </summary>
       <ul>
         {eaters.map((eater, i) => (
@@ -30,14 +31,14 @@ export function Eaters({ eaters, onChange }: Props) {
             <span className="text-lg">{eater.who}</span>
             <span className="flex items-center gap-1">
               <Scores
-                label={`Salt, ${eater.who}`}
+                label={words.salt(eater.who)}
                 value={eater.salt}
                 onChange={(salt) => set(eaters.map((e, n) => (n === i ? { ...e, salt } : e)))}
               />
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 w-11 px-0"
-                aria-label={`Take ${eater.who} out`}
+                aria-label={words.takeOut(eater.who)}
                 onClick={() => set(eaters.filter((_, n) => n !== i))}
               >
                 <X size={18} aria-hidden />
@@ -48,7 +49,7 @@ export function Eaters({ eaters, onChange }: Props) {
       </ul>
       <div className="mt-2 flex items-end gap-2">
         <label className="flex-1">
-          <span className="text-quiet">Who (table 2, the baby)</span>
+          <span className="text-quiet">{words.whoTable2TheBaby}</span>
           <input
             className="input min-h-11 w-full"
             maxLength={40}
@@ -65,10 +66,10 @@ export function Eaters({ eaters, onChange }: Props) {
             setWho("");
           }}
         >
-          Add
+          {words.add}
         </button>
       </div>
-      {taken && <p className="text-sm text-warning">{name} is there already.</p>}
+      {taken && <p className="text-sm text-warning">{words.isThereAlready(name)}</p>}
     </details>
   );
 }

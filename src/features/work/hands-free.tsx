@@ -4,6 +4,7 @@ import { Hand } from "lucide-react";
 import { useEffect, useRef, useState } from "react";
 import { overByNow } from "@/core/program/at-work";
 import type { DishAtWork } from "./dish-at-work";
+import * as words from "@/words/work/hands-free";
 
 interface Props {
   dishes: readonly DishAtWork[];
@@ -31,7 +32,7 @@ export function HandsFree({ dishes, onOver }: Props) {
   return (
     <button type="button" className="btn min-h-11" aria-pressed={on} onClick={() => setOn(!on)}>
       <Hand size={20} aria-hidden />
-      {on ? "Moving on by the clock" : "Hands full"}
+      {words.movingOnByTheClock(on)}
     </button>
   );
 }

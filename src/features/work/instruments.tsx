@@ -5,6 +5,7 @@ import type { Channel, WorkView } from "@/contracts/work";
 import type { Exit } from "@/core/program/exits";
 import { fixed } from "@/ui/format";
 import { send } from "@/ui/send";
+import * as words from "@/words/work/instruments";
 
 interface Simulated {
   channel: Channel;
@@ -13,10 +14,10 @@ interface Simulated {
 }
 
 const SIMULATED: Simulated[] = [
-  { channel: "scale", name: "Scale", unit: "g" },
-  { channel: "probe", name: "Probe", unit: "°C" },
-  { channel: "fridge", name: "Fridge sensor", unit: "°C" },
-  { channel: "salinity", name: "Salinity meter", unit: "%" },
+  { channel: "scale", name: words.scale, unit: "g" },
+  { channel: "probe", name: words.probe, unit: "°C" },
+  { channel: "fridge", name: words.fridgeSensor, unit: "°C" },
+  { channel: "salinity", name: words.salinityMeter, unit: "%" },
 ];
 
 const SPEEDS = [1, 60, 600];
@@ -36,14 +37,14 @@ export function Instruments({ batchId, work, exits }: Props) {
   };
   const ofParts = exits
     .filter((exit) => exit.name !== "")
-    .map(({ name, channel }) => ({ channel, name: `Probe, ${name}`, unit: "°C" }));
+    .map(({ name, channel }) => ({ channel, name: words.probeOfName(name), unit: "°C" }));
   // Of a joint taken apart there is no whole to be read.
   const whole = SIMULATED.filter(({ channel }) => !ofParts.some((part) => part.channel === channel));
   const all: Simulated[] = [...whole, ...ofParts];
   return (
     <details>
       <summary className="min-h-11 cursor-pointer font-display text-xl font-bold">
-        Instruments and rehearsal
+        {words.instrumentsAndRehearsal}
       </summary>
       <ul>
         {all.map(({ channel, name, unit }) => {
@@ -55,7 +56,7 @@ export function Instruments({ batchId, work, exits }: Props) {
               className="flex min-h-12 items-center justify-between gap-3 border-b border-line"
             >
               <span>
-                {name}, simulated
+                {words.simulated(name)}
                 {on && last && <span className="figure ml-2">{`${fixed(last.value, 1)} ${unit}`}</span>}
               </span>
               <button
@@ -68,14 +69,14 @@ export function Instruments({ batchId, work, exits }: Props) {
                     : tell("POST", "instruments", { channel, seed: seedOf(batchId) })
                 }
               >
-                {on ? "Unplug" : "Plug in"}
+                {words.unplug(on)}
               </button>
             </li>
           );
         })}
       </ul>
-      <div className="flex items-center gap-2 py-2" role="group" aria-label="Rehearsal clock">
-        <span>Clock</span>
+      <div className="flex items-center gap-2 py-2" role="group" aria-label={words.rehearsalClock}>
+        <span>{words.clock}</span>
         {SPEEDS.map((speed) => (
           <button
             key={speed}
@@ -93,9 +94,7 @@ export function Instruments({ batchId, work, exits }: Props) {
           {problem}
         </p>
       )}
-      <p className="text-sm text-quiet">
-        Readings can be typed, simulated, or sent by a bridge to a real instrument: see docs/INSTRUMENTS.md.
-      </p>
+      <p className="text-sm text-quiet">{words.readingsCanBeTypedSimulated}</p>
     </details>
   );
 }

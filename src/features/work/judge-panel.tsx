@@ -11,6 +11,7 @@ import { NotYet, orMissing } from "@/ui/or-missing";
 import { Eaters } from "./eaters";
 import { Photos } from "./photos";
 import { Scores } from "./scores";
+import * as words from "@/words/work/judge-panel";
 
 /* Fetched when something went wrong. */
 const Causes = dynamic(
@@ -43,8 +44,8 @@ export function JudgePanel({ batch, work, sent, onJudge }: Props) {
         : [...judged.faults, fault],
     });
   return (
-    <section aria-label="How it was" className="bg-base-100 p-4">
-      <h3 className="text-2xl">How it was</h3>
+    <section aria-label={words.howItWas} className="bg-base-100 p-4">
+      <h3 className="text-2xl">{words.howItWas}</h3>
       {SCORED.map((key) => (
         <fieldset
           key={key}
@@ -70,7 +71,7 @@ export function JudgePanel({ batch, work, sent, onJudge }: Props) {
           </span>
         </fieldset>
       ))}
-      <h4 className="mt-3 text-lg">What went wrong</h4>
+      <h4 className="mt-3 text-lg">{words.whatWentWrong}</h4>
       <div className="flex flex-wrap gap-2">
         {described(batch.formulation.preparation).faults.map((fault) => (
           <button
@@ -88,7 +89,7 @@ export function JudgePanel({ batch, work, sent, onJudge }: Props) {
       <Eaters eaters={judged.eaters ?? []} onChange={(eaters) => change({ eaters })} />
       <Photos batchId={batch.id} photos={work.photos} />
       <label className="mt-3 block">
-        <span className="text-quiet">In words</span>
+        <span className="text-quiet">{words.inWords}</span>
         <textarea
           className="textarea mt-1 w-full"
           rows={2}
@@ -105,11 +106,11 @@ export function JudgePanel({ batch, work, sent, onJudge }: Props) {
           setKept(true);
         }}
       >
-        Keep the judgement
+        {words.keepTheJudgement}
       </button>
       {kept && (
         <span className="ml-3" role="status">
-          {sent ? "saved" : "on its way"}
+          {words.saved(sent)}
         </span>
       )}
     </section>

@@ -3,6 +3,7 @@ import type { SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
 import { batchTime } from "@/core/program/batch-clock";
 import { useUnits } from "@/ui/measures";
+import * as words from "@/words/work/notices";
 
 interface Props {
   sittings: readonly SittingAtWork[];
@@ -21,11 +22,12 @@ export function Notices({ sittings, broken, ...told }: Props) {
       ))}
       {broken.map((b) => (
         <p key={b.id} className="p-4">
-          The sums of {b.name} no longer work out; its sheet stands on{" "}
-          <Link className="underline" href={`/batch/${b.id}`}>
-            its own page
-          </Link>
-          .
+          {words.theSumsOfNoLonger(
+            b.name,
+            <Link className="underline" href={`/batch/${b.id}`}>
+              {words.itsOwnPage}
+            </Link>,
+          )}
         </p>
       ))}
     </>
@@ -47,23 +49,22 @@ function OfSitting({
   if (notHeld)
     return (
       <p className="border-l-8 border-error bg-base-100 px-4 py-2 text-lg" role="status">
-        {name} cannot be on the table at {table}
+        {words.cannotBeOnTheTable(name, table)}
         {notHeld.map((dish, i) => (
           <span key={`${dish.name} ${i}`}>
-            {i === 0 ? ": " : ", "}
-            {dish.name} is foretold out at {when(dish.outMs)}
+            {words.isForetoldOutAt({ amount: i, dishName: dish.name, outMs: when(dish.outMs) })}
           </span>
         ))}
         .{" "}
         <Link className="underline" href={`/sitting/${id}`}>
-          What could give way
+          {words.whatCouldGiveWay}
         </Link>
       </p>
     );
   if (lateMin === 0) return null;
   return (
     <p className="border-l-8 border-warning bg-base-100 px-4 py-2 text-lg" role="status">
-      {name}: late by <b className="figure">{lateMin} min</b>, on the table at {table}.
+      {words.lateByOnTheTable({ name, lateMin: <b className="figure">{lateMin} min</b>, table })}
     </p>
   );
 }

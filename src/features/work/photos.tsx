@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { PhotoView } from "@/contracts/work";
 import { send, sendFile } from "@/ui/send";
+import * as words from "@/words/work/photos";
 
 interface Props {
   batchId: string;
@@ -26,7 +27,7 @@ export function Photos({ batchId, photos }: Props) {
   return (
     <div className="mt-3">
       <label className="block">
-        <span className="text-quiet">A photo, if you like (kept here only)</span>
+        <span className="text-quiet">{words.aPhotoIfYouLike}</span>
         <input
           type="file"
           accept="image/jpeg,image/png,image/webp"
@@ -37,7 +38,7 @@ export function Photos({ batchId, photos }: Props) {
           }}
         />
       </label>
-      {busy && <p role="status">Taking it in…</p>}
+      {busy && <p role="status">{words.takingItIn}</p>}
       {problem && (
         <p role="alert" className="text-sm text-error">
           {problem}
@@ -51,16 +52,16 @@ export function Photos({ batchId, photos }: Props) {
               src={`${path}/${photo.id}`}
               width={photo.width}
               height={photo.height}
-              alt={`As it was, ${i + 1} of ${photos.length}`}
+              alt={words.asItWasOf(i + 1, photos.length)}
               className="h-28 w-auto"
             />
             <button
               type="button"
               className="btn btn-ghost min-h-11 underline"
-              aria-label={`Take photo ${i + 1} out`}
+              aria-label={words.takePhotoOut(i + 1)}
               onClick={() => remove(photo.id)}
             >
-              Remove
+              {words.remove}
             </button>
           </li>
         ))}

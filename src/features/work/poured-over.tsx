@@ -12,6 +12,7 @@ import {
 import { offBy, SCALED_MOST, type RealWeights } from "@/core/program/weigh-in";
 import { capital, grams, percent, roughly } from "@/ui/format";
 import { useFormulated } from "./use-formulated";
+import * as words from "@/words/work/poured-over";
 
 interface Props {
   batch: BatchDetail;
@@ -21,9 +22,9 @@ interface Props {
 }
 
 const REFUSED: Record<ScalingRefusal, string> = {
-  saltsTheFood: "Not scaled up: all of it goes on this food, and more of everything is more salt in it.",
-  overflows: "Not scaled up: the vessel does not hold so much.",
-  tooMuch: `Not scaled up: that is more than ${SCALED_MOST} times the sheet, or than one batch weighs.`,
+  saltsTheFood: words.notScaledUpAllOf,
+  overflows: words.notScaledUpTheVessel,
+  tooMuch: words.notScaledUpThatIs(SCALED_MOST),
 };
 
 /** Poured over: taken out again, everything else up in proportion, or what it means to leave it. */
@@ -40,28 +41,35 @@ function Ways({ input, sheet, weights, over, onScale }: WaysProps) {
   const scaled = effectOf(input, sheet, scaledWeights(all.lines));
   return (
     <div className="mt-3 border-l-8 border-error pl-3" role="alert">
-      <p className="text-lg font-semibold">{over.map((l) => capital(l.name)).join(", ")} ran over. Either:</p>
+      <p className="text-lg font-semibold">
+        {words.ranOverEither(over.map((l) => capital(l.name)).join(", "))}
+      </p>
       <p className="mt-1">
-        <b>Take out again</b> {over.map((l) => `${grams(offBy(l, weights[l.id]))} g ${l.name}`).join(", ")},
-        where it can be.
+        {words.whereItCanBe(
+          <b>{words.takeOutAgain}</b>,
+          over.map((l) => `${grams(offBy(l, weights[l.id]))} g ${l.name}`).join(", "),
+        )}
       </p>
       {all.refused ? (
         <p className="mt-1">{REFUSED[all.refused]}</p>
       ) : (
         <>
           <p className="mt-1">
-            <b>Scale it all up</b> by {all.factor.toFixed(2)}:{" "}
-            {sheet.lines.map((l, i) => `${l.name} ${grams(all.lines[i].massG)} g`).join(" · ")}
+            {words.by({
+              scaleItAllUp: <b>{words.scaleItAllUp}</b>,
+              factor: all.factor.toFixed(2),
+              lines: sheet.lines.map((l, i) => `${l.name} ${grams(all.lines[i].massG)} g`).join(" · "),
+            })}
             {scaled.ok && <Effect effect={scaled.value} />}
           </p>
           <button type="button" className="btn mt-1 min-h-11" onClick={() => onScale(all.factor)}>
-            Scale it all up
+            {words.scaleItAllUp}
           </button>
         </>
       )}
       {left.ok && (
         <p className="mt-1" data-effect>
-          <b>Or leave it</b>
+          <b>{words.orLeaveIt}</b>
           <Effect effect={left.value} />
         </p>
       )}
@@ -71,11 +79,14 @@ function Ways({ input, sheet, weights, over, onScale }: WaysProps) {
 
 const Effect = ({ effect }: { effect: AcceptedEffect }) => (
   <>
-    : <span className="figure">{percent(effect.meanFraction)}</span> % salt when it is taken out,{" "}
-    <span className="figure">{percent(effect.endFraction)}</span> % in the end;{" "}
-    {effect.window.ready.likely === undefined
-      ? "ready only after 4 days"
-      : `ready from ${roughly(effect.window.ready.likely)}`}
-    .
+    :{" "}
+    {words.saltWhenItIsTaken({
+      meanFraction: <span className="figure">{percent(effect.meanFraction)}</span>,
+      endFraction: <span className="figure">{percent(effect.endFraction)}</span>,
+      which:
+        effect.window.ready.likely === undefined
+          ? words.readyOnlyAfter4Days
+          : words.readyFrom(roughly(effect.window.ready.likely)),
+    })}
   </>
 );

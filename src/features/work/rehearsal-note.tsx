@@ -6,6 +6,7 @@ import type { SittingAtWork } from "@/contracts/at-work";
 import { batchTime } from "@/core/program/batch-clock";
 import { useUnits } from "@/ui/measures";
 import { send } from "@/ui/send";
+import * as words from "@/words/work/rehearsal-note";
 
 interface Props {
   id: string;
@@ -38,22 +39,23 @@ export function RehearsalNote({ id, sitting, wallMs, timeZone }: Props) {
   };
   return (
     <section
-      aria-label="Rehearsal"
+      aria-label={words.rehearsal}
       className="flex flex-wrap items-center gap-x-4 gap-y-2 border-l-8 border-primary bg-base-100 px-4 py-2"
     >
       <p className="flex-1 basis-60 text-lg">
         {sitting ? (
           <>
-            {sitting.name}: it is{" "}
-            <b className="figure">{units.dayAndClock(batchTime(sitting.clock, wallMs), timeZone)}</b> there.
-            Nobody eats it, and nothing is learnt from it.
+            {words.itIsThereNobodyEats(
+              sitting.name,
+              <b className="figure">{units.dayAndClock(batchTime(sitting.clock, wallMs), timeZone)}</b>,
+            )}
           </>
         ) : (
-          "This rehearsal is over, or was ended."
+          words.thisRehearsalIsOverOr
         )}
       </p>
       {sitting && (
-        <div role="group" aria-label="How fast it goes" className="flex gap-1">
+        <div role="group" aria-label={words.howFastItGoes} className="flex gap-1">
           {SPEEDS.map((each) => (
             <button
               key={each}
@@ -68,7 +70,7 @@ export function RehearsalNote({ id, sitting, wallMs, timeZone }: Props) {
         </div>
       )}
       <button type="button" className="btn min-h-11" onClick={() => void end()}>
-        End the rehearsal
+        {words.endTheRehearsal}
       </button>
       {problem && (
         <p role="alert" className="basis-full text-error">

@@ -1,4 +1,5 @@
 import { duration } from "@/ui/format";
+import * as words from "@/words/work/say-drift";
 
 interface Drift {
   /** Against the minutes its cook was to take; early below 0. */
@@ -17,15 +18,14 @@ const WORTH_HEATING_MIN = 20;
 
 /** Early or late against its cook, and what to change. A sitting's table is its plan's to move, not the cook's. */
 export function sayDrift({ lateMin, leftMin, follows, table }: Drift): string {
-  if (Math.abs(lateMin) < NEAR_MIN) return "On time.";
+  if (Math.abs(lateMin) < NEAR_MIN) return words.onTime;
   const by = duration(Math.abs(lateMin) / 60);
-  const moved = follows ? " What comes after it has moved along." : "";
-  if (lateMin < 0)
-    return `${by} early: 20 °C less, or a longer rest; a tented roast forgives half an hour.${moved}`;
+  const moved = follows ? words.whatComesAfterItHas : "";
+  if (lateMin < 0) return words.early20CLessOr(by, moved);
   const ways = [
-    ...(leftMin > WORTH_HEATING_MIN ? ["20 °C more shortens the rest of it by about a seventh"] : []),
-    ...(table === undefined ? [`set the table back ${by}`] : []),
+    ...(leftMin > WORTH_HEATING_MIN ? [words.of20CMoreShortensThe] : []),
+    ...(table === undefined ? [words.setTheTableBack(by)] : []),
   ];
-  const said = ways.length > 0 ? `${by} late: ${ways.join(", or ")}.` : `${by} late.`;
-  return `${said}${moved}${table === undefined ? "" : ` The table is at ${table}.`}`;
+  const said = words.late({ waysCount: ways.length, by, ways: ways.join(words.or) });
+  return `${said}${moved}${table === undefined ? "" : words.theTableIsAt(table)}`;
 }

@@ -2,6 +2,7 @@ import { duration } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import type { Units } from "@/ui/units";
 import type { DishAtWork } from "./dish-at-work";
+import * as words from "@/words/work/strip";
 
 interface Props {
   dishes: readonly DishAtWork[];
@@ -16,7 +17,7 @@ export function Strip({ dishes, focus, onFocus }: Props) {
   const units = useUnits();
   if (dishes.length < 2) return null;
   return (
-    <ul className="flex flex-wrap gap-2 px-4 pt-4 lg:px-6" aria-label="Dishes at work">
+    <ul className="flex flex-wrap gap-2 px-4 pt-4 lg:px-6" aria-label={words.dishesAtWork}>
       {dishes.map((dish) => (
         <li key={dish.key}>
           <button
@@ -39,17 +40,17 @@ export function sayState({ at, nowMs, timeZone }: DishAtWork, units: Units): str
   const [heat] = at.inHeat;
   if (heat) {
     const { core } = heat;
-    if (core.kind === "takeOut") return `${units.reading(core.coreC)}: out now`;
-    return core.kind === "unread" ? "in the oven" : `${units.reading(core.coreC)} in the oven`;
+    if (core.kind === "takeOut") return words.outNow(units.reading(core.coreC));
+    return core.kind === "unread" ? words.inTheOven : words.inTheOvenOfCoreC(units.reading(core.coreC));
   }
-  if (at.phase === "served") return "served";
-  if (at.phase === "resting") return "resting";
+  if (at.phase === "served") return words.served;
+  if (at.phase === "resting") return words.resting;
   const next = at.current;
-  if (!next) return "all done";
+  if (!next) return words.allDone;
   const soak = at.steps.find((s) => s.kind === "soak");
   const out = at.steps.find((s) => s.kind === "takeOut");
   if (at.phase === "soaking" && soak && out && next.id === out.id)
-    return next.dueMs > nowMs ? `stands till ${units.when(out.dueMs, nowMs, timeZone)}` : "take it out";
+    return words.standsTill(next.dueMs > nowMs, units.when(out.dueMs, nowMs, timeZone));
   const untilH = (next.dueMs - nowMs) / HOUR_MS;
-  return untilH > 0 ? `next in ${duration(untilH)}` : "next: now";
+  return words.nextIn(untilH, duration(untilH));
 }

@@ -2,6 +2,7 @@ import { Undo2 } from "lucide-react";
 import type { PlacedStep } from "@/core/program/at-work";
 import { Told, useUnits } from "@/ui/measures";
 import type { DishAtWork } from "./dish-at-work";
+import * as words from "@/words/work/then-list";
 
 export interface Listed {
   dish: DishAtWork;
@@ -41,7 +42,7 @@ export function ThenList({ acts, named, onShow, onUndo }: Props) {
                 <Told>{act.title}</Told>
               </b>
               {act.foretold && act.state === "open" && (
-                <span className="block text-sm text-quiet">moves with what the probe foretells</span>
+                <span className="block text-sm text-quiet">{words.movesWithWhatTheProbe}</span>
               )}
             </span>
           </button>
@@ -49,7 +50,7 @@ export function ThenList({ acts, named, onShow, onUndo }: Props) {
             <button
               type="button"
               className="btn btn-ghost min-h-11"
-              aria-label={`Not done: ${act.title}`}
+              aria-label={words.notDone(act.title)}
               onClick={() => onUndo(dish, act.id)}
             >
               <Undo2 size={18} aria-hidden />
@@ -79,26 +80,26 @@ export function SetAside({ dish, onAll }: AsideProps) {
     .map((a) => `${a.title}, ${units.when(a.dueMs, dish.nowMs, dish.timeZone)}`)
     .join("; ");
   const more = setAside.length - Math.min(TOLD, setAside.length);
-  const what = more > 0 ? `${more} earlier; ${told}` : told;
+  const what = more > 0 ? words.earlier(more, told) : told;
   return (
     <p className="text-sm" data-set-aside={dish.name}>
       <b>{dish.name}</b>: <Told>{what}</Told>.{" "}
       <button
         type="button"
         className="font-bold text-primary underline"
-        aria-label={`Done: all of ${dish.name} that is not ticked off`}
+        aria-label={words.doneAllOfThatIs(dish.name)}
         onClick={() => onAll(setAside, false)}
       >
-        Done
+        {words.done}
       </button>{" "}
       ·{" "}
       <button
         type="button"
         className="font-bold text-primary underline"
-        aria-label={`Was not done: all of ${dish.name} that is not ticked off`}
+        aria-label={words.wasNotDoneAllOf(dish.name)}
         onClick={() => onAll(setAside, true)}
       >
-        Was not done
+        {words.wasNotDone}
       </button>
     </p>
   );

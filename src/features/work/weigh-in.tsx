@@ -10,6 +10,7 @@ import { grams } from "@/ui/format";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { QuantityField } from "@/ui/quantity-field";
 import { WeighRow } from "./weigh-row";
+import * as words from "@/words/work/weigh-in";
 
 /* Fetched when a line ran over. */
 const PouredOver = dynamic(
@@ -43,10 +44,10 @@ export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWei
   const lines = sheet.lines.map((line) => ({ ...line, massG: line.massG * scaledBy }));
   const over = lines.filter((l) => weights[l.id] !== undefined && judgeWeight(l, weights[l.id]) === "over");
   return (
-    <section aria-label="Weigh in" className="bg-base-100 p-4">
-      <h3 className="text-2xl">Scale</h3>
+    <section aria-label={words.weighIn} className="bg-base-100 p-4">
+      <h3 className="text-2xl">{words.scale}</h3>
       <QuantityField
-        label="Tare: the empty bowl"
+        label={words.tareTheEmptyBowl}
         unit="g"
         value={tareG}
         rule={{ ...RANGES.lineG, max: 20_000 }}
@@ -55,7 +56,7 @@ export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWei
       {scale && (
         <div className="my-2 flex flex-wrap items-center justify-between gap-3 border-l-8 border-primary pl-3">
           <p>
-            <span className="block text-quiet">The scale shows{scale.steady ? "" : ", moving"}</span>
+            <span className="block text-quiet">{words.theScaleShowsMoving(scale.steady)}</span>
             <span className="figure text-5xl" data-scale>
               {grams(scale.grams)} g
             </span>
@@ -66,7 +67,7 @@ export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWei
             disabled={!scale.steady}
             onClick={() => setTareG(Math.max(0, Math.round(scale.grams)))}
           >
-            Tare: that is the bowl
+            {words.tareThatIsTheBowl}
           </button>
         </div>
       )}
@@ -92,10 +93,10 @@ export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWei
           data-scaled
         >
           <span className="text-lg">
-            All lines scaled by <b className="figure">{scaledBy.toFixed(2)}</b>, so that the strength stays.
+            {words.allLinesScaledBySo(<b className="figure">{scaledBy.toFixed(2)}</b>)}
           </span>
           <button type="button" className="btn min-h-11" onClick={() => onScale(1)}>
-            Back to the sheet
+            {words.backToTheSheet}
           </button>
         </p>
       )}

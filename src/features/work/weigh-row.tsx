@@ -4,6 +4,7 @@ import type { SheetLine } from "@/core/formula/weigh/lines";
 import { bandOf, judgeWeight, offBy } from "@/core/program/weigh-in";
 import { capital, grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/work/weigh-row";
 
 const TONE = { under: "text-warning", right: "text-success", over: "text-error" } as const;
 const FILL = { under: "bg-primary", right: "bg-success", over: "bg-error" } as const;
@@ -38,9 +39,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
         <span className="text-lg font-semibold">{capital(line.name)}</span>
         <span>
           <span className="figure text-[1.75rem]">{grams(line.massG)}</span> g{" "}
-          <span className="text-sm text-quiet">
-            {grams(lowG)} to {grams(highG)}
-          </span>
+          <span className="text-sm text-quiet">{words.to(grams(lowG), grams(highG))}</span>
         </span>
       </div>
       <div className="relative my-1 h-3 border border-[var(--iron)]" aria-hidden>
@@ -53,7 +52,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
       <div className="flex flex-wrap items-center justify-between gap-3">
         <QuantityField
           key={before}
-          label={tareG > 0 ? "Scale reads, bowl and all" : "Scale reads"}
+          label={words.scaleReadsBowlAndAll(tareG)}
           unseen={`, ${line.name}`}
           unit="g"
           value={inBowl === undefined ? 0 : inBowl + (inBowl > 0 ? tareG : 0)}
@@ -76,12 +75,12 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
               setBefore(entry.value ?? 0);
             }}
           >
-            Another jug: {grams(entry.value)} g are in
+            {words.anotherJugGAreIn(grams(entry.value))}
           </button>
         )}
         {onPour && !live && (
-          <button type="button" className="btn min-h-11" onClick={onPour} aria-label={`Pour ${line.name}`}>
-            Pour it
+          <button type="button" className="btn min-h-11" onClick={onPour} aria-label={words.pour(line.name)}>
+            {words.pourIt}
           </button>
         )}
         {live && (
@@ -91,7 +90,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
             disabled={!live.steady}
             onClick={() => onWeigh(line.id, before + Math.max(0, live.grams))}
           >
-            Take <span className="figure">{grams(Math.max(0, live.grams))}</span> g
+            {words.take(<span className="figure">{grams(Math.max(0, live.grams))}</span>)} g
           </button>
         )}
       </div>
@@ -101,8 +100,8 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
 
 function sayOff(line: SheetLine, seen: number): string {
   const off = offBy(line, seen);
-  if (off === 0) return "right";
-  return off > 0 ? `${grams(off)} g over` : `${grams(-off)} g to go`;
+  if (off === 0) return words.right;
+  return words.gOver({ off, off2: grams(off), off3: grams(-off) });
 }
 
 /** A weight as it is typed, told once it is settled: no key for a moment, or the field left. */

@@ -8,6 +8,7 @@ import type { Formulation, Preparation } from "@/core/formulation";
 import { findFood } from "@/core/materials/lookup";
 import type { PreparationChoice } from "@/core/preparations";
 import { Refusal } from "../problem";
+import * as words from "@/words/server/api/asked";
 
 type Brine = z.infer<typeof brineRequest>;
 type Marinade = z.infer<typeof marinadeRequest>;
@@ -19,20 +20,15 @@ type Base = Omit<Short<Rub>, "surface">;
 /** What is asked for in a few words as a whole formulation: what was not said is as the Bench offers it. */
 function offered(asked: Base, choice: PreparationChoice): Formulation {
   const food = findFood(asked.food);
-  if (!food)
-    throw new Refusal(
-      422,
-      "Unknown food",
-      `food: there is no “${asked.food}” in the table; the Stores list them.`,
-    );
+  if (!food) throw new Refusal(422, words.unknownFood, words.foodThereIsNoIn(asked.food));
   const count = asked.count ?? 1;
   const thicknessMm = asked.thicknessMm ?? Math.round(likelyThicknessMm(food, asked.massG / count));
   if (thicknessMm > RANGES.thicknessMm.max)
     throw new Refusal(
       422,
-      "No such piece",
-      `count: ${count} of ${asked.massG} g in all would be ${thicknessMm} mm thick. Say how many pieces there are, or their thicknessMm.`,
-      { issues: [{ path: "count", message: "how many pieces, or their thicknessMm" }] },
+      words.noSuchPiece,
+      words.countOfGInAll({ count, massG: asked.massG, thicknessMm }),
+      { issues: [{ path: "count", message: words.howManyPiecesOrTheir }] },
     );
   const base = withPreparation(newFormulation(food), choice);
   return {

@@ -29,6 +29,7 @@ import { answerSitting, type Answer } from "@/core/schedule/answer";
 import { Refusal, refusalFromIssues } from "../problem";
 import { brineAsked, crustAsked, marinadeAsked, rubAsked } from "./asked";
 import { EXAMPLE_INSTANT_MS, EXAMPLE_SITTING } from "./examples";
+import * as words from "@/words/server/api/compute";
 
 /** One thing the sums can be asked: its request and answer by contract, and how it is worked out. */
 export interface Compute {
@@ -136,11 +137,7 @@ export const COMPUTE = {
     chillAnswer,
     (asked) => {
       if ((asked.iceG ?? 0) >= asked.waterG)
-        throw new Refusal(
-          422,
-          "More ice than water",
-          "iceG: the ice is part of the water; it must be less than waterG.",
-        );
+        throw new Refusal(422, words.moreIceThanWater, words.icegTheIceIsPart);
       const saltFraction = asked.saltG / (asked.saltG + asked.waterG);
       const plan = chillBrine({ ...asked, saltFraction });
       return {
@@ -166,7 +163,7 @@ export const isComputeName = (name: string): name is ComputeName => Object.hasOw
 function worked(formulation: Formulation, rateFactor?: number): Formulated {
   const sheet = formulate(formulation, { rateFactor });
   if (!sheet.ok)
-    throw new Refusal(422, "The sums do not work out", `formulation: ${JSON.stringify(sheet.error)}`, {
+    throw new Refusal(422, words.theSumsDoNotWork, `formulation: ${JSON.stringify(sheet.error)}`, {
       issues: [{ path: "formulation", message: sheet.error.code }],
     });
   return sheet.value;

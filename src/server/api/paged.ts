@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { Refusal } from "../problem";
+import * as words from "@/words/server/api/paged";
 
 /** A part of a list, and where the next begins. */
 export class Page {
@@ -28,8 +29,8 @@ export function paged<T extends { id: string }>(
 ): Page {
   const after = cursor === undefined ? -1 : all.findIndex((item) => item.id === cursor);
   if (cursor !== undefined && after < 0)
-    throw new Refusal(400, "No such cursor", "cursor: begin again without one; its entry is gone.", {
-      issues: [{ path: "cursor", message: "not of this list" }],
+    throw new Refusal(400, words.noSuchCursor, words.cursorBeginAgainWithoutOne, {
+      issues: [{ path: "cursor", message: words.notOfThisList }],
     });
   const items = all.slice(after + 1, after + 1 + limit);
   const more = after + 1 + limit < all.length;

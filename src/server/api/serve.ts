@@ -12,6 +12,7 @@ import { openApi } from "./open-api";
 import { Page } from "./paged";
 import { schemaFile } from "./schemas";
 import { heldBy, tagOf } from "./tags";
+import * as words from "@/words/server/api/serve";
 
 /** Answers a request under /api/v1 by the operation its path and method name. */
 export function serveApi(request: Request, parts: string[]): Promise<Response> {
@@ -35,10 +36,9 @@ function found(method: string, parts: string[]): { operation: Operation; path: R
     .filter(({ operation }) => operation.method === method)
     .sort((a, b) => Object.keys(a.path).length - Object.keys(b.path).length);
   if (first) return first;
-  if (here.length === 0)
-    throw new Refusal(404, "Not found", "There is no such path; /api/v1/openapi.json lists them all.");
+  if (here.length === 0) throw new Refusal(404, words.notFound, words.thereIsNoSuchPath);
   const allowed = [...new Set(here.map((h) => h.operation.method.toUpperCase()))].join(", ");
-  throw new Refusal(405, "Not that way", `This path takes ${allowed}.`, {}, { allow: allowed });
+  throw new Refusal(405, words.notThatWay, words.thisPathTakes(allowed), {}, { allow: allowed });
 }
 
 async function reply(
@@ -85,8 +85,8 @@ function reaches(token: Token | undefined, operation: Operation): void {
   if (REACH[token.scope] < REACH[wanted])
     throw new Refusal(
       403,
-      "Not with this token",
-      `“${token.name}” may ${token.scope === "read" ? "only look" : "look and send readings"}; this wants a token for ${wanted}.`,
+      words.notWithThisToken,
+      words.mayOnlyLookThisWants({ tokenName: token.name, scope: token.scope, wanted }),
     );
 }
 
@@ -100,7 +100,7 @@ async function sent(operation: Operation, request: Request): Promise<Pick<Call, 
   if (!operation.takes) return { body: undefined, file: "" };
   const { media, mostBytes } = operation.takes;
   if (!(request.headers.get("content-type") ?? "").startsWith(media))
-    throw new Refusal(415, "Another kind of body", `Send the body as ${media}.`);
+    throw new Refusal(415, words.anotherKindOfBody, words.sendTheBodyAs(media));
   return { body: undefined, file: await saveFile(request, mostBytes) };
 }
 
@@ -119,7 +119,7 @@ function keyedId({ id }: Operation, request: Request): string | undefined {
   const key = request.headers.get("idempotency-key");
   if (key === null) return undefined;
   if (key.length === 0 || key.length > KEY_MOST)
-    throw new Refusal(400, "Not understood", `Idempotency-Key: between 1 and ${KEY_MOST} letters.`);
+    throw new Refusal(400, words.notUnderstood, words.idempotencyKeyBetween1And(KEY_MOST));
   const hex = createHash("sha256").update(`${id}\n${key}`).digest("hex");
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-8${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }

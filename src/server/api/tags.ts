@@ -1,5 +1,6 @@
 import { createHash } from "node:crypto";
 import { Refusal } from "../problem";
+import * as words from "@/words/server/api/tags";
 
 /** The entity tag of an answer (RFC 9110, 8.8.3): another text, another tag. */
 export const tagOf = (text: string): string =>
@@ -15,11 +16,5 @@ export async function heldBy(request: Request, present: () => Promise<string>): 
   if (wanted === null || wanted === "*") return;
   const tag = tagOf(await present());
   if (wanted.split(",").some((one) => one.trim() === tag)) return;
-  throw new Refusal(
-    412,
-    "Changed meanwhile",
-    "If-Match: it is not what it was when you read it. Read it again, and change that.",
-    {},
-    { etag: tag },
-  );
+  throw new Refusal(412, words.changedMeanwhile, words.ifMatchItIsNot, {}, { etag: tag });
 }

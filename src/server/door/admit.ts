@@ -4,6 +4,7 @@ import { databaseFile } from "../database";
 import { doorFile, readDoor, type Door } from "./passphrase";
 import { bearerOf, tokensFile } from "./tokens";
 import { cookieOf, isSession } from "./session";
+import * as words from "@/words/server/door/admit";
 
 const LOOPBACK = /^(localhost|127(?:\.\d{1,3}){3}|\[::1\])(?::\d+)?$/i;
 
@@ -33,19 +34,15 @@ export async function admit(request: Request): Promise<void> {
   const door = kitchenDoor();
   if (!door) {
     if (LOOPBACK.test(request.headers.get("host") ?? "")) return;
-    throw new Refusal(
-      403,
-      "No passphrase set",
-      "This kitchen has no passphrase, so it answers only on its own machine, as localhost. Set one there with: npm run passphrase",
-    );
+    throw new Refusal(403, words.noPassphraseSet, words.thisKitchenHasNoPassphrase);
   }
   // How far it reaches is asked where the operation is known.
   if (pathname.startsWith(API) && bearerOf(request, tokensFile(databaseFile()))) return;
   if (isDoorway(pathname) || (await isSession(door, cookieOf(request), databaseFile()))) return;
   throw new Refusal(
     401,
-    "Sign in first",
-    "Give the kitchen's passphrase to come in, or a token of it to the API.",
+    words.signInFirst,
+    words.giveTheKitchensPassphraseTo,
     {},
     { "www-authenticate": "Bearer" },
   );

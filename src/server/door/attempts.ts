@@ -6,6 +6,7 @@ import {
 } from "rate-limiter-flexible";
 import { databaseFile, openOwnersOnly } from "../database";
 import { Refusal } from "../problem";
+import * as words from "@/words/server/door/attempts";
 
 /** So many wrong passphrases in so many seconds from one address, and from all together; devices that are in stay in. */
 const FROM_ONE = 8;
@@ -63,11 +64,7 @@ export async function countAttempt(address: string): Promise<void> {
   } catch (refused) {
     if (!(refused instanceof RateLimiterRes)) throw refused;
     const minutes = Math.ceil(refused.msBeforeNext / 60_000);
-    throw new Refusal(
-      429,
-      "Too many wrong passphrases",
-      `Too many wrong passphrases. Try again in ${minutes} min.`,
-    );
+    throw new Refusal(429, words.tooManyWrongPassphrases, words.tooManyWrongPassphrasesTry(minutes));
   }
 }
 

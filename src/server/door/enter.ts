@@ -4,11 +4,12 @@ import { kitchenDoor } from "./admit";
 import { addressOf, countAttempt, forgiveAttempt } from "./attempts";
 import { doorFile, isPassphrase, setPassphrase, type Door } from "./passphrase";
 import { cookieOf, endSessionOf, sealSession, SESSION_COOKIE, SESSION_S } from "./session";
+import * as words from "@/words/server/door/enter";
 
 /** Checks a passphrase, and hands out a session. @throws Refusal 401, 404, 429 */
 export async function enter(request: Request, passphrase: string): Promise<Response> {
   const door = kitchenDoor();
-  if (!door) throw new Refusal(404, "No passphrase set", "This kitchen has no passphrase; nobody signs in.");
+  if (!door) throw new Refusal(404, words.noPassphraseSet, words.thisKitchenHasNoPassphrase);
   await weigh(door, passphrase, addressOf(request));
   return withSession(request, door);
 }
@@ -26,7 +27,7 @@ export async function changePassphrase(
 async function weigh(door: Door, passphrase: string, address: string): Promise<void> {
   await countAttempt(address);
   if (!(await isPassphrase(door, passphrase)))
-    throw new Refusal(401, "Not the passphrase", "That is not this kitchen's passphrase.");
+    throw new Refusal(401, words.notThePassphrase, words.thatIsNotThisKitchens);
   await forgiveAttempt(address);
 }
 

@@ -3,6 +3,7 @@ import { z } from "zod";
 import { CALENDAR, TOKENS_MOST, tokenScope, type TokenView } from "@/contracts/door";
 import { Refusal } from "../problem";
 import { keptFile } from "./kept-file";
+import * as words from "@/words/server/door/tokens";
 
 /**
  * Tokens of scripts, bridges and calendars, kept beside the database as the passphrase is: no snapshot or archive carries
@@ -38,7 +39,7 @@ export function makeToken(
 ): { id: string; secret: string } {
   const tokens = tokensIn(file);
   if (tokens.length >= TOKENS_MOST)
-    throw new Refusal(422, "Too many tokens", `At most ${TOKENS_MOST}: take one back first.`);
+    throw new Refusal(422, words.tooManyTokens, words.atMostTakeOneBack(TOKENS_MOST));
   const secret = `crock_${randomBytes(32).toString("base64url")}`;
   const id = randomUUID();
   const token = { id, name, scope, ...(sittingId && { sittingId }), createdAtMs: nowMs };
@@ -79,9 +80,9 @@ export function bearerOf(request: Request, file: string): Token | undefined {
   if (token && token.scope !== CALENDAR) return token;
   throw new Refusal(
     401,
-    "Not a token",
-    "This kitchen has no such token, or has taken it back. Make one in its Stores.",
+    words.notAToken,
+    words.thisKitchenHasNoSuch,
     {},
-    { "www-authenticate": 'Bearer error="invalid_token"' },
+    { "www-authenticate": words.bearerErrorInvalidToken },
   );
 }

@@ -8,6 +8,7 @@ import { snapshotFolder, takeSnapshot } from "../safekeeping/snapshots";
 import { TABLE_NAMES, TABLES, type TableName } from "../safekeeping/tables";
 import { boundedJson } from "./bounded-json";
 import { isPlainJpeg } from "./plain-jpeg";
+import * as words from "@/words/server/exchange/archive";
 
 /* A whole kitchen as a zip: every table as JSON, photos as they are, and CSV of what others want to read. The passphrase
    and its sessions are no part of it. */
@@ -30,11 +31,7 @@ const headSchema = z.strictObject({
 const NAMES = /^(?:kitchen\.json|tables\/[a-z_]+\.json|photos\/[\w-]{1,80}\.jpg|csv\/[\w-]{1,120}\.csv)$/;
 
 const unfit = (why: string) =>
-  new Refusal(
-    422,
-    "Not a kitchen's archive",
-    `${why} Nothing was changed. It wants a zip that “Archive” gave.`,
-  );
+  new Refusal(422, words.notAKitchensArchive, words.nothingWasChangedItWants(why));
 
 /** Tables that came after the first archives. */
 const SINCE_LATER: readonly TableName[] = ["sitting_acts", "tastings"];
@@ -46,7 +43,7 @@ const SINCE_LATER: readonly TableName[] = ["sitting_acts", "tastings"];
 export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, KitchenRow[]>> {
   const files = unpack(bytes);
   const head = headSchema.safeParse(parsed(files, "kitchen.json"));
-  if (!head.success) throw unfit("Its kitchen.json does not read as version 1.");
+  if (!head.success) throw unfit(words.itsKitchenJsonDoesNot);
   const tables = {} as Record<TableName, KitchenRow[]>;
   for (const name of TABLE_NAMES) {
     // Written before there was this table: nothing of it to take in.
@@ -56,15 +53,15 @@ export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, 
     }
     const rows = parsed(files, `tables/${name}.json`);
     // Not by a contract of a list of records: a day of readings would be copied for it.
-    if (!Array.isArray(rows) || !rows.every(isRow)) throw unfit(`tables/${name}.json is not a list of rows.`);
-    if (rows.length !== head.data.rows[name]) throw unfit(`tables/${name}.json has rows missing.`);
+    if (!Array.isArray(rows) || !rows.every(isRow)) throw unfit(words.tablesJsonIsNotA(name));
+    if (rows.length !== head.data.rows[name]) throw unfit(words.tablesJsonHasRowsMissing(name));
     const whole = name === "photos" ? await Promise.all(rows.map((row) => withPicture(row, files))) : rows;
     tables[name] = whole.map((row, i) => {
       try {
         return checkRow(name, row);
       } catch (error) {
         const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
-        throw unfit(`Row ${i + 1} of tables/${name}.json does not read${field ? ` (${field})` : ""}.`);
+        throw unfit(words.rowOfTablesJsonDoes({ amount: i + 1, name, field, field2: ` (${field})` }));
       }
     });
   }
@@ -80,36 +77,35 @@ function unpack(bytes: Uint8Array): Record<string, Uint8Array> {
   try {
     return unzipSync(bytes, {
       filter({ name, originalSize }) {
-        if (!NAMES.test(name)) throw unfit(`An entry has no business in it: ${name.slice(0, 60)}.`);
+        if (!NAMES.test(name)) throw unfit(words.anEntryHasNoBusiness(name.slice(0, 60)));
         entries++;
         unpacked += originalSize;
         if (entries > ENTRIES_MOST || unpacked > UNPACKED_MOST_BYTES)
-          throw new Refusal(413, "Too large", "Unpacked, this archive is larger than any kitchen.");
+          throw new Refusal(413, words.tooLarge, words.unpackedThisArchiveIsLarger);
         return true;
       },
     });
   } catch (error) {
     if (error instanceof Refusal) throw error;
-    throw unfit("It does not read as a zip.");
+    throw unfit(words.itDoesNotReadAs);
   }
 }
 
 function parsed(files: Record<string, Uint8Array>, name: string): unknown {
   const bytes = files[name];
-  if (!bytes) throw unfit(`${name} is missing.`);
+  if (!bytes) throw unfit(words.isMissing(name));
   // Read once: let go of before the next is unpacked.
   delete files[name];
   try {
     return boundedJson(strFromU8(bytes));
   } catch {
-    throw unfit(`${name} does not read as JSON.`);
+    throw unfit(words.doesNotReadAsJson(name));
   }
 }
 
 async function withPicture(row: KitchenRow, files: Record<string, Uint8Array>): Promise<KitchenRow> {
   const jpeg = files[`photos/${String(row.id)}.jpg`];
-  if (!jpeg || !(await isPlainJpeg(jpeg)))
-    throw unfit(`Photo ${String(row.id)} is missing, or no plain JPEG.`);
+  if (!jpeg || !(await isPlainJpeg(jpeg))) throw unfit(words.photoIsMissingOrNo(String(row.id)));
   return { ...row, jpeg: Buffer.from(jpeg) };
 }
 
@@ -129,17 +125,12 @@ export async function takeArchiveIn(
   const inUse = (["formulas", "batches", "own_entries", "sittings"] as const).some(
     (name) => db.select().from(TABLES[name]).limit(1).all().length > 0,
   );
-  if (inUse && !replace)
-    throw new Refusal(
-      409,
-      "Kitchen in use",
-      "This kitchen is in use. The archive can take its place; what is here now is kept as a snapshot.",
-    );
+  if (inUse && !replace) throw new Refusal(409, words.kitchenInUse, words.thisKitchenIsInUse);
   const old = inUse ? await takeSnapshot(db, snapshotFolder(databaseFile), nowMs, "before-archive") : null;
   try {
     replaceAll(db, (name) => tables[name]);
   } catch (error) {
-    if (codeOf(error).startsWith("SQLITE_CONSTRAINT")) throw unfit("Its rows do not belong together.");
+    if (codeOf(error).startsWith("SQLITE_CONSTRAINT")) throw unfit(words.itsRowsDoNotBelong);
     throw error;
   }
   return old;

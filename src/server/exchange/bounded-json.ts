@@ -1,4 +1,5 @@
 import { Refusal } from "../problem";
+import * as words from "@/words/server/exchange/bounded-json";
 
 /** Nothing of ours is nested deeper than about ten. */
 const DEPTH_MOST = 40;
@@ -9,11 +10,11 @@ const DEPTH_MOST = 40;
  */
 export function boundedJson(text: string): unknown {
   if (depthOf(text) > DEPTH_MOST)
-    throw new Refusal(400, "Nested too deep", `At most ${DEPTH_MOST} levels, please.`);
+    throw new Refusal(400, words.nestedTooDeep, words.atMostLevelsPlease(DEPTH_MOST));
   try {
     return JSON.parse(text);
   } catch {
-    throw new Refusal(400, "Not JSON", "The text does not read as JSON.");
+    throw new Refusal(400, words.notJson, words.theTextDoesNotRead);
   }
 }
 

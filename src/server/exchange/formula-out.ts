@@ -7,6 +7,7 @@ import { outcomeAt } from "@/core/formula/account/outcome";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import { Refusal } from "../problem";
 import { ledgerCsv, sheetCsv } from "./csv/tables";
+import * as words from "@/words/server/exchange/formula-out";
 
 export const KINDS_OF_FILE = ["json", "recipe", "markdown", "text", "sheet", "ledger"] as const;
 type KindOfFile = (typeof KINDS_OF_FILE)[number];
@@ -31,11 +32,7 @@ export function formulaAs(
     };
   const worked = formulate(formulation, { rateFactor: rates[formulation.foodId]?.factor });
   if (!worked.ok)
-    throw new Refusal(
-      422,
-      "The sums do not work out",
-      `This formula has no sheet to write: ${worked.error.code}.`,
-    );
+    throw new Refusal(422, words.theSumsDoNotWork, words.thisFormulaHasNoSheet(worked.error.code));
   const sheet = worked.value;
   switch (kind) {
     case "recipe":

@@ -8,6 +8,7 @@ import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { Refusal } from "../problem";
 import type { Decimal } from "./csv/table";
 import { actsTable } from "./csv/tables";
+import * as words from "@/words/server/exchange/plan-out";
 
 /** The bell rings so long before an act. */
 const ALARM_S = 5 * 60;
@@ -18,12 +19,7 @@ export type PlannedSitting = Extract<Answer, { status: "planned" }>;
 
 /** The sitting's plan as it was decided: the same on every paper and in every file. @throws Refusal 422 where there is none */
 export function plannedNow({ plan: { answer } }: Pick<SittingView, "plan">): PlannedSitting {
-  if (answer.status !== "planned")
-    throw new Refusal(
-      422,
-      "No plan",
-      "This sitting does not fit as it stands: open it, and take one of the changes offered.",
-    );
+  if (answer.status !== "planned") throw new Refusal(422, words.noPlan, words.thisSittingDoesNotFit);
   return answer;
 }
 

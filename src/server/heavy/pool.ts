@@ -11,9 +11,13 @@ import { errorOf } from "./across";
 import { JOBS, type JobInput, type JobName, type JobResult } from "./jobs";
 import { HEAP_MB, LIMITS, THREADS, WAITING_MOST } from "./limits";
 import type { Task, Told } from "./worker";
+import * as words from "@/words/server/heavy/pool";
 
-/** Made by `npm run build`. */
-const BUNDLE = path.join(process.cwd(), ".next", "server", "heavy.cjs");
+/** Made by `npm run build`. What is being written or tested is not what was built then: it does its own sums. */
+const BUNDLE =
+  process.env.NODE_ENV === "production"
+    ? path.join(process.cwd(), ".next", "server", "heavy.cjs")
+    : undefined;
 
 type Threads = Piscina<Task, Told>;
 interface Pool {
@@ -27,7 +31,7 @@ const held = globalThis as { ironCrockPool?: Pool };
 
 /** @returns undefined where nothing is built: a script or a unit test does its own sums */
 export function pool(bundle = BUNDLE): Pool | undefined {
-  if (held.ironCrockPool || !existsSync(bundle)) return held.ironCrockPool;
+  if (held.ironCrockPool || !bundle || !existsSync(bundle)) return held.ironCrockPool;
   held.ironCrockPool = {
     threads: threadsOf(bundle, { least: 1, most: THREADS }),
     oneByOne: threadsOf(bundle, { least: 0, most: 1 }),
@@ -108,28 +112,13 @@ export async function heavy<N extends JobName>(
 
 const AGAIN = { "retry-after": "5" };
 
-const tooMany = () =>
-  new Refusal(
-    503,
-    "Too much at once",
-    "The kitchen’s machine has many sums before it. Nothing was changed: try again in a moment.",
-    {},
-    AGAIN,
-  );
+const tooMany = () => new Refusal(503, words.tooMuchAtOnce, words.theKitchensMachineHasMany, {}, AGAIN);
 
 const pastItsTime = (timeMs: number) =>
-  new Refusal(
-    503,
-    "Took too long",
-    `This took more than ${timeMs / 1000} s of the kitchen’s machine and was ended. Look what of it is there, then ask for less at once: fewer dishes, fewer rows.`,
-  );
+  new Refusal(503, words.tookTooLong, words.thisTookMoreThanS(timeMs / 1000));
 
 function pastItsMemory(error: unknown): Refusal | undefined {
   const code = typeof error === "object" && error !== null && "code" in error ? error.code : undefined;
   if (code !== "ERR_WORKER_OUT_OF_MEMORY") return undefined;
-  return new Refusal(
-    503,
-    "Too large",
-    "This took more memory than the kitchen’s machine gives to one sum and was ended. Look what of it is there, then ask for less at once.",
-  );
+  return new Refusal(503, words.tooLarge, words.thisTookMoreMemoryThan);
 }

@@ -9,6 +9,7 @@ import { snapshotFolder, takeSnapshot } from "./snapshots";
 import { replaceAll } from "./replace";
 import { checkRow } from "./rows";
 import { TABLE_NAMES, TABLES } from "./tables";
+import * as words from "@/words/server/safekeeping/restore";
 
 /** The largest snapshot taken back. */
 export const SNAPSHOT_MOST_BYTES = 512 * 1024 * 1024;
@@ -49,31 +50,25 @@ function readRow(name: (typeof TABLE_NAMES)[number], index: number, row: unknown
     checkRow(name, row);
   } catch (error) {
     const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
-    throw unfit(`Row ${index + 1} of ${name} does not read${field ? ` (${field})` : ""}.`);
+    throw unfit(words.rowOfDoesNotRead({ index: index + 1, name, field, field2: ` (${field})` }));
   }
 }
 
-const unfit = (why: string) =>
-  new Refusal(
-    422,
-    "Not a snapshot of a kitchen",
-    `${why} Nothing was changed. It wants a file that “Take a snapshot” gave.`,
-  );
+const unfit = (why: string) => new Refusal(422, words.notASnapshotOfA, words.nothingWasChangedItWants(why));
 
 function checkFile(bytes: Buffer, file: string): void {
-  if (!bytes.subarray(0, SQLITE_HEADER.length).equals(SQLITE_HEADER))
-    throw unfit("This is not a database file.");
+  if (!bytes.subarray(0, SQLITE_HEADER.length).equals(SQLITE_HEADER)) throw unfit(words.thisIsNotADatabase);
   writeFileSync(file, bytes);
   let migrated: WholeDb | undefined;
   try {
     const raw = new Database(file);
     try {
-      if (raw.pragma("integrity_check", { simple: true }) !== "ok") throw unfit("The file is damaged.");
+      if (raw.pragma("integrity_check", { simple: true }) !== "ok") throw unfit(words.theFileIsDamaged);
       // Views, triggers and columns that work themselves out are not ours: code in a stranger's file is not run.
       const strange = raw.prepare(STRANGE).get();
-      if (strange) throw unfit("The file holds what no kitchen has.");
+      if (strange) throw unfit(words.theFileHoldsWhatNo);
       // Before it is brought up to date: an empty or strange database would become an empty kitchen.
-      if (!isKitchen(raw)) throw unfit("It is a database of something else.");
+      if (!isKitchen(raw)) throw unfit(words.itIsADatabaseOf);
     } finally {
       raw.close();
     }
@@ -83,14 +78,10 @@ function checkFile(bytes: Buffer, file: string): void {
     const ours = known.$client.prepare("SELECT max(created_at) AS at FROM __drizzle_migrations").get();
     known.$client.close();
     if ((newest as { at: number }).at > (ours as { at: number }).at)
-      throw new Refusal(
-        422,
-        "A newer kitchen",
-        "This snapshot was made by a newer Iron Crock. Nothing was changed. Bring this one up to date first.",
-      );
+      throw new Refusal(422, words.aNewerKitchen, words.thisSnapshotWasMadeBy);
   } catch (error) {
     if (error instanceof Refusal) throw error;
-    throw unfit("The file does not read as a kitchen's database.");
+    throw unfit(words.theFileDoesNotRead);
   } finally {
     migrated?.$client.close();
   }
@@ -121,12 +112,12 @@ function checkRows(file: string): void {
   const db = openDatabase(file);
   try {
     if ((db.$client.pragma("foreign_key_check") as unknown[]).length > 0)
-      throw unfit("Its rows do not belong together.");
+      throw unfit(words.itsRowsDoNotBelong);
     for (const name of TABLE_NAMES)
       for (const [i, row] of db.select().from(TABLES[name]).all().entries()) readRow(name, i, row);
   } catch (error) {
     if (error instanceof Refusal) throw error;
-    throw unfit("A row of it does not read.");
+    throw unfit(words.aRowOfItDoes);
   } finally {
     db.$client.close();
   }

@@ -1,5 +1,6 @@
 import { allergenName } from "@/ui/names";
 import { ALLERGENS } from "./fields";
+import * as words from "@/words/ui/own-entry/allergen-boxes";
 
 /** The fourteen, each to be ticked. */
 export function AllergenBoxes(props: {
@@ -7,7 +8,7 @@ export function AllergenBoxes(props: {
   value: readonly string[];
   onChange: (value: string[]) => void;
 }) {
-  const { legend = "Allergens", value, onChange } = props;
+  const { legend = words.allergens, value, onChange } = props;
   return (
     <fieldset className="mt-3">
       <legend className="text-quiet">{legend}</legend>

@@ -9,6 +9,7 @@ import { Modal } from "@/ui/modal";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { AllergenBoxes } from "./allergen-boxes";
 import { ruleOf, type NumberField } from "./fields";
+import * as words from "@/words/ui/own-entry/entry-dialog";
 
 type Entry = Food | Ingredient;
 
@@ -30,7 +31,7 @@ interface Props<T extends Entry> {
   onKept?: (entry: T) => void;
 }
 
-const TITLE = { food: "A food of our own", ingredient: "An ingredient of our own" };
+const TITLE = words.title;
 
 /** An own food or ingredient: named, begun from the nearest row of the table, and changed where it differs. */
 export function EntryDialog<T extends Entry>(props: Props<T>) {
@@ -38,7 +39,7 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
   const near = like.find((row) => row.id === props.likeId) ?? like[0];
   const [draft, setDraft] = useState<T>(() => entry ?? own(near, props.name ?? ""));
   const [likeId, setLikeId] = useState(near.id);
-  const likes = useMemo(() => pickable(like, "In the tables"), [like]);
+  const likes = useMemo(() => pickable(like, words.inTheTables), [like]);
   const [unread, setUnread] = useState<string[]>([]);
   const { save, problem } = useSave();
   const named = draft.name.trim() !== "";
@@ -50,9 +51,9 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
     onClose();
   };
   return (
-    <Modal title={entry ? `Change ${entry.name}` : TITLE[kind]} onClose={onClose}>
+    <Modal title={entry ? words.change(entry.name) : TITLE[kind]} onClose={onClose}>
       <div className="field-row">
-        <label htmlFor="own-name">Name</label>
+        <label htmlFor="own-name">{words.name}</label>
         <input
           id="own-name"
           className="entry font-semibold"
@@ -63,7 +64,7 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
       </div>
       {!entry && (
         <PickRow
-          label="Most like"
+          label={words.mostLike}
           items={likes}
           chosenId={likeId}
           onPick={(id) => {
@@ -103,9 +104,9 @@ export function EntryDialog<T extends Entry>(props: Props<T>) {
         disabled={!named || unread.length > 0}
         onClick={keep}
       >
-        Keep it
+        {words.keepIt}
       </button>
-      {!named && <span className="ml-3 text-sm text-quiet">It needs a name.</span>}
+      {!named && <span className="ml-3 text-sm text-quiet">{words.itNeedsAName}</span>}
     </Modal>
   );
 }
@@ -116,7 +117,7 @@ function own<T extends Entry>(row: T, name: string): T {
     ...row,
     id: `own-${newId()}`,
     name,
-    provenance: "entered in this kitchen",
+    provenance: words.enteredInThisKitchen,
     fromMemory: false,
   };
 }

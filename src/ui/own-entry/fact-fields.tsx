@@ -10,6 +10,7 @@ import { ACID_KINDS, type Food, type Ingredient } from "@/core/materials/types";
 import { Select, Toggle } from "@/ui/choice";
 import { INGREDIENT_GROUP_NAME } from "../ingredient-groups";
 import { FORM_NAME, GROUP_NAME, KINGDOM_NAME, PROTEASE_NAME } from "./fact-names";
+import * as words from "@/words/ui/own-entry/fact-fields";
 
 /* What cautions and practice go by: chosen from the same lists as the table's own rows, never read out of a name. */
 
@@ -17,21 +18,21 @@ export function FoodFacts({ entry, onChange }: { entry: Food; onChange: (next: F
   return (
     <>
       <Named
-        label="Group"
+        label={words.group}
         all={FOOD_GROUPS}
         names={GROUP_NAME}
         value={entry.group}
         onChange={(group) => onChange({ ...entry, group })}
       />
       <Named
-        label="Flesh of"
+        label={words.fleshOf}
         all={KINGDOMS}
         names={KINGDOM_NAME}
         value={entry.kingdom}
         onChange={(kingdom) => onChange({ ...entry, kingdom })}
       />
       <Named
-        label="Cut"
+        label={words.cut}
         all={FOOD_FORMS}
         names={FORM_NAME}
         value={entry.form}
@@ -51,25 +52,25 @@ export function IngredientFacts(props: { entry: Ingredient; onChange: (next: Ing
   return (
     <>
       <Named
-        label="Group"
+        label={words.group}
         all={INGREDIENT_GROUPS}
         names={INGREDIENT_GROUP_NAME}
         value={entry.group}
         onChange={(group) => onChange({ ...entry, group })}
       />
       <Toggle
-        label="It is poured, or melts in"
+        label={words.itIsPouredOrMelts}
         value={entry.poured}
         onChange={(poured) => onChange({ ...entry, poured })}
       />
       <Named
-        label="Acid"
+        label={words.acid}
         all={ACID_KINDS}
         value={entry.acidKind}
         onChange={(acidKind) => onChange({ ...entry, acidKind })}
       />
       <Named
-        label="Enzymes that soften flesh"
+        label={words.enzymesThatSoftenFlesh}
         all={["none", "mild", "strong"] as const}
         names={PROTEASE_NAME}
         value={entry.protease}
@@ -111,7 +112,7 @@ function FlagBoxes<F extends string>(props: {
   const { meanings, value, onChange } = props;
   return (
     <fieldset className="mt-3">
-      <legend className="text-quiet">Cautions it carries</legend>
+      <legend className="text-quiet">{words.cautionsItCarries}</legend>
       {(Object.keys(meanings) as F[]).map((flag) => (
         <label key={flag} className="flex min-h-11 cursor-pointer items-center gap-3 py-1 leading-tight">
           <input

@@ -1,5 +1,6 @@
 import type { Food, Ingredient } from "@/core/materials/types";
 import type { QuantityRule } from "@/core/quantity/parse";
+import * as words from "@/words/ui/own-entry/fields";
 
 /** One number of an entry: how it is called, shown and checked. */
 export interface NumberField<T> {
@@ -32,32 +33,32 @@ const plain = <T>(
 ): NumberField<T> => ({ key, label, unit, shownUnit: 1, digits, min, max });
 
 export const INGREDIENT_FIELDS: NumberField<Ingredient>[] = [
-  plain("densityGPerMl", "Spoon density", "g/ml", 0.02, 3, 2),
-  percent("waterFraction", "Water"),
-  percent("saltFraction", "Salt"),
-  percent("sugarFraction", "Sugar"),
-  percent("fatFraction", "Fat"),
-  percent("acidFraction", "Acid"),
+  plain("densityGPerMl", words.spoonDensity, "g/ml", 0.02, 3, 2),
+  percent("waterFraction", words.water),
+  percent("saltFraction", words.salt),
+  percent("sugarFraction", words.sugar),
+  percent("fatFraction", words.fat),
+  percent("acidFraction", words.acid),
   plain("ph", "pH", "", 0.5, 12),
-  percent("alcoholFraction", "Alcohol"),
-  plain("scoville", "Chilli heat", "SHU", 0, 16_000_000, 0),
-  plain("thickens", "Thickens, beside chickpea flour", "g/g", 0, 100, 2),
-  plain("gEach", "One weighs", "g", 0.001, 20_000),
-  plain("scorchC", "Blackens at", "°C", 80, 400, 0),
+  percent("alcoholFraction", words.alcohol),
+  plain("scoville", words.chilliHeat, words.shu, 0, 16_000_000, 0),
+  plain("thickens", words.thickensBesideChickpeaFlour, "g/g", 0, 100, 2),
+  plain("gEach", words.oneWeighs, "g", 0.001, 20_000),
+  plain("scorchC", words.blackensAt, "°C", 80, 400, 0),
 ];
 
 export const FOOD_FIELDS: NumberField<Food>[] = [
-  plain("pieceMassG", "A usual piece", "g", 0.1, 200_000, 0),
-  plain("thicknessMm", "Its thickest part", "mm", 1, 400, 0),
-  percent("boneFraction", "Bone"),
-  percent("edibleFraction", "Edible"),
-  percent("waterFraction", "Water"),
-  percent("nativeSaltFraction", "Salt of its own", 20),
-  plain("targetC", "Usual core", "°C", 30, 110, 0),
-  plain("safeMinC", "Official minimum", "°C", 30, 110, 1),
-  plain("acidMaxH", "Longest in sharp acid", "h", 0, 200),
-  plain("servingLightG", "A light portion, as bought", "g", 1, 5000, 0),
-  plain("servingHeartyG", "A hearty portion, as bought", "g", 1, 5000, 0),
+  plain("pieceMassG", words.aUsualPiece, "g", 0.1, 200_000, 0),
+  plain("thicknessMm", words.itsThickestPart, "mm", 1, 400, 0),
+  percent("boneFraction", words.bone),
+  percent("edibleFraction", words.edible),
+  percent("waterFraction", words.water),
+  percent("nativeSaltFraction", words.saltOfItsOwn, 20),
+  plain("targetC", words.usualCore, "°C", 30, 110, 0),
+  plain("safeMinC", words.officialMinimum, "°C", 30, 110, 1),
+  plain("acidMaxH", words.longestInSharpAcid, "h", 0, 200),
+  plain("servingLightG", words.aLightPortionAsBought, "g", 1, 5000, 0),
+  plain("servingHeartyG", words.aHeartyPortionAsBought, "g", 1, 5000, 0),
 ];
 
 export const ruleOf = (field: NumberField<never>): QuantityRule => ({

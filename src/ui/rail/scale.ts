@@ -2,6 +2,7 @@ import type { Readiness } from "@/core/diffusion/readiness";
 import { RAIL_TO_H, type SoftHour, type SoakWindow } from "@/core/formula/soak/window";
 import { duration, inZone } from "../format";
 import { unitsOf, type Units } from "../units";
+import * as words from "@/words/ui/rail/scale";
 
 /** What of a window the rail draws. */
 export type RailWindow = Pick<SoakWindow, "ready" | "past"> & {
@@ -109,18 +110,8 @@ export function stateAt(window: Pick<SoakWindow, "ready" | "past">, hours: numbe
   return reached(window.ready, "early") ? "maybe" : "notYet";
 }
 
-const SOAK_WORDS: Record<RailState, string> = {
-  notYet: "light",
-  maybe: "nearly as wanted",
-  ready: "as wanted",
-  past: "stood too long",
-};
-const BAKE_WORDS: Record<RailState, string> = {
-  notYet: "underdone",
-  maybe: "nearly done",
-  ready: "done",
-  past: "overdone",
-};
+const SOAK_WORDS: Record<RailState, string> = words.soakWords;
+const BAKE_WORDS: Record<RailState, string> = words.bakeWords;
 
 /** A state in a cook's words: salt for a soak, doneness for a bake. */
 export function stateWord(
@@ -128,11 +119,11 @@ export function stateWord(
   { pastReason, readiness, lacks }: Pick<RailWindow, "pastReason" | "readiness" | "lacks">,
 ): string {
   if (pastReason === "over_baked") return BAKE_WORDS[state];
-  if (state === "ready" && readiness === "outside" && lacks !== "meeting") return "outside as wanted";
-  if (state === "ready" && readiness === "even") return "even all through";
-  if (state === "notYet" && lacks === "spreading") return "salty outside";
-  if (state === "notYet" && lacks === "meeting") return "in pockets";
-  return state === "past" && pastReason === "over_salted" ? "salty" : SOAK_WORDS[state];
+  if (state === "ready" && readiness === "outside" && lacks !== "meeting") return words.outsideAsWanted;
+  if (state === "ready" && readiness === "even") return words.evenAllThrough;
+  if (state === "notYet" && lacks === "spreading") return words.saltyOutside;
+  if (state === "notYet" && lacks === "meeting") return words.inPockets;
+  return state === "past" && pastReason === "over_salted" ? words.salty : SOAK_WORDS[state];
 }
 
 /** Hours typed and hours worked out differ in the last digit. */

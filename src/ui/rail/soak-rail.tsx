@@ -16,6 +16,7 @@ import {
   type RailWindow,
 } from "./scale";
 import { ZoneBars } from "./zone-bars";
+import * as words from "@/words/ui/rail/soak-rail";
 
 interface Props {
   window: RailWindow;
@@ -99,7 +100,7 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
           {...(onHours && {
             role: "slider",
             tabIndex: 0,
-            "aria-label": `${marks} at`,
+            "aria-label": words.at(marks),
             "aria-valuemin": RAIL_FROM_H,
             "aria-valuemax": RAIL_TO_H,
             "aria-valuenow": hours,
@@ -116,7 +117,7 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
               // The flag leans inward near an end, so that it never leaves the rail.
               style={{ transform: `translateX(-${Math.round(at * 100)}%)` }}
             >
-              {marks} at {duration(hours)} · {state}
+              {words.atOfMarks({ marks, hours: duration(hours), state })}
             </span>
           )}
         </div>
@@ -144,7 +145,7 @@ const Clock = memo(function Clock({ spanH, startAtMs, timeZone }: ClockProps) {
             key={night.from}
             className="absolute top-0 h-1.5 bg-[var(--iron)] opacity-70"
             style={{ left: `${night.from * 100}%`, width: `${(night.to - night.from) * 100}%` }}
-            title="night"
+            title={words.night}
           />
         ))}
       {ticksOf(spanH, start, units).map((tick) => (
@@ -169,7 +170,7 @@ function Keeps({ at }: { at: number }) {
       style={{ left: `${at * 100}%` }}
     >
       <span className="absolute top-full -translate-x-1/2 bg-base-200 px-1 text-sm whitespace-nowrap">
-        keeps until
+        {words.keepsUntil}
       </span>
     </span>
   );

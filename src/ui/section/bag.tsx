@@ -3,6 +3,7 @@ import { DimensionLine, Leader, NOTE } from "./dimension";
 import { CloseUp } from "./close-up";
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
 import { countNote, pathNote, saltsOneFace, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
+import * as words from "@/words/ui/section/bag";
 
 const MOST_DRAWN = 5;
 
@@ -79,16 +80,16 @@ export function Bag({ input, sheet, shades, cut, acidShare, view, compact, units
           <Leader
             x={left - 16}
             y={top + height / 2}
-            lines={[`${units.length(pieces.thicknessMm)} thick`, pathNote(sheet, units), countNote(input)]}
+            lines={[words.thick(units.length(pieces.thicknessMm)), pathNote(sheet, units), countNote(input)]}
           />
           <DimensionLine
             x={left + width + neck + 22}
             from={top}
             to={top + height}
-            lines={[units.volume(sheet.liquidMl), "about it"]}
+            lines={[units.volume(sheet.liquidMl), words.aboutIt]}
           />
           <text x={view.width / 2} y={view.height - 8} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
-            bag, air pressed out, flat on a tray
+            {words.bagAirPressedOutFlat}
           </text>
         </>
       )}

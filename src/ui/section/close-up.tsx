@@ -3,6 +3,7 @@ import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
 import { NOTE } from "./dimension";
 import type { Cut } from "./cut";
 import type { Shade } from "./shading";
+import * as words from "@/words/ui/section/close-up";
 
 interface Props {
   /** The drawn piece that is shown larger, px. */
@@ -62,10 +63,10 @@ export function CloseUp({
         labelled
       />
       <text x={x - 10} y={TOP + HEIGHT / 2 - 4} textAnchor="end" fill="var(--color-base-content)" {...NOTE}>
-        close up
+        {words.closeUp}
       </text>
       <text x={x - 10} y={TOP + HEIGHT / 2 + 13} textAnchor="end" fill="var(--quiet)" {...NOTE}>
-        salt by depth
+        {words.saltByDepth}
       </text>
     </g>
   );

@@ -6,6 +6,7 @@ import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import type { Shade } from "./shading";
 import { countNote, type DrawingProps } from "./wet-vessel";
+import * as words from "@/words/ui/section/crust";
 
 /** The food in its shell of damp salt on a tray: cut across above, cut along its length below, to one scale each. */
 export function Crust({ input, sheet, shades, view, compact, units }: DrawingProps) {
@@ -42,7 +43,7 @@ export function Crust({ input, sheet, shades, view, compact, units }: DrawingPro
         lines={[
           `${units.length(lengthMm)} ×`,
           `${units.length(widthMm)} × ${units.length(heightMm)}`,
-          crust.estimated ? "estimated" : "measured",
+          words.measured(crust.estimated),
           countNote(input),
         ]}
       />
@@ -53,11 +54,11 @@ export function Crust({ input, sheet, shades, view, compact, units }: DrawingPro
         fill="var(--color-base-content)"
         {...NOTE}
       >
-        {`tray at least ${units.length(crust.tray.lengthMm)} × ${units.length(crust.tray.widthMm)}`}
+        {words.trayAtLeast(units.length(crust.tray.lengthMm), units.length(crust.tray.widthMm))}
       </text>
       <text x={view.width / 2} y={view.height - 6} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
-        {outMm ? "head and tail left out" : "wholly covered"}
-        {p.scales === "on" && sheet.food.group === "fish" ? " · scales on" : ""}
+        {words.headAndTailLeftOut(outMm)}
+        {p.scales === "on" && sheet.food.group === "fish" ? words.scalesOn : ""}
       </text>
     </g>
   );
@@ -143,13 +144,13 @@ function Cut({
             x={right + 26}
             from={shellTop}
             to={foodTop}
-            lines={[`${units.length(crust.overMm)} over`]}
+            lines={[words.over(units.length(crust.overMm))]}
           />
           <DimensionLine
             x={right + 26}
             from={tray - mm(p.underMm)}
             to={tray}
-            lines={[`${units.length(p.underMm)} under`]}
+            lines={[words.under(units.length(p.underMm))]}
           />
           <text
             x={left - 26}
@@ -158,7 +159,7 @@ function Cut({
             fill="var(--quiet)"
             {...NOTE}
           >
-            cut across
+            {words.cutAcross}
           </text>
         </>
       )}

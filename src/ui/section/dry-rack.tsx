@@ -4,6 +4,7 @@ import { Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import { Outline } from "./outline";
 import { countNote, pathNote, saltsOneFace, slashesAt, slashShares, type DrawingProps } from "./wet-vessel";
+import * as words from "@/words/ui/section/dry-rack";
 
 const MOST_DRAWN = 6;
 /** A low tray is drawn with at least this much rim, px. */
@@ -112,8 +113,8 @@ export function DryRack({
             x={left - 14}
             y={rack - height / 2}
             lines={[
-              `${units.length(pieces.thicknessMm)} thick`,
-              spacing === undefined ? pathNote(sheet, units) : `in every ${units.length(spacing)}`,
+              words.thick(units.length(pieces.thicknessMm)),
+              spacing === undefined ? pathNote(sheet, units) : words.inEvery(units.length(spacing)),
               countNote(input),
             ]}
           />
@@ -124,18 +125,18 @@ export function DryRack({
               fill="var(--color-base-content)"
               {...NOTE}
             >
-              {`${units.length(coatMm, 1)} coat`}
+              {words.coat(units.length(coatMm, 1))}
             </text>
           )}
           <text x={left + span + 20} y={rack + 6} fill="var(--quiet)" {...NOTE}>
-            rack
+            {words.rack}
           </text>
           <text x={left + span + 20} y={rack + RIM + 10} fill="var(--quiet)" {...NOTE}>
-            tray, rimmed
+            {words.trayRimmed}
           </text>
           {oneFace && pieces.skin && (
             <text x={view.width / 2} y={view.height - 6} textAnchor="middle" fill="var(--quiet)" {...NOTE}>
-              flesh side up; salt does not pass the skin
+              {words.fleshSideUpSaltDoes}
             </text>
           )}
         </>

@@ -11,6 +11,7 @@ import { CutSymbol, cutOf } from "./cut";
 import { DryRack } from "./dry-rack";
 import { shadesOf } from "./shading";
 import { saltsOneFace, WetVessel, type DrawingProps } from "./wet-vessel";
+import * as words from "@/words/ui/section/section";
 
 /* Fetched where food lies so: most of it lies in a tub or on a rack. */
 const Bag = dynamic(
@@ -56,7 +57,14 @@ export function Section({
       viewBox={`0 0 ${view.width} ${view.height}`}
       className="block h-full w-full"
       role="img"
-      aria-label={`${sheet.food.name} cut open: ${percent(outcome.surfaceFraction)} % salt at the ${spots.enters}, ${percent(outcome.meanFraction)} % on average, ${percent(outcome.centreFraction)} % at the ${spots.last}`}
+      aria-label={words.cutOpenSaltAtThe({
+        foodName: sheet.food.name,
+        surfaceFraction: percent(outcome.surfaceFraction),
+        enters: spots.enters,
+        meanFraction: percent(outcome.meanFraction),
+        centreFraction: percent(outcome.centreFraction),
+        last: spots.last,
+      })}
     >
       {cut && (
         <defs>

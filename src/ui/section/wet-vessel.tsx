@@ -9,6 +9,7 @@ import { DimensionLine, Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";
 import { layOut } from "./layout";
 import type { Shade } from "./shading";
+import * as words from "@/words/ui/section/wet-vessel";
 
 export interface DrawingProps {
   input: Formulation;
@@ -47,7 +48,7 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
   // A pail is narrower at its floor than at its rim.
   const inset = vessel.shape === "pail" ? ((vessel.lengthMm - vessel.widthMm) / 2) * scale : 0;
   const insetAt = (y: number) => inset * ((y - rim) / Math.max(1, floor - rim));
-  const liquid = sheet.mix ? "marinade" : "brine";
+  const liquid = words.liquid(sheet.mix !== undefined);
 
   return (
     <g>
@@ -123,7 +124,7 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
             x={left - 12}
             y={floor - layout.pieces[0].height * scale * 0.5}
             lines={[
-              `${units.length(input.pieces.thicknessMm)} thick`,
+              words.thick(units.length(input.pieces.thicknessMm)),
               pathNote(sheet, units),
               countNote(input),
             ]}
@@ -132,23 +133,19 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
             x={left + width + 18}
             from={rim}
             to={level}
-            lines={[units.length(headspaceMm), "to the rim"]}
+            lines={[units.length(headspaceMm), words.toTheRim]}
           />
           <DimensionLine
             x={left + width + 18}
             from={level}
             to={floor}
-            lines={[units.volume(sheet.liquidMl + sheet.fit.foodMl), `${liquid} and food`]}
+            lines={[units.volume(sheet.liquidMl + sheet.fit.foodMl), words.andFood(liquid)]}
           />
           {exposedMm > 0.5 && (
-            <Alarm
-              x={view.width / 2}
-              text={`${units.length(exposedMm)} stands out of the ${liquid}`}
-              y={16}
-            />
+            <Alarm x={view.width / 2} text={words.standsOutOfThe(units.length(exposedMm), liquid)} y={16} />
           )}
           {overflowMl > 0 && (
-            <Alarm x={view.width / 2} text={`${units.volume(overflowMl)} over the rim`} y={34} />
+            <Alarm x={view.width / 2} text={words.overTheRim(units.volume(overflowMl))} y={34} />
           )}
         </>
       )}
@@ -241,7 +238,7 @@ export const slashShares = ({ pieces }: Formulation) =>
 
 /** How far salt must go, after slashes. */
 export const pathNote = (sheet: Formulated, units: Units): string =>
-  `${units.length(sheet.soak.body.halfThicknessM * 1000)} to go`;
+  words.toGo(units.length(sheet.soak.body.halfThicknessM * 1000));
 
 export const countNote = (input: Formulation): string =>
-  input.pieces.count === 1 ? "1 piece" : `${input.pieces.count} pieces`;
+  input.pieces.count === 1 ? "1 piece" : words.pieces(input.pieces.count);

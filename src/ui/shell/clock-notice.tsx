@@ -1,4 +1,5 @@
 import { offBy } from "../format";
+import * as words from "@/words/ui/shell/clock-notice";
 
 interface Props {
   /** By how much the machine's clock jumped, ms; 0 where it did not. */
@@ -10,13 +11,7 @@ export function ClockNotice({ byMs }: Props) {
   if (byMs === 0) return null;
   return (
     <p role="status" className="border-b-4 border-warning bg-base-100 px-4 py-2 lg:px-6 print:hidden">
-      <b>
-        The kitchen machine’s clock moved {offBy(byMs)} {byMs > 0 ? "on" : "back"}.
-      </b>{" "}
-      {byMs > 0
-        ? "It was set, or the machine slept. Look at what should have been done meanwhile."
-        : "It was set. Countdowns go by it now; what was ticked off keeps its hour."}{" "}
-      If it is wrong, set the machine’s clock.
+      <b>{words.theClockMoved(offBy(byMs), byMs > 0)}</b> {words.whatToDo(byMs > 0)}
     </p>
   );
 }

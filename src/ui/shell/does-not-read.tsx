@@ -1,5 +1,6 @@
 import type { Unreadable } from "@/contracts/unreadable";
 import { Shell } from "./shell";
+import * as words from "@/words/ui/shell/does-not-read";
 
 /** Where its own page is, to look again once it is put right. */
 const PAGE: Partial<Record<Unreadable["what"], (id: string) => string>> = {
@@ -12,30 +13,28 @@ const PAGE: Partial<Record<Unreadable["what"], (id: string) => string>> = {
 export function DoesNotRead({ row: { what, id, name, field } }: { row: Unreadable }) {
   const page = PAGE[what]?.(encodeURIComponent(id));
   return (
-    <Shell title="Does not read">
+    <Shell title={words.doesNotRead}>
       <div className="flex max-w-prose flex-col items-start gap-4 p-6 text-lg">
         <p>
-          The {what} <b>{name ?? id}</b> stands in this kitchen’s file, and does not read
-          {field && (
-            <>
-              : its <b>{field}</b> is not what it should be
-            </>
-          )}
-          . Nothing of it was changed, and everything else is here and works.
+          {words.theStandsInThisKitchens({
+            what,
+            name: <b>{name ?? id}</b>,
+            field: field && <>{words.itsIsNotWhatIt(<b>{field}</b>)}</>,
+          })}
         </p>
         <ol className="list-decimal pl-6">
-          <li>Take a snapshot of the kitchen as it is, and put it aside.</li>
-          <li>Restore a snapshot from before, from the list of those kept; it may have this {what} whole.</li>
-          <li>Nothing that is there now is lost by it: the kitchen is kept as a snapshot first.</li>
+          <li>{words.takeASnapshotOfThe}</li>
+          <li>{words.restoreASnapshotFromBefore(what)}</li>
+          <li>{words.nothingThatIsThereNow}</li>
         </ol>
         <div className="flex flex-wrap gap-3">
           {/* Full loads: what was read before is not shown again. */}
           <a href="/stores#safekeeping" className="btn btn-primary min-h-11">
-            To safekeeping
+            {words.toSafekeeping}
           </a>
           {page && (
             <a href={page} className="btn min-h-11">
-              Look again
+              {words.lookAgain}
             </a>
           )}
         </div>

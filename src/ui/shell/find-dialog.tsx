@@ -6,6 +6,7 @@ import { useEffect, useState } from "react";
 import type { Found } from "@/contracts/find";
 import { Modal } from "../modal";
 import { read } from "../send";
+import * as words from "@/words/ui/shell/find-dialog";
 
 const WAIT_MS = 120;
 
@@ -33,18 +34,18 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
   }, [text]);
 
   return (
-    <Modal title="Find" onClose={onClose}>
-      <Command shouldFilter={false} label="Find anything">
+    <Modal title={words.find} onClose={onClose}>
+      <Command shouldFilter={false} label={words.findAnything}>
         <Command.Input
           autoFocus
           value={text}
           onValueChange={setText}
-          placeholder="a formula, a batch, a food, a salt …"
+          placeholder={words.aFormulaABatchA}
           className="entry min-h-12 w-full !border-line !text-left text-lg"
         />
-        <Command.List className="mt-2 max-h-96 overflow-auto">
+        <Command.List label={words.found} className="mt-2 max-h-96 overflow-auto">
           {problem && <p role="alert">{problem}</p>}
-          {found?.length === 0 && <p className="py-2">Nothing of that name.</p>}
+          {found?.length === 0 && <p className="py-2">{words.nothingOfThatName}</p>}
           {found?.map((f) => (
             <Command.Item
               key={f.key}

@@ -11,6 +11,7 @@ import { useOutbox } from "../outbox";
 import { useKeptSittings } from "../use-kept-sittings";
 import { useLasting } from "../use-lasting";
 import { useRereadIfOld } from "../use-reread-if-old";
+import * as words from "@/words/ui/shell/line-notice";
 
 /** A line that is back at once was not gone, and a tap on its way is not kept. */
 const SAID_AFTER_MS = 1500;
@@ -42,16 +43,15 @@ export function LineNotice() {
     >
       <Icon size={22} aria-hidden className="shrink-0" />
       <span>
-        {isLost && "No line to the kitchen’s server: what you see is as it was last known. "}
-        {isKept &&
-          `${entries === 1 ? "One entry is" : `${entries} entries are`} kept here and sent when it is back. `}
+        {isLost && words.noLineToTheKitchens}
+        {isKept && words.oneEntryIsKeptHere(entries)}
         {overtaken.map(({ id, body }) => (
           <span key={id}>
-            Somebody else changed{" "}
-            <Link href={`/sitting/${id}`} className="underline">
-              {body.name}
-            </Link>{" "}
-            meanwhile; what you changed is kept here. Say there which is to stand.{" "}
+            {words.somebodyElseChangedMeanwhile(
+              <Link href={`/sitting/${id}`} className="underline">
+                {body.name}
+              </Link>,
+            )}{" "}
           </span>
         ))}
         {problem}
@@ -61,5 +61,4 @@ export function LineNotice() {
   );
 }
 
-const sayClock = (aheadMs: number): string =>
-  ` This device’s clock is ${offBy(aheadMs)} ${aheadMs > 0 ? "ahead of" : "behind"} the kitchen’s: all times here go by the kitchen’s.`;
+const sayClock = (aheadMs: number): string => words.thisDevicesClockIsAhead(offBy(aheadMs), aheadMs);

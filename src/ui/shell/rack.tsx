@@ -7,6 +7,7 @@ import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Modal } from "../modal";
 import { orMissing } from "../or-missing";
+import * as words from "@/words/ui/shell/rack";
 
 /* Fetched when somebody looks for something. */
 const FindDialog = dynamic(
@@ -15,12 +16,12 @@ const FindDialog = dynamic(
 );
 
 const STATIONS = [
-  { href: "/", name: "Shelf", key: "s", Icon: Rows3, covers: ["/batch"] },
-  { href: "/bench", name: "Bench", key: "b", Icon: CookingPot, covers: [] },
-  { href: "/sitting", name: "Sitting", key: "p", Icon: CalendarClock, covers: [] },
-  { href: "/work", name: "At work", key: "w", Icon: Timer, covers: [] },
-  { href: "/record", name: "Record", key: "r", Icon: NotebookText, covers: [] },
-  { href: "/stores", name: "Stores", key: "t", Icon: Archive, covers: [] },
+  { href: "/", name: words.shelf, key: "s", Icon: Rows3, covers: ["/batch"] },
+  { href: "/bench", name: words.bench, key: "b", Icon: CookingPot, covers: [] },
+  { href: "/sitting", name: words.sitting, key: "p", Icon: CalendarClock, covers: [] },
+  { href: "/work", name: words.atWork, key: "w", Icon: Timer, covers: [] },
+  { href: "/record", name: words.record, key: "r", Icon: NotebookText, covers: [] },
+  { href: "/stores", name: words.stores, key: "t", Icon: Archive, covers: [] },
 ];
 
 /** The slim iron rack: every station, and a letter for each. */
@@ -31,7 +32,7 @@ export function Rack() {
     path === s.href || [...s.covers, ...(s.href === "/" ? [] : [s.href])].some((p) => path.startsWith(p));
   return (
     <nav
-      aria-label="Stations"
+      aria-label={words.stations}
       className="fixed inset-x-0 bottom-0 z-30 flex bg-[#1f2326] text-[#ece7dc] lg:static lg:w-19 lg:shrink-0 lg:flex-col print:hidden"
     >
       <StationKeys find={find} setFind={setFind} />
@@ -41,7 +42,7 @@ export function Rack() {
           key={station.href}
           href={station.href}
           aria-current={here(station) ? "page" : undefined}
-          className={`flex min-h-16 min-w-0 flex-1 flex-col items-center justify-center gap-1 border-t-4 text-[0.8125rem] lg:flex-none lg:text-sm lg:border-t-0 lg:border-l-4 ${
+          className={`flex min-h-16 min-w-0 flex-1 flex-col items-center justify-center gap-1 border-t-4 text-center text-[0.8125rem] leading-tight [overflow-wrap:anywhere] lg:flex-none lg:text-sm lg:border-t-0 lg:border-l-4 ${
             here(station) ? "border-[#6fb7c2] bg-[#2b3136]" : "border-transparent"
           }`}
         >
@@ -51,11 +52,11 @@ export function Rack() {
       ))}
       <button
         type="button"
-        className="flex min-h-16 min-w-0 flex-1 cursor-pointer flex-col items-center justify-center gap-1 border-t-4 border-transparent text-[0.8125rem] lg:mt-auto lg:flex-none lg:border-t-0 lg:border-l-4 lg:text-sm"
+        className="flex min-h-16 min-w-0 flex-1 cursor-pointer flex-col items-center justify-center gap-1 border-t-4 border-transparent text-center text-[0.8125rem] leading-tight [overflow-wrap:anywhere] lg:mt-auto lg:flex-none lg:border-t-0 lg:border-l-4 lg:text-sm"
         onClick={() => setFind(true)}
       >
         <Search size={22} aria-hidden />
-        Find
+        {words.find}
       </button>
     </nav>
   );
@@ -98,15 +99,15 @@ function StationKeys({ find, setFind }: { find: boolean; setFind: (open: boolean
   if (find) return <FindDialog onClose={() => setFind(false)} />;
   if (!help) return null;
   return (
-    <Modal title="Keys" onClose={() => setHelp(false)}>
+    <Modal title={words.keys} onClose={() => setHelp(false)}>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
         {STATIONS.map((s) => (
           <Key key={s.key} name={s.key.toUpperCase()} what={s.name} />
         ))}
-        <Key name="/" what="find anything" />
-        <Key name="↑ ↓" what="nudge a focused weight or time; with Shift ten times as far" />
-        <Key name="← →" what="move the marker a quarter of an hour" />
-        <Key name="Ctrl Z" what="on the Bench: undo a change; with Shift, redo it" />
+        <Key name="/" what={words.findAnything} />
+        <Key name="↑ ↓" what={words.nudgeAFocusedWeightOr} />
+        <Key name="← →" what={words.moveTheMarkerAQuarter} />
+        <Key name="Ctrl Z" what={words.onTheBenchUndoA} />
       </dl>
     </Modal>
   );

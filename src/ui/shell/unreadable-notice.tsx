@@ -1,4 +1,5 @@
 import type { Unreadable } from "@/contracts/unreadable";
+import * as words from "@/words/ui/shell/unreadable-notice";
 
 interface Props {
   rows: readonly Unreadable[];
@@ -10,8 +11,10 @@ export function UnreadableNotice({ rows }: Props) {
   return (
     <div role="status" className="border-b-4 border-error bg-base-100 px-4 py-2 lg:px-6 print:hidden">
       <p>
-        <b>Some of this kitchen’s file does not read.</b> Everything else is here and works. A snapshot from
-        before may have it whole: <a href="/stores#safekeeping">Safekeeping</a>.
+        {words.everythingElseIsHereAnd(
+          <b>{words.someOfThisKitchensFile}</b>,
+          <a href="/stores#safekeeping">{words.safekeeping}</a>,
+        )}
       </p>
       <ul className="list-disc pl-6 text-sm">
         {rows.map(({ what, id, name, field }) => (
@@ -23,8 +26,8 @@ export function UnreadableNotice({ rows }: Props) {
 }
 
 function sayRow(what: Unreadable["what"], id: string, name: string | undefined, field: string): string {
-  const where = field && ` Its “${field}” is not what it should be.`;
-  if (what === "settings") return `The kitchen’s ${name}: the usual stands in place of it.${where}`;
-  const called = name ? `“${name}”` : `with the number ${id}`;
-  return `The ${what} ${called} is left out of the lists.${where}`;
+  const where = field && words.itsIsNotWhatIt(field);
+  if (what === "settings") return words.theKitchensTheUsualStands(name, where);
+  const called = name ? `“${name}”` : words.withTheNumber(id);
+  return words.theIsLeftOutOf({ what, called, where });
 }

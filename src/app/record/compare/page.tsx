@@ -1,8 +1,9 @@
 import type { Metadata } from "next";
 import { CompareBatches } from "@/features/record/compare-batches";
 import { loadCompare } from "@/server/pages";
+import * as words from "@/words/app/record/compare/page";
 
-export const metadata: Metadata = { title: "Two batches" };
+export const metadata: Metadata = { title: words.twoBatches };
 
 type Search = Promise<{ [key: string]: string | string[] | undefined }>;
 

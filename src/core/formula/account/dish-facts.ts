@@ -3,6 +3,7 @@ import { pantryOf } from "../../materials/pantry";
 import type { Ingredient } from "../../materials/types";
 import type { Formulated } from "../formulate";
 import type { SheetLine } from "../weigh/lines";
+import * as words from "@/words/core/formula/account/dish-facts";
 
 /** What an eater may have to know of a dish, from its lines and its food. */
 export interface DishFacts {
@@ -28,6 +29,9 @@ export const HEATS = [
   { name: "fierce", upTo: Infinity },
 ] as const;
 export type HeatName = (typeof HEATS)[number]["name"];
+
+/** How it is called. */
+export const heatWord = (heat: HeatName): string => words.heat[heat];
 
 export const heatName = (units: number): HeatName => HEATS.find((h) => units < h.upTo)?.name ?? "fierce";
 

@@ -5,6 +5,7 @@ import type { Formulated } from "../formulate";
 import { rinsedMoment, type RinsedShares } from "../soak/rinse";
 import { shareOfFinishedFlesh } from "../weigh/equilibrium";
 import { dishLedger, type DishLedger } from "./dish-ledger";
+import * as words from "@/words/core/formula/account/outcome";
 
 /** The food at the moment it is lifted out. Salt as shares of finished flesh. */
 export interface Outcome {
@@ -78,14 +79,14 @@ const sharesAtLift = ({ meanFraction, surfaceFraction, centreFraction }: RinsedS
 
 /** Common names for how salty finished flesh tastes. *Practice*. */
 export const TASTE_BANDS = [
-  { below: 0.005, name: "bland" },
-  { below: 0.008, name: "faint" },
-  { below: 0.012, name: "light" },
-  { below: 0.016, name: "seasoned" },
-  { below: 0.02, name: "firmly seasoned" },
-  { below: 0.025, name: "ham-like" },
-  { below: Infinity, name: "too salty for most" },
+  { below: 0.005, name: words.bland },
+  { below: 0.008, name: words.faint },
+  { below: 0.012, name: words.light },
+  { below: 0.016, name: words.seasoned },
+  { below: 0.02, name: words.firmlySeasoned },
+  { below: 0.025, name: words.hamLike },
+  { below: Infinity, name: words.tooSaltyForMost },
 ] as const;
 
 export const tasteBand = (fraction: number): string =>
-  TASTE_BANDS.find((band) => fraction < band.below)?.name ?? "too salty for most";
+  TASTE_BANDS.find((band) => fraction < band.below)?.name ?? words.tooSaltyForMost;

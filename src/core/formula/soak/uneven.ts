@@ -2,6 +2,7 @@ import type { Formulation } from "../../formulation";
 import { isWholeBird } from "../../materials/practice";
 import { lotsOf } from "./lots";
 import type { Formulated } from "../formulate";
+import * as words from "@/words/core/formula/soak/uneven";
 
 /** Pieces whose times differ by more than this should not share one soak or one cook. *Practice*, estimate. */
 export const UNEVEN_TIMES = 1.6;
@@ -16,8 +17,8 @@ export interface Split {
 
 /** Of a whole bird: how thick breast and leg are beside its thickest part. *Practice*, estimates. */
 const BIRD_PARTS = [
-  { name: "breast", share: 1 },
-  { name: "leg and thigh", share: 0.6 },
+  { name: words.breast, share: 1 },
+  { name: words.legAndThigh, share: 0.6 },
 ];
 
 /** Pieces too different to share a tray and a time, with the split that mends it; undefined when they are alike. */
@@ -34,9 +35,9 @@ export function splitProposed(input: Formulation, sheet: Formulated): Split | un
       })),
     );
   const lots = [
-    { name: `${input.pieces.count} of ${Math.round(thicknessMm)} mm`, thicknessMm, readyH: ready },
+    { name: words.countOfThickness(input.pieces.count, Math.round(thicknessMm)), thicknessMm, readyH: ready },
     ...lotsOf(input).others.map((a, i) => ({
-      name: `${a.ofEach ? "their thin part" : a.count} of ${Math.round(a.thicknessMm)} mm`,
+      name: words.sizeOfThickness(a.ofEach ? words.theirThinPart : a.count, Math.round(a.thicknessMm)),
       thicknessMm: a.thicknessMm,
       readyH: sheet.soak.alongside[i]?.readyH,
     })),

@@ -35,6 +35,7 @@ import {
   type SheetLine,
 } from "./lines";
 import { basesOf, type Dose, type FormulationError, type PrepareContext, type Prepared } from "./prepared";
+import * as words from "@/words/core/formula/weigh/brines";
 
 type WetBrine = Extract<Preparation, { kind: "wetBrine" }>;
 type Equilibrium = Extract<WetBrine, { school: "equilibrium" }>;
@@ -225,21 +226,24 @@ function waterToCoverG(wantedMl: number, solutesIn: (waterG: number) => Solutes)
 
 export const wetBrineActs: Acts<Of<"wetBrine">> = {
   goesIn: (_, { liquidMl }) => ({
-    title: `Submerge it in ${oneDigit(liquidMl / 1000)} L brine`,
-    why: "What stands out stays unsalted.",
-    look: "All of it under, a plate on top.",
+    title: words.submergeItInLBrine(oneDigit(liquidMl / 1000)),
+    why: words.whatStandsOutStaysUnsalted,
+    look: words.allOfItUnderA,
   }),
 };
 
 export const dryBrineActs: Acts<Of<"dryBrine">> = {
   goesIn: (_, { massG, faces }) => ({
-    title: `Salt ${saltedWith(massG, faces)}, and onto the rack`,
-    why: "Uncovered, so that the surface dries.",
-    look: "More where it is thick.",
+    title: words.saltAndOntoTheRack(saltedWith(massG, faces)),
+    why: words.uncoveredSoThatTheSurface,
+    look: words.moreWhereItIsThick,
   }),
 };
 
 const saltedWith = (massG: number, faces: SaltedFaces): string =>
-  faces === "moreOnOne"
-    ? `the flesh side with ${gramsText(FLESH_SIDE_SHARE * massG)} g, the other with ${gramsText((1 - FLESH_SIDE_SHARE) * massG)} g`
-    : `${faces === "one" ? "the flesh side" : "every face"} with ${gramsText(massG)} g`;
+  words.theFleshSideWithG({
+    faces,
+    fleshSideShare: gramsText(FLESH_SIDE_SHARE * massG),
+    fleshSideShare2: gramsText((1 - FLESH_SIDE_SHARE) * massG),
+    massG: gramsText(massG),
+  });

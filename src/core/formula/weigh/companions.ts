@@ -1,6 +1,7 @@
 import type { Companion, CompanionKind, CompanionTime, Formulation } from "../../formulation";
 import { ingredientLine, lineMassG, saltLine, type SheetLine } from "./lines";
 import type { PrepareContext } from "./prepared";
+import * as words from "@/words/core/formula/weigh/companions";
 
 /** What goes beside the main preparation, weighed by each line's own law. */
 export function companionLines(input: Formulation, c: PrepareContext): SheetLine[] {
@@ -20,7 +21,7 @@ export function companionLines(input: Formulation, c: PrepareContext): SheetLine
           part: companion.kind,
           companion: index,
           optional: l.optional,
-          ...(l.bakeMin !== undefined && { note: `bakes ${l.bakeMin} min` }),
+          ...(l.bakeMin !== undefined && { note: words.bakes(l.bakeMin) }),
         }),
       ];
     }),

@@ -8,6 +8,7 @@ import { soluteLines } from "./brines";
 import { perWaterForTarget } from "./equilibrium";
 import { aimPerWater, givenOf } from "./given-salt";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";
+import * as words from "@/words/core/formula/weigh/cure";
 
 /**
  * A short salt-sugar cure for fillets: more salt than is wanted, for minutes, then rinsed or brushed off and cooked.
@@ -45,12 +46,12 @@ export function prepareCure(c: PrepareContext, p: CurePreparation): Result<Prepa
 
 export const cureActs: Acts<Of<"cure">> = {
   goesIn: (_, { massG }) => ({
-    title: `Bury it in ${gramsText(massG)} g cure, flesh down`,
-    why: "Minutes count: set the clock now.",
-    look: "All the flesh covered.",
+    title: words.buryItInGCure(gramsText(massG)),
+    why: words.minutesCountSetTheClock,
+    look: words.allTheFleshCovered,
   }),
   comesOff: (p) => ({
-    title: p.finish === "rinse" ? "Rinse the cure off under the tap" : "Brush the cure off",
-    why: "What stays on goes on salting.",
+    title: words.rinseTheCureOffUnder(p.finish),
+    why: words.whatStaysOnGoesOn,
   }),
 };

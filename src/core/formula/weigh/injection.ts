@@ -10,6 +10,7 @@ import { perWaterForTarget, type Flesh } from "./equilibrium";
 import { aimPerWater, givenOf } from "./given-salt";
 import { joins, waterLine } from "./lines";
 import type { FormulationError, PrepareContext, Prepared } from "./prepared";
+import * as words from "@/words/core/formula/weigh/injection";
 
 /** Salt follows the water that stays, and that follows the salt: a few rounds settle it. */
 const ROUNDS = 12;
@@ -98,8 +99,12 @@ function holding(flesh: Flesh, waterG: number): Flesh {
 
 export const injectionActs: Acts<Of<"injection">> = {
   goesIn: (p, { massG, foodG }) => ({
-    title: `Inject ${gramsText(massG)} g brine, a stab every ${Math.round(p.spacingMm)} mm, until it weighs ${gramsText(foodG + massG)} g`,
-    why: "Slowly, drawing the needle back: a pocket that bursts runs out again.",
-    look: "No stab dry, none leaking; weighed once more before it stands.",
+    title: words.injectGBrineAStab({
+      massG: gramsText(massG),
+      spacingMm: Math.round(p.spacingMm),
+      foodG: gramsText(foodG + massG),
+    }),
+    why: words.slowlyDrawingTheNeedleBack,
+    look: words.noStabDryNoneLeaking,
   }),
 };

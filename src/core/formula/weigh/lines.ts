@@ -2,6 +2,7 @@ import type { CompanionKind, FormulaLine, LineLaw, LinePlace, ScalingLaw } from 
 import type { Pantry } from "../../materials/pantry";
 import type { Ingredient, Salt } from "../../materials/types";
 import { ofKey } from "../../own-key";
+import * as words from "@/words/core/formula/weigh/lines";
 
 export type LineRole = "water" | "salt" | "sugar" | "aromatic" | "mixture" | "binder" | "egg";
 
@@ -86,7 +87,7 @@ export function saltLine(salt: Salt, naclG: number, scalesWith: ScalingLaw): She
 }
 
 /** Water as a line. */
-export function waterLine(massG: number, scalesWith: ScalingLaw, name = "Water, cold"): SheetLine {
+export function waterLine(massG: number, scalesWith: ScalingLaw, name = words.waterCold): SheetLine {
   return {
     id: "water",
     name,
@@ -133,18 +134,18 @@ function eachOf(found: Ingredient): SheetLine["each"] {
   if (found.gEach) return { massG: found.gEach, unit: found.eachUnit };
   const fruit = ofKey(FRUIT_OF, found.id);
   return fruit && found.densityGPerMl
-    ? { massG: fruit.juiceMl * found.densityGPerMl, unit: `${fruit.name}, its juice` }
+    ? { massG: fruit.juiceMl * found.densityGPerMl, unit: words.itsJuice(fruit.name) }
     : undefined;
 }
 
 /** Juice of one fruit of common size, mL: USDA FoodData Central, *from memory*, as in the ingredients table. */
 const FRUIT_OF: Record<string, { name: string; juiceMl: number }> = {
-  lemon_juice: { name: "lemon", juiceMl: 45 },
-  lime_juice: { name: "lime", juiceMl: 28 },
-  orange_juice: { name: "orange", juiceMl: 80 },
-  grapefruit_juice: { name: "grapefruit", juiceMl: 180 },
-  bitter_orange_juice: { name: "bitter orange", juiceMl: 50 },
-  yuzu_juice: { name: "yuzu", juiceMl: 18 },
+  lemon_juice: { name: words.lemon, juiceMl: 45 },
+  lime_juice: { name: words.lime, juiceMl: 28 },
+  orange_juice: { name: words.orange, juiceMl: 80 },
+  grapefruit_juice: { name: words.grapefruit, juiceMl: 180 },
+  bitter_orange_juice: { name: words.bitterOrange, juiceMl: 50 },
+  yuzu_juice: { name: words.yuzu, juiceMl: 18 },
 };
 
 /** What lines can grow with, for this batch. */
@@ -180,13 +181,7 @@ export function unitsOf(law: LineLaw, bases: Bases): number {
 export const lineMassG = (line: Pick<FormulaLine, "amountG" | "scalesWith" | "off">, bases: Bases): number =>
   line.off ? 0 : line.amountG * unitsOf(line.scalesWith, bases);
 
-export const WHERE_NOTE: Record<LinePlace, string> = {
-  underSkin: "under the skin",
-  cavity: "in the cavity",
-  overUnder: "over and under",
-  inSalt: "in the crust's salt",
-  tray: "on the tray",
-};
+export const WHERE_NOTE: Record<LinePlace, string> = words.whereNote;
 
 /** Every line of a formula that has its own amount, weighed; those left out do not appear. */
 export function weighedLines(

@@ -10,6 +10,7 @@ import { hidingIn } from "./lines";
 import type { MixKind } from "./mix";
 import { mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
 import type { FormulationError, PrepareContext, Prepared, Snug } from "./prepared";
+import * as words from "@/words/core/formula/weigh/marinade";
 
 export const METHOD_OF: Record<MixKind, Method> = {
   acid: "acidMarinade",
@@ -65,17 +66,17 @@ export const marinadeActs: Acts<Of<"marinade">> = {
   goesIn: (_, { massG, straight }) =>
     straight
       ? {
-          title: `Drizzle ${gramsText(massG)} g marinade over it`,
-          why: "No time to stand: it seasons the outside only.",
-          look: "All faces wet.",
+          title: words.drizzleGMarinadeOverIt(gramsText(massG)),
+          why: words.noTimeToStandIt,
+          look: words.allFacesWet,
         }
       : {
-          title: `Into ${gramsText(massG)} g marinade, close about it`,
-          why: "Liquid standing beside the food is wasted.",
-          look: "No air pockets.",
+          title: words.intoGMarinadeCloseAbout(gramsText(massG)),
+          why: words.liquidStandingBesideTheFood,
+          look: words.noAirPockets,
         },
   comesOff: () => ({
-    title: "Wipe it off, leave a thin film",
-    why: "Wet coats steam, sugary ones burn; what is wiped off is boiled or thrown away.",
+    title: words.wipeItOffLeaveA,
+    why: words.wetCoatsSteamSugaryOnes,
   }),
 };

@@ -23,6 +23,7 @@ import {
   type PrepareContext,
   type Prepared,
 } from "./prepared";
+import * as words from "@/words/core/formula/weigh/mixture";
 
 type WeighedPart = MixPart & { line: FormulaLine };
 
@@ -134,10 +135,7 @@ export function saltMixture(
       targetPerWater: equilibriumPerWater(flesh, 0, naclG),
       contact: { kind: "drySalt" },
       dose: { wantedG: naclG, hiddenG: 0, ownG: naclG },
-      line:
-        naclG > 0
-          ? { ...saltLine(salt, naclG, "foodMass"), note: "on the food, before the rest" }
-          : undefined,
+      line: naclG > 0 ? { ...saltLine(salt, naclG, "foodMass"), note: words.onTheFoodBeforeThe } : undefined,
     };
   }
   const wantedPerWater = perWaterForTarget(targetFraction, flesh.waterFraction, "finishedFlesh");

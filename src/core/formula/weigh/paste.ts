@@ -9,6 +9,7 @@ import { mixOf, type Mix } from "./mix";
 import { madeOver, mixFigures, mixtureLines, saltMixture, weighMixture } from "./mixture";
 import { NO_BINDER } from "./no-binder";
 import type { FormulationError, PasteFigures, PrepareContext, Prepared } from "./prepared";
+import * as words from "@/words/core/formula/weigh/paste";
 
 /**
  * Binder to free water for a wanted thickness, g/g, and how thick such a paste stands on an upright face, mm.
@@ -66,7 +67,7 @@ export function preparePaste(c: PrepareContext, p: PastePreparation): Result<Pre
     binder && madeG > 0
       ? [
           ingredientLine(binder, madeG, "binder", "bath", {
-            note: p.roasted ? "lightly roasted, added in steps" : "added in steps",
+            note: words.lightlyRoastedAddedInSteps(p.roasted),
           }),
         ]
       : [];
@@ -103,8 +104,8 @@ function freeWater(parts: { ingredient: { group: string; waterFraction: number }
 
 export const pasteActs: Acts<Of<"paste">> = {
   goesIn: (_, { massG }) => ({
-    title: `Coat it all over with ${gramsText(massG)} g paste`,
-    why: "A thin, even coat holds; a thick one slides.",
-    look: "It stays when the piece is held up.",
+    title: words.coatItAllOverWith(gramsText(massG)),
+    why: words.aThinEvenCoatHolds,
+    look: words.itStaysWhenThePiece,
   }),
 };

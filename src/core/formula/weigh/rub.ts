@@ -9,6 +9,7 @@ import { doseFor, givenOf } from "./given-salt";
 import { hidingIn, lessHidden, saltLine } from "./lines";
 import { mixFigures, mixtureLines, weighMixture } from "./mixture";
 import type { Coat, FormulationError, PrepareContext, Prepared } from "./prepared";
+import * as words from "@/words/core/formula/weigh/rub";
 
 /**
  * How thick a layer of ground rub a face holds, mm. *Practice*, estimates: about one grain on a dry face, what damp
@@ -29,7 +30,7 @@ export function prepareRub(c: PrepareContext, p: RubPreparation): Result<Prepare
   const naclG = ownG + mix.naclG;
   const coat = coatOf(c, p, mix.massG + ownG / c.salt.naclFraction);
   const loadG = naclG * coat.stuckShare;
-  const insideNote = p.insideShare > 0 ? `${Math.round(p.insideShare * 100)} % of it inside` : undefined;
+  const insideNote = p.insideShare > 0 ? words.ofItInside(Math.round(p.insideShare * 100)) : undefined;
   const lessG = wantedG - ownG;
   const hiding = hidingIn(mixtureLines(c, weighed.value));
   const line = ownG > 0 ? [lessHidden(saltLine(c.salt, ownG, "foodMass"), lessG, hiding)] : [];
@@ -73,13 +74,12 @@ function coatOf(c: PrepareContext, p: RubPreparation, massG: number): Coat {
 
 export const rubActs: Acts<Of<"rub">> = {
   goesIn: (p, { massG }) => ({
-    title: `Rub on ${gramsText(massG)} g, every face${
-      p.insideShare > 0 ? `, ${gramsText(massG * p.insideShare)} g of it inside` : ""
-    }`,
-    why:
-      p.surface === "oiled"
-        ? "Oil it first: a thin film holds the rub."
-        : "What does not stick falls off, and its salt with it.",
-    look: "No bare spots.",
+    title: words.rubOnGEveryFace({
+      massG: gramsText(massG),
+      insideShare: p.insideShare,
+      massG2: gramsText(massG * p.insideShare),
+    }),
+    why: words.oilItFirstAThin(p.surface),
+    look: words.noBareSpots,
   }),
 };

@@ -19,6 +19,7 @@ import { perWaterForTarget } from "./equilibrium";
 import { givenOf } from "./given-salt";
 import { apartOf, ingredientLine, saltLine, waterLine, weighedLines, type SheetLine } from "./lines";
 import type { CrustFigures, FormulationError, PrepareContext, Prepared } from "./prepared";
+import * as words from "@/words/core/formula/weigh/salt-crust";
 
 /** Water to damp sand, share of the salt's weight: begin here, stop at the squeeze test, hardly ever past the end. *Practice*. */
 const WATER_SHARES = [0.06, 0.01, 0.01, 0.01, 0.01];
@@ -43,13 +44,16 @@ export function prepareSaltCrust(c: PrepareContext, p: CrustPreparation): Result
   const { input, salt } = c;
   const crust = crustFigures(c, p);
   const { count } = input.pieces;
-  const saltWeighed = { ...saltLine(salt, crust.saltG * salt.naclFraction, "surface"), note: "packed damp" };
+  const saltWeighed = {
+    ...saltLine(salt, crust.saltG * salt.naclFraction, "surface"),
+    note: words.packedDamp,
+  };
   const white = c.pantry.ingredient("egg_white");
   const liquid: SheetLine[] = [];
   if (crust.waterG > 0)
     liquid.push({
       ...waterLine(crust.waterG, "salt"),
-      note: p.bound ? "to the squeeze test" : "in steps, to the squeeze test",
+      note: words.toTheSqueezeTest(Boolean(p.bound)),
     });
   if (crust.eggWhites > 0 && white?.gEach)
     liquid.push(
@@ -194,5 +198,5 @@ function likelySize({ size, food, input }: PrepareContext, form: CrustPreparatio
 }
 
 export const saltCrustActs: Acts<Of<"saltCrust">> = {
-  goesIn: (_, { lines }) => ({ title: `Into its crust: ${lines}`, why: "The crust is a vessel." }),
+  goesIn: (_, { lines }) => ({ title: words.intoItsCrust(lines), why: words.theCrustIsAVessel }),
 };

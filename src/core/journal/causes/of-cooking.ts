@@ -4,6 +4,7 @@ import { splitProposed } from "../../formula/soak/uneven";
 import { whitesSaid } from "../../formula/weigh/whites";
 import { isPoor } from "../../materials/facts";
 import { cause, type RealBatch, type Weigh } from "./cause";
+import * as words from "@/words/core/journal/causes/of-cooking";
 
 const cookOf = (b: RealBatch) => cookFor(b.input, b.sheet.food);
 
@@ -11,19 +12,14 @@ const cookOf = (b: RealBatch) => cookFor(b.input, b.sheet.food);
 export const overCooked: Weigh = (b) => {
   const wantedC = cookOf(b).toC;
   const { safeMinC } = b.sheet.food;
-  const least = safeMinC === null ? "" : ` The official minimum is ${safeMinC} °C.`;
+  const least = safeMinC === null ? "" : words.theOfficialMinimumIs(safeMinC);
   return b.coreC === undefined
-    ? cause(
-        "not_read",
-        0.2,
-        "Its middle was not read: nobody knows how far it went.",
-        "A probe in the thickest part, from the start.",
-      )
+    ? cause("not_read", 0.2, words.itsMiddleWasNotRead, words.aProbeInTheThickest)
     : cause(
         "over_cooked",
         (b.coreC - wantedC) / 12,
-        `Its middle read ${Math.round(b.coreC)} °C; ${Math.round(wantedC)} °C was wanted.${least}`,
-        "Take it out of the heat sooner: it still climbs.",
+        words.itsMiddleReadCWas({ coreC: Math.round(b.coreC), wantedC: Math.round(wantedC), least }),
+        words.takeItOutOfThe,
       );
 };
 
@@ -35,8 +31,8 @@ export const askedHot: Weigh = (b) => {
   return cause(
     "asked_hot",
     (wantedC - enoughC) / 12,
-    `${Math.round(wantedC)} °C was asked for; ${enoughC} °C is usual for this.`,
-    `Ask for ${enoughC} °C${safeMinC === null ? "" : `, never under the ${safeMinC} °C of your food code`}.`,
+    words.cWasAskedForC(Math.round(wantedC), enoughC),
+    words.askForNeverUnderThe(enoughC, safeMinC),
   );
 };
 
@@ -45,10 +41,8 @@ export const damp: Weigh = (b) =>
     ? cause(
         "damp_skin",
         b.input.holding.covered ? 0.8 : 0.3,
-        b.input.holding.covered
-          ? "It stood covered: the skin never dried."
-          : "The skin may not have dried long enough.",
-        "The last twelve hours bare on a rack in the fridge; start hot.",
+        words.itStoodCoveredTheSkin(b.input.holding.covered),
+        words.theLastTwelveHoursBare,
       )
     : undefined;
 
@@ -61,26 +55,20 @@ export const sugarBurns: Weigh = (b) => {
     : cause(
         "sugar_burns",
         0.2 + (ovenC - mix.scorchC) / 40,
-        `${Math.round(mix.sugarFraction * 100)} % sugar blackens at about ${mix.scorchC} °C; the oven was ${ovenC} °C.`,
-        "A cooler oven, foil, or the sweet part in the last minutes.",
+        words.sugarBlackensAtAboutC({
+          sugarFraction: Math.round(mix.sugarFraction * 100),
+          scorchC: mix.scorchC,
+          ovenC,
+        }),
+        words.aCoolerOvenFoilOr,
       );
 };
 
 export const noSlack: Weigh = () =>
-  cause(
-    "no_slack",
-    0.5,
-    "The plan left no time for a slow oven.",
-    "Start half an hour earlier; a rest forgives, a table does not.",
-  );
+  cause("no_slack", 0.5, words.thePlanLeftNoTime, words.startHalfAnHourEarlier);
 
 export const wetFood: Weigh = (b) =>
-  cause(
-    "wet_food",
-    b.sheet.liquidMl > 0 ? 0.7 : 0.3,
-    "It went into the pan wet.",
-    "Pat it dry, and let it stand bare before the heat.",
-  );
+  cause("wet_food", b.sheet.liquidMl > 0 ? 0.7 : 0.3, words.itWentIntoThePan, words.patItDryAndLet);
 
 export const uneven: Weigh = (b) => {
   const split = splitProposed(b.input, b.sheet);
@@ -88,15 +76,10 @@ export const uneven: Weigh = (b) => {
     ? cause(
         "uneven",
         split.timesRatio / 3,
-        `The thick ones need ${split.timesRatio.toFixed(1)} times as long.`,
-        "Sort them by thickness: two trays, two times.",
+        words.theThickOnesNeedTimes(split.timesRatio.toFixed(1)),
+        words.sortThemByThicknessTwo,
       )
-    : cause(
-        "taken_alike",
-        0.15,
-        "They were taken as alike.",
-        "Measure the thickest and the thinnest: they may want two trays.",
-      );
+    : cause("taken_alike", 0.15, words.theyWereTakenAsAlike, words.measureTheThickestAndThe);
 };
 
 export const tooMuchCoat: Weigh = (b) =>
@@ -104,8 +87,8 @@ export const tooMuchCoat: Weigh = (b) =>
     ? cause(
         "too_much_coat",
         1.2 - b.sheet.coat.stuckShare,
-        `${Math.round(b.sheet.coat.stuckShare * 100)} % of it could stick.`,
-        "Less of it, on a dry or oiled face.",
+        words.ofItCouldStick(Math.round(b.sheet.coat.stuckShare * 100)),
+        words.lessOfItOnA,
       )
     : undefined;
 
@@ -118,29 +101,22 @@ export const crustThin: Weigh = (b) => {
     ? cause(
         "crust_thin",
         (THIN_OVER_MM - crust.overMm) / 8,
-        `Only ${Number(crust.overMm.toFixed(1))} mm over it.`,
-        "12 mm or more; pack it damp.",
+        words.onlyMmOverIt(Number(crust.overMm.toFixed(1))),
+        words.of12MmOrMorePack,
       )
     : undefined;
 };
 
 export const crustDry: Weigh = (b) =>
-  b.sheet.crust
-    ? cause(
-        "crust_dry",
-        0.4,
-        "Damp salt that crumbles in the hand cracks in the oven.",
-        "More water, by steps, to the squeeze test.",
-      )
-    : undefined;
+  b.sheet.crust ? cause("crust_dry", 0.4, words.dampSaltThatCrumblesIn, words.moreWaterByStepsTo) : undefined;
 
 export const manyWhites: Weigh = (b) =>
   b.sheet.crust && b.sheet.crust.eggWhites > 2
     ? cause(
         "many_whites",
         b.sheet.crust.eggWhites / 10,
-        `${whitesSaid(b.sheet.crust.eggWhites)} egg whites in it.`,
-        "The sparing school: two for the lot, or water.",
+        words.eggWhitesInIt(whitesSaid(b.sheet.crust.eggWhites)),
+        words.theSparingSchoolTwoFor,
       )
     : undefined;
 
@@ -149,19 +125,14 @@ export const fineSalt: Weigh = (b) =>
     ? cause(
         "fine_salt",
         0.9,
-        `${b.sheet.salt.name} packs hard and dissolves fast.`,
-        "Coarse or dense rolled crystals.",
+        words.packsHardAndDissolvesFast(b.sheet.salt.name),
+        words.coarseOrDenseRolledCrystals,
       )
     : undefined;
 
 export const scaled: Weigh = (b) => {
   const p = b.input.preparation;
   return p.kind === "saltCrust" && p.scales === "off"
-    ? cause(
-        "scaled",
-        0.7,
-        "It was scaled: about twice the salt gets in.",
-        "Leave the scales on; peel the skin at the table.",
-      )
+    ? cause("scaled", 0.7, words.itWasScaledAboutTwice, words.leaveTheScalesOnPeel)
     : undefined;
 };

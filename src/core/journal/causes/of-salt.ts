@@ -1,12 +1,13 @@
 import { described } from "../../preparations";
 import { cause, isCrust, pct, wantedSalt, type Weigh } from "./cause";
+import * as words from "@/words/core/journal/causes/of-salt";
 
 export const overPoured: Weigh = (b) =>
   cause(
     "over_poured",
     (b.saltFactor - 1) * 8,
-    `Salt was weighed ${Math.round((b.saltFactor - 1) * 100)} % over its line.`,
-    "Weigh it against the band, and rebalance when it runs over.",
+    words.saltWasWeighedOverIts(Math.round((b.saltFactor - 1) * 100)),
+    words.weighItAgainstTheBand,
   );
 
 export const hidden: Weigh = (b) => {
@@ -18,8 +19,8 @@ export const hidden: Weigh = (b) => {
   return cause(
     "hidden_salt",
     share * 1.5,
-    `${Math.round(share * 100)} % of the salt eaten came from other lines than salt.`,
-    "Cut the saltiest of them, or swap it for its unsalted kind.",
+    words.ofTheSaltEatenCame(Math.round(share * 100)),
+    words.cutTheSaltiestOfThem,
   );
 };
 
@@ -30,7 +31,7 @@ export const meanOver: Weigh = (b) =>
   cause(
     "mean_over",
     (reached(b) - 1) * 3,
-    `The flesh held ${pct(b.atLift.toHeat.meanFraction)} where ${pct(wantedSalt(b))} was wanted.`,
+    words.theFleshHeldWhereWas(pct(b.atLift.toHeat.meanFraction), pct(wantedSalt(b))),
     described(b.input.preparation).words.less,
   );
 
@@ -41,7 +42,11 @@ export const meanUnder =
     cause(
       "mean_under",
       (1 - reached(b)) * weight,
-      `It came out at ${pct(b.atLift.toHeat.meanFraction)} of ${pct(wantedSalt(b))} wanted, after ${b.hours.toFixed(1)} h.`,
+      words.itCameOutAtOf({
+        meanFraction: pct(b.atLift.toHeat.meanFraction),
+        amount: pct(wantedSalt(b)),
+        hours: b.hours.toFixed(1),
+      }),
       described(b.input.preparation).words.more,
     );
 
@@ -52,8 +57,8 @@ export const highTarget: Weigh = (b) =>
     : cause(
         "high_target",
         (wantedSalt(b) - 0.013) * 200,
-        `The salt asked for was itself ${pct(wantedSalt(b))}.`,
-        "Ask for about 0.15 % less.",
+        words.theSaltAskedForWas(pct(wantedSalt(b))),
+        words.askForLess,
       );
 
 export const lowTarget: Weigh = (b) =>
@@ -62,28 +67,26 @@ export const lowTarget: Weigh = (b) =>
     : cause(
         "low_target",
         (0.012 - wantedSalt(b)) * 250,
-        `The salt asked for was itself only ${pct(wantedSalt(b))}.`,
-        "Ask for about 0.15 % more.",
+        words.theSaltAskedForWasOfAmount(pct(wantedSalt(b))),
+        words.askForMore,
       );
 
 export const surfaceSalt: Weigh = (b) =>
   cause(
     "surface_salt",
     (b.atLift.toHeat.surfaceFraction / Math.max(1e-6, b.atLift.toHeat.meanFraction) - 2) / 4,
-    `The face held ${pct(b.atLift.toHeat.surfaceFraction)}, the mean ${pct(b.atLift.toHeat.meanFraction)}.`,
-    isCrust(b)
-      ? "Brush off every grain, and peel the skin at the table."
-      : "Rest it once it is out, so that it evens out, or rinse a strong brine.",
+    words.theFaceHeldTheMean(pct(b.atLift.toHeat.surfaceFraction), pct(b.atLift.toHeat.meanFraction)),
+    words.brushOffEveryGrainAnd(isCrust(b)),
   );
 
 export const centreBehind: Weigh = (b) =>
   cause(
     "centre_behind",
     1 - b.atLift.evenness,
-    `The centre held ${pct(b.atLift.toHeat.centreFraction)}: ${Math.round(b.atLift.evenness * 100)} % of the mean.`,
+    words.theCentreHeldOfThe(pct(b.atLift.toHeat.centreFraction), Math.round(b.atLift.evenness * 100)),
     isCrust(b) || b.sheet.contact.kind === "within"
       ? described(b.input.preparation).words.more
-      : `${Math.round(b.sheet.soak.body.halfThicknessM * 1000)} mm to go is far: slash it, cut it thinner, or start a day earlier.`,
+      : words.mmToGoIsFar(Math.round(b.sheet.soak.body.halfThicknessM * 1000)),
   );
 
 export const tooLong: Weigh = (b) => {
@@ -91,8 +94,8 @@ export const tooLong: Weigh = (b) => {
   return cause(
     "too_long",
     b.hours / Math.max(0.1, ended) - 0.6,
-    `${b.hours.toFixed(1)} h; the window ended at ${ended.toFixed(1)} h.`,
-    isCrust(b) ? "Open it when its probe says so." : "Take it out inside its window.",
+    words.hTheWindowEndedAt(b.hours.toFixed(1), ended.toFixed(1)),
+    words.openItWhenItsProbe(isCrust(b)),
   );
 };
 
@@ -104,7 +107,7 @@ export const overAcid: Weigh = (b) => {
     : cause(
         "over_acid",
         b.hours / Math.max(0.1, limit) - 0.5 + (4 - pH) * 0.2,
-        `pH ${pH.toFixed(1)} for ${b.hours.toFixed(1)} h; ${limit} h is the most for this food.`,
-        "Sharp acid in the last minutes, or a dairy marinade.",
+        words.forHIsTheMost({ pH: pH.toFixed(1), hours: b.hours.toFixed(1), limit }),
+        words.sharpAcidInTheLast,
       );
 };

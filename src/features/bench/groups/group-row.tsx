@@ -13,7 +13,7 @@ interface Props {
 }
 
 /**
- * One group in one line; opened, its fields stand beneath. Closed again they stay in the page: what was typed in them is
+ * One group and what was decided of it; opened, its fields stand beneath. Closed again they stay in the page: what was typed in them is
  * kept.
  */
 export function GroupRow({ title, said, open, onToggle, children }: Props) {
@@ -31,7 +31,7 @@ export function GroupRow({ title, said, open, onToggle, children }: Props) {
           onClick={onToggle}
         >
           <span className="w-20 shrink-0 font-semibold">{title}</span>
-          <span className={`min-w-0 flex-1 text-quiet ${open ? "" : "truncate"}`}>{said}</span>
+          <span className="min-w-0 flex-1 py-1 leading-snug font-normal text-pretty text-quiet">{said}</span>
           {open ? <ChevronDown size={18} aria-hidden /> : <ChevronRight size={18} aria-hidden />}
         </button>
       </h3>

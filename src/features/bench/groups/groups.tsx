@@ -12,6 +12,7 @@ import type { PanelProps } from "../panels/panel";
 import type { Worked } from "../worked";
 import { GroupRow } from "./group-row";
 import { sayBeside, sayCook, sayEaters, sayFood, sayLines, saySalt, sayVessel } from "./group-words";
+import * as words from "@/words/bench/groups/groups";
 
 /* Each is fetched when its group is opened. */
 const CompanionsPanel = dynamic(
@@ -70,34 +71,34 @@ export function Groups({ panel, worked, cook, bases }: Props) {
     onToggle: () => setOpen(open === title ? null : title),
   });
   return (
-    <section aria-label="What it is made of">
-      <h2 className="text-xl">What it is made of</h2>
-      <GroupRow {...row("Food", sayFood(value, units))}>
+    <section aria-label={words.whatItIsMadeOf}>
+      <h2 className="text-xl">{words.whatItIsMadeOf}</h2>
+      <GroupRow {...row(words.food, sayFood(value, units))}>
         <FoodPanel {...panel} worked={worked} />
       </GroupRow>
-      <GroupRow {...row("Salt", saySalt(value, pantry))}>
+      <GroupRow {...row(words.salt, saySalt(value, pantry))}>
         <PreparationPanel
           {...panel}
           crust={worked?.sheet.crust}
           weighedSaltG={worked?.sheet.lines.find((l) => l.role === "salt")?.massG}
         />
       </GroupRow>
-      <GroupRow {...row("Goes in", sayLines(value, pantry))}>
+      <GroupRow {...row(words.goesIn, sayLines(value, pantry))}>
         <LinesPanel {...panel} bases={bases} />
       </GroupRow>
-      <GroupRow {...row(liquid ? "Vessel" : "Tray", sayVessel(value, units))}>
+      <GroupRow {...row(words.vessel(liquid), sayVessel(value, units))}>
         <VesselPanel {...panel} waterG={worked?.sheet.waterG} />
         <HoldingPanel {...panel} />
       </GroupRow>
       {cook && (
-        <GroupRow {...row("Cook", sayCook(cook, units))}>
+        <GroupRow {...row(words.cook, sayCook(cook, units))}>
           <CookPanel {...panel} cook={cook} sheet={worked?.sheet} />
         </GroupRow>
       )}
-      <GroupRow {...row("Beside it", sayBeside(value))}>
+      <GroupRow {...row(words.besideIt, sayBeside(value))}>
         <CompanionsPanel {...panel} bases={bases} cookMin={cook?.minutes ?? 0} />
       </GroupRow>
-      <GroupRow {...row("Eaters", sayEaters(value))}>
+      <GroupRow {...row(words.eaters, sayEaters(value))}>
         <EatersPanel {...panel} />
       </GroupRow>
     </section>

@@ -3,6 +3,7 @@ import { ALONGSIDE_MAX, RANGES } from "@/core/quantity/ranges";
 import type { Alongside } from "@/core/formulation";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/alongside-fields";
 
 /** Pieces of the same food and other sizes in the same vessel: they share the salt, and keep their own hours. */
 export function AlongsideFields({
@@ -27,11 +28,11 @@ export function AlongsideFields({
   return (
     <>
       {others.map((other, index) => {
-        const name = `Size ${index + 2}`;
+        const name = words.size(index + 2);
         return (
           <div key={index} className="my-1 border-l-4 border-line pl-2">
             <QuantityField
-              label={`${name}, pieces`}
+              label={words.pieces(name)}
               unit=""
               value={other.count}
               rule={RANGES.count}
@@ -39,7 +40,7 @@ export function AlongsideFields({
               onValidity={onValidity}
             />
             <QuantityField
-              label={`${name}, weight of all pieces`}
+              label={words.weightOfAllPieces(name)}
               unit="g"
               value={other.totalMassG}
               rule={RANGES.totalMassG}
@@ -48,7 +49,7 @@ export function AlongsideFields({
               onValidity={onValidity}
             />
             <QuantityField
-              label={`${name}, thickest`}
+              label={words.thickest(name)}
               unit="mm"
               value={other.thicknessMm}
               rule={RANGES.thicknessMm}
@@ -60,14 +61,14 @@ export function AlongsideFields({
               className="btn btn-ghost min-h-11 w-full justify-start px-0 font-normal"
               onClick={() => set(others.filter((_, i) => i !== index))}
             >
-              <Trash2 size={18} aria-hidden /> Remove {name.toLowerCase()}
+              <Trash2 size={18} aria-hidden /> {words.remove(name.toLowerCase())}
             </button>
           </div>
         );
       })}
       {others.length < ALONGSIDE_MAX && (
         <button type="button" className="btn my-2 min-h-11 w-full font-normal" onClick={add}>
-          <Plus size={18} aria-hidden /> Pieces of another size
+          <Plus size={18} aria-hidden /> {words.piecesOfAnotherSize}
         </button>
       )}
     </>

@@ -10,6 +10,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { AddIngredient } from "./ingredient-options";
 import { LineRow, type LineBases } from "./line-row";
 import { Group, type PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/companions-panel";
 
 const KINDS: CompanionKind[] = [
   "glaze",
@@ -79,7 +80,7 @@ export function CompanionsPanel(props: PanelProps & { bases: LineBases | undefin
   };
   const unused = KINDS.filter((kind) => SEVERAL.has(kind) || !companions.some((c) => c.kind === kind));
   return (
-    <Group title="Beside it">
+    <Group title={words.besideIt}>
       {companions.map((companion, index) => (
         <CompanionFields
           key={`${companion.kind}-${index}`}
@@ -103,10 +104,10 @@ export function CompanionsPanel(props: PanelProps & { bases: LineBases | undefin
 }
 
 const TIMES: { value: CompanionTime; label: string }[] = [
-  { value: "beforeHeat", label: "before the heat" },
-  { value: "inHeat", label: "while it cooks" },
-  { value: "afterHeat", label: "out of the heat" },
-  { value: "atTable", label: "at the table" },
+  { value: "beforeHeat", label: words.beforeTheHeat },
+  { value: "inHeat", label: words.whileItCooks },
+  { value: "afterHeat", label: words.outOfTheHeat },
+  { value: "atTable", label: words.atTheTable },
 ];
 
 interface FieldsProps extends PanelProps {
@@ -140,7 +141,7 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
       ))}
       {lines.length < LINES_MAX && (
         <AddIngredient
-          label={`Add to the ${PART_NAME[kind]}`}
+          label={words.addToThe(PART_NAME[kind])}
           onAdd={(ingredientId) => {
             const found = ingredient(ingredientId);
             if (found) setLines([...lines, lineOffered(found, false)]);
@@ -149,7 +150,7 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
       )}
       {kind === "glaze" && (
         <QuantityField
-          label="On in the last"
+          label={words.onInTheLast}
           unit="min"
           value={companion.lastMin ?? 10}
           rule={RANGES.bakeMin}
@@ -159,12 +160,12 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
       )}
       {(kind === "sauce" || kind === "baste") && (
         <Select
-          label="What lay on the raw food"
+          label={words.whatLayOnTheRaw}
           value={companion.leftover ?? "no"}
           options={[
-            { value: "no", label: "is thrown away" },
-            { value: "boiled", label: "goes in, boiled" },
-            { value: "asIs", label: "goes in as it is" },
+            { value: "no", label: words.isThrownAway },
+            { value: "boiled", label: words.goesInBoiled },
+            { value: "asIs", label: words.goesInAsItIs },
           ]}
           onChange={(leftover) =>
             onChange({ ...companion, leftover: leftover === "no" ? undefined : leftover })
@@ -173,7 +174,7 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
       )}
       {PUT_ON.has(kind) && (
         <Select
-          label="Goes on"
+          label={words.goesOn}
           value={goesOnAt(companion)}
           options={TIMES}
           onChange={(when) => onChange({ ...companion, when })}
@@ -181,7 +182,7 @@ function CompanionFields(props: FieldsProps & { onRemove: () => void }) {
       )}
       {kind === "bed" && <BedTimes {...props} />}
       <button type="button" className="btn btn-ghost min-h-11 px-0 font-normal" onClick={onRemove}>
-        <Trash2 size={18} aria-hidden /> Take the {PART_NAME[kind]} out
+        <Trash2 size={18} aria-hidden /> {words.takeTheOut(PART_NAME[kind])}
       </button>
     </fieldset>
   );
@@ -195,11 +196,7 @@ function BedTimes({ companion, cookMin }: FieldsProps) {
       {bedBatches(companion, cookMin).map((batch) => (
         <li key={batch.bakeMin} data-bed={batch.bakeMin}>
           {batch.ingredientIds.map((id) => ingredient(id)?.name ?? id).join(", ")}:{" "}
-          {batch.inAtMin < 0
-            ? `in ${-batch.inAtMin} min before the food`
-            : batch.inAtMin === 0
-              ? "in with the food"
-              : `in ${batch.inAtMin} min after the food`}
+          {words.minBeforeTheFood(batch.inAtMin, -batch.inAtMin)}
         </li>
       ))}
     </ul>

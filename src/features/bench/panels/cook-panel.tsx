@@ -23,13 +23,14 @@ import { ReckonedHere } from "@/ui/reckoned-here";
 import { Group, type PanelProps } from "./panel";
 import { PartsEditor } from "./parts-editor";
 import { StagesEditor } from "./stages-editor";
+import * as words from "@/words/bench/panels/cook-panel";
 
 const PRESETS: { value: StagePreset; label: string }[] = [
-  { value: "one", label: "one stage" },
-  { value: "hotThenLow", label: "hot, then tented" },
-  { value: "lowThenHot", label: "covered low, then hot" },
-  { value: "searFirst", label: "seared first" },
-  { value: "pouch", label: "in a pouch" },
+  { value: "one", label: words.oneStage },
+  { value: "hotThenLow", label: words.hotThenTented },
+  { value: "lowThenHot", label: words.coveredLowThenHot },
+  { value: "searFirst", label: words.searedFirst },
+  { value: "pouch", label: words.inAPouch },
 ];
 
 /** Which of the usual ways a cook's stages are; "own" once they were changed by hand. */
@@ -72,9 +73,9 @@ export function CookPanel({
       : undefined;
   const set = (part: Partial<Cook>) => change((f) => ({ ...f, cook: { ...cook, ...part } }));
   return (
-    <Group title={crust ? "Baked" : "Then cooked"}>
+    <Group title={words.baked(crust)}>
       <QuantityField
-        label="Core shall end at"
+        label={words.coreShallEndAt}
         unit="°C"
         value={cook.toC}
         rule={RANGES.cookC}
@@ -83,15 +84,17 @@ export function CookPanel({
         hint={
           food?.safeMinC != null && (
             <p className="py-1 text-sm text-quiet">
-              official minimum <span className="figure">{told(`${food.safeMinC} °C`)}</span> (
-              {food.safeSource})
+              {words.officialMinimum(
+                <span className="figure">{told(`${food.safeMinC} °C`)}</span>,
+                food.safeSource,
+              )}
             </p>
           )
         }
       />
       {!cook.stages && (
         <QuantityField
-          label="Oven"
+          label={words.oven}
           unit="°C"
           value={cook.ovenC ?? (crust ? CRUST_OVEN_C : USUAL_OVEN_C)}
           rule={RANGES.ovenC}
@@ -102,7 +105,7 @@ export function CookPanel({
       )}
       {!crust && !cook.stages && (
         <QuantityField
-          label="Cooking time"
+          label={words.cookingTime}
           unit="min"
           value={cook.minutes}
           rule={RANGES.cookMin}
@@ -115,9 +118,11 @@ export function CookPanel({
       {!crust && (
         <>
           <Select
-            label="Divided"
+            label={words.divided}
             value={divided}
-            options={divided === "own" ? [...PRESETS, { value: "own" as const, label: "as below" }] : PRESETS}
+            options={
+              divided === "own" ? [...PRESETS, { value: "own" as const, label: words.asBelow }] : PRESETS
+            }
             onChange={(preset) => preset !== "own" && set({ stages: stagesBy(preset, cook) })}
           />
           {cook.stages && (
@@ -137,7 +142,7 @@ export function CookPanel({
         </>
       )}
       <QuantityField
-        label="Rest after"
+        label={words.restAfter}
         unit="min"
         value={cook.restMin}
         rule={RANGES.restMin}
@@ -147,7 +152,7 @@ export function CookPanel({
       <OutAt cook={cook} exits={exits} heatHere={value.heatHere} />
       {!crust && (
         <QuantityField
-          label="Out of the fridge before"
+          label={words.outOfTheFridgeBefore}
           unit="min"
           value={cook.temperMin ?? 0}
           rule={RANGES.temperMin}
@@ -157,7 +162,7 @@ export function CookPanel({
         />
       )}
       <QuantityField
-        label="Carving"
+        label={words.carving}
         unit="min"
         value={cook.carveMin ?? (crust || value.pieces.totalMassG / value.pieces.count >= 1000 ? 10 : 5)}
         rule={RANGES.carveMin}
@@ -165,7 +170,7 @@ export function CookPanel({
         onValidity={onValidity}
       />
       <QuantityField
-        label="Salt once more"
+        label={words.saltOnceMore}
         unit="%"
         value={(value.secondSaltFraction ?? 0) * 100}
         rule={RANGES.secondSaltPercent}
@@ -177,18 +182,18 @@ export function CookPanel({
         onValidity={onValidity}
       />
       <Toggle
-        label="Under the grill"
+        label={words.underTheGrill}
         value={cook.broil ?? false}
         onChange={(on) => set({ broil: on || undefined })}
       />
       <Toggle
-        label="In its cold dish"
+        label={words.inItsColdDish}
         value={cook.inColdDish ?? false}
         onChange={(on) => set({ inColdDish: on || undefined })}
       />
       {isSeafood && (
         <Toggle
-          label="Eaten raw"
+          label={words.eatenRaw}
           value={value.servedRaw ?? false}
           onChange={(on) => change((f) => ({ ...f, servedRaw: on || undefined }))}
         />
@@ -206,22 +211,21 @@ function CountedMinutes({ counted, onTake }: { counted: CookMinutes; onTake: (mi
       <p>
         {trade && (
           <>
-            common practice, <Told>{trade.rule.form}</Told>:{" "}
-            <span className="figure">{Math.round(trade.minutes)}</span> min
+            {words.commonPractice(
+              <Told>{trade.rule.form}</Told>,
+              <span className="figure">{Math.round(trade.minutes)}</span>,
+            )}{" "}
+            min
             {engineMin !== undefined && "; "}
           </>
         )}
         {engineMin !== undefined && (
-          <>
-            by its thickness: <span className="figure">{Math.round(engineMin)}</span> min
-          </>
+          <>{words.byItsThickness(<span className="figure">{Math.round(engineMin)}</span>)} min</>
         )}
-        {trade &&
-          engineMin !== undefined &&
-          `. A plan goes by ${by === "trade" ? "practice" : "the thickness"}, the longer.`}
+        {trade && engineMin !== undefined && words.aPlanGoesByPractice(by)}
       </p>
       <button type="button" className="btn min-h-11" onClick={() => onTake(Math.max(1, minutes))}>
-        Take {minutes}
+        {words.take(minutes)}
       </button>
     </div>
   );
@@ -240,15 +244,18 @@ function OutAt({
   const told = useTold();
   return (
     <>
-      <ul className="border-l-4 border-accent pl-2 text-lg" aria-label="Out at">
+      <ul className="border-l-4 border-accent pl-2 text-lg" aria-label={words.outAt}>
         {exits.map((exit) => (
           <li key={exit.channel} data-out-at={exit.name || "whole"}>
-            {exit.name ? `${exit.name}: out` : "Out"} at <b className="figure">{told(`${exit.outC} °C`)}</b>
-            {exit.name && cook.apart && <> after {duration(exit.minutes / 60)}</>}, ends at{" "}
-            {told(plateText(exit))}
+            {words.atEndsAt({
+              exitName: exit.name ? words.out(exit.name) : words.outHead,
+              outC: <b className="figure">{told(`${exit.outC} °C`)}</b>,
+              minutes: exit.name && cook.apart && <> {words.after(duration(exit.minutes / 60))}</>,
+              exit: told(plateText(exit)),
+            })}
             {exit.time && (
               <span className="block text-sm">
-                {told(timeText(exit).trim())} Follow your local food code.
+                {words.followYourLocalFoodCode(told(timeText(exit).trim()))}
               </span>
             )}
           </li>

@@ -2,15 +2,16 @@ import { RANGES } from "@/core/quantity/ranges";
 import { Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/eaters-panel";
 
 const NOTES_MAX = 2000;
 
 /** Who eats it, how it is eaten, and what the cook wants to remember. */
 export function EatersPanel({ value, change, onValidity }: PanelProps) {
   return (
-    <Group title="Eaters">
+    <Group title={words.eaters}>
       <QuantityField
-        label="Portions"
+        label={words.portions}
         unit=""
         value={value.portions}
         rule={RANGES.portions}
@@ -19,13 +20,13 @@ export function EatersPanel({ value, change, onValidity }: PanelProps) {
       />
       {value.pieces.skin && (
         <Toggle
-          label="Skin taken off before it is eaten"
+          label={words.skinTakenOffBeforeIt}
           value={value.skinOff ?? false}
           onChange={(on) => change((f) => ({ ...f, skinOff: on || undefined }))}
         />
       )}
       <label className="block">
-        <span className="text-quiet">Notes</span>
+        <span className="text-quiet">{words.notes}</span>
         <textarea
           className="textarea mt-1 w-full"
           rows={3}

@@ -12,27 +12,28 @@ import { AlongsideFields } from "./alongside-fields";
 import { LengthField } from "./length-field";
 import { ThinPart } from "./thin-part";
 import { Group, type PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/food-panel";
 
 /** A rack is a block whose underside is bone: salt goes in by every face but that. */
 type ShapeChoice = PieceForm | "rack";
 
 const SHAPES: { value: ShapeChoice; label: string }[] = [
-  { value: "slab", label: "flat" },
-  { value: "cylinder", label: "a log" },
-  { value: "sphere", label: "a ball" },
-  { value: "block", label: "a block, cut on all sides" },
-  { value: "rack", label: "a rack, bones on one side" },
-  { value: "wedge", label: "a wedge, its edge thin" },
-  { value: "shortLog", label: "a short log, ends cut" },
-  { value: "oval", label: "an oval that tapers, as a whole fish" },
+  { value: "slab", label: words.flat },
+  { value: "cylinder", label: words.aLog },
+  { value: "sphere", label: words.aBall },
+  { value: "block", label: words.aBlockCutOnAll },
+  { value: "rack", label: words.aRackBonesOnOne },
+  { value: "wedge", label: words.aWedgeItsEdgeThin },
+  { value: "shortLog", label: words.aShortLogEndsCut },
+  { value: "oval", label: words.anOvalThatTapersAs },
 ];
 
 const THAWS: { value: ThawMethod | "no"; label: string }[] = [
-  { value: "no", label: "no" },
-  { value: "fridge", label: "yes, thaws in the fridge" },
-  { value: "coldWater", label: "yes, thaws in cold water" },
-  { value: "inBrine", label: "yes, thaws in the bath" },
-  { value: "counter", label: "yes, thaws on the counter" },
+  { value: "no", label: words.no },
+  { value: "fridge", label: words.yesThawsInTheFridge },
+  { value: "coldWater", label: words.yesThawsInColdWater },
+  { value: "inBrine", label: words.yesThawsInTheBath },
+  { value: "counter", label: words.yesThawsOnTheCounter },
 ];
 
 const LABEL_DEFAULT: Enhanced = { solutionFraction: 0.1, sodiumMgPer100g: 400 };
@@ -55,10 +56,10 @@ export function FoodPanel({
   const set = (part: Partial<Pieces>) => change((f) => ({ ...f, pieces: { ...f.pieces, ...part } }));
 
   return (
-    <Group title="Food">
+    <Group title={words.food}>
       {worked && (
         <div className="field-row">
-          <span className="text-quiet">Meat without bone</span>
+          <span className="text-quiet">{words.meatWithoutBone}</span>
           <span className="flex items-center">
             <WhyOf figure="flesh" worked={worked} />
             <span className="figure text-lg">{grams(worked.sheet.flesh.massG)}</span>
@@ -67,7 +68,7 @@ export function FoodPanel({
         </div>
       )}
       <Select
-        label="Shape"
+        label={words.shape}
         value={shapeChosen(pieces)}
         options={SHAPES}
         // What was measured of one shape is not said of another.
@@ -83,19 +84,19 @@ export function FoodPanel({
       <ThinPart pieces={pieces} set={set} onValidity={onValidity} />
       {pieces.shape === "slab" && (
         <Select
-          label="Salt enters by"
+          label={words.saltEntersBy}
           value={pieces.faces}
           options={[
-            { value: "both", label: "both faces" },
-            { value: "one", label: "one face only" },
+            { value: "both", label: words.bothFaces },
+            { value: "one", label: words.oneFaceOnly },
           ]}
           onChange={(faces) => set({ faces })}
         />
       )}
-      <Toggle label="Bone in" value={pieces.bone} onChange={(bone) => set({ bone })} />
-      <Toggle label="Skin on" value={pieces.skin} onChange={(skin) => set({ skin })} />
+      <Toggle label={words.boneIn} value={pieces.bone} onChange={(bone) => set({ bone })} />
+      <Toggle label={words.skinOn} value={pieces.skin} onChange={(skin) => set({ skin })} />
       <QuantityField
-        label="Slashes, deep"
+        label={words.slashesDeep}
         unit="mm"
         value={pieces.slashDepthMm}
         rule={RANGES.slashDepthMm}
@@ -104,7 +105,7 @@ export function FoodPanel({
       />
       {pieces.slashDepthMm > 0 && (
         <QuantityField
-          label="Slashes, apart"
+          label={words.slashesApart}
           unit="mm"
           value={pieces.slashSpacingMm}
           rule={RANGES.slashSpacingMm}
@@ -114,25 +115,21 @@ export function FoodPanel({
       )}
       <AlongsideFields value={value} change={change} onValidity={onValidity} />
       <Select
-        label="Frozen"
+        label={words.frozen}
         value={pieces.thaw ?? "no"}
         options={THAWS.filter((thaw) => thaw.value !== "inBrine" || bath || thaw.value === pieces.thaw)}
         onChange={(thaw) => set({ thaw: thaw === "no" ? undefined : thaw })}
       />
-      {pieces.thaw === "inBrine" && !bath && (
-        <p className="pb-2 text-sm">
-          There is no bath here to thaw in: it is reckoned as thawed. Let it thaw in the fridge first.
-        </p>
-      )}
+      {pieces.thaw === "inBrine" && !bath && <p className="pb-2 text-sm">{words.thereIsNoBathHere}</p>}
       {food?.kingdom === "bird" && food.form.startsWith("whole") && (
         <Toggle
-          label="Stuffed"
+          label={words.stuffed}
           value={pieces.stuffed ?? false}
           onChange={(on) => set({ stuffed: on || undefined })}
         />
       )}
       <QuantityField
-        label="Days raw already"
+        label={words.daysRawAlready}
         unit="d"
         value={pieces.daysRaw ?? 0}
         rule={RANGES.daysRaw}
@@ -141,7 +138,7 @@ export function FoodPanel({
         onValidity={onValidity}
       />
       <Toggle
-        label="Salted by the packer"
+        label={words.saltedByThePacker}
         value={pieces.enhanced !== null}
         onChange={(on) => set({ enhanced: on ? LABEL_DEFAULT : null })}
       />
@@ -165,7 +162,7 @@ function EnhancedFields(props: {
   return (
     <div className="border-l-4 border-line pl-2">
       <QuantityField
-        label="Solution, by the label"
+        label={words.solutionByTheLabel}
         unit="%"
         value={value.solutionFraction * 100}
         rule={RANGES.solutionPercent}
@@ -174,7 +171,7 @@ function EnhancedFields(props: {
         onValidity={onValidity}
       />
       <QuantityField
-        label="Sodium, mg per 100 g"
+        label={words.sodiumMgPer100G}
         unit="mg"
         value={value.sodiumMgPer100g}
         rule={RANGES.sodiumMgPer100g}

@@ -5,6 +5,7 @@ import { described, hasBath } from "@/core/preparations";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import { Group, type PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/holding-panel";
 
 /** A strong brine's usual stand in fresh water, min. *Practice*. */
 const RINSE_MIN = 15;
@@ -15,19 +16,19 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
   const { brined, rinses } = described(value.preparation);
   const set = (part: Partial<Holding>) => change((f) => ({ ...f, holding: { ...f.holding, ...part } }));
   return (
-    <Group title="Where it stands" shown>
+    <Group title={words.whereItStands} shown>
       <Select
-        label="Stands in"
+        label={words.standsIn}
         value={holding.place}
         options={[
-          { value: "fridge", label: "the fridge" },
-          { value: "cooler", label: "a cooler with ice" },
-          { value: "counter", label: "the room" },
+          { value: "fridge", label: words.theFridge },
+          { value: "cooler", label: words.aCoolerWithIce },
+          { value: "counter", label: words.theRoom },
         ]}
         onChange={(place) => change((f) => ({ ...f, holding: standingIn(f.holding, place) }))}
       />
       <QuantityField
-        label="Held at"
+        label={words.heldAt}
         unit="°C"
         value={holding.temperatureC}
         rule={RANGES.temperatureC}
@@ -37,7 +38,7 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
       />
       {brined && (
         <QuantityField
-          label="Brine, when food goes in"
+          label={words.brineWhenFoodGoesIn}
           unit="°C"
           value={holding.brineStartC}
           rule={RANGES.brineStartC}
@@ -47,17 +48,17 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
         />
       )}
       <Select
-        label="Before the soak"
+        label={words.beforeTheSoak}
         value={holding.before}
         options={[
-          { value: "patDry", label: "pat dry" },
-          { value: "rinse", label: "rinse" },
+          { value: "patDry", label: words.patDry },
+          { value: "rinse", label: words.rinse },
         ]}
         onChange={(before) => set({ before })}
       />
       {hasBath(value) && (
         <Toggle
-          label="Stirred or turned"
+          label={words.stirredOrTurned}
           value={!holding.still}
           onChange={(stirred) => set({ still: stirred ? undefined : true })}
         />
@@ -65,11 +66,11 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
       {rinses !== "no" && (
         <>
           <Select
-            label="Once it is out"
+            label={words.onceItIsOut}
             value={value.rinse ? "rinse" : "dry"}
             options={[
-              { value: "dry", label: "pat dry only" },
-              { value: "rinse", label: "into fresh water" },
+              { value: "dry", label: words.patDryOnly },
+              { value: "rinse", label: words.intoFreshWater },
             ]}
             onChange={(then) =>
               change((f) => ({ ...f, rinse: then === "rinse" ? { minutes: RINSE_MIN } : undefined }))
@@ -77,7 +78,7 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
           />
           {value.rinse && (
             <QuantityField
-              label="In fresh water"
+              label={words.inFreshWater}
               unit="min"
               value={value.rinse.minutes}
               rule={RANGES.rinseMin}
@@ -88,7 +89,7 @@ export function HoldingPanel({ value, change, onValidity }: PanelProps) {
           )}
         </>
       )}
-      <Toggle label="Covered" value={holding.covered} onChange={(covered) => set({ covered })} />
+      <Toggle label={words.covered} value={holding.covered} onChange={(covered) => set({ covered })} />
     </Group>
   );
 }

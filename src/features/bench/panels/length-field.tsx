@@ -4,6 +4,7 @@ import { pieceSize } from "@/core/vessel/piece-size";
 import { useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/length-field";
 
 interface Props extends Pick<PanelProps, "onValidity"> {
   pieces: Pieces;
@@ -19,7 +20,7 @@ export function LengthField({ pieces, set, refusal, onValidity }: Props) {
   return (
     <>
       <QuantityField
-        label="Length of a piece"
+        label={words.lengthOfAPiece}
         unit="mm"
         value={size.lengthMm}
         rule={RANGES.lengthMm}
@@ -28,17 +29,14 @@ export function LengthField({ pieces, set, refusal, onValidity }: Props) {
         onValidity={onValidity}
       />
       <p className="flex flex-wrap items-baseline gap-x-2 text-sm text-quiet">
-        <span>
-          {lengthMm === undefined ? "As is usual for its weight" : "As measured"}:{" "}
-          {units.length(size.widthMm)} wide.
-        </span>
+        <span>{words.asIsUsualForIts(lengthMm, units.length(size.widthMm))}</span>
         {lengthMm !== undefined && (
           <button
             type="button"
             className="min-h-11 cursor-pointer text-base-content underline"
             onClick={() => set({ lengthMm: undefined })}
           >
-            Take the usual
+            {words.takeTheUsual}
           </button>
         )}
       </p>

@@ -14,17 +14,18 @@ import { Picker } from "@/ui/picker";
 import { QuantityField } from "@/ui/quantity-field";
 import { SwapDialog } from "../what-if/swap-dialog";
 import type { PanelProps } from "./panel";
+import * as wording from "@/words/bench/panels/line-row";
 
 export type LineBases = Bases;
 type AnyLine = FormulaLine & Pick<CompanionLine, "bakeMin">;
 
 const LAWS: { value: LineLaw; label: string }[] = [
-  { value: "foodMass", label: "the food's weight" },
-  { value: "surface", label: "the surface" },
-  { value: "bath", label: "the liquid" },
-  { value: "salt", label: "the salt" },
-  { value: "piece", label: "the pieces" },
-  { value: "batch", label: "nothing: fixed" },
+  { value: "foodMass", label: wording.theFoodsWeight },
+  { value: "surface", label: wording.theSurface },
+  { value: "bath", label: wording.theLiquid },
+  { value: "salt", label: wording.theSalt },
+  { value: "piece", label: wording.thePieces },
+  { value: "batch", label: wording.nothingFixed },
 ];
 
 interface Props {
@@ -57,7 +58,7 @@ export function LineRow(props: Props) {
       {line.parts === undefined ? (
         <QuantityField
           label={name}
-          unseen=", amount"
+          unseen={wording.amount}
           unit={LAW_UNIT[line.scalesWith]}
           value={line.amountG}
           rule={rule}
@@ -69,8 +70,8 @@ export function LineRow(props: Props) {
       ) : (
         <QuantityField
           label={name}
-          unseen=", parts"
-          unit="parts"
+          unseen={wording.parts}
+          unit={wording.partsUnit}
           value={line.parts}
           rule={RANGES.parts}
           digits={2}
@@ -82,14 +83,14 @@ export function LineRow(props: Props) {
       <details className="group">
         <summary className="flex min-h-11 cursor-pointer items-center gap-1 text-sm text-quiet">
           <ChevronRight size={16} aria-hidden className="transition-transform group-open:rotate-90" />
-          {line.off ? "left out" : line.optional ? "optional" : "more"}
-          <span className="sr-only"> about {name}</span>
+          {wording.leftOut(line.off, line.optional)}
+          <span className="sr-only"> {wording.about(name)}</span>
         </summary>
         <div className="field-row">
-          <span>What</span>
+          <span>{wording.what}</span>
           <Picker
             look="row"
-            label={`What stands in place of ${name}`}
+            label={wording.whatStandsInPlaceOf(name)}
             items={ingredients}
             chosenId={line.ingredientId}
             onPick={(ingredientId) => onChange({ ...line, ingredientId })}
@@ -101,21 +102,21 @@ export function LineRow(props: Props) {
         )}
         {props.places && (
           <Select
-            label="Where"
+            label={wording.where}
             value={line.where ?? "in"}
             options={[
-              { value: "in", label: props.places === "crust" ? "in the crust's salt" : "in the mixture" },
-              { value: "underSkin", label: "under the skin" },
-              { value: "cavity", label: "in the cavity" },
-              { value: "overUnder", label: "over and under" },
-              { value: "tray", label: "on the tray" },
+              { value: "in", label: wording.inTheCrustsSalt(props.places) },
+              { value: "underSkin", label: wording.underTheSkin },
+              { value: "cavity", label: wording.inTheCavity },
+              { value: "overUnder", label: wording.overAndUnder },
+              { value: "tray", label: wording.onTheTray },
             ]}
             onChange={(where) => onChange({ ...line, where: where === "in" ? undefined : where })}
           />
         )}
         {props.bakes && (
           <QuantityField
-            label="Bakes"
+            label={wording.bakes}
             unseen={`, ${name}`}
             unit="min"
             value={line.bakeMin ?? 20}
@@ -125,12 +126,12 @@ export function LineRow(props: Props) {
           />
         )}
         <Toggle
-          label="Optional"
+          label={wording.optional}
           value={line.optional}
           onChange={(optional) => onChange({ ...line, optional })}
         />
         <Toggle
-          label="Left out this time"
+          label={wording.leftOutThisTime}
           value={line.off ?? false}
           onChange={(off) => onChange({ ...line, off: off || undefined })}
         />
@@ -140,13 +141,13 @@ export function LineRow(props: Props) {
             className="btn btn-ghost min-h-11 px-0 font-normal underline"
             onClick={() => setSwapping(true)}
           >
-            Swap {name}
+            {wording.swap(name)}
           </button>
           <button
             type="button"
             className="btn btn-ghost min-h-11 px-2 font-normal"
             onClick={props.onRemove}
-            aria-label={`Remove ${name}`}
+            aria-label={wording.remove(name)}
           >
             <Trash2 size={18} aria-hidden />
           </button>
@@ -182,7 +183,7 @@ function RatioToggle({ line, onChange }: Pick<Props, "line" | "onChange">) {
   const { parts, ...plain } = line;
   return (
     <Toggle
-      label="Part of the ratio"
+      label={wording.partOfTheRatio}
       value={parts !== undefined}
       onChange={(on) => onChange(on ? { ...plain, scalesWith: "bath", parts: 1 } : plain)}
     />
@@ -206,14 +207,14 @@ function LawAndTotal(props: Props & { name: string; rule: QuantityRule; units: n
   return (
     <>
       <Select
-        label="Scales with"
+        label={wording.scalesWith}
         value={line.scalesWith}
         options={options}
         onChange={(scalesWith) => onChange(withLaw(line, scalesWith, bases))}
       />
       {units !== undefined && units > 0 && line.scalesWith !== "batch" && (
         <QuantityField
-          label="In this batch"
+          label={wording.inThisBatch}
           unseen={`, ${name}`}
           unit="g"
           value={line.amountG * units}

@@ -7,6 +7,7 @@ import { usePantry } from "@/ui/pantry";
 import { AddIngredient } from "./ingredient-options";
 import { LineRow, type LineBases } from "./line-row";
 import { Group, type PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/lines-panel";
 
 /** What goes in beside the salt; each line carries how it scales. */
 export function LinesPanel(props: PanelProps & { bases: LineBases | undefined }) {
@@ -18,7 +19,7 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
   const set = (next: FormulaLine[]) => change((f) => ({ ...f, lines: next }));
   const edit = (index: number, next: FormulaLine) => set(lines.map((line, i) => (i === index ? next : line)));
   return (
-    <Group title="What goes in">
+    <Group title={words.whatGoesIn}>
       {refusalFor("lines") && (
         <p role="alert" className="py-1 text-sm text-error">
           {refusalFor("lines")}
@@ -43,12 +44,12 @@ export function LinesPanel(props: PanelProps & { bases: LineBases | undefined })
           className="btn mt-1 min-h-11 w-full font-normal"
           onClick={() => set(equalSpoons(lines, pantry))}
         >
-          Equal spoons of each spice
+          {words.equalSpoonsOfEachSpice}
         </button>
       )}
       {lines.length < LINES_MAX && (
         <AddIngredient
-          label="Add an ingredient"
+          label={words.addAnIngredient}
           onAdd={(ingredientId) => {
             const found = pantry.ingredient(ingredientId);
             if (found) set([...lines, lineOffered(found, hasBath(value))]);

@@ -7,6 +7,7 @@ import { Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
 import { StagesEditor } from "./stages-editor";
+import * as words from "@/words/bench/panels/parts-editor";
 
 interface Props extends Pick<PanelProps, "onValidity"> {
   cook: Cook;
@@ -20,13 +21,13 @@ interface Props extends Pick<PanelProps, "onValidity"> {
  * rest is carcass and trimmings.
  */
 const BIRD_PARTS = [
-  { name: "breast", share: 0.33, thick: 1, toC: 74 },
-  { name: "leg quarters", share: 0.32, thick: 0.9, toC: 85 },
-  { name: "wings", share: 0.12, thick: 0.5, toC: 85 },
+  { name: words.breast, share: 0.33, thick: 1, toC: 74 },
+  { name: words.legQuarters, share: 0.32, thick: 0.9, toC: 85 },
+  { name: words.wings, share: 0.12, thick: 0.5, toC: 85 },
 ] as const;
 const JOINT_PARTS = [
-  { name: "thick end", share: 0.6, thick: 1, toC: undefined },
-  { name: "thin end", share: 0.4, thick: 0.6, toC: undefined },
+  { name: words.thickEnd, share: 0.6, thick: 1, toC: undefined },
+  { name: words.thinEnd, share: 0.4, thick: 0.6, toC: undefined },
 ] as const;
 
 /** Parts of one joint: done by a reading of their own on the joint, or taken apart onto trays of their own. Never assumed. */
@@ -38,7 +39,7 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
   const set = (index: number, part: Partial<CookPart>) =>
     put(parts.map((p, i) => (i === index ? { ...p, ...part } : p)));
   const next = usual.find(({ name }) => !parts.some((p) => p.name === name));
-  const free = next?.name ?? `part ${parts.length + 1}`;
+  const free = next?.name ?? words.partNumber(parts.length + 1);
   const left = 1 - parts.reduce((sum, p) => sum + (p.share ?? 0), 0);
   const added = (): CookPart => ({
     name: free,
@@ -47,10 +48,10 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
     ...(cook.apart && { share: Math.max(0.01, Math.min(left, next?.share ?? left)) }),
   });
   return (
-    <section aria-label="Parts">
+    <section aria-label={words.parts}>
       {parts.length > 0 && (
         <Toggle
-          label="Taken apart, a tray each"
+          label={words.takenApartATrayEach}
           value={cook.apart ?? false}
           onChange={(apart) =>
             onChange({
@@ -67,7 +68,7 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
           <li key={i} className="my-2 border-l-4 border-accent pl-3">
             <div className="flex items-end justify-between gap-2">
               <label className="flex-1">
-                <span className="text-sm text-quiet">Part {i + 1}</span>
+                <span className="text-sm text-quiet">{words.part(i + 1)}</span>
                 <input
                   className="input min-h-11 w-full"
                   maxLength={40}
@@ -79,15 +80,15 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 w-11 px-0"
-                aria-label={`Leave out part ${i + 1}`}
+                aria-label={words.leaveOutPart(i + 1)}
                 onClick={() => put(parts.filter((_, n) => n !== i))}
               >
                 <X size={18} aria-hidden />
               </button>
             </div>
             <QuantityField
-              label="Its core shall end at"
-              unseen={`, part ${i + 1}`}
+              label={words.itsCoreShallEndAt}
+              unseen={words.partOfAmount(i + 1)}
               unit="°C"
               value={part.toC}
               rule={RANGES.cookC}
@@ -95,8 +96,8 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
               onValidity={onValidity}
             />
             <QuantityField
-              label="Its thickest part"
-              unseen={`, part ${i + 1}`}
+              label={words.itsThickestPart}
+              unseen={words.partOfAmount(i + 1)}
               unit="mm"
               value={part.thicknessMm}
               rule={RANGES.thicknessMm}
@@ -106,8 +107,8 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
             {cook.apart && (
               <>
                 <QuantityField
-                  label="Share of the weight"
-                  unseen={`, part ${i + 1}`}
+                  label={words.shareOfTheWeight}
+                  unseen={words.partOfAmount(i + 1)}
                   unit="%"
                   value={(part.share ?? 0.2) * 100}
                   rule={{
@@ -132,7 +133,7 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
                       set(i, { stages: [{ ovenC: cook.ovenC ?? USUAL_OVEN_C, minutes: 60, cover: "open" }] })
                     }
                   >
-                    Stages of its own
+                    {words.stagesOfItsOwn}
                   </button>
                 )}
               </>
@@ -142,13 +143,12 @@ export function PartsEditor({ cook, food, thicknessMm, onChange, onValidity }: P
       </ul>
       {cook.apart && left > 0.005 && (
         <p className="text-sm text-quiet">
-          <span className="figure">{Math.round(left * 100)}</span> % is carcass and trimmings: to the stock,
-          with its salt.
+          {words.isCarcassAndTrimmingsTo(<span className="figure">{Math.round(left * 100)}</span>)}
         </p>
       )}
       {parts.length < PARTS_MAX && (
         <button type="button" className="btn min-h-11" onClick={() => put([...parts, added()])}>
-          <Plus size={18} aria-hidden /> A part of its own: {free}
+          <Plus size={18} aria-hidden /> {words.aPartOfItsOwn(free)}
         </button>
       )}
     </section>

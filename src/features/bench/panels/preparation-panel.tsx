@@ -15,13 +15,14 @@ import { CrustFields, CureFields } from "./preparation/crust-fields";
 import { InjectionFields } from "./preparation/injection-fields";
 import { MarinadeFields, PasteFields, RubFields } from "./preparation/mixture-fields";
 import { SaltGivenFields } from "./preparation/salt-given-fields";
+import * as words from "@/words/bench/panels/preparation-panel";
 
 const CHOICES = PREPARATION_CHOICES.map((value) => ({ value, ...PREPARATIONS[value].words.choice }));
 
 const READINESS: { value: Readiness; label: string }[] = [
-  { value: "outside", label: "outside seasoned" },
-  { value: "seasoned", label: "seasoned" },
-  { value: "even", label: "even to the centre" },
+  { value: "outside", label: words.outsideSeasoned },
+  { value: "seasoned", label: words.seasoned },
+  { value: "even", label: words.evenToTheCentre },
 ];
 
 /** The preparation, the salt and how much of it. */
@@ -36,9 +37,9 @@ export function PreparationPanel(
   const { sugarBySalt, enters } = described(preparation);
   const baked = isBaked(value);
   return (
-    <Group title="Preparation">
+    <Group title={words.preparation}>
       <Choice
-        label="Preparation"
+        label={words.preparation}
         value={choice}
         options={CHOICES}
         columns={2}
@@ -47,7 +48,7 @@ export function PreparationPanel(
       {baked && (
         <QuantityField
           key={choice}
-          label="Salt wanted"
+          label={words.saltWanted}
           unit="%"
           value={preparation.targetFraction * 100}
           rule={RANGES.targetPercent}
@@ -58,24 +59,24 @@ export function PreparationPanel(
           }
           onValidity={onValidity}
           refusal={refusalFor("target")}
-          hint={<p className="pb-1 text-sm text-quiet">of the finished flesh, its own salt counted</p>}
+          hint={<p className="pb-1 text-sm text-quiet">{words.ofTheFinishedFleshIts}</p>}
         />
       )}
       {!baked && <SaltGivenFields {...props} weighedG={props.weighedSaltG} />}
       <OwnFields {...props} />
       {!baked && (
         <Select
-          label="Ready means"
+          label={words.readyMeans}
           value={value.readiness}
           options={READINESS.filter(({ value: means }) => means !== "outside" || enters === "face")}
           onChange={(readiness) => change((f) => ({ ...f, readiness }))}
         />
       )}
       <div className="field-row">
-        <span>Salt</span>
+        <span>{words.salt}</span>
         <Picker
           look="row"
-          label="Salt"
+          label={words.salt}
           items={salts}
           chosenId={value.saltId}
           onPick={(saltId) => change((f) => ({ ...f, saltId }))}
@@ -88,7 +89,7 @@ export function PreparationPanel(
       )}
       {sugarBySalt && (
         <QuantityField
-          label="Sugar, to 1 of salt"
+          label={words.sugarTo1OfSalt}
           unit="g/g"
           value={value.sugarPerSalt}
           rule={RANGES.sugarPerSalt}
@@ -100,7 +101,7 @@ export function PreparationPanel(
       )}
       {sugarBySalt && value.sugarPerSalt > 0 && (
         <Select
-          label="Sugar"
+          label={words.sugar}
           value={value.sugarId}
           options={ingredients
             .filter((i) => i.group === "sugar" || i.group === "syrup")

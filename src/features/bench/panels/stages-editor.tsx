@@ -4,25 +4,26 @@ import type { CookStage, Cover } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/stages-editor";
 
 const COVERS: { value: Cover; label: string }[] = [
-  { value: "open", label: "open" },
-  { value: "lid", label: "under a lid" },
-  { value: "foil", label: "under foil" },
-  { value: "pouch", label: "in a pouch" },
+  { value: "open", label: words.open },
+  { value: "lid", label: words.underALid },
+  { value: "foil", label: words.underFoil },
+  { value: "pouch", label: words.inAPouch },
 ];
 
 const PLACES: { value: NonNullable<CookStage["on"]>; label: string }[] = [
-  { value: "oven", label: "in the oven" },
-  { value: "pan", label: "in a hot pan" },
-  { value: "flame", label: "over a flame" },
+  { value: "oven", label: words.inTheOven },
+  { value: "pan", label: words.inAHotPan },
+  { value: "flame", label: words.overAFlame },
 ];
 
 const ACTIONS: { value: NonNullable<CookStage["action"]> | "none"; label: string }[] = [
-  { value: "none", label: "nothing" },
-  { value: "baste", label: "baste" },
-  { value: "turn", label: "turn" },
-  { value: "tent", label: "tent with foil" },
+  { value: "none", label: words.nothing },
+  { value: "baste", label: words.baste },
+  { value: "turn", label: words.turn },
+  { value: "tent", label: words.tentWithFoil },
 ];
 
 const BASTE_EVERY_MIN = 30;
@@ -39,16 +40,16 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
   const set = (index: number, part: Partial<CookStage>) =>
     onChange(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
   return (
-    <ol aria-label={of ? `Stages of the ${of}` : "Stages"}>
+    <ol aria-label={words.stagesOfThe(of)}>
       {stages.map((stage, i) => (
         <li key={i} className="my-2 border-l-4 border-accent pl-3">
           <p className="flex items-center justify-between">
-            <strong>Stage {i + 1}</strong>
+            <strong>{words.stage(i + 1)}</strong>
             {stages.length > 1 && (
               <button
                 type="button"
                 className="btn btn-ghost min-h-11 w-11 px-0"
-                aria-label={`Leave out stage ${i + 1}`}
+                aria-label={words.leaveOutStage(i + 1)}
                 onClick={() => onChange(stages.filter((_, n) => n !== i))}
               >
                 <X size={18} aria-hidden />
@@ -56,7 +57,7 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
             )}
           </p>
           <Select
-            label={`Where, stage ${i + 1}`}
+            label={words.whereStage(i + 1)}
             value={stage.on ?? "oven"}
             options={PLACES}
             onChange={(on) =>
@@ -69,8 +70,8 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
             }
           />
           <QuantityField
-            label="Heat"
-            unseen={` of stage ${i + 1}`}
+            label={words.heat}
+            unseen={words.ofStage(i + 1)}
             unit="°C"
             value={stage.ovenC}
             rule={RANGES.ovenC}
@@ -79,8 +80,8 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
             onValidity={onValidity}
           />
           <QuantityField
-            label="For"
-            unseen={` stage ${i + 1}`}
+            label={words.minutesField}
+            unseen={words.stageOfAmount(i + 1)}
             unit="min"
             value={stage.minutes}
             rule={RANGES.cookMin}
@@ -91,8 +92,8 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
           {stage.on === "pan" && (
             <>
               <QuantityField
-                label="To a panful"
-                unseen={`, stage ${i + 1}`}
+                label={words.toAPanful}
+                unseen={words.afterStage(i + 1)}
                 unit=""
                 value={stage.perPan ?? 4}
                 rule={RANGES.perPan}
@@ -100,7 +101,7 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
                 onValidity={onValidity}
               />
               <Toggle
-                label="Skin down first"
+                label={words.skinDownFirst}
                 value={stage.skinDown ?? false}
                 onChange={(skinDown) => set(i, { skinDown: skinDown || undefined })}
               />
@@ -109,13 +110,13 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
           {(stage.on ?? "oven") === "oven" && (
             <>
               <Select
-                label="Covered"
+                label={words.covered}
                 value={stage.cover}
                 options={COVERS}
                 onChange={(cover) => set(i, { cover })}
               />
               <Select
-                label="In it"
+                label={words.inIt}
                 value={stage.action ?? "none"}
                 options={ACTIONS}
                 onChange={(action) =>
@@ -129,8 +130,8 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
           )}
           {(stage.action === "baste" || stage.everyMin !== undefined) && (
             <QuantityField
-              label="Every"
-              unseen={` in stage ${i + 1}`}
+              label={words.every}
+              unseen={words.inStage(i + 1)}
               unit="min"
               value={stage.everyMin ?? BASTE_EVERY_MIN}
               rule={RANGES.bakeMin}
@@ -148,7 +149,7 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
             className="btn min-h-11"
             onClick={() => onChange([...stages, { ...stages[stages.length - 1], action: undefined }])}
           >
-            <Plus size={18} aria-hidden /> One more stage
+            <Plus size={18} aria-hidden /> {words.oneMoreStage}
           </button>
         </li>
       )}

@@ -3,6 +3,7 @@ import type { Pieces } from "@/core/formulation";
 import { Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/thin-part";
 
 interface Props extends Pick<PanelProps, "onValidity"> {
   pieces: Pieces;
@@ -15,7 +16,7 @@ export function ThinPart({ pieces, set, onValidity }: Props) {
   return (
     <>
       <Toggle
-        label="Thick and thin, as butterflied"
+        label={words.thickAndThinAsButterflied}
         value={thin !== undefined}
         onChange={(on) =>
           set({ thin: on ? { thicknessMm: Math.round(thicknessMm / 2), share: 0.5 } : undefined })
@@ -24,7 +25,7 @@ export function ThinPart({ pieces, set, onValidity }: Props) {
       {thin && (
         <>
           <QuantityField
-            label="Thin part, thickness"
+            label={words.thinPartThickness}
             unit="mm"
             value={thin.thicknessMm}
             rule={RANGES.thicknessMm}
@@ -32,7 +33,7 @@ export function ThinPart({ pieces, set, onValidity }: Props) {
             onValidity={onValidity}
           />
           <QuantityField
-            label="Thin part, of the weight"
+            label={words.thinPartOfTheWeight}
             unit="%"
             value={thin.share * 100}
             rule={RANGES.thinPercent}

@@ -8,6 +8,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { MATERIALS, MEASURES } from "@/ui/vessel-made";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import { Group, type PanelProps } from "./panel";
+import * as words from "@/words/bench/panels/vessel-panel";
 
 /** The vessel, and how much water stands in it. */
 export function VesselPanel({
@@ -27,15 +28,15 @@ export function VesselPanel({
     ? VESSEL_SHAPES
     : VESSEL_SHAPES.filter((s) => s.value === "box" || s.value === "tray");
   return (
-    <Group title={brine ? "Vessel and water" : liquid ? "The vessel" : "The tray"}>
+    <Group title={words.vesselAndWater(brine, liquid)}>
       {brine && (
         <>
           <Select
-            label="Water"
+            label={words.water}
             value={water.mode}
             options={[
-              { value: "toCover", label: "to cover the food" },
-              { value: "chosen", label: "an amount I choose" },
+              { value: "toCover", label: words.toCoverTheFood },
+              { value: "chosen", label: words.anAmountIChoose },
             ]}
             onChange={(mode) =>
               setWater(
@@ -45,7 +46,7 @@ export function VesselPanel({
           />
           {water.mode === "chosen" && (
             <QuantityField
-              label="Water, ice included"
+              label={words.waterIceIncluded}
               unit="g"
               value={water.massG}
               rule={RANGES.waterG}
@@ -63,10 +64,10 @@ export function VesselPanel({
       )}
       {vessels.length > 0 && (
         <Select
-          label="One of ours"
+          label={words.oneOfOurs}
           value=""
           options={[
-            { value: "", label: "choose …" },
+            { value: "", label: words.choose },
             ...vessels.map((v) => ({ value: v.id, label: v.name })),
           ]}
           onChange={(id) => {
@@ -76,7 +77,7 @@ export function VesselPanel({
         />
       )}
       <Select
-        label={liquid ? "Vessel" : "Kind of tray"}
+        label={words.vessel(liquid)}
         value={vessel.shape}
         options={shapes.some((s) => s.value === vessel.shape) ? shapes : VESSEL_SHAPES}
         onChange={(shape) => set({ shape })}
@@ -99,13 +100,13 @@ export function VesselPanel({
         );
       })}
       <Select
-        label="Made of"
+        label={words.madeOf}
         value={vessel.material}
         options={MATERIALS}
         onChange={(material) => set({ material })}
       />
       {brine && (
-        <Toggle label="Plate holds it under" value={vessel.plate} onChange={(plate) => set({ plate })} />
+        <Toggle label={words.plateHoldsItUnder} value={vessel.plate} onChange={(plate) => set({ plate })} />
       )}
     </Group>
   );

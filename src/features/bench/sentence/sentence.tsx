@@ -18,6 +18,7 @@ import { trimZeros } from "@/ui/use-quantity";
 import type { PanelProps } from "../panels/panel";
 import type { Times } from "../use-times";
 import { SentenceQuantity } from "./sentence-quantity";
+import * as words from "@/words/bench/sentence/sentence";
 
 interface Props extends PanelProps {
   times: Times;
@@ -57,29 +58,34 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
   const field = { onValidity, onProblem };
   const said = [...Object.values(problems), refusalFor("thickness")].filter((text) => text !== undefined);
   return (
-    <div role="group" aria-label="What there is, and when it is wanted">
+    <div role="group" aria-label={words.whatThereIsAndWhen}>
       <div className="sentence">
         <SentenceQuantity
           {...field}
-          label="Pieces"
+          label={words.pieces}
           text={String(pieces.count)}
           value={pieces.count}
           rule={RANGES.count}
           // A piece weighs what it weighed.
           onChange={(count) => set({ count, totalMassG: (pieces.totalMassG / pieces.count) * count })}
         />{" "}
-        {pieces.count === 1 ? "piece" : "pieces"} of{" "}
-        <Picker
-          label="Kind"
-          items={foods}
-          chosenId={value.foodId}
-          onPick={chooseFood}
-          onAdd={(name) => ownFood.ask(name, value.foodId)}
-        />
-        {ownFood.dialog},{" "}
+        {words.pieceOf({
+          count: pieces.count,
+          foods: (
+            <Picker
+              label={words.kind}
+              items={foods}
+              chosenId={value.foodId}
+              onPick={chooseFood}
+              onAdd={(name) => ownFood.ask(name, value.foodId)}
+            />
+          ),
+          dialog: ownFood.dialog,
+        })}
+        ,{" "}
         <SentenceQuantity
           {...field}
-          label="Weight of all pieces"
+          label={words.weightOfAllPieces}
           text={
             us
               ? poundsOf(pieces.totalMassG)
@@ -94,7 +100,7 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
         ,{" "}
         <SentenceQuantity
           {...field}
-          label="Thickness"
+          label={words.thickness}
           text={us ? inchesOf(pieces.thicknessMm) : `${Math.round(pieces.thicknessMm * 10) / 10} mm`}
           value={pieces.thicknessMm}
           rule={RANGES.thicknessMm}
@@ -103,18 +109,19 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
           onChange={(thicknessMm) => set({ thicknessMm })}
           refusal={refusalFor("thickness")}
         />{" "}
-        thick, {baked ? "into the oven" : "in"}{" "}
+        {words.thickIntoTheOvenOut(
+          baked,
+          <SentenceWhen
+            label={words.goesIn}
+            atMs={times.inAtMs}
+            nowMs={times.nowMs}
+            timeZone={timeZone}
+            onChange={times.setIn}
+            onProblem={onProblem}
+          />,
+        )}{" "}
         <SentenceWhen
-          label="Goes in"
-          atMs={times.inAtMs}
-          nowMs={times.nowMs}
-          timeZone={timeZone}
-          onChange={times.setIn}
-          onProblem={onProblem}
-        />
-        , {baked ? "out" : "to the heat"}{" "}
-        <SentenceWhen
-          label={baked ? "Out of the oven" : "To the heat"}
+          label={words.outOfTheOven(baked)}
           atMs={times.heatAtMs}
           nowMs={times.nowMs}
           timeZone={timeZone}
@@ -126,13 +133,13 @@ export function Sentence({ value, change, onValidity, refusalFor, times, timeZon
       </div>
       {apart && (
         <p className="flex flex-wrap items-baseline gap-x-2 text-sm">
-          <span className="text-quiet">About {units.length(likely)} is likely at this weight.</span>
+          <span className="text-quiet">{words.aboutIsLikelyAtThis(units.length(likely))}</span>
           <button
             type="button"
             className="min-h-11 cursor-pointer font-semibold text-primary underline"
             onClick={() => set({ thicknessMm: Math.round(likely) })}
           >
-            Use {units.length(likely)}
+            {words.use(units.length(likely))}
           </button>
         </p>
       )}

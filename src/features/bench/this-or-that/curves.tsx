@@ -12,6 +12,7 @@ import {
   YAxis,
 } from "recharts";
 import type { SoakCurve } from "@/core/formula/change/compare";
+import * as words from "@/words/bench/this-or-that/curves";
 
 interface Props {
   series: { name: string; curve: SoakCurve }[];
@@ -33,7 +34,12 @@ const shown = (value: unknown) => `${Number(value).toFixed(2)} %`;
 export function Curves({ series, pullH }: Props) {
   return (
     <div className="grid gap-4 lg:grid-cols-2">
-      <Chart title="Salt by depth when taken out" x="mm from the face" domain={[0, "dataMax"]} scale="linear">
+      <Chart
+        title={words.saltByDepthWhenTaken}
+        x={words.mmFromTheFace}
+        domain={[0, "dataMax"]}
+        scale="linear"
+      >
         {series.map(({ name, curve }, i) =>
           curveLine(
             name,
@@ -43,8 +49,8 @@ export function Curves({ series, pullH }: Props) {
         )}
       </Chart>
       <Chart
-        title="Mean salt by the hour"
-        x="hours"
+        title={words.meanSaltByTheHour}
+        x={words.hours}
         domain={[0.15, 96]}
         scale="log"
         ticks={HOURS}

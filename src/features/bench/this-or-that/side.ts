@@ -3,6 +3,7 @@ import { choiceOf } from "@/core/preparations";
 import { fixed, grams, percent, roughly } from "@/ui/format";
 import type { Units } from "@/ui/units";
 import { WAY_NAME } from "../ways/way-words";
+import * as words from "@/words/bench/this-or-that/side";
 
 /** One row of the two: what it tells of, and what each side says. */
 export interface Row {
@@ -16,38 +17,38 @@ export const wayOf = ({ input }: WorkedOut): string => WAY_NAME[choiceOf(input.p
 /** The figures by which a cook chooses between two. */
 export const rowsFor = (units: Units): Row[] => [
   {
-    name: "give or take",
+    name: words.giveOrTake,
     say: ({ salt }) => {
       const [low, high] = [percent(salt.low, 1), percent(salt.high, 1)];
-      return low === high ? "less than shows" : `${low} to ${high} %`;
+      return words.lessThanShows({ low: low === high, low2: low, high });
     },
   },
-  { name: "in the middle", say: ({ outcome }) => `${percent(outcome.centreFraction, 1)} %` },
-  { name: "as wanted from", say: readySaid },
-  { name: "how strong", say: strengthSaid },
-  { name: "salt to weigh", say: ({ sheet }) => `${grams(saltG(sheet))} g` },
+  { name: words.inTheMiddle, say: ({ outcome }) => `${percent(outcome.centreFraction, 1)} %` },
+  { name: words.asWantedFrom, say: readySaid },
+  { name: words.howStrong, say: strengthSaid },
+  { name: words.saltToWeigh, say: ({ sheet }) => `${grams(saltG(sheet))} g` },
   {
-    name: "sodium a portion",
+    name: words.sodiumAPortion,
     say: ({ outcome }) => `${fixed(outcome.ledger.sodiumMgPerPortion / 1000, 2)} g`,
   },
   {
-    name: "tub",
+    name: words.tub,
     say: ({ sheet }) => (sheet.liquidMl > 0 ? units.volume(sheet.liquidMl + sheet.fit.foodMl) : "none"),
   },
-  { name: "to mind", say: ({ findings }) => findingsSaid(findings) },
+  { name: words.toMind, say: ({ findings }) => findingsSaid(findings) },
 ];
 
 function readySaid({ sheet }: WorkedOut): string {
   const { ready, past, keepLimitH } = sheet.soak.window;
   if (ready.likely === undefined || ready.likely >= (past.likely ?? keepLimitH))
-    return "not while it may stand";
+    return words.notWhileItMayStand;
   return roughly(ready.likely);
 }
 
 function strengthSaid({ sheet }: WorkedOut): string {
-  if (sheet.brine) return `${percent(sheet.brine.saltFraction, 1)} % brine`;
-  if (sheet.crust) return `${fixed(sheet.crust.ratio, 2)} to 1`;
-  return `${percent(sheet.naclG / sheet.flesh.massG, 1)} % of the meat`;
+  if (sheet.brine) return words.brine(percent(sheet.brine.saltFraction, 1));
+  if (sheet.crust) return words.to1(fixed(sheet.crust.ratio, 2));
+  return words.ofTheMeat(percent(sheet.naclG / sheet.flesh.massG, 1));
 }
 
 const saltG = ({ lines }: WorkedOut["sheet"]): number =>
@@ -56,10 +57,7 @@ const saltG = ({ lines }: WorkedOut["sheet"]): number =>
 function findingsSaid(findings: WorkedOut["findings"]): string {
   const stops = findings.filter((f) => f.severity === "stop").length;
   const cautions = findings.filter((f) => f.severity === "caution").length;
-  if (stops === 0 && cautions === 0) return "nothing";
-  const said = [
-    stops > 0 && `${stops} ${stops === 1 ? "stop" : "stops"}`,
-    cautions > 0 && `${cautions} ${cautions === 1 ? "caution" : "cautions"}`,
-  ];
+  if (stops === 0 && cautions === 0) return words.nothing;
+  const said = [stops > 0 && words.stops(stops), cautions > 0 && words.cautions(cautions)];
   return said.filter(Boolean).join(", ");
 }

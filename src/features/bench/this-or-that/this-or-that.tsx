@@ -16,10 +16,11 @@ import { Section } from "@/ui/section/section";
 import { sayVerdict } from "../ways/way-words";
 import { rowsFor, wayOf } from "./side";
 import { useCurves, useThat } from "./use-that";
+import * as words from "@/words/bench/this-or-that/this-or-that";
 
 const Curves = dynamic(
   orMissing(async () => (await import("./curves")).Curves),
-  { loading: () => <p className="h-64 text-quiet">drawing …</p> },
+  { loading: () => <p className="h-64 text-quiet">{words.drawing}</p> },
 );
 
 interface Props {
@@ -32,32 +33,24 @@ interface Props {
   onSwap: () => void;
 }
 
-const BEGINNINGS: Record<WhatIf["id"], string> = {
-  as_is: "the same",
-  equilibrium: "a gentle brine",
-  timed: "a timed brine",
-  dry: "dry salt",
-  slashed: "slashed",
-  unslashed: "not slashed",
-  half_thick: "half as thick",
-};
+const BEGINNINGS: Record<WhatIf["id"], string> = words.beginnings;
 
 /** Two drafts side by side: every field of the Bench changes this one, a tap takes the other in its place. */
 export function ThisOrThat({ worked, kitchen, that, onThat, onSwap }: Props) {
   const other = useThat(that, kitchen.rates[that.foodId]?.factor ?? 1, kitchen.limits);
   return (
-    <section aria-label="This or that">
+    <section aria-label={words.thisOrThat}>
       <div className="flex flex-wrap items-center gap-2">
-        <h2 className="flex-1 text-xl">This or that</h2>
+        <h2 className="flex-1 text-xl">{words.thisOrThat}</h2>
         <button type="button" className="btn min-h-11" onClick={onSwap}>
-          Work on that
+          {words.workOnThat}
         </button>
         <button type="button" className="btn min-h-11" onClick={() => onThat(null)}>
-          Put that away
+          {words.putThatAway}
         </button>
       </div>
       <p className="flex flex-wrap items-center gap-x-3 pb-1 text-sm leading-tight">
-        <span className="text-quiet">Begin that as</span>
+        <span className="text-quiet">{words.beginThatAs}</span>
         {whatIfsFor(worked.input).map(({ id, input }) => (
           <button
             key={id}
@@ -70,12 +63,12 @@ export function ThisOrThat({ worked, kitchen, that, onThat, onSwap }: Props) {
         ))}
       </p>
       {other === undefined ? (
-        <p className="h-64 text-quiet">working it out …</p>
+        <p className="h-64 text-quiet">{words.workingItOut}</p>
       ) : other.ok ? (
         <Two one={worked} other={other} />
       ) : (
         <p className="border-l-4 border-warning bg-base-100 p-3" role="alert">
-          That cannot be worked out: {sayFormulationError(other.error).text} Work on that to mend it.
+          {words.thatCannotBeWorkedOut(sayFormulationError(other.error).text)}
         </p>
       )}
     </section>
@@ -92,28 +85,35 @@ function Two({ one, other }: { one: WorkedOut; other: WorkedOut }) {
           <tr className="border-b border-line align-bottom">
             <td className="w-[20%]" />
             <th scope="col" className="p-2 text-left font-semibold">
-              This: {wayOf(one)}
+              {words.thisOne(wayOf(one))}
             </th>
             <th scope="col" className="border-l border-line p-2 text-left font-semibold">
-              That: {wayOf(other)}
+              {words.that(wayOf(other))}
             </th>
           </tr>
         </thead>
         <tbody>
           <tr className="align-top">
             <th scope="row" className="p-2 text-left text-sm font-normal text-quiet">
-              in the flesh
+              {words.inTheFlesh}
             </th>
             {sides.map((side, i) => (
               <td key={i} className={`p-2 ${i === 1 ? "border-l border-line" : ""}`} data-side={i}>
-                <span className="figure block text-4xl leading-tight whitespace-nowrap">
-                  {percent(side.salt.fraction, 1)}
-                  <span className="ml-1 font-sans text-sm">%</span>
-                </span>
-                <strong>{sayVerdict(side)}</strong> after {duration(side.input.pullH)}
-                <span className="block h-28">
-                  <Section {...side} units={units} compact />
-                </span>
+                {words.after({
+                  fraction: (
+                    <span className="figure block text-4xl leading-tight whitespace-nowrap">
+                      {percent(side.salt.fraction, 1)}
+                      <span className="ml-1 font-sans text-sm">%</span>
+                    </span>
+                  ),
+                  side: <strong>{sayVerdict(side)}</strong>,
+                  pullH: duration(side.input.pullH),
+                  sectionSideUnitsUnitsCompact: (
+                    <span className="block h-28">
+                      <Section {...side} units={units} compact />
+                    </span>
+                  ),
+                })}
               </td>
             ))}
           </tr>
@@ -131,10 +131,10 @@ function Two({ one, other }: { one: WorkedOut; other: WorkedOut }) {
           ))}
         </tbody>
       </table>
-      <Folded title="What differs, line by line">
+      <Folded title={words.whatDiffersLineByLine}>
         <LineDifferences before={describeFormulation(one.input)} after={describeFormulation(other.input)} />
       </Folded>
-      <Folded title="Salt by depth and by the hour">
+      <Folded title={words.saltByDepthAndBy}>
         <OverOneAnother one={one} other={other} />
       </Folded>
     </>

@@ -6,6 +6,7 @@ import type { KitchenLimits } from "@/core/safety/limits";
 import { useAnswer } from "@/ui/what-if/use-answer";
 import { whatIfWorker } from "@/ui/what-if/workers";
 import type { Answered } from "@/workers/sums.worker";
+import * as words from "@/words/bench/this-or-that/use-that";
 
 /** The other draft worked out, beside what is on the Bench; the last answer stands until the next is there. */
 export function useThat(
@@ -44,5 +45,5 @@ export function useCurves(one: WorkedOut, other: WorkedOut): NamedCurve[] | unde
     Promise.all(sides.map(({ input, factor }) => whatIfWorker().curve(input, { factor }))),
   );
   if (asked.status !== "done") return undefined;
-  return asked.value.flatMap((curve, i) => (curve ? [{ name: i === 0 ? "this" : "that", curve }] : []));
+  return asked.value.flatMap((curve, i) => (curve ? [{ name: words.thisOrThat(i), curve }] : []));
 }

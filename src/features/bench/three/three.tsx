@@ -12,6 +12,7 @@ import { duration, percent } from "@/ui/format";
 import { usePantry } from "@/ui/pantry";
 import { trimZeros, useQuantity } from "@/ui/use-quantity";
 import type { ThirdHeld } from "./use-third";
+import * as words from "@/words/bench/three/three";
 
 interface Props {
   value: Formulation;
@@ -28,13 +29,13 @@ export function Three({ value, sheet, third: { follower, problem, set }, onValid
   const box = (third: Third) => ({ follows: follower === third, onValidity });
   const strength = strengthOf(value, sheet);
   return (
-    <section className="mb-4" aria-label="Two are yours, the third follows">
-      <h2 className="text-xl">Two are yours, the third follows</h2>
+    <section className="mb-4" aria-label={words.twoAreYoursTheThird}>
+      <h2 className="text-xl">{words.twoAreYoursTheThird}</h2>
       <div className="mt-1 grid grid-cols-3 gap-2">
         <Box
           {...box("salt")}
-          label="Salt wanted in the flesh"
-          said="salt in the flesh"
+          label={words.saltWantedInTheFlesh}
+          said={words.saltInTheFlesh}
           unit="%"
           text={trimZeros((preparation.targetFraction * 100).toFixed(2))}
           value={preparation.targetFraction * 100}
@@ -46,8 +47,8 @@ export function Three({ value, sheet, third: { follower, problem, set }, onValid
         />
         <Box
           {...box("hours")}
-          label="Hours in it"
-          said="time in it"
+          label={words.hoursInIt}
+          said={words.timeInIt}
           unit=""
           text={duration(pullH)}
           value={pullH * 60}
@@ -90,15 +91,17 @@ function HouseSalt({ wanted, onTake }: { wanted: number; onTake: (fraction: numb
   if (Math.abs(wanted - houseSalt) < HOUSE_CLOSE)
     return (
       <p className="mt-1 text-sm text-quiet">
-        {percent(houseSalt)} % is this kitchen&apos;s own taste.{" "}
-        <Link className="underline" href="/record/taste">
-          From what
-        </Link>
+        {words.isThisKitchensOwnTaste(
+          percent(houseSalt),
+          <Link className="underline" href="/record/taste">
+            {words.fromWhat}
+          </Link>,
+        )}
       </p>
     );
   return (
     <button type="button" className="btn mt-1 min-h-11" onClick={() => onTake(houseSalt)}>
-      House taste: {percent(houseSalt)} %
+      {words.houseTaste(percent(houseSalt))}
     </button>
   );
 }
@@ -118,12 +121,12 @@ const DOSE_RULE: QuantityRule = { dimension: "none", min: 0, max: 30 };
 function strengthOf({ preparation }: Formulation, sheet: Formulated | undefined): Strength {
   if (described(preparation).brined)
     return {
-      label: "Brine strength",
+      label: words.brineStrength,
       percent: sheet?.brine && sheet.brine.saltFraction * 100,
       rule: RANGES.strengthPercent,
     };
   return {
-    label: "Salt on the meat",
+    label: words.saltOnTheMeat,
     percent: sheet && (100 * sheet.naclG) / sheet.flesh.massG,
     rule: preparation.kind === "cure" ? RANGES.dosePercent : DOSE_RULE,
   };
@@ -186,7 +189,7 @@ function Box({ said, unit, text, follows, ...entry }: BoxProps) {
         <span className="text-sm">{unit}</span>
       </span>
       <span className={`block text-sm leading-tight ${follows ? "" : "text-primary"}`}>
-        {follows ? "= follows" : "▪ yours"}
+        {words.follows(follows)}
       </span>
       {problem && (
         <span role="alert" className="block text-sm text-error">

@@ -7,6 +7,7 @@ import { choiceOf, type PreparationChoice } from "@/core/preparations";
 import type { Third, ThirdAnswer } from "@/core/ways/third";
 import { duration, percent } from "@/ui/format";
 import { askQuickly } from "@/ui/what-if/workers";
+import * as words from "@/words/bench/three/use-third";
 
 type Edit = (f: Formulation) => Formulation;
 
@@ -72,12 +73,12 @@ function sayNone(answer: ThirdAnswer, input: Formulation, which: Third): string 
   const nearest = answer.nearest && percent(answer.nearest.fraction, 1);
   switch (answer.why) {
     case "too_slow":
-      return `In ${duration(input.pullH)} nothing that dissolves brings ${wanted} %: at the strongest it is ${nearest} %. More time, thinner pieces or slashes do.`;
+      return words.inNothingThatDissolvesBrings({ pullH: duration(input.pullH), wanted, nearest });
     case "too_much_already":
-      return `Even at its weakest it brings ${nearest} % in ${duration(input.pullH)}. Less time does, or a gentle brine.`;
+      return words.evenAtItsWeakestIt(nearest, duration(input.pullH));
     case "not_within":
-      return `It does not reach ${wanted} % within four days: by then it is ${nearest} %.`;
+      return words.itDoesNotReachWithin(wanted, nearest);
     default:
-      return which === "strength" ? "As it stands no strength can be worked out." : null;
+      return which === "strength" ? words.asItStandsNoStrength : null;
   }
 }

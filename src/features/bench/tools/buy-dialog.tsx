@@ -10,11 +10,12 @@ import { Choice } from "@/ui/choice";
 import { grams } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/bench/tools/buy-dialog";
 
 const APPETITES: { value: Appetite; label: string }[] = [
-  { value: "light", label: "Light" },
-  { value: "usual", label: "Usual" },
-  { value: "hearty", label: "Hearty" },
+  { value: "light", label: words.light },
+  { value: "usual", label: words.usual },
+  { value: "hearty", label: words.hearty },
 ];
 
 const LEFTOVERS: QuantityRule = { dimension: "none", min: 0, max: 200 };
@@ -36,11 +37,17 @@ export function BuyDialog({ input, sheet, change, onClose }: Props) {
   const buy = buyFor(food, portions, appetite, leftovers / 100);
   const have = boughtOf(food, haveG);
   return (
-    <Modal title={`Buy ${food.name}`} onClose={onClose}>
-      <Choice label="Appetite" value={appetite} options={APPETITES} onChange={setAppetite} />
-      <QuantityField label="Eaters" unit="" value={portions} rule={RANGES.portions} onChange={setPortions} />
+    <Modal title={words.buy(food.name)} onClose={onClose}>
+      <Choice label={words.appetite} value={appetite} options={APPETITES} onChange={setAppetite} />
       <QuantityField
-        label="To have over"
+        label={words.eaters}
+        unit=""
+        value={portions}
+        rule={RANGES.portions}
+        onChange={setPortions}
+      />
+      <QuantityField
+        label={words.toHaveOver}
         unit="%"
         value={leftovers}
         rule={LEFTOVERS}
@@ -49,22 +56,26 @@ export function BuyDialog({ input, sheet, change, onClose }: Props) {
       />
       <dl className="my-3 grid grid-cols-2 gap-2" data-figure="buy">
         <div className="border border-line bg-base-200 p-2">
-          <dt className="text-sm text-quiet">Buy, as bought</dt>
+          <dt className="text-sm text-quiet">{words.buyAsBought}</dt>
           <dd className="figure text-[1.75rem] leading-tight">{grams(buy.rawG)} g</dd>
         </div>
         <div className="border border-line bg-base-200 p-2">
-          <dt className="text-sm text-quiet">of it to eat</dt>
+          <dt className="text-sm text-quiet">{words.ofItToEat}</dt>
           <dd className="figure text-[1.75rem] leading-tight">{grams(buy.edibleG)} g</dd>
         </div>
       </dl>
       <p className="text-sm">
-        About {buy.pieces} pieces of the usual {grams(food.pieceMassG)} g. Bone {grams(buy.boneG)} g, skin and
-        trim {grams(buy.trimG)} g. {grams(servingG(food, appetite))} g a head as bought: common practice, no
-        source.
+        {words.aboutPiecesOfTheUsual({
+          pieces: buy.pieces,
+          pieceMassG: grams(food.pieceMassG),
+          boneG: grams(buy.boneG),
+          trimG: grams(buy.trimG),
+          food: grams(servingG(food, appetite)),
+        })}
       </p>
-      <h3 className="mt-4 text-lg">The other way round</h3>
+      <h3 className="mt-4 text-lg">{words.theOtherWayRound}</h3>
       <QuantityField
-        label="I have"
+        label={words.iHave}
         unit="g"
         value={haveG}
         rule={RANGES.totalMassG}
@@ -72,8 +83,10 @@ export function BuyDialog({ input, sheet, change, onClose }: Props) {
         onChange={setHaveG}
       />
       <p data-figure="feeds">
-        That feeds <strong className="figure">{portionsFrom(food, haveG, appetite)}</strong>, with{" "}
-        {grams(have.edibleG)} g to eat.
+        {words.thatFeedsWithGTo(
+          <strong className="figure">{portionsFrom(food, haveG, appetite)}</strong>,
+          grams(have.edibleG),
+        )}
       </p>
       <button
         type="button"
@@ -87,7 +100,7 @@ export function BuyDialog({ input, sheet, change, onClose }: Props) {
           onClose();
         }}
       >
-        Put {grams(buy.rawG)} g on the Bench
+        {words.putGOnTheBench(grams(buy.rawG))}
       </button>
     </Modal>
   );

@@ -8,6 +8,7 @@ import { programOf } from "@/core/program/program";
 import type { StepKind } from "@/core/program/step";
 import { roughly } from "@/ui/format";
 import { Modal } from "@/ui/modal";
+import * as words from "@/words/bench/tools/checklist-dialog";
 
 /** What comes before anything is weighed. */
 const CHECKED: StepKind[] = ["thaw", "inspect", "clean"];
@@ -18,7 +19,7 @@ export function ChecklistDialog(props: { input: Formulation; sheet: Formulated; 
   const [done, setDone] = useState<string[]>([]);
   const split = splitProposed(input, sheet);
   return (
-    <Modal title="Before you start" onClose={onClose}>
+    <Modal title={words.beforeYouStart} onClose={onClose}>
       <ul>
         {programOf(input, sheet)
           .steps.filter((step) => CHECKED.includes(step.kind) && step.atMin < 0)
@@ -43,24 +44,25 @@ export function ChecklistDialog(props: { input: Formulation; sheet: Formulated; 
           ))}
       </ul>
       {split && (
-        <section className="mt-3 border-l-4 border-warning pl-2" aria-label="Proposed split">
-          <h3 className="text-lg">
-            {split.kind === "bird" ? "Breast and leg apart" : "Two trays, two times"}
-          </h3>
+        <section className="mt-3 border-l-4 border-warning pl-2" aria-label={words.proposedSplit}>
+          <h3 className="text-lg">{words.breastAndLegApart(split.kind)}</h3>
           <ul>
             {split.lots.map((lot) => (
               <li key={lot.name}>
-                {lot.name}: about {Math.round(lot.thicknessMm)} mm,{" "}
-                {lot.readyH === undefined ? "ready only after 4 days" : `ready from ${roughly(lot.readyH)}`}
+                {words.about({
+                  lotName: lot.name,
+                  thicknessMm: Math.round(lot.thicknessMm),
+                  which:
+                    lot.readyH === undefined
+                      ? words.readyOnlyAfter4Days
+                      : words.readyFrom(roughly(lot.readyH)),
+                })}
               </li>
             ))}
           </ul>
         </section>
       )}
-      <p className="mt-3 text-sm text-quiet">
-        Thawing and washing: USDA FSIS (from memory). The rest: common practice, no source. Follow your local
-        food code.
-      </p>
+      <p className="mt-3 text-sm text-quiet">{words.thawingAndWashingUsdaFsis}</p>
     </Modal>
   );
 }

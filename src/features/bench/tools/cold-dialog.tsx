@@ -15,6 +15,7 @@ import { duration, fixed, grams, roughly } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/bench/tools/cold-dialog";
 
 const ROOM: QuantityRule = { dimension: "temperature", min: -5, max: 45 };
 const TICK = { fill: "var(--quiet)", fontSize: 13 };
@@ -33,24 +34,25 @@ export function ColdDialog({ input, sheet, onClose }: Props) {
   const pieceG = input.pieces.totalMassG / input.pieces.count;
   const fridge = fridgeThawH(pieceG);
   return (
-    <Modal title="Thaw and cooler" onClose={onClose} wide>
-      <section aria-label="Thawing">
-        <h3 className="text-lg">A piece of {grams(pieceG)} g thaws</h3>
+    <Modal title={words.thawAndCooler} onClose={onClose} wide>
+      <section aria-label={words.thawing}>
+        <h3 className="text-lg">{words.aPieceOfGThaws(grams(pieceG))}</h3>
         <ul>
           <li data-thaw="fridge">
-            in the fridge in <strong className="figure">{spanText(fridge.low, fridge.high)} h</strong>
+            {words.inTheFridgeIn(<strong className="figure">{spanText(fridge.low, fridge.high)} h</strong>)}
           </li>
           <li data-thaw="water">
-            in cold water in <strong className="figure">{duration(coldWaterThawMin(pieceG) / 60)}</strong>,
-            sealed, the water changed every 30 min, and cooked at once
+            {words.inColdWaterInSealed(
+              <strong className="figure">{duration(coldWaterThawMin(pieceG) / 60)}</strong>,
+            )}
           </li>
         </ul>
       </section>
-      <QuantityField label="It stands at" unit="°C" value={roomC} rule={ROOM} onChange={setRoomC} />
+      <QuantityField label={words.itStandsAt} unit="°C" value={roomC} rule={ROOM} onChange={setRoomC} />
       {sheet.brine && input.pieces.thaw === "inBrine" && (
         <>
           <QuantityField
-            label="Loose ice in the bath"
+            label={words.looseIceInTheBath}
             unit="g"
             value={iceG}
             rule={RANGES.iceG}
@@ -61,10 +63,7 @@ export function ColdDialog({ input, sheet, onClose }: Props) {
         </>
       )}
       {input.holding.place === "cooler" && <IceForTheCooler input={input} roomC={roomC} />}
-      <p className="mt-3 text-sm text-quiet">
-        Thaw times: USDA FSIS (from memory). Heat balance with walls and films from practice (estimates): a
-        thermometer in the bath decides. Follow your local food code.
-      </p>
+      <p className="mt-3 text-sm text-quiet">{words.thawTimesUsdaFsisFrom}</p>
     </Modal>
   );
 }
@@ -79,25 +78,23 @@ function FrozenInBath({
   const { curve, safeIceG } = plan;
   const units = useUnits();
   return (
-    <section aria-label="Frozen food in the bath">
-      <h3 className="text-lg">Frozen food in this bath</h3>
+    <section aria-label={words.frozenFoodInTheBath}>
+      <h3 className="text-lg">{words.frozenFoodInThisBath}</h3>
       <BathChart curve={curve} />
       <p role="status" data-figure="bath-curve">
         {curve.warmFromH === undefined
-          ? `The bath stays at or under ${units.temperature(4)} for all ${duration(plan.hours)}.`
-          : `The bath is above ${units.temperature(4)} from ${roughly(curve.warmFromH)} on.`}{" "}
+          ? words.theBathStaysAtOr(units.temperature(4), duration(plan.hours))
+          : words.theBathIsAboveFrom(units.temperature(4), roughly(curve.warmFromH))}{" "}
         {curve.thawedH === undefined
-          ? `The middle is still frozen after ${duration(plan.hours)}.`
-          : `The middle has thawed after ${roughly(curve.thawedH)}.`}
+          ? words.theMiddleIsStillFrozen(duration(plan.hours))
+          : words.theMiddleHasThawedAfter(roughly(curve.thawedH))}
       </p>
       {curve.warmFromH !== undefined && (
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
-          Not this way. The same in the fridge at {units.temperature(4)} or below, or in a cooler with a
-          thermometer and{" "}
-          {safeIceG === undefined
-            ? "more ice than this bath can hold"
-            : `${grams(safeIceG)} g of ice in the bath, topped up`}
-          .
+          {words.notThisWayTheSame(
+            units.temperature(4),
+            safeIceG === undefined ? words.moreIceThanThisBath : words.gOfIceInThe(grams(safeIceG)),
+          )}
         </p>
       )}
     </section>
@@ -107,7 +104,7 @@ function FrozenInBath({
 function BathChart({ curve }: { curve: FrozenBathCurve }) {
   const units = useUnits();
   return (
-    <div className="h-56" role="img" aria-label="Temperature of bath and food over the hours">
+    <div className="h-56" role="img" aria-label={words.temperatureOfBathAndFood}>
       <ResponsiveContainer>
         <LineChart data={curve.moments} margin={{ left: 0, right: 12, top: 8, bottom: 4 }}>
           <XAxis
@@ -147,9 +144,7 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
           />
         </LineChart>
       </ResponsiveContainer>
-      <p className="sr-only">
-        Bath, surface and centre of the food; the dashed line is {units.reading(WARM_C)}.
-      </p>
+      <p className="sr-only">{words.bathSurfaceAndCentreOf(units.reading(WARM_C))}</p>
     </div>
   );
 }
@@ -158,19 +153,20 @@ function BathChart({ curve }: { curve: FrozenBathCurve }) {
 function IceForTheCooler({ input, roomC }: Pick<Props, "input"> & { roomC: number }) {
   const { meltsG, firstG, topUpG, allG, looksAtH } = coolerIce({ input, soakH: input.pullH }, roomC);
   return (
-    <section aria-label="Ice for the cooler">
-      <h3 className="text-lg">Ice for {duration(input.pullH)} in the cooler</h3>
+    <section aria-label={words.iceForTheCooler}>
+      <h3 className="text-lg">{words.iceForInTheCooler(duration(input.pullH))}</h3>
       <p data-figure="cooler">
-        About <strong className="figure">{grams(meltsG)} g</strong> melts; have{" "}
-        <strong className="figure">{grams(allG)} g</strong> in the house. Begin with{" "}
-        <strong className="figure">{grams(firstG)} g</strong>, in sealed bags so that it does not weaken the
-        brine.
+        {words.aboutMeltsHaveInThe({
+          meltsG: <strong className="figure">{grams(meltsG)} g</strong>,
+          allG: <strong className="figure">{grams(allG)} g</strong>,
+          firstG: <strong className="figure">{grams(firstG)} g</strong>,
+        })}
       </p>
       {topUpG > 0 && (
         <ul>
           {looksAtH.map((hour) => (
             <li key={hour}>
-              after {duration(hour)}: <span className="figure">{grams(topUpG)}</span> g more
+              {words.afterGMore(duration(hour), <span className="figure">{grams(topUpG)}</span>)}
             </li>
           ))}
         </ul>

@@ -9,12 +9,13 @@ import { capital, grams, roughly } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { LAW_NAME } from "@/ui/names";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/bench/tools/scale-dialog";
 
 const FACTOR: QuantityRule = { dimension: "none", min: 0.25, max: 10 };
 
 const GROWTHS: { value: Growth; label: string; note: string }[] = [
-  { value: "morePieces", label: "More pieces", note: "same size, same time" },
-  { value: "largerPieces", label: "Larger pieces", note: "thicker, so longer" },
+  { value: "morePieces", label: words.morePieces, note: words.sameSizeSameTime },
+  { value: "largerPieces", label: words.largerPieces, note: words.thickerSoLonger },
 ];
 
 interface Props {
@@ -28,29 +29,29 @@ export function ScaleDialog({ input, change, onClose }: Props) {
   const [factor, setFactor] = useState(2);
   const [growth, setGrowth] = useState<Growth>("morePieces");
   const preview = useMemo(() => scalePreview(input, factor, growth), [input, factor, growth]);
-  const hours = (h: number | undefined) => (h === undefined ? "over 4 d" : roughly(h));
+  const hours = (h: number | undefined) => (h === undefined ? words.over4Days : roughly(h));
   return (
-    <Modal title="More food" onClose={onClose}>
+    <Modal title={words.moreFood} onClose={onClose}>
       <QuantityField
-        label="Times as much"
+        label={words.timesAsMuch}
         unit="×"
         value={factor}
         rule={FACTOR}
         digits={2}
         onChange={setFactor}
       />
-      <Choice label="As what" value={growth} options={GROWTHS} onChange={setGrowth} />
+      <Choice label={words.asWhat} value={growth} options={GROWTHS} onChange={setGrowth} />
       {preview ? (
         <>
           <table className="mt-2 w-full">
             <thead>
               <tr className="border-b border-base-content text-left">
-                <th scope="col">Line</th>
+                <th scope="col">{words.line}</th>
                 <th scope="col" className="text-right">
-                  now, g
+                  {words.nowG}
                 </th>
                 <th scope="col" className="text-right">
-                  then, g
+                  {words.thenG}
                 </th>
                 <th scope="col" className="text-right">
                   ×
@@ -75,7 +76,7 @@ export function ScaleDialog({ input, change, onClose }: Props) {
               ))}
               <tr>
                 <th scope="row" className="py-1 text-left font-semibold">
-                  Ready from
+                  {words.readyFrom}
                 </th>
                 <td className="figure text-right">{hours(preview.readyBeforeH)}</td>
                 <td className="figure text-right text-lg">{hours(preview.readyAfterH)}</td>
@@ -85,7 +86,7 @@ export function ScaleDialog({ input, change, onClose }: Props) {
           </table>
           {preview.overflowMl > 0 && (
             <p role="alert" className="mt-2 border-l-4 border-warning px-2 py-1">
-              It no longer goes into this vessel: {grams(preview.overflowMl)} ml over the rim.
+              {words.itNoLongerGoesInto(grams(preview.overflowMl))}
             </p>
           )}
           <button
@@ -96,13 +97,11 @@ export function ScaleDialog({ input, change, onClose }: Props) {
               onClose();
             }}
           >
-            Use this much
+            {words.useThisMuch}
           </button>
         </>
       ) : (
-        <p role="alert">
-          The sums do not work out for that much. Try a smaller step, or mend the Bench first.
-        </p>
+        <p role="alert">{words.theSumsDoNotWork}</p>
       )}
     </Modal>
   );

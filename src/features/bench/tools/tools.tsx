@@ -3,6 +3,7 @@ import dynamic from "next/dynamic";
 import type { Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";
 import { orMissing } from "@/ui/or-missing";
+import * as words from "@/words/bench/tools/tools";
 
 /* Loaded when they are opened: what is not asked for is not waited for. */
 const ChillDialog = dynamic(
@@ -41,11 +42,11 @@ interface Props {
 export function ToolButtons({ input, sheet, onTool }: Props & { onTool: (tool: Tool) => void }) {
   const cold = input.pieces.thaw !== undefined || input.holding.place === "cooler";
   const tools = [
-    { id: "checklist" as const, label: "Before you start", Icon: ListChecks, shown: true },
-    { id: "chill" as const, label: "Hot water and ice", Icon: Snowflake, shown: sheet.brine !== undefined },
-    { id: "scale" as const, label: "More food", Icon: Copy, shown: true },
-    { id: "buy" as const, label: "Buy", Icon: ShoppingBasket, shown: true },
-    { id: "cold" as const, label: "Thaw and cooler", Icon: ThermometerSnowflake, shown: cold },
+    { id: "checklist" as const, label: words.beforeYouStart, Icon: ListChecks, shown: true },
+    { id: "chill" as const, label: words.hotWaterAndIce, Icon: Snowflake, shown: sheet.brine !== undefined },
+    { id: "scale" as const, label: words.moreFood, Icon: Copy, shown: true },
+    { id: "buy" as const, label: words.buy, Icon: ShoppingBasket, shown: true },
+    { id: "cold" as const, label: words.thawAndCooler, Icon: ThermometerSnowflake, shown: cold },
   ];
   return (
     <div className="mt-3 flex flex-wrap gap-2 print:hidden">

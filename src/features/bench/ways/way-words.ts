@@ -4,21 +4,16 @@ import { verdictOf, type Verdict } from "@/core/ways/verdict";
 import type { Way } from "@/core/ways/way";
 import { duration, fixed, percent } from "@/ui/format";
 import type { Units } from "@/ui/units";
+import * as wording from "@/words/bench/ways/way-words";
 
 export const WAY_NAME = wordsBy((words) => words.way);
 
-export const VERDICT_WORD: Record<Verdict, string> = {
-  light: "light",
-  littleLight: "a little light",
-  asWanted: "as wanted",
-  littleSalty: "a little salty",
-  salty: "salty",
-};
+export const VERDICT_WORD: Record<Verdict, string> = wording.verdictWord;
 
 /** How the salt that comes stands to what was wanted. */
 export function sayVerdict({ input, salt }: Pick<WorkedOut, "input" | "salt">): string {
   const wanted = input.preparation.targetFraction;
-  return wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : "no salt asked for";
+  return wanted > 0 ? VERDICT_WORD[verdictOf(salt.fraction, wanted)] : wording.noSaltAskedFor;
 }
 
 /** What the way is, in figures: its strength or its dose. */
@@ -26,29 +21,24 @@ export function sayStrength({ input }: Way): string | undefined {
   const { preparation: p, salt } = input;
   if (p.kind === "wetBrine")
     return p.school === "equilibrium"
-      ? "cannot overshoot"
+      ? wording.cannotOvershoot
       : p.strength.basis === "percent"
-        ? `${percent(p.strength.saltFraction, 1)} % brine`
+        ? wording.brine(percent(p.strength.saltFraction, 1))
         : undefined;
-  if (p.kind === "injection") return `${percent(p.pickupFraction, 0)} % of its weight in brine, by needle`;
-  if (p.kind === "cure") return `${percent(p.doseFraction, 0)} % salt on it, then off`;
-  if (salt?.mode === "percent") return `salt ${percent(salt.fraction, 1)} % of the meat`;
+  if (p.kind === "injection") return wording.ofItsWeightInBrine(percent(p.pickupFraction, 0));
+  if (p.kind === "cure") return wording.saltOnItThenOff(percent(p.doseFraction, 0));
+  if (salt?.mode === "percent") return wording.saltOfTheMeat(percent(salt.fraction, 1));
   return undefined;
 }
 
-const SURFACE: Record<Way["cost"]["surface"], string> = {
-  dry: "dry skin, no tub",
-  wet: "",
-  coated: "",
-  baked: "baked at once",
-};
+const SURFACE: Record<Way["cost"]["surface"], string> = wording.surface;
 
 /** What it costs, shortest first: room, salt thrown away, skin. */
 export function sayCost({ cost }: Way, units: Units): string[] {
   return [
     SURFACE[cost.surface],
     cost.tubMl >= 100 ? units.volume(cost.tubMl) : "",
-    cost.lostSaltG >= 1 ? `${fixed(cost.lostSaltG, 0)} g salt not eaten` : "",
+    cost.lostSaltG >= 1 ? wording.gSaltNotEaten(fixed(cost.lostSaltG, 0)) : "",
   ].filter(Boolean);
 }
 
@@ -56,19 +46,19 @@ const TO_FIVE_MIN = 5;
 
 /** What it takes of a cook until it goes to the heat, to five minutes. */
 export const sayHands = ({ cost }: Way): string =>
-  `${duration((TO_FIVE_MIN * Math.round(cost.handsMin / TO_FIVE_MIN)) / 60)} by hand`;
+  wording.byHand(duration((TO_FIVE_MIN * Math.round(cost.handsMin / TO_FIVE_MIN)) / 60));
 
 /** Why it is not better, in a sentence; undefined where it is as wanted all through. */
 export function sayShort(way: Way): string | undefined {
   switch (way.short) {
     case "too_slow":
-      return "No more gets in by then.";
+      return wording.noMoreGetsInBy;
     case "too_much":
-      return "It holds, or takes, more than that.";
+      return wording.itHoldsOrTakesMore;
     case "keeps_no_longer":
-      return `It may stand ${duration(way.hours)} at most.`;
+      return wording.itMayStandAtMost(duration(way.hours));
     case "outside_only":
-      return "Salted outside, plain in the middle.";
+      return wording.saltedOutsidePlainInThe;
     default:
       return undefined;
   }

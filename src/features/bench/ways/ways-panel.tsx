@@ -14,6 +14,7 @@ import type { Times } from "../use-times";
 import { MiniSection } from "./mini-section";
 import { useWays } from "./use-ways";
 import { sayCost, sayHands, sayShort, sayStrength, VERDICT_WORD, WAY_NAME } from "./way-words";
+import * as words from "@/words/bench/ways/ways-panel";
 
 interface Props {
   input: Formulation;
@@ -35,28 +36,24 @@ export function WaysPanel({ input, chosen, rate, times, timeZone, onTake }: Prop
   const others = ways.filter((way, i) => !near(way, i));
   const list = { chosen, times, timeZone, onTake: useSteady(onTake) };
   return (
-    <section className="relative mb-4" aria-label="Ways to get there" aria-busy={stale}>
+    <section className="relative mb-4" aria-label={words.waysToGetThere} aria-busy={stale}>
       <Late />
-      <h2 className="text-xl">Ways to get there by {by}</h2>
-      {ways.length === 0 && !stale && <p className="py-2 text-quiet">No way works out as it stands.</p>}
+      <h2 className="text-xl">{words.waysToGetThereBy(by)}</h2>
+      {ways.length === 0 && !stale && <p className="py-2 text-quiet">{words.noWayWorksOutAs}</p>}
       {ways.length === 0 && stale && <RoomForWays />}
       <WayList ways={shown} {...list} />
       {others.length > 0 && (
         <details>
           <summary className="cursor-pointer py-1.5 text-quiet">
-            {others.length === 1 ? "Another way" : `${others.length} other ways`}, further off
+            {words.anotherWayFurtherOff(others.length)}
           </summary>
           <WayList ways={others} {...list} />
         </details>
       )}
       {ways.length > 0 && (
         <details className="text-sm text-quiet">
-          <summary className="cursor-pointer py-1">How they are ordered</summary>
-          <p>
-            Nearest to the salt you want; then what needs no needle; then salted to the middle; then the least
-            work; then the most even; then the least salt thrown away. A brine of more than 12 % and a dose of
-            more than 3 % are not offered unasked: they leave the outside salty.
-          </p>
+          <summary className="cursor-pointer py-1">{words.howTheyAreOrdered}</summary>
+          <p>{words.nearestToTheSaltYou}</p>
         </details>
       )}
     </section>
@@ -69,7 +66,7 @@ const SHOWN = 4;
 function RoomForWays() {
   return (
     <>
-      <p className="sr-only">Working them out …</p>
+      <p className="sr-only">{words.workingThemOut}</p>
       <ul className="mt-1 mb-16 space-y-1.5" aria-hidden>
         {Array.from({ length: SHOWN }, (_, i) => (
           <li key={i} className="h-20 rounded-box border border-line bg-base-100 opacity-60" />
@@ -111,7 +108,7 @@ interface CardProps {
 /** Drawn anew only when it says something else: a letter typed elsewhere waits for none of them. */
 const WayCard = memo(function WayCard({ way, chosen, inAt, onTake }: CardProps) {
   const units = useUnits();
-  const facts = [sayStrength(way), inAt && `in at ${inAt}`, ...sayCost(way, units)].filter(Boolean);
+  const facts = [sayStrength(way), inAt && words.inAt(inAt), ...sayCost(way, units)].filter(Boolean);
   const told = [...facts.slice(0, 3), sayHands(way)];
   const { salt, verdict } = way;
   const good = verdict === "asWanted";
@@ -135,7 +132,7 @@ const WayCard = memo(function WayCard({ way, chosen, inAt, onTake }: CardProps) 
         </span>
         <span
           className={`block text-sm leading-tight ${good ? "text-success" : "text-warning"}`}
-          title={`${percent(salt.low, 1)} to ${percent(salt.high, 1)} %`}
+          title={words.to(percent(salt.low, 1), percent(salt.high, 1))}
         >
           {VERDICT_WORD[verdict]}
         </span>

@@ -10,6 +10,7 @@ import { grams, percent } from "@/ui/format";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
+import * as words from "@/words/bench/what-if/chill-dialog";
 
 /** Dissolve the salt in part of the water, hot; the rest goes in as ice and counts as water of the brine. */
 export function ChillDialog(props: { input: Formulation; sheet: Formulated; onClose: () => void }) {
@@ -25,17 +26,17 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
   const otherG = sheet.liquids?.otherG ?? 0;
   if (!plan)
     return (
-      <Modal title="Hot water and ice" onClose={onClose}>
-        <p>There is no plain water in this brine to divide.</p>
+      <Modal title={words.hotWaterAndIce} onClose={onClose}>
+        <p>{words.thereIsNoPlainWater}</p>
       </Modal>
     );
   const { iceG, end, shortG } = plan;
   return (
-    <Modal title="Hot water and ice" onClose={onClose}>
-      <QuantityField label="Hot water at" unit="°C" value={hotC} rule={RANGES.hotC} onChange={setHotC} />
-      <QuantityField label="Ice at" unit="°C" value={iceC} rule={RANGES.iceC} onChange={setIceC} />
+    <Modal title={words.hotWaterAndIce} onClose={onClose}>
+      <QuantityField label={words.hotWaterAt} unit="°C" value={hotC} rule={RANGES.hotC} onChange={setHotC} />
+      <QuantityField label={words.iceAt} unit="°C" value={iceC} rule={RANGES.iceC} onChange={setIceC} />
       <QuantityField
-        label="Brine wanted at"
+        label={words.brineWantedAt}
         unit="°C"
         value={wantedC}
         rule={RANGES.chilledC}
@@ -43,7 +44,7 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
         onChange={setWantedC}
       />
       <QuantityField
-        label="Ice on hand"
+        label={words.iceOnHand}
         unit="g"
         value={Math.round(iceG)}
         rule={{ ...RANGES.iceG, max: Math.max(1, Math.floor(plainG * 0.95)) }}
@@ -51,31 +52,32 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
         onChange={setOnHandG}
       />
       <dl className="mt-4 grid grid-cols-2 gap-2" data-figure="chill">
-        <Part term="Hot water, for the salt" figure={`${grams(plainG - iceG)} g`} />
-        <Part term="Ice, to finish" figure={`${grams(iceG)} g`} />
+        <Part term={words.hotWaterForTheSalt} figure={`${grams(plainG - iceG)} g`} />
+        <Part term={words.iceToFinish} figure={`${grams(iceG)} g`} />
       </dl>
       <p className="mt-3" role="status">
-        It ends at <strong className="figure">{units.reading(end.temperatureC)}</strong>,{" "}
-        {percent(end.saltFraction)} %
-        {end.iceLeftKg > 0.001 ? `, with ${grams(end.iceLeftKg * 1000)} g of ice left` : ", all ice melted"}.
+        {words.itEndsAtWithG({
+          temperatureC: <strong className="figure">{units.reading(end.temperatureC)}</strong>,
+          saltFraction: percent(end.saltFraction),
+          iceLeftKg: end.iceLeftKg,
+          iceLeftKg2: grams(end.iceLeftKg * 1000),
+        })}
       </p>
       {end.temperatureC > COLD_LIMIT_C && (
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
-          Not cold enough for raw food:{" "}
-          {shortG > 0 ? `${grams(shortG)} g more ice of the same water, or ` : ""}
-          chill it in the fridge to {units.reading(COLD_LIMIT_C)} first.
+          {words.notColdEnoughForRaw({
+            shortG,
+            shortG2: grams(shortG),
+            coldLimitC: units.reading(COLD_LIMIT_C),
+          })}
         </p>
       )}
       {!plan.dissolvesHot && (
-        <p className="mt-2 border-l-4 border-warning px-2 py-1">
-          The hot part alone cannot hold all the salt: stir till the ice has melted and the rest dissolves.
-        </p>
+        <p className="mt-2 border-l-4 border-warning px-2 py-1">{words.theHotPartAloneCannot}</p>
       )}
       <p className="mt-3 text-sm text-quiet">
-        Enthalpy balance: ice takes 333.55 kJ/kg to melt (CRC Handbook, from memory); no heat lost to air or
-        vessel. The ice is part of the {grams(plainG)} g of water on the sheet.
-        {otherG > 0 &&
-          ` The other ${grams(otherG)} g of liquid goes in at ${units.temperature(input.holding.temperatureC)} and counts in both figures.`}
+        {words.enthalpyBalanceIceTakes333(grams(plainG))}
+        {otherG > 0 && words.theOtherGOfLiquid(grams(otherG), units.temperature(input.holding.temperatureC))}
       </p>
     </Modal>
   );

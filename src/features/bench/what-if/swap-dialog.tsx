@@ -5,15 +5,9 @@ import { fixed } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { allergenName } from "@/ui/names";
 import { usePantry } from "@/ui/pantry";
+import * as wording from "@/words/bench/what-if/swap-dialog";
 
-const KEEPS: Record<Keeps, string> = {
-  acid: "as much acid",
-  fat: "as much fat",
-  salt: "as much salt",
-  sweetness: "as sweet",
-  heat: "as hot",
-  flavour: "about the same flavour",
-};
+const KEEPS: Record<Keeps, string> = wording.keeps;
 
 interface Props<T> {
   line: T;
@@ -30,12 +24,9 @@ export function SwapDialog<T extends Pick<FormulaLine, "ingredientId" | "amountG
   const { ingredients } = usePantry();
   const offers = substitutesFor(from, ingredients);
   return (
-    <Modal title={`In place of ${from.name}`} onClose={onClose}>
+    <Modal title={wording.inPlaceOf(from.name)} onClose={onClose}>
       {offers.length === 0 ? (
-        <p>
-          Nothing in the tables does quite the same. Choose another under “What”, and taste: the sums follow
-          whatever it is.
-        </p>
+        <p>{wording.nothingInTheTablesDoes}</p>
       ) : (
         <ul>
           {offers.map((offer) => (
@@ -46,9 +37,11 @@ export function SwapDialog<T extends Pick<FormulaLine, "ingredientId" | "amountG
               <span className="min-w-0">
                 <span className="block leading-tight font-semibold">{offer.ingredient.name}</span>
                 <span className="block text-sm leading-tight text-quiet">
-                  <span className="figure">{fixed(offer.ratio, 2)}</span> g for each gram:{" "}
-                  {KEEPS[offer.keeps]}
-                  {sayChanges(offer)}
+                  {wording.gForEachGram({
+                    ratio: <span className="figure">{fixed(offer.ratio, 2)}</span>,
+                    keeps: KEEPS[offer.keeps],
+                    offer: sayChanges(offer),
+                  })}
                 </span>
               </span>
               <button
@@ -56,7 +49,7 @@ export function SwapDialog<T extends Pick<FormulaLine, "ingredientId" | "amountG
                 className="btn min-h-11"
                 onClick={() => onSwap(substituted(line, from, offer))}
               >
-                Take it
+                {wording.takeIt}
               </button>
             </li>
           ))}
@@ -76,8 +69,8 @@ function sayChanges({ saltG, acidG, waterG, allergensGained, allergensLost }: Su
     ...amount(saltG, "salt"),
     ...amount(acidG, "acid"),
     ...amount(waterG, "water"),
-    ...(allergensGained.length > 0 ? [`brings ${allergensGained.map(allergenName).join(", ")}`] : []),
-    ...(allergensLost.length > 0 ? [`without ${allergensLost.map(allergenName).join(", ")}`] : []),
+    ...(allergensGained.length > 0 ? [wording.brings(allergensGained.map(allergenName).join(", "))] : []),
+    ...(allergensLost.length > 0 ? [wording.without(allergensLost.map(allergenName).join(", "))] : []),
   ];
   return words.length > 0 ? ` · ${words.join(" · ")}` : "";
 }

@@ -4,11 +4,12 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { send } from "@/ui/send";
 import { SaveProblem } from "@/ui/use-save";
+import * as words from "@/words/stores/library/branch";
 
 /** A formula of its own that begins as this version. */
 export function Branch({ id, version, name }: { id: string; version: number; name: string }) {
   const router = useRouter();
-  const [wanted, setWanted] = useState(`${name}, another way`);
+  const [wanted, setWanted] = useState(words.anotherWay(name));
   const [problem, setProblem] = useState<string | null>(null);
   const branch = async () => {
     const sent = await send<{ formulaId: string }>("POST", `/api/formulas/${id}/branch`, {
@@ -20,8 +21,8 @@ export function Branch({ id, version, name }: { id: string; version: number; nam
   };
   return (
     <section>
-      <h2 className="text-2xl">Branch</h2>
-      <p className="text-quiet">A new formula that begins as version {version}; this one stays as it is.</p>
+      <h2 className="text-2xl">{words.branch}</h2>
+      <p className="text-quiet">{words.aNewFormulaThatBegins(version)}</p>
       <form
         className="flex gap-2 pt-2"
         onSubmit={(event) => {
@@ -30,14 +31,14 @@ export function Branch({ id, version, name }: { id: string; version: number; nam
         }}
       >
         <input
-          aria-label="Name of the branch"
+          aria-label={words.nameOfTheBranch}
           className="entry min-w-0 flex-1 !border-line !text-left"
           value={wanted}
           maxLength={80}
           onChange={(event) => setWanted(event.target.value)}
         />
         <button className="btn min-h-11 font-normal" disabled={wanted.trim() === ""}>
-          Branch
+          {words.branch}
         </button>
       </form>
       <SaveProblem problem={problem} />

@@ -11,6 +11,7 @@ import { PREPARATION_NAME } from "@/ui/names";
 import { saltVerdict } from "@/ui/say";
 import type { Units } from "@/ui/units";
 import { SaveProblem, useSave } from "@/ui/use-save";
+import * as words from "@/words/stores/library/formula-card";
 
 const VERSIONS_SHOWN = 3;
 
@@ -51,16 +52,16 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
           </Link>
           <p className="text-sm text-quiet">
             {PREPARATION_NAME[choiceOf(preparation)]} · <Told>{`${grams(pieces.totalMassG)} g`}</Told>
-            {pieces.count > 1 && ` in ${pieces.count} pieces`}
+            {pieces.count > 1 && words.pieces(pieces.count)}
           </p>
         </div>
       </div>
       <p className="flex flex-wrap items-baseline gap-x-4 pt-2">
         <span>
-          <span className="figure text-2xl">{percent(preparation.targetFraction)}</span> % wanted
+          {words.wanted(<span className="figure text-2xl">{percent(preparation.targetFraction)}</span>)}
         </span>
         <span>
-          <span className="figure text-2xl">{duration(pullH)}</span> {bakes ? "in the crust" : "soak"}
+          <span className="figure text-2xl">{duration(pullH)}</span> {words.inTheCrust(bakes)}
         </span>
       </p>
       <p className="pb-1">{lastSaid(made, timeZone, units)}</p>
@@ -73,7 +74,7 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
                 className="inline-flex min-h-11 items-center whitespace-nowrap underline"
                 href={`/bench?formula=${id}&version=${v.version}`}
               >
-                version {v.version}
+                {words.version(v.version)}
               </Link>
             </li>
           ))}
@@ -81,14 +82,14 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
         <Link
           className="btn min-h-11 font-normal"
           href={`/stores/formula/${id}`}
-          aria-label={`Versions and files of ${name}`}
+          aria-label={words.versionsAndFilesOf(name)}
         >
-          Versions, files
+          {words.versionsFiles}
         </Link>
         <button
           type="button"
           className="btn btn-ghost btn-square min-h-11"
-          aria-label={`${archived ? "Bring back" : "Archive"}: ${name}`}
+          aria-label={`${words.bringBack(archived)}: ${name}`}
           onClick={() => void save("PATCH", `/api/formulas/${id}`, { archived: !archived })}
         >
           <Icon size={18} aria-hidden />
@@ -100,8 +101,8 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
 }
 
 function lastSaid(made: FormulaMade | undefined, timeZone: string, units: Units): string {
-  if (!made) return "Not made yet";
-  const times = made.batches === 1 ? "Made once" : `Made ${made.batches} times`;
-  const last = `${times}, last ${units.date(made.lastMs, timeZone)}`;
+  if (!made) return words.notMadeYet;
+  const times = words.madeOnce(made.batches);
+  const last = words.last(times, units.date(made.lastMs, timeZone));
   return made.saltScore === null ? last : `${last}: ${saltVerdict(made.saltScore)}`;
 }

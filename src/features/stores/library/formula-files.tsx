@@ -1,19 +1,20 @@
 import { FileDown } from "lucide-react";
+import * as words from "@/words/stores/library/formula-files";
 
 const FILES = [
-  { as: "json", name: "Formula", what: "for another Iron Crock; nothing is lost" },
-  { as: "recipe", name: "Recipe data", what: "schema.org, for other programs" },
-  { as: "markdown", name: "Markdown", what: "to be read" },
-  { as: "text", name: "Plain text", what: "for a message" },
-  { as: "sheet", name: "Sheet, CSV", what: "every line and its grams" },
-  { as: "ledger", name: "Salt ledger, CSV", what: "where each gram comes from and ends" },
+  { as: "json", name: words.formula, what: words.forAnotherIronCrockNothing },
+  { as: "recipe", name: words.recipeData, what: words.schemaOrgForOtherPrograms },
+  { as: "markdown", name: words.markdown, what: words.toBeRead },
+  { as: "text", name: words.plainText, what: words.forAMessage },
+  { as: "sheet", name: words.sheetCsv, what: words.everyLineAndItsGrams },
+  { as: "ledger", name: words.saltLedgerCsv, what: words.whereEachGramComesFrom },
 ];
 
 /** A formula as a file, in the forms others read. */
 export function FormulaFiles({ id, version }: { id: string; version: number }) {
   return (
     <section>
-      <h2 className="text-2xl">As a file</h2>
+      <h2 className="text-2xl">{words.asAFile}</h2>
       <ul>
         {FILES.map((file) => (
           <li key={file.as}>

@@ -15,6 +15,7 @@ import { saltVerdict } from "@/ui/say";
 import { Section } from "@/ui/section/section";
 import { unitsOf } from "@/ui/units";
 import { WeighLines } from "@/ui/weigh-lines";
+import * as words from "@/words/stores/library/formula-made";
 
 interface Props {
   kitchen: KitchenView;
@@ -29,7 +30,7 @@ export function FormulaMade({ kitchen, formulation, version, batches }: Props) {
   if (!worked.ok)
     return (
       <p role="alert" className="text-lg">
-        The sums of version {version} no longer work out: open it on the Bench.
+        {words.theSumsOfVersionNo(version)}
       </p>
     );
   const sheet = worked.value;
@@ -37,11 +38,13 @@ export function FormulaMade({ kitchen, formulation, version, batches }: Props) {
   const baked = isBaked(formulation);
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-      <section aria-label="As it lies" className="min-w-0">
+      <section aria-label={words.asItLies} className="min-w-0">
         <p className="text-lg">
-          <span className="figure text-4xl">{percent(outcome.toHeat.meanFraction)}</span> % salt in the flesh
-          after <span className="figure text-2xl">{duration(formulation.pullH)}</span>, wanted{" "}
-          <span className="figure">{percent(formulation.preparation.targetFraction)}</span> %
+          {words.saltInTheFleshAfter({
+            meanFraction: <span className="figure text-4xl">{percent(outcome.toHeat.meanFraction)}</span>,
+            pullH: <span className="figure text-2xl">{duration(formulation.pullH)}</span>,
+            targetFraction: <span className="figure">{percent(formulation.preparation.targetFraction)}</span>,
+          })}
         </p>
         <div className="mx-auto h-64 max-w-2xl">
           <Section input={formulation} sheet={sheet} outcome={outcome} units={unitsOf(kitchen.measures)} />
@@ -49,10 +52,10 @@ export function FormulaMade({ kitchen, formulation, version, batches }: Props) {
         <SoakRail
           window={sheet.soak.window}
           hours={formulation.pullH}
-          marks={baked ? "out of the oven" : "take out"}
+          marks={words.outOfTheOven(baked)}
           compact
         />
-        <h2 className="mt-6 text-2xl">What is done</h2>
+        <h2 className="mt-6 text-2xl">{words.whatIsDone}</h2>
         <ol>
           {actsIn(programOf(formulation, sheet)).map((step) => (
             <Act key={step.id} step={step} />
@@ -60,8 +63,8 @@ export function FormulaMade({ kitchen, formulation, version, batches }: Props) {
         </ol>
       </section>
       <div className="min-w-0 space-y-6">
-        <section aria-label="Weighed out">
-          <h2 className="text-2xl">Weighed out</h2>
+        <section aria-label={words.weighedOut}>
+          <h2 className="text-2xl">{words.weighedOut}</h2>
           <WeighLines lines={[...sheet.lines, ...sheet.companions]} measures={kitchen.measures} />
         </section>
         <MadeOfIt batches={batches} timeZone={kitchen.timeZone} />
@@ -72,9 +75,9 @@ export function FormulaMade({ kitchen, formulation, version, batches }: Props) {
 
 /** When, from the food's going in. */
 function when({ atMin }: Step): string {
-  if (atMin === 0) return "it goes in";
+  if (atMin === 0) return words.itGoesIn;
   const span = duration(Math.abs(atMin) / 60);
-  return atMin < 0 ? `${span} before` : `after ${span}`;
+  return words.before(atMin, span);
 }
 
 const Act = ({ step }: { step: Step }) => (
@@ -88,9 +91,9 @@ const Act = ({ step }: { step: Step }) => (
 
 function MadeOfIt({ batches, timeZone }: { batches: readonly FormulaBatch[]; timeZone: string }) {
   return (
-    <section aria-label="Made of it">
-      <h2 className="text-2xl">Made of it</h2>
-      {batches.length === 0 && <p>No batch yet.</p>}
+    <section aria-label={words.madeOfIt}>
+      <h2 className="text-2xl">{words.madeOfIt}</h2>
+      {batches.length === 0 && <p>{words.noBatchYet}</p>}
       <ul>
         {batches.map((b) => (
           <li key={b.id} className="border-b border-line">
@@ -100,7 +103,7 @@ function MadeOfIt({ batches, timeZone }: { batches: readonly FormulaBatch[]; tim
                 <span className="figure">
                   <OnDate atMs={b.liftedAtMs ?? b.startedAtMs} timeZone={timeZone} />
                 </span>
-                <span className="block">version {b.version}</span>
+                <span className="block">{words.version(b.version)}</span>
               </span>
             </Link>
           </li>
@@ -112,5 +115,5 @@ function MadeOfIt({ batches, timeZone }: { batches: readonly FormulaBatch[]; tim
 
 function said({ saltScore, liftedAtMs }: FormulaBatch): string {
   if (saltScore !== null) return saltVerdict(saltScore);
-  return liftedAtMs === null ? "under way" : "not judged";
+  return words.underWay(liftedAtMs);
 }

@@ -12,6 +12,7 @@ import { FormulaFiles } from "./formula-files";
 import { Tags } from "./tags";
 import { VersionsList } from "./versions-list";
 import { OnDate } from "@/ui/measures";
+import * as words from "@/words/stores/library/formula-page";
 
 interface Props {
   kitchen: KitchenView;
@@ -31,20 +32,21 @@ export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
       note={
         branchedFrom && (
           <>
-            branched from{" "}
-            <Link className="underline" href={`/stores/formula/${branchedFrom.formulaId}`}>
-              {branchedFrom.name}, version {branchedFrom.version}
-            </Link>
+            {words.branchedFrom(
+              <Link className="underline" href={`/stores/formula/${branchedFrom.formulaId}`}>
+                {words.version(branchedFrom.name, branchedFrom.version)}
+              </Link>,
+            )}
           </>
         )
       }
       actions={
         <>
           <Link className="btn min-h-11" href="/stores">
-            Stores
+            {words.stores}
           </Link>
           <Link className="btn btn-primary min-h-11" href={`/bench?formula=${newest.id}`}>
-            To the Bench
+            {words.toTheBench}
           </Link>
         </>
       }
@@ -52,11 +54,11 @@ export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
       <div className="p-4 lg:p-6">{children}</div>
       <div className="grid gap-8 border-t border-line p-4 lg:grid-cols-[20rem_minmax(0,1fr)_20rem] lg:p-6">
         <VersionsList newest={newest} from={from.version} to={to.version} timeZone={kitchen.timeZone} />
-        <section aria-label="Differences" className="min-w-0">
+        <section aria-label={words.differences} className="min-w-0">
           <h2 className="text-2xl">
             {from.version === to.version
-              ? `Version ${to.version}`
-              : `Version ${from.version} to ${to.version}`}
+              ? words.versionOfVersion(to.version)
+              : words.versionTo(from.version, to.version)}
           </h2>
           <p className="pb-2 text-quiet">
             <OnDate
@@ -74,7 +76,7 @@ export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
           <Branch id={newest.id} version={to.version} name={newest.name} />
           <FormulaFiles id={newest.id} version={to.version} />
           <section>
-            <h2 className="text-2xl">Share it</h2>
+            <h2 className="text-2xl">{words.shareIt}</h2>
             <ShareFormula formulation={to.formulation} tags={newest.tags} />
           </section>
         </div>

@@ -5,6 +5,7 @@ import { useState } from "react";
 import type { FormulaView } from "@/contracts/views";
 import type { FormulaMade } from "@/contracts/record";
 import { FormulaCard } from "./formula-card";
+import * as words from "@/words/stores/library/library";
 
 /** Every formula of this kitchen: found by its name or tag, opened in any version, archived and brought back. */
 export function Library(props: {
@@ -28,24 +29,24 @@ export function Library(props: {
   return (
     <section id="formulas">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
-        <h2 className="text-2xl">Formulas</h2>
+        <h2 className="text-2xl">{words.formulas}</h2>
         <span className="flex gap-2">
           <Link className="btn min-h-11 font-normal" href="/stores/recipe">
-            Paste a recipe
+            {words.pasteARecipe}
           </Link>
           <Link className="btn min-h-11 font-normal" href="/bench">
-            New
+            {words.newFormula}
           </Link>
         </span>
       </div>
       {formulas.length === 0 ? (
-        <p>None saved yet. Save one on the Bench, or paste a recipe.</p>
+        <p>{words.noneSavedYetSaveOne}</p>
       ) : (
         <div className="flex flex-wrap items-center gap-2 py-2">
           <input
             type="search"
-            aria-label="Find a formula"
-            placeholder="Find by name or tag"
+            aria-label={words.findAFormula}
+            placeholder={words.findByNameOrTag}
             className="entry w-56 !border-line !text-left"
             value={find}
             onChange={(event) => setFind(event.target.value)}
@@ -64,7 +65,7 @@ export function Library(props: {
           {hasAway && (
             <label className="ml-auto flex min-h-11 items-center gap-2">
               <input type="checkbox" className="toggle" checked={away} onChange={() => setAway(!away)} />
-              archived
+              {words.archived}
             </label>
           )}
         </div>
@@ -74,7 +75,7 @@ export function Library(props: {
           <FormulaCard key={formula.id} formula={formula} made={made[formula.id]} timeZone={timeZone} />
         ))}
       </ul>
-      {formulas.length > 0 && shown.length === 0 && <p className="py-2">No formula of that name or tag.</p>}
+      {formulas.length > 0 && shown.length === 0 && <p className="py-2">{words.noFormulaOfThatName}</p>}
     </section>
   );
 }

@@ -3,6 +3,7 @@
 import { Plus, X } from "lucide-react";
 import { useState } from "react";
 import { SaveProblem, useSave } from "@/ui/use-save";
+import * as words from "@/words/stores/library/tags";
 
 /** Words a formula is found by. */
 export function Tags({ id, tags }: { id: string; tags: string[] }) {
@@ -11,7 +12,7 @@ export function Tags({ id, tags }: { id: string; tags: string[] }) {
   const keep = (next: string[]) => save("PATCH", `/api/formulas/${id}`, { tags: next });
   return (
     <section>
-      <h2 className="text-2xl">Tags</h2>
+      <h2 className="text-2xl">{words.tags}</h2>
       <ul className="flex flex-wrap gap-2 py-2">
         {tags.map((tag) => (
           <li key={tag} className="flex items-center border border-line pl-3">
@@ -19,14 +20,14 @@ export function Tags({ id, tags }: { id: string; tags: string[] }) {
             <button
               type="button"
               className="btn btn-ghost min-h-11 px-3"
-              aria-label={`Take off the tag ${tag}`}
+              aria-label={words.takeOffTheTag(tag)}
               onClick={() => void keep(tags.filter((t) => t !== tag))}
             >
               <X size={16} aria-hidden />
             </button>
           </li>
         ))}
-        {tags.length === 0 && <li className="text-quiet">None yet.</li>}
+        {tags.length === 0 && <li className="text-quiet">{words.noneYet}</li>}
       </ul>
       <form
         className="flex gap-2"
@@ -36,14 +37,14 @@ export function Tags({ id, tags }: { id: string; tags: string[] }) {
         }}
       >
         <input
-          aria-label="A new tag"
+          aria-label={words.aNewTag}
           className="entry min-w-0 flex-1 !border-line !text-left"
           value={word}
           maxLength={30}
           onChange={(event) => setWord(event.target.value)}
         />
         <button className="btn min-h-11 font-normal">
-          <Plus size={18} aria-hidden /> Tag
+          <Plus size={18} aria-hidden /> {words.tag}
         </button>
       </form>
       <SaveProblem problem={problem} />

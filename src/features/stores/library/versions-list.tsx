@@ -7,6 +7,7 @@ import type { FormulaView } from "@/contracts/views";
 import { send } from "@/ui/send";
 import { SaveProblem } from "@/ui/use-save";
 import { OnDate } from "@/ui/measures";
+import * as words from "@/words/stores/library/versions-list";
 
 interface Props {
   newest: FormulaView;
@@ -27,8 +28,8 @@ export function VersionsList({ newest, from, to, timeZone }: Props) {
     router.refresh();
   };
   return (
-    <section aria-label="Versions">
-      <h2 className="text-2xl">Versions</h2>
+    <section aria-label={words.versions}>
+      <h2 className="text-2xl">{words.versions}</h2>
       <ol>
         {newest.versions.map((v) => (
           <li
@@ -39,7 +40,7 @@ export function VersionsList({ newest, from, to, timeZone }: Props) {
               className="flex min-h-11 flex-wrap items-baseline gap-x-2 py-2"
               href={`/stores/formula/${id}?from=${Math.max(1, v.version - 1)}&to=${v.version}`}
             >
-              <span className="font-semibold underline">version {v.version}</span>
+              <span className="font-semibold underline">{words.version(v.version)}</span>
               <span className="text-sm text-quiet">
                 <OnDate atMs={v.createdAtMs} timeZone={timeZone} />
               </span>
@@ -47,7 +48,7 @@ export function VersionsList({ newest, from, to, timeZone }: Props) {
             </Link>
             <span className="flex flex-wrap gap-2 pb-1">
               <Link className="btn min-h-11 font-normal" href={`/bench?formula=${id}&version=${v.version}`}>
-                Open
+                {words.open}
               </Link>
               {v.version !== last && (
                 <>
@@ -56,13 +57,13 @@ export function VersionsList({ newest, from, to, timeZone }: Props) {
                     className="btn min-h-11 font-normal"
                     onClick={() => void restore(v.version)}
                   >
-                    Make it the newest
+                    {words.makeItTheNewest}
                   </button>
                   <Link
                     className="btn min-h-11 font-normal"
                     href={`/stores/formula/${id}?from=${v.version}&to=${last}`}
                   >
-                    Against the newest
+                    {words.againstTheNewest}
                   </Link>
                 </>
               )}
@@ -71,11 +72,7 @@ export function VersionsList({ newest, from, to, timeZone }: Props) {
         ))}
       </ol>
       <SaveProblem problem={problem} />
-      {from !== to && (
-        <p className="sr-only">
-          Shown: version {from} against {to}.
-        </p>
-      )}
+      {from !== to && <p className="sr-only">{words.shownVersionAgainst(from, to)}</p>}
     </section>
   );
 }

@@ -12,6 +12,7 @@ import { fixed, percent } from "@/ui/format";
 import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 import { SaveProblem, useSave } from "@/ui/use-save";
+import * as words from "@/words/stores/own/calibrate-dialog";
 
 const WEIGHED: QuantityRule = { dimension: "mass", min: 0.5, max: 600 };
 
@@ -36,21 +37,21 @@ export function CalibrateDialog({ measures, onClose }: { measures: MeasureSystem
   const apart = measured.densityGPerMl / salt.densityGPerMl;
   const doubtful = apart < 0.5 || apart > 1.6;
   return (
-    <Modal title="Weigh our salt" onClose={onClose}>
-      <PickRow label="Salt" items={pickable(SALTS, "Salts")} chosenId={saltId} onPick={setSaltId} />
+    <Modal title={words.weighOurSalt} onClose={onClose}>
+      <PickRow label={words.salt} items={pickable(SALTS, words.salts)} chosenId={saltId} onPick={setSaltId} />
       <Select
-        label="One level"
+        label={words.oneLevel}
         value={spoon}
         options={[
-          { value: "tsp", label: "teaspoon" },
-          { value: "tbsp", label: "tablespoon" },
-          { value: "cup", label: "cup" },
+          { value: "tsp", label: words.teaspoon },
+          { value: "tbsp", label: words.tablespoon },
+          { value: "cup", label: words.cupMeasure },
         ]}
         onChange={setSpoon}
       />
       <QuantityField
         key={`${saltId}-${spoon}`}
-        label="It weighs"
+        label={words.itWeighs}
         unit="g"
         value={weighedG ?? usualG}
         rule={WEIGHED}
@@ -59,14 +60,16 @@ export function CalibrateDialog({ measures, onClose }: { measures: MeasureSystem
         onValidity={(_, wrong) => setUnread(wrong !== null)}
       />
       <p className="mt-3">
-        <strong className="figure">{fixed(measured.densityGPerMl, 2)} g/ml</strong>; the table says{" "}
-        {fixed(salt.densityGPerMl, 2)}. A spoon of ours is {percent(Math.abs(apart - 1), 0)} %{" "}
-        {apart < 1 ? "lighter" : "heavier"}.
+        {words.theTableSaysASpoon({
+          densityGPerMl: <strong className="figure">{fixed(measured.densityGPerMl, 2)} g/ml</strong>,
+          densityGPerMl2: fixed(salt.densityGPerMl, 2),
+          apart: percent(Math.abs(apart - 1), 0),
+          apart2: apart,
+        })}
       </p>
       {doubtful && (
         <p role="alert" className="mt-2 border-l-4 border-warning px-2 py-1">
-          That is far from what this salt weighs. Level the spoon with a knife and weigh again, or choose the
-          salt that it is.
+          {words.thatIsFarFromWhat}
         </p>
       )}
       <SaveProblem problem={problem} />
@@ -78,7 +81,7 @@ export function CalibrateDialog({ measures, onClose }: { measures: MeasureSystem
           if (await save("PUT", "/api/own", { kind: "salt", entry: measured })) onClose();
         }}
       >
-        It rules from now on
+        {words.itRulesFromNowOn}
       </button>
     </Modal>
   );

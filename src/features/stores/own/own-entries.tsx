@@ -9,6 +9,7 @@ import { fixed, grams, percent } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { NotYet, orMissing } from "@/ui/or-missing";
+import * as words from "@/words/stores/own/own-entries";
 
 /* Fetched when something is entered. */
 const OwnEntry = dynamic(
@@ -42,46 +43,46 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
   const editing = <T extends { id: string }>(rows: readonly T[]) => rows.find((row) => row.id === open?.id);
   return (
     <section id="own" className="lg:col-span-2">
-      <h2 className="text-2xl">Our own</h2>
+      <h2 className="text-2xl">{words.ourOwn}</h2>
       <div className="grid gap-6 sm:grid-cols-2">
         <OwnList
-          title="Salts we weighed"
-          add="Weigh our salt"
+          title={words.saltsWeWeighed}
+          add={words.weighOurSalt}
           rows={own.salts.map((s) => ({
             id: s.id,
             name: s.name,
-            note: `${fixed(s.densityGPerMl, 2)} g/ml by our spoon`,
+            note: words.gMlByOurSpoon(fixed(s.densityGPerMl, 2)),
           }))}
           onAdd={() => setOpen({ kind: "salt" })}
           {...listOf("salt")}
         />
         <OwnList
-          title="Ingredients"
-          add="Add an ingredient"
+          title={words.ingredients}
+          add={words.addAnIngredient}
           rows={own.ingredients.map((i) => ({
             id: i.id,
             name: i.name,
-            note: `${percent(i.saltFraction, 1)} % salt · ${percent(i.sugarFraction, 0)} % sugar`,
+            note: words.saltSugar(percent(i.saltFraction, 1), percent(i.sugarFraction, 0)),
           }))}
           onAdd={() => setOpen({ kind: "ingredient" })}
           onEdit={(id) => setOpen({ kind: "ingredient", id })}
           {...listOf("ingredient")}
         />
         <OwnList
-          title="Foods"
-          add="Add a food"
+          title={words.foods}
+          add={words.addAFood}
           rows={own.foods.map((f) => ({
             id: f.id,
             name: f.name,
-            note: `${grams(f.pieceMassG)} g a piece · ${percent(f.edibleFraction, 0)} % edible`,
+            note: words.gAPieceEdible(grams(f.pieceMassG), percent(f.edibleFraction, 0)),
           }))}
           onAdd={() => setOpen({ kind: "food" })}
           onEdit={(id) => setOpen({ kind: "food", id })}
           {...listOf("food")}
         />
         <OwnList
-          title="Vessels"
-          add="Add a vessel"
+          title={words.vessels}
+          add={words.addAVessel}
           rows={vessels.map((v) => ({
             id: v.id,
             name: v.name,
@@ -94,7 +95,7 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
       </div>
       {kitchen.putAway.length > 0 && (
         <p className="pt-4">
-          <span className="text-quiet">Archived: </span>
+          <span className="text-quiet">{words.archived} </span>
           {kitchen.putAway.map(({ kind, id, name }) => (
             <button
               key={`${kind}/${id}`}
@@ -102,7 +103,7 @@ export function OwnEntries({ kitchen, uses }: { kitchen: KitchenView; uses: Uses
               className="btn mr-2 min-h-11 font-normal"
               onClick={() => void save("PATCH", path(kind, id), { archived: false })}
             >
-              {name}, take out again
+              {words.takeOutAgain(name)}
             </button>
           ))}
         </p>
@@ -151,7 +152,7 @@ function OwnList({ title, add, rows, onAdd, onEdit, usedBy, onRemove, onPutAway 
               )}
               <span className="block text-sm text-quiet">
                 <Told>{row.note}</Told>
-                {usedBy(row.id).length > 0 && ` · in ${usedBy(row.id).join(", ")}`}
+                {usedBy(row.id).length > 0 && words.usedIn(usedBy(row.id).join(", "))}
               </span>
             </span>
             <AwayButton
@@ -177,7 +178,7 @@ function AwayButton(props: { name: string; used: boolean; onPutAway: () => void;
     <button
       type="button"
       className="btn btn-ghost min-h-11"
-      aria-label={`${props.used ? "Archive" : "Remove"} ${props.name}`}
+      aria-label={`${words.archive(props.used)} ${props.name}`}
       onClick={props.used ? props.onPutAway : props.onRemove}
     >
       <Icon size={18} aria-hidden />

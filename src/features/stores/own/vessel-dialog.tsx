@@ -11,6 +11,7 @@ import { QuantityField } from "@/ui/quantity-field";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import { MATERIALS, MEASURES } from "@/ui/vessel-made";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
+import * as words from "@/words/stores/own/vessel-dialog";
 
 const START: Vessel = {
   shape: "box",
@@ -34,9 +35,9 @@ export function VesselDialog({ entry, onClose }: { entry?: OwnVessel | undefined
     if (await save("PUT", "/api/own", { kind: "vessel", entry: body })) onClose();
   };
   return (
-    <Modal title={entry ? `Change ${entry.name}` : "A vessel of our own"} onClose={onClose}>
+    <Modal title={entry ? words.change(entry.name) : words.aVesselOfOurOwn} onClose={onClose}>
       <div className="field-row">
-        <label htmlFor="vessel-name">Name</label>
+        <label htmlFor="vessel-name">{words.name}</label>
         <input
           id="vessel-name"
           className="entry font-semibold"
@@ -46,7 +47,7 @@ export function VesselDialog({ entry, onClose }: { entry?: OwnVessel | undefined
         />
       </div>
       <Select
-        label="Kind"
+        label={words.kind}
         value={vessel.shape}
         options={VESSEL_SHAPES}
         onChange={(shape) => set({ shape })}
@@ -71,7 +72,7 @@ export function VesselDialog({ entry, onClose }: { entry?: OwnVessel | undefined
         );
       })}
       <Select
-        label="Made of"
+        label={words.madeOf}
         value={vessel.material}
         options={MATERIALS}
         onChange={(material) => set({ material })}
@@ -83,7 +84,7 @@ export function VesselDialog({ entry, onClose }: { entry?: OwnVessel | undefined
         disabled={name.trim() === "" || unread.length > 0}
         onClick={keep}
       >
-        Keep it
+        {words.keepIt}
       </button>
     </Modal>
   );

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { PASSPHRASE_MIN } from "@/contracts/figures";
 import { send, type Sent } from "@/ui/send";
 import { textIn } from "@/ui/form-text";
+import * as words from "@/words/stores/safekeeping/passphrase";
 
 /** Sign-in: one passphrase for the kitchen, and every device out at once. */
 export function Passphrase({ set }: { set: boolean }) {
@@ -18,12 +19,12 @@ export function Passphrase({ set }: { set: boolean }) {
   const keep = async (form: FormData) => {
     const text = (name: string) => textIn(form, name);
     if (text("passphrase") !== text("again"))
-      return setSaid({ text: "The two differ; nothing was changed.", bad: true });
+      return setSaid({ text: words.theTwoDifferNothingWas, bad: true });
     const sent = await send("PUT", "/api/door", {
       passphrase: text("passphrase"),
       ...(has && { current: text("current") }),
     });
-    if (tell(sent, "Set. Every other device signs in with it from now on.")) setHas(true);
+    if (tell(sent, words.setEveryOtherDevice)) setHas(true);
   };
   const out = async (path: string) => {
     // Loaded anew: nothing this device has read stays on its screen.
@@ -31,17 +32,13 @@ export function Passphrase({ set }: { set: boolean }) {
   };
   return (
     <div>
-      <h3 className="text-xl">Sign-in</h3>
-      <p className="py-1 text-sm text-quiet">
-        {has
-          ? "With the passphrase, from any address this kitchen is started on."
-          : "Only this machine. To let the other devices of the kitchen in, set a passphrase and start with HOST=0.0.0.0."}
-      </p>
+      <h3 className="text-xl">{words.signIn}</h3>
+      <p className="py-1 text-sm text-quiet">{words.withThePassphraseFromAny(has)}</p>
       <form action={keep} className="flex flex-col gap-2">
-        {has && <Field name="current" label="The passphrase now" autoComplete="current-password" />}
-        <Field name="passphrase" label={has ? "A new one" : "A passphrase"} autoComplete="new-password" />
-        <Field name="again" label="Once more" autoComplete="new-password" />
-        <button className="btn min-h-11 self-start">{has ? "Change it" : "Set it"}</button>
+        {has && <Field name="current" label={words.thePassphraseNow} autoComplete="current-password" />}
+        <Field name="passphrase" label={words.aNewOne(has)} autoComplete="new-password" />
+        <Field name="again" label={words.onceMore} autoComplete="new-password" />
+        <button className="btn min-h-11 self-start">{words.changeIt(has)}</button>
       </form>
       {said?.text && (
         <p role={said.bad ? "alert" : "status"} className={`pt-2 ${said.bad ? "text-error" : ""}`}>
@@ -55,14 +52,14 @@ export function Passphrase({ set }: { set: boolean }) {
             className="btn min-h-11 font-normal"
             onClick={() => void out("/api/door/session")}
           >
-            Sign out
+            {words.signOut}
           </button>
           <button
             type="button"
             className="btn min-h-11 font-normal"
             onClick={() => void out("/api/door/sessions")}
           >
-            Sign out everywhere
+            {words.signOutEverywhere}
           </button>
         </div>
       )}

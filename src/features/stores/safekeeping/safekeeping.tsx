@@ -4,6 +4,7 @@ import { Passphrase } from "./passphrase";
 import type { TokenView } from "@/contracts/door";
 import { Tokens } from "./tokens";
 import { TakeIn } from "./take-in";
+import * as words from "@/words/stores/safekeeping/safekeeping";
 
 interface Props {
   snapshots: Snapshot[];
@@ -15,22 +16,22 @@ interface Props {
 /** Copies of the whole kitchen, out and in again, and who comes in. */
 export function Safekeeping({ snapshots, hasPassphrase, tokens, timeZone }: Props) {
   return (
-    <section id="safekeeping" aria-label="Safekeeping" className="lg:col-span-2">
-      <h2 className="text-2xl">Safekeeping</h2>
+    <section id="safekeeping" aria-label={words.safekeeping} className="lg:col-span-2">
+      <h2 className="text-2xl">{words.safekeeping}</h2>
       <div className="grid gap-8 lg:grid-cols-3">
         <div>
-          <h3 className="text-xl">The whole kitchen, out</h3>
+          <h3 className="text-xl">{words.theWholeKitchenOut}</h3>
           <div className="flex flex-col items-start gap-2 py-2">
             <a className="btn btn-primary min-h-12" href="/api/snapshot" download>
-              Take a snapshot
+              {words.takeASnapshot}
             </a>
-            <p className="text-sm text-quiet">Its database as it is this moment, to be put back here.</p>
+            <p className="text-sm text-quiet">{words.itsDatabaseAsItIs}</p>
             <a className="btn min-h-12" href="/api/archive" download>
-              Archive
+              {words.archive}
             </a>
-            <p className="text-sm text-quiet">A zip of JSON, CSV and photos that other programs read too.</p>
+            <p className="text-sm text-quiet">{words.aZipOfJsonCsv}</p>
             <a className="btn min-h-12" href="/api/record/csv" download>
-              The record, CSV
+              {words.theRecordCsv}
             </a>
           </div>
           <TakeIn />

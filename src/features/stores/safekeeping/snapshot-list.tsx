@@ -1,4 +1,5 @@
 import { OnDate } from "@/ui/measures";
+import * as words from "@/words/stores/safekeeping/snapshot-list";
 
 export interface Snapshot {
   name: string;
@@ -12,13 +13,10 @@ const SHOWN = 8;
 export function SnapshotList({ snapshots, timeZone }: { snapshots: Snapshot[]; timeZone: string }) {
   return (
     <div>
-      <h3 className="text-xl">Kept by itself</h3>
-      <p className="py-1 text-sm text-quiet">
-        Every six hours while it runs: all of two days, one a day for two weeks, one a week for ten. They lie
-        beside the database; copy them to another disk now and then.
-      </p>
+      <h3 className="text-xl">{words.keptByItself}</h3>
+      <p className="py-1 text-sm text-quiet">{words.everySixHoursWhileIt}</p>
       {snapshots.length === 0 ? (
-        <p>None yet: the first is taken ten minutes after the start.</p>
+        <p>{words.noneYetTheFirstIs}</p>
       ) : (
         <ul>
           {snapshots.slice(0, SHOWN).map((s) => (
@@ -33,13 +31,15 @@ export function SnapshotList({ snapshots, timeZone }: { snapshots: Snapshot[]; t
                 )}
               </span>
               <a className="btn min-h-11 font-normal" href={`/api/snapshots/${s.name}`} download>
-                {Math.max(1, Math.round(s.bytes / 1024))} kB
+                {words.kb(Math.max(1, Math.round(s.bytes / 1024)))}
               </a>
             </li>
           ))}
         </ul>
       )}
-      {snapshots.length > SHOWN && <p className="text-sm text-quiet">and {snapshots.length - SHOWN} older</p>}
+      {snapshots.length > SHOWN && (
+        <p className="text-sm text-quiet">{words.andOlder(snapshots.length - SHOWN)}</p>
+      )}
     </div>
   );
 }

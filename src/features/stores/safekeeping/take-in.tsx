@@ -4,6 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { FileButton } from "@/ui/file-button";
 import { sendFile } from "@/ui/send";
+import * as words from "@/words/stores/safekeeping/take-in";
 
 type Waiting = { file: File; path: string; detail: string } | null;
 
@@ -15,7 +16,7 @@ export function TakeIn() {
 
   const put = async (file: File, path: string) => {
     setWaiting(null);
-    setSaid({ text: "Reading it …", bad: false });
+    setSaid({ text: words.readingIt, bad: false });
     const sent = await sendFile<{ old: string | null }>(path, file);
     if (!sent.ok) {
       setSaid({ text: sent.problem.detail, bad: true });
@@ -24,9 +25,7 @@ export function TakeIn() {
       return;
     }
     setSaid({
-      text: sent.value.old
-        ? `It is in place. What was here is kept as ${sent.value.old.split("/").at(-1)}.`
-        : "It is in place.",
+      text: sent.value.old ? words.itIsInPlaceWhat(sent.value.old.split("/").at(-1)) : words.itIsInPlace,
       bad: false,
     });
     router.refresh();
@@ -37,19 +36,19 @@ export function TakeIn() {
     setWaiting({
       file,
       path: "/api/restore",
-      detail: `${file.name} takes the place of this kitchen; what is here now is kept as a snapshot.`,
+      detail: words.takesThePlaceOfThis(file.name),
     });
   };
   return (
     <div className="pt-3">
-      <h3 className="text-xl">And in again</h3>
+      <h3 className="text-xl">{words.andInAgain}</h3>
       <div className="pt-2">
-        <FileButton label="A snapshot or archive" accept=".db,.zip" onFile={take} />
+        <FileButton label={words.aSnapshotOrArchive} accept=".db,.zip" onFile={take} />
       </div>
       {waiting ? (
         <div
           role="alertdialog"
-          aria-label="In place of this kitchen?"
+          aria-label={words.inPlaceOfThisKitchen}
           className="mt-2 border-l-8 border-warning bg-base-100 p-3"
         >
           <p>{waiting.detail}</p>
@@ -59,10 +58,10 @@ export function TakeIn() {
               className="btn btn-warning min-h-11"
               onClick={() => void put(waiting.file, waiting.path)}
             >
-              Put it in place
+              {words.putItInPlace}
             </button>
             <button type="button" className="btn min-h-11" onClick={() => setWaiting(null)}>
-              Leave it
+              {words.leaveIt}
             </button>
           </div>
         </div>

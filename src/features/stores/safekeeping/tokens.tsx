@@ -6,13 +6,9 @@ import { send } from "@/ui/send";
 import { ToldOnce } from "@/ui/told-once";
 import { OnDate } from "@/ui/measures";
 import { textIn } from "@/ui/form-text";
+import * as words from "@/words/stores/safekeeping/tokens";
 
-const REACH: Record<TokenView["scope"], string> = {
-  read: "looks",
-  readings: "looks and sends readings",
-  all: "does everything",
-  calendar: "follows one calendar",
-};
+const REACH: Record<TokenView["scope"], string> = words.reach;
 const SCOPES: TokenScope[] = ["readings", "read", "all"];
 
 /** Tokens of scripts, bridges and calendars: made, told once, taken back. */
@@ -41,10 +37,8 @@ export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: st
   };
   return (
     <div id="tokens">
-      <h3 className="text-xl">Tokens</h3>
-      <p className="py-1 text-sm text-quiet">
-        For a probe’s bridge, a script or a calendar, so that none of them needs the passphrase.
-      </p>
+      <h3 className="text-xl">{words.tokens}</h3>
+      <p className="py-1 text-sm text-quiet">{words.forAProbesBridgeA}</p>
       <ul>
         {there.map((token) => (
           <li
@@ -55,27 +49,27 @@ export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: st
             <span>
               {token.name}
               <span className="block text-sm text-quiet">
-                {REACH[token.scope]}, since <OnDate atMs={token.createdAtMs} timeZone={timeZone} />
+                {words.since(REACH[token.scope])} <OnDate atMs={token.createdAtMs} timeZone={timeZone} />
               </span>
             </span>
             <button
               type="button"
               className="btn min-h-11 font-normal"
-              aria-label={`Take ${token.name} back`}
+              aria-label={words.takeBack(token.name)}
               onClick={() => void revoke(token.id)}
             >
-              Take back
+              {words.takeItBack}
             </button>
           </li>
         ))}
       </ul>
       <form action={make} className="flex flex-wrap items-end gap-3 pt-2">
         <label className="flex flex-1 basis-40 flex-col">
-          <span>For what</span>
+          <span>{words.forWhat}</span>
           <input name="name" required maxLength={60} className="entry !border-line !text-left" />
         </label>
         <div className="flex flex-col">
-          <label htmlFor="token-scope">It</label>
+          <label htmlFor="token-scope">{words.it}</label>
           <select id="token-scope" name="scope" className="select min-h-11">
             {SCOPES.map((scope) => (
               <option key={scope} value={scope}>
@@ -84,14 +78,14 @@ export function Tokens({ tokens, timeZone }: { tokens: TokenView[]; timeZone: st
             ))}
           </select>
         </div>
-        <button className="btn min-h-11">Make a token</button>
+        <button className="btn min-h-11">{words.makeAToken}</button>
       </form>
       {problem && (
         <p role="alert" className="pt-2 text-error">
           {problem}
         </p>
       )}
-      {made && <ToldOnce label={`Token for ${made.name}, told once`} text={made.secret} />}
+      {made && <ToldOnce label={words.tokenForToldOnce(made.name)} text={made.secret} />}
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { Check } from "lucide-react";
 import type { PlacedStep } from "@/core/program/at-work";
 import { duration } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";
+import * as words from "@/words/work/cards/act-card";
 
 interface Props {
   act: PlacedStep;
@@ -22,12 +23,12 @@ export function ActCard({ act, dish, nowMs, timeZone, onDone, onNotDone }: Props
   return (
     <article
       className={`rounded-sm border-l-8 bg-base-100 p-5 ${due ? "border-accent" : "border-primary"}`}
-      aria-label={`${due ? "Now" : "Next"}: ${dish}: ${act.title}`}
+      aria-label={`${words.now(due)}: ${dish}: ${act.title}`}
       data-act={act.id}
     >
       <p className="text-lg text-quiet">
         <b className="text-base-content">{dish}</b> ·{" "}
-        {due ? (untilH > -1 / 60 ? "now" : `due ${duration(-untilH)} ago`) : `in ${duration(untilH)}`} ·{" "}
+        {due ? words.nowOfUntilH(untilH > -1 / 60, duration(-untilH)) : words.inTime(duration(untilH))} ·{" "}
         {units.when(act.dueMs, nowMs, timeZone)}
         {act.minutes.likely > 0 && ` · ${duration(act.minutes.likely / 60)}`}
       </p>
@@ -53,11 +54,11 @@ export function ActCard({ act, dish, nowMs, timeZone, onDone, onNotDone }: Props
           className="btn btn-primary min-h-16 w-full text-2xl sm:w-auto sm:px-12"
           onClick={onDone}
         >
-          <Check size={28} aria-hidden /> Done
+          <Check size={28} aria-hidden /> {words.done}
         </button>
         {due && (
           <button type="button" className="btn min-h-16 px-6 text-lg" onClick={onNotDone}>
-            Was not done
+            {words.wasNotDone}
           </button>
         )}
       </div>

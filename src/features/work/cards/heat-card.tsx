@@ -4,6 +4,7 @@ import { climbText, plateText, timeText } from "@/core/program/probing";
 import { duration, fixed } from "@/ui/format";
 import type { Units } from "@/ui/units";
 import { Told, useUnits } from "@/ui/measures";
+import * as words from "@/words/work/cards/heat-card";
 
 interface Props {
   dish: string;
@@ -35,8 +36,11 @@ export function HeatCard(props: Props) {
       role={pressing ? "alert" : undefined}
     >
       <p className="text-lg">
-        {named(props.dish, heat.exit)} · in the oven {duration((nowMs - heat.sinceMs) / HOUR_MS)},{" "}
-        <Told>{`${heat.exit.stages.at(-1)?.ovenC ?? ""} °C`}</Told>
+        {words.inTheOven({
+          dish: named(props.dish, heat.exit),
+          nowMs: duration((nowMs - heat.sinceMs) / HOUR_MS),
+          ovenC: <Told>{`${heat.exit.stages.at(-1)?.ovenC ?? ""} °C`}</Told>,
+        })}
       </p>
       <h2 className="my-2 text-5xl leading-tight">{headline(props, units)}</h2>
       <p className="text-2xl">
@@ -44,7 +48,7 @@ export function HeatCard(props: Props) {
       </p>
       {heat.exit.time && (
         <p className="mt-2 text-lg">
-          <Told>{`Under the official minimum.${timeText(heat.exit)} Follow your local food code.`}</Told>
+          <Told>{words.underTheOfficialMinimumFollow(timeText(heat.exit))}</Told>
         </p>
       )}
       <div className="mt-6 flex flex-wrap gap-3">
@@ -53,15 +57,15 @@ export function HeatCard(props: Props) {
           className={`btn min-h-16 px-8 text-2xl ${pressing ? "border-white bg-white text-[#1f2326]" : "btn-primary"}`}
           onClick={props.onOut}
         >
-          It is out
+          {words.itIsOut}
         </button>
         {pressing && (
           <>
             <button type="button" className={PLAIN} onClick={props.onSnooze}>
-              5 min more
+              {words.of5MinMore}
             </button>
             <button type="button" className={PLAIN} onClick={props.onProbeSet}>
-              {core.kind === "takeOut" ? "The probe slipped" : "The probe is set right"}
+              {words.theProbeSlipped(core.kind)}
             </button>
           </>
         )}
@@ -79,36 +83,32 @@ function headline(
   { heat: { core, exit }, nowMs, snoozedUntilMs, outMs, timeZone }: Props,
   units: Units,
 ): string {
-  const what = exit.name ? `the ${exit.name}` : "it";
-  if (core.kind === "takeOut" && nowMs >= snoozedUntilMs) return `Take ${what} out now`;
-  if (core.kind === "silent") return "The probe is silent";
-  if (core.kind === "slipped") return "The probe has slipped";
-  if (outMs !== undefined) return `Out about ${units.when(outMs, nowMs, timeZone)}`;
-  return "In the oven";
+  const what = exit.name ? words.the(exit.name) : "it";
+  if (core.kind === "takeOut" && nowMs >= snoozedUntilMs) return words.takeOutNow(what);
+  if (core.kind === "silent") return words.theProbeIsSilent;
+  if (core.kind === "slipped") return words.theProbeHasSlipped;
+  if (outMs !== undefined) return words.outAbout(units.when(outMs, nowMs, timeZone));
+  return words.headOven;
 }
 
 function Reading({ heat: { core, exit } }: Props) {
   const figure = core.kind === "unread" ? undefined : `${fixed(core.coreC, 1)} °C`;
-  const out = `out at ${exit.outC} °C`;
+  const out = words.outAt(exit.outC);
   const overC = core.kind === "takeOut" ? core.overC : 0;
-  const then = `It climbs ${climbText(exit)} more: ${plateText(exit, overC)} on the plate.`;
-  if (figure === undefined) return <Told>{`Nothing read yet; ${out}. ${then}`}</Told>;
+  const then = words.itClimbsMoreOnThe(climbText(exit), plateText(exit, overC));
+  if (figure === undefined) return <Told>{words.nothingReadYet(out, then)}</Told>;
   if (core.kind === "silent")
-    return (
-      <Told>{`It last read ${figure}; ${out}. Nothing for ${duration(core.forMs / HOUR_MS)}: look at the plug, or read it by hand.`}</Told>
-    );
-  if (core.kind === "slipped")
-    return (
-      <Told>{`It fell by ${fixed(core.byC, 0)} °C to ${figure}: meat does not cool in the heat. Put it back into the thickest part.`}</Told>
-    );
-  const over = overC >= 0.5 ? `, ${fixed(overC, 1)} °C over` : "";
+    return <Told>{words.itLastReadNothingFor({ figure, out, forMs: duration(core.forMs / HOUR_MS) })}</Told>;
+  if (core.kind === "slipped") return <Told>{words.itFellByCTo(fixed(core.byC, 0), figure)}</Told>;
+  const over = overC >= 0.5 ? words.cOver(fixed(overC, 1)) : "";
   return (
     <>
-      The middle reads{" "}
-      <span className="figure text-3xl" data-core-now>
-        <Told>{figure}</Told>
-      </span>
-      ; <Told>{`${out}${over}. ${then}`}</Told>
+      {words.theMiddleReads(
+        <span className="figure text-3xl" data-core-now>
+          <Told>{figure}</Told>
+        </span>,
+        <Told>{`${out}${over}. ${then}`}</Told>,
+      )}
     </>
   );
 }

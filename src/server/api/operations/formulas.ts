@@ -16,6 +16,7 @@ import { sheetOf } from "../compute";
 import { EXAMPLE_DRY_BRINE } from "../examples";
 import { decimalQuery, FileAnswer, operation } from "../operation";
 import { paged, pageQuery } from "../paged";
+import * as words from "@/words/server/api/operations/formulas";
 
 const named = z.object({ id: z.string(), name: z.string(), version: z.number() });
 const saved = z.object({ formulaId: z.string(), versionId: z.string(), version: z.number() });
@@ -29,8 +30,8 @@ const formulaAnswer = named.extend({
 function unusedOr(db: Parameters<typeof loadFormula>[0], id: string | undefined, formulation: unknown): void {
   if (id === undefined || !formulaHeads(db, { archived: true }).some((f) => f.id === id)) return;
   if (!isDeepStrictEqual(loadFormula(db, id).formulation, formulation))
-    throw new Refusal(409, "Used already", "id: another formula has it. Leave it out, or save a version.", {
-      issues: [{ path: "id", message: "used by another formula" }],
+    throw new Refusal(409, words.usedAlready, words.idAnotherFormulaHasIt, {
+      issues: [{ path: "id", message: words.usedByAnotherFormula }],
     });
 }
 

@@ -20,6 +20,7 @@ import { listRecord, wholeRecord } from "../../record";
 import { usesOf } from "../../where-used";
 import { EXAMPLE_OWN_SALT } from "../examples";
 import { decimalQuery, FileAnswer, FileOnDisk, operation } from "../operation";
+import * as words from "@/words/server/api/operations/kitchen";
 
 const kitchenAnswer = z.object({
   name: z.string(),
@@ -123,7 +124,7 @@ export const KITCHEN_OPERATIONS = [
       if (!kind || !entries.some((e) => e.id === path.id)) throw notFound("entry");
       const uses = usesOf(db, kind, path.id);
       if (uses.length > 0)
-        throw new Refusal(409, "In use", `${uses.map((u) => u.name).join(", ")}: it is used there.`);
+        throw new Refusal(409, words.inUse, words.itIsUsedThere(uses.map((u) => u.name).join(", ")));
       dropOwn(db, kind, path.id);
     },
   }),

@@ -5,6 +5,7 @@ import type { BatchDetail } from "@/contracts/views";
 import { Refusal } from "../../problem";
 import { eachRow, plainRows, type Decimal } from "./table";
 import { localTimes, utcTimes } from "./tables";
+import * as words from "@/words/server/exchange/csv/readings";
 
 /** A day of four instruments at a reading a second, and some. */
 export const CSV_MOST_BYTES = 40 * 1024 * 1024;
@@ -91,9 +92,13 @@ export function readReadings(csv: string) {
   };
   eachRow(csv, (row, i) => {
     const wrong = (what: string) =>
-      new Refusal(400, "Not readings", `Row ${i + 2}: ${what}. It wants the heads ${HEADS.join(", ")}.`);
+      new Refusal(
+        400,
+        words.notReadings,
+        words.rowItWantsTheHeads({ amount: i + 2, what, heads: HEADS.join(", ") }),
+      );
     const atMs = ISO.test(row.at_utc ?? "") ? Date.parse(row.at_utc) : Number.NaN;
-    if (Number.isNaN(atMs)) throw wrong("at_utc is a time such as 2026-11-25T18:00:00Z");
+    if (Number.isNaN(atMs)) throw wrong(words.atUtcIsATime);
     if (row.what === "weight" || row.what === "bath_strength") {
       const reading = readingBody.safeParse(
         row.what === "weight"

@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { Refusal } from "../../problem";
+import * as words from "@/words/server/exchange/csv/table";
 
 /* Tables as CSV (RFC 4180), full figures, one unit a column and named in its head. A cell that a table program would take
    for a formula gets an apostrophe before it, and loses it again on the way in. */
@@ -75,16 +76,12 @@ export function eachRow(csv: string, visit: (row: ReadRow, i: number) => void): 
     step: ({ data: cells, errors }) => {
       const fault = errors.find((e) => e.type === "Quotes");
       if (fault)
-        throw new Refusal(
-          400,
-          "Not CSV",
-          `Row ${heads ? rows + 2 : 1} does not read as CSV: ${fault.message}.`,
-        );
+        throw new Refusal(400, words.notCsv, words.rowDoesNotReadAs(heads ? rows + 2 : 1, fault.message));
       if (!heads) {
         heads = headsOf(cells);
         return;
       }
-      if (rows >= ROWS_MOST) throw new Refusal(413, "Too many rows", `At most ${ROWS_MOST} rows, please.`);
+      if (rows >= ROWS_MOST) throw new Refusal(413, words.tooManyRows, words.atMostRowsPlease(ROWS_MOST));
       const row: ReadRow = {};
       for (const [i, head] of heads.entries())
         if (head && cells[i] !== undefined) row[head] = cells[i] === "" ? "" : read(cells[i]);
@@ -97,7 +94,7 @@ function headsOf(cells: string[]): string[] {
   const heads = cells.map((name) => name.trim());
   const twice = heads.find((name, i) => heads.indexOf(name) !== i);
   if (twice !== undefined)
-    throw new Refusal(400, "Not CSV", `The head “${twice.slice(0, 40)}” stands there twice.`);
+    throw new Refusal(400, words.notCsv, words.theHeadStandsThereTwice(twice.slice(0, 40)));
   return heads;
 }
 
@@ -148,8 +145,13 @@ export const tableOf = <C extends Columns>(columns: C) => {
               if (value === undefined)
                 throw new Refusal(
                   400,
-                  "Not this table",
-                  `Row ${i + 2}: ${head} ${WANTS[columns[head]]}. It wants the heads ${heads.join(", ")}.`,
+                  words.notThisTable,
+                  words.rowItWantsTheHeads({
+                    amount: i + 2,
+                    head,
+                    columns: WANTS[columns[head]],
+                    heads: heads.join(", "),
+                  }),
                 );
               return [head, value];
             }),
@@ -158,14 +160,7 @@ export const tableOf = <C extends Columns>(columns: C) => {
   };
 };
 
-const WANTS: Record<Column, string> = {
-  text: "is missing",
-  figure: "is a plain figure",
-  figureOrNone: "is a plain figure, or empty",
-  yesNo: "is yes or no",
-  words: "is words with blanks between them",
-  instant: "is a time such as 2026-11-25T18:00:00Z",
-};
+const WANTS: Record<Column, string> = words.wants;
 
 function cellOf(column: Column, value: unknown): Cell {
   switch (column) {

@@ -2,8 +2,9 @@ import type { Metadata } from "next";
 import { notFound } from "next/navigation";
 import { unreadable } from "@/server/unreadable";
 import { DoesNotRead } from "@/ui/shell/does-not-read";
+import * as words from "@/words/app/does-not-read/what/id/page";
 
-export const metadata: Metadata = { title: "Does not read" };
+export const metadata: Metadata = { title: words.doesNotRead };
 
 type Props = { params: Promise<{ what: string; id: string }> };
 

@@ -8,6 +8,7 @@ import { percent } from "@/ui/format";
 import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
+import * as words from "@/words/bench/panels/preparation/brine-fields";
 
 type Brine = Extract<Preparation, { kind: "wetBrine" | "dryBrine" }>;
 
@@ -20,12 +21,12 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
     const { shape, faces } = value.pieces;
     return shape === "slab" || shape === "block" ? (
       <Select
-        label="Salted on"
+        label={words.saltedOn}
         value={preparation.salted}
         options={[
-          { value: "allFaces" as const, label: "all faces" },
-          { value: "moreOnOne" as const, label: "60 to 40, flesh side" },
-          { value: "oneFace" as const, label: "one face" },
+          { value: "allFaces" as const, label: words.allFaces },
+          { value: "moreOnOne" as const, label: words.of60To40FleshSide },
+          { value: "oneFace" as const, label: words.oneFace },
         ].filter(
           // What is set stays seen, also where one face is shut since.
           ({ value: salted }) =>
@@ -39,11 +40,11 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
     <>
       {preparation.school === "equilibrium" ? (
         <Select
-          label="The sum"
+          label={words.theSum}
           value={preparation.convention}
           options={[
-            { value: "waterPhase", label: "finished flesh at the target" },
-            { value: "wholeMass", label: "usual kitchen formula (falls 10 to 20 % short)" },
+            { value: "waterPhase", label: words.finishedFleshAtTheTarget },
+            { value: "wholeMass", label: words.usualKitchenFormulaFalls10 },
           ]}
           onChange={(convention) => set({ ...preparation, convention })}
         />
@@ -56,7 +57,7 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
         />
       )}
       <Toggle
-        label="Sour bath (vinegar, citrus)"
+        label={words.sourBathVinegarCitrus}
         value={value.sour ?? false}
         onChange={(sour) => change((f) => ({ ...f, sour: sour || undefined }))}
       />
@@ -67,9 +68,9 @@ export function BrineFields({ value, preparation, change, onValidity }: PanelPro
 const CUPS = { ...RANGES.cupsMl, measures: "us" } as const;
 
 const PER = [
-  { value: "us_gallon", label: "US gallon" },
-  { value: "us_quart", label: "US quart" },
-  { value: "litre", label: "litre" },
+  { value: "us_gallon", label: words.usGallon },
+  { value: "us_quart", label: words.usQuart },
+  { value: "litre", label: words.litre },
 ] as const;
 
 function Strength(props: {
@@ -83,11 +84,11 @@ function Strength(props: {
   return (
     <>
       <Select
-        label="Strength given as"
+        label={words.strengthGivenAs}
         value={value.basis}
         options={[
-          { value: "percent", label: "% by weight" },
-          { value: "cups", label: "cups of this salt" },
+          { value: "percent", label: words.byWeight },
+          { value: "cups", label: words.cupsOfThisSalt },
         ]}
         onChange={(basis) =>
           onChange(basis === "percent" ? { basis, saltFraction: 0.06 } : { basis, cups: 1, per: "us_gallon" })
@@ -96,7 +97,7 @@ function Strength(props: {
       {value.basis === "cups" && (
         <>
           <QuantityField
-            label="Cups of salt"
+            label={words.cupsOfSalt}
             unit="cup"
             value={value.cups * VOLUME_ML.us_cup}
             // The cup of the recipe: to a US gallon or quart it is a US cup, whatever hangs in this kitchen.
@@ -108,18 +109,19 @@ function Strength(props: {
             onValidity={onValidity}
           />
           <Select
-            label="to each"
+            label={words.toEach}
             value={value.per}
             options={PER}
             onChange={(per) => onChange({ ...value, per })}
           />
           {salt && (
             <p className="py-1 text-sm">
-              With {salt.name} that is{" "}
-              <strong className="figure">
-                {percent(saltFractionFromPerWater(timedPerWater(value, salt)))} %
-              </strong>{" "}
-              by weight. Another salt by the same cup makes another brine.
+              {words.withThatIsByWeight(
+                salt.name,
+                <strong className="figure">
+                  {percent(saltFractionFromPerWater(timedPerWater(value, salt)))} %
+                </strong>,
+              )}
             </p>
           )}
         </>

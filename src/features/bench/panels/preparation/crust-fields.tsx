@@ -10,12 +10,13 @@ import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
 import { SaltAmountField, sameSalt, USUAL_G_PER_ML, type SaltAmount } from "./salt-amount-field";
+import * as words from "@/words/bench/panels/preparation/crust-fields";
 
 const SCHOOLS: { value: CrustPreparation["school"] | "given"; label: string; note: string }[] = [
-  { value: "water", label: "Water", note: "to damp sand" },
-  { value: "eggWhite", label: "Egg white", note: "2 to a cup" },
-  { value: "sparingEggWhite", label: "Sparing", note: "2 whites in all" },
-  { value: "given", label: "As I have it", note: "water, whites" },
+  { value: "water", label: words.water, note: words.toDampSand },
+  { value: "eggWhite", label: words.eggWhite, note: words.of2ToACup },
+  { value: "sparingEggWhite", label: words.sparing, note: words.of2WhitesInAll },
+  { value: "given", label: words.asIHaveIt, note: words.waterWhites },
 ];
 
 type Size = NonNullable<CrustPreparation["size"]>;
@@ -85,26 +86,31 @@ export function CrustFields(
     );
   return (
     <>
-      <Choice label="Bound with" value={p.bound ? "given" : p.school} options={SCHOOLS} onChange={bindWith} />
+      <Choice
+        label={words.boundWith}
+        value={p.bound ? "given" : p.school}
+        options={SCHOOLS}
+        onChange={bindWith}
+      />
       {p.bound && <BoundFields {...props} bound={p.bound} />}
       <Choice
-        label="How much salt"
+        label={words.howMuchSalt}
         value={p.saltBy ?? "geometry"}
         options={[
-          { value: "geometry", label: "By thickness", note: "as measured below" },
-          { value: "rule", label: "By the rule", note: `${RULE_RATIO} to 1 by weight` },
-          { value: "given", label: "As I have it", note: "grams or cups" },
+          { value: "geometry", label: words.byThickness, note: words.asMeasuredBelow },
+          { value: "rule", label: words.byTheRule, note: words.to1ByWeight(RULE_RATIO) },
+          { value: "given", label: words.asIHaveIt, note: words.gramsOrCups },
         ]}
         onChange={giveSalt}
       />
       {p.saltBy === "given" && (
         <>
           <Select
-            label="Salt is given in"
+            label={words.saltIsGivenIn}
             value={amount.mode}
             options={[
-              { value: "grams", label: "grams" },
-              { value: "measure", label: "cups" },
+              { value: "grams", label: words.grams },
+              { value: "measure", label: words.cups },
             ]}
             onChange={give}
           />
@@ -112,50 +118,50 @@ export function CrustFields(
             value={value}
             given={amount}
             measure="cup"
-            labels={{ grams: "Salt for the crust", measure: "Salt for the crust, level" }}
+            labels={{ grams: words.saltForTheCrust, measure: words.saltForTheCrustLevel }}
             stepG={100}
             onGiven={(salt) => change((f) => ({ ...f, salt }))}
             onValidity={onValidity}
           />
         </>
       )}
-      {length("Salt over it", p.overMm, "shellMm", (overMm) => set({ overMm }))}
-      {length("Salt under it", p.underMm, "shellMm", (underMm) => set({ underMm }))}
-      {length("Room on the tray", p.marginMm, "marginMm", (marginMm) => set({ marginMm }))}
+      {length(words.saltOverIt, p.overMm, "shellMm", (overMm) => set({ overMm }))}
+      {length(words.saltUnderIt, p.underMm, "shellMm", (underMm) => set({ underMm }))}
+      {length(words.roomOnTheTray, p.marginMm, "marginMm", (marginMm) => set({ marginMm }))}
       <Select
-        label="Taken as"
+        label={words.takenAs}
         value={p.form}
         options={[
-          { value: "ellipsoid", label: "rounded" },
-          { value: "box", label: "a box" },
+          { value: "ellipsoid", label: words.rounded },
+          { value: "box", label: words.aBox },
         ]}
         onChange={(form) => set({ form })}
       />
       <Toggle
-        label="Food measured all ways"
+        label={words.foodMeasuredAllWays}
         value={p.size !== null}
         onChange={(on) => set({ size: on ? rounded(crust) : null })}
       />
-      {edge("Food, long", "lengthMm")}
-      {edge("Food, wide", "widthMm")}
-      {edge("Food, high", "heightMm")}
+      {edge(words.foodLong, "lengthMm")}
+      {edge(words.foodWide, "widthMm")}
+      {edge(words.foodHigh, "heightMm")}
       {fish && (
         <>
           <Select
-            label="Scales"
+            label={words.scales}
             value={p.scales}
             options={[
-              { value: "on", label: "left on" },
-              { value: "off", label: "scaled" },
+              { value: "on", label: words.leftOn },
+              { value: "off", label: words.scaled },
             ]}
             onChange={(scales) => set({ scales })}
           />
           <Select
-            label="Head and tail"
+            label={words.headAndTail}
             value={p.ends}
             options={[
-              { value: "covered", label: "covered" },
-              { value: "out", label: "left out" },
+              { value: "covered", label: words.covered },
+              { value: "out", label: words.leftOut },
             ]}
             onChange={(ends) => set({ ends })}
           />
@@ -186,7 +192,7 @@ export function CureFields({
     <>
       {(value.salt?.mode ?? "wanted") === "wanted" && (
         <QuantityField
-          label="Salt put on, of edible weight"
+          label={words.saltPutOnOfEdible}
           unit="%"
           value={p.doseFraction * 100}
           rule={RANGES.dosePercent}
@@ -197,11 +203,11 @@ export function CureFields({
         />
       )}
       <Select
-        label="At the end"
+        label={words.atTheEnd}
         value={p.finish}
         options={[
-          { value: "rinse", label: "rinse and dry" },
-          { value: "brush", label: "brush off" },
+          { value: "rinse", label: words.rinseAndDry },
+          { value: "brush", label: words.brushOff },
         ]}
         onChange={(finish) => set({ finish })}
       />
@@ -224,7 +230,7 @@ function BoundFields({
   return (
     <>
       <QuantityField
-        label="Water in it"
+        label={words.waterInIt}
         unit="g"
         value={bound.waterG}
         rule={RANGES.crustWaterG}
@@ -233,7 +239,7 @@ function BoundFields({
         onValidity={onValidity}
       />
       <QuantityField
-        label="Egg whites"
+        label={words.eggWhites}
         unit=""
         value={bound.whites}
         rule={RANGES.crustWhites}

@@ -2,6 +2,7 @@ import { RANGES } from "@/core/quantity/ranges";
 import type { InjectionPreparation } from "@/core/formulation";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
+import * as words from "@/words/bench/panels/preparation/injection-fields";
 
 /** How much goes in by the needle, what runs out of it again, and how close the stabs are. */
 export function InjectionFields({
@@ -14,7 +15,7 @@ export function InjectionFields({
   return (
     <>
       <QuantityField
-        label="Brine, of its weight"
+        label={words.brineOfItsWeight}
         unit="%"
         value={p.pickupFraction * 100}
         rule={RANGES.pickupPercent}
@@ -24,19 +25,17 @@ export function InjectionFields({
         onValidity={onValidity}
       />
       <QuantityField
-        label="Runs out again"
+        label={words.runsOutAgain}
         unit="%"
         value={p.dripFraction * 100}
         rule={RANGES.dripPercent}
         step={5}
         onChange={(percent) => set({ dripFraction: percent / 100 })}
         onValidity={onValidity}
-        hint={
-          <p className="pb-1 text-sm text-quiet">of the brine; weigh it before and after to know yours</p>
-        }
+        hint={<p className="pb-1 text-sm text-quiet">{words.ofTheBrineWeighIt}</p>}
       />
       <QuantityField
-        label="A stab every"
+        label={words.aStabEvery}
         unit="mm"
         value={p.spacingMm}
         rule={RANGES.stabMm}

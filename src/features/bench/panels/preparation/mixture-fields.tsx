@@ -13,10 +13,11 @@ import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
 import { ReserveFields } from "./reserve-fields";
+import * as words from "@/words/bench/panels/preparation/mixture-fields";
 
 const SALT_SCHOOLS: { value: SaltSchool; label: string; note: string }[] = [
-  { value: "inMixture", label: "Salt in it", note: "evens out with it" },
-  { value: "onFoodFirst", label: "Salt first", note: "on the food, then coat" },
+  { value: "inMixture", label: words.saltInIt, note: words.evensOutWithIt },
+  { value: "onFoodFirst", label: words.saltFirst, note: words.onTheFoodThenCoat },
 ];
 
 export function MarinadeFields(props: PanelProps & { preparation: MarinadePreparation }) {
@@ -26,23 +27,23 @@ export function MarinadeFields(props: PanelProps & { preparation: MarinadePrepar
   return (
     <>
       <Choice
-        label="Where the salt goes"
+        label={words.whereTheSaltGoes}
         value={p.school}
         options={SALT_SCHOOLS}
         onChange={(school) => set({ school })}
       />
       <Select
-        label="How much"
+        label={words.howMuch}
         value={p.amount.mode}
         options={[
-          { value: "perFood", label: "by the food" },
-          { value: "toCover", label: "to cover it" },
+          { value: "perFood", label: words.byTheFood },
+          { value: "toCover", label: words.toCoverIt },
         ]}
         onChange={(mode) => set({ amount: mode === "toCover" ? { mode } : { mode, mlPerKg: 200 } })}
       />
       {p.amount.mode === "perFood" && (
         <QuantityField
-          label="Liquid, to a kilogram"
+          label={words.liquidToAKilogram}
           unit="ml"
           value={p.amount.mlPerKg}
           rule={RANGES.mlPerKg}
@@ -57,9 +58,9 @@ export function MarinadeFields(props: PanelProps & { preparation: MarinadePrepar
 }
 
 const WANTED = [
-  { value: "coats", label: "Coats", note: "1 mm" },
-  { value: "clings", label: "Clings", note: "2 mm" },
-  { value: "ridges", label: "Ridges", note: "3 to 4 mm" },
+  { value: "coats", label: words.coats, note: "1 mm" },
+  { value: "clings", label: words.clings, note: "2 mm" },
+  { value: "ridges", label: words.ridges, note: words.of3To4Mm },
 ] as const;
 
 export function PasteFields(props: PanelProps & { preparation: PastePreparation }) {
@@ -73,30 +74,30 @@ export function PasteFields(props: PanelProps & { preparation: PastePreparation 
   return (
     <>
       <Choice
-        label="Where the salt goes"
+        label={words.whereTheSaltGoes}
         value={p.school}
         options={SALT_SCHOOLS}
         onChange={(school) => set({ school })}
       />
       <Choice
-        label="How thick"
+        label={words.howThick}
         value={p.wanted}
         options={WANTED.map((w) => ({ ...w, note: told(w.note) }))}
         onChange={(wanted) => set({ wanted })}
       />
       <Select
-        label="Bound with"
+        label={words.boundWith}
         value={p.binderId}
-        options={[{ value: NO_BINDER, label: "nothing: it clings by itself" }, ...binders]}
+        options={[{ value: NO_BINDER, label: words.nothingItClingsByItself }, ...binders]}
         onChange={(binderId) => set({ binderId })}
       />
       <Toggle
-        label="Flour lightly roasted first"
+        label={words.flourLightlyRoastedFirst}
         value={p.roasted}
         onChange={(roasted) => set({ roasted })}
       />
       <Toggle
-        label="With yoghurt (richer, clings less)"
+        label={words.withYoghurtRicherClingsLess}
         value={hasYoghurt}
         onChange={(on) =>
           change((f) => ({ ...f, lines: on ? [...f.lines, YOGHURT] : f.lines.filter((l) => !isDairy(l)) }))
@@ -124,17 +125,17 @@ export function RubFields({
   return (
     <>
       <Select
-        label="The surface is"
+        label={words.theSurfaceIs}
         value={p.surface}
         options={[
-          { value: "dry", label: "dry" },
-          { value: "moist", label: "damp" },
-          { value: "oiled", label: "oiled or mustard" },
+          { value: "dry", label: words.dry },
+          { value: "moist", label: words.damp },
+          { value: "oiled", label: words.oiledOrMustard },
         ]}
         onChange={(surface) => set({ surface })}
       />
       <QuantityField
-        label="Of it, inside"
+        label={words.ofItInside}
         unit="%"
         value={p.insideShare * 100}
         rule={RANGES.insidePercent}

@@ -3,12 +3,13 @@ import type { Reserve } from "@/core/formulation";
 import { Select, Toggle } from "@/ui/choice";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
+import * as words from "@/words/bench/panels/preparation/reserve-fields";
 
 const USES: { value: Reserve["use"]; label: string }[] = [
-  { value: "sauce", label: "a sauce" },
-  { value: "glaze", label: "a glaze" },
-  { value: "baste", label: "basting" },
-  { value: "dressing", label: "a dressing" },
+  { value: "sauce", label: words.aSauce },
+  { value: "glaze", label: words.aGlaze },
+  { value: "baste", label: words.basting },
+  { value: "dressing", label: words.aDressing },
 ];
 
 /** Part of the mixture set aside before raw food touches it. */
@@ -18,14 +19,14 @@ export function ReserveFields({ value, change, onValidity }: PanelProps) {
   return (
     <>
       <Toggle
-        label="Set some aside first"
+        label={words.setSomeAsideFirst}
         value={reserve !== undefined}
         onChange={(on) => set(on ? { share: 0.25, use: "sauce" } : undefined)}
       />
       {reserve && (
         <div className="border-l-4 border-line pl-2">
           <QuantityField
-            label="Set aside, of all made"
+            label={words.setAsideOfAllMade}
             unit="%"
             value={reserve.share * 100}
             rule={RANGES.reservePercent}
@@ -34,7 +35,7 @@ export function ReserveFields({ value, change, onValidity }: PanelProps) {
             onValidity={onValidity}
           />
           <Select
-            label="Kept for"
+            label={words.keptFor}
             value={reserve.use}
             options={USES}
             onChange={(use) => set({ ...reserve, use })}

@@ -5,16 +5,17 @@ import { usePantry } from "@/ui/pantry";
 import { QuantityField } from "@/ui/quantity-field";
 import type { PanelProps } from "../panel";
 import { SaltAmountField, sameSalt, USUAL_G_PER_ML } from "./salt-amount-field";
+import * as wording from "@/words/bench/panels/preparation/salt-given-fields";
 
 type Mode = SaltGiven["mode"];
 
 const MODES: { value: Mode; label: string }[] = [
-  { value: "wanted", label: "as the salt wanted asks" },
-  { value: "percent", label: "percent of the meat" },
-  { value: "grams", label: "grams" },
-  { value: "measure", label: "spoons or cups" },
-  { value: "pinch", label: "pinches" },
-  { value: "none", label: "none" },
+  { value: "wanted", label: wording.asTheSaltWantedAsks },
+  { value: "percent", label: wording.percentOfTheMeat },
+  { value: "grams", label: wording.grams },
+  { value: "measure", label: wording.spoonsOrCups },
+  { value: "pinch", label: wording.pinches },
+  { value: "none", label: wording.none },
 ];
 
 /**
@@ -50,14 +51,14 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
   return (
     <>
       <Select
-        label="Salt is given as"
+        label={wording.saltIsGivenAs}
         value={given.mode}
         options={MODES}
         onChange={(mode) => set(begin(mode))}
       />
       {given.mode === "percent" && (
         <QuantityField
-          label="Salt put on, of the meat"
+          label={wording.saltPutOnOfThe}
           unit="%"
           value={given.fraction * 100}
           rule={RANGES.givenPercent}
@@ -72,7 +73,7 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
           value={value}
           given={given}
           measure="tsp"
-          labels={{ grams: "Salt, as weighed", measure: "Salt, level" }}
+          labels={{ grams: wording.saltAsWeighed, measure: wording.saltLevel }}
           stepG={0.5}
           onGiven={set}
           onValidity={onValidity}
@@ -80,7 +81,7 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
       )}
       {given.mode === "pinch" && (
         <QuantityField
-          label="Pinches"
+          label={wording.pinchesField}
           unit=""
           value={given.count}
           rule={RANGES.pinches}
@@ -89,7 +90,7 @@ export function SaltGivenFields(props: PanelProps & { weighedG: number | undefin
           onValidity={onValidity}
           hint={
             <p className="py-1 text-sm text-quiet">
-              A pinch is <span className="figure">{given.eachG}</span> g in this kitchen.
+              {wording.aPinchIsGIn(<span className="figure">{given.eachG}</span>)}
             </p>
           }
         />

@@ -2,12 +2,13 @@ import { database } from "@/server/database";
 import { answer } from "@/server/http";
 import { Refusal } from "@/server/problem";
 import { sectionDrawing } from "@/server/section-drawings";
+import * as words from "@/words/app/api/formulas/id/section/route";
 
 /** A formula's section as a drawing: ?version=. */
 export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
   answer(async () => {
     const version = Number(new URL(request.url).searchParams.get("version") ?? Number.NaN);
-    if (!Number.isInteger(version)) throw new Refusal(400, "Which version", "Name a version: ?version=1.");
+    if (!Number.isInteger(version)) throw new Refusal(400, words.whichVersion, words.nameAVersionVersion1);
     const svg = sectionDrawing(database(), (await params).id, version);
     return new Response(svg, {
       headers: {

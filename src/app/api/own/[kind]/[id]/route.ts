@@ -5,6 +5,7 @@ import { answer, mayWrite, readBody } from "@/server/http";
 import { dropOwn, shelveOwn } from "@/server/own-entries";
 import { notFound, Refusal } from "@/server/problem";
 import { usesOf } from "@/server/where-used";
+import * as words from "@/words/app/api/own/kind/id/route";
 
 const KINDS = ownEntryRequest.options.map((option) => option.shape.kind.value);
 const archiveRequest = z.strictObject({ archived: z.boolean() });
@@ -14,7 +15,7 @@ type Context = { params: Promise<{ kind: string; id: string }> };
 async function named({ params }: Context) {
   const { kind, id } = await params;
   const known = KINDS.find((k) => k === kind);
-  if (!known) throw notFound("kind of entry");
+  if (!known) throw notFound(words.kindOfEntry);
   return { kind: known, id };
 }
 
@@ -36,8 +37,8 @@ export const DELETE = (request: Request, context: Context) =>
     if (uses.length > 0)
       throw new Refusal(
         409,
-        "In use",
-        `${uses.map((u) => u.name).join(", ")} ${uses.length > 1 ? "use" : "uses"} it: put it away instead.`,
+        words.inUse,
+        words.useItPutItAway(uses.map((u) => u.name).join(", "), uses.length),
       );
     dropOwn(database(), kind, id);
     return new Response(null, { status: 204 });

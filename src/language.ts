@@ -1,0 +1,2 @@
+/** The language this is built for: a folder in `words/`. */
+export const LANGUAGE = process.env.WORDS ?? "en";

@@ -1,0 +1,2 @@
+export const whichVersion = "Which version";
+export const nameAVersionVersion1 = "Name a version: ?version=1.";

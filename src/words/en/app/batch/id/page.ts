@@ -1,0 +1,1 @@
+export const batch = "Batch";

@@ -1,0 +1,1 @@
+export const comeIn = "Come in";

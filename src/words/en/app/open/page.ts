@@ -1,0 +1,1 @@
+export const aSharedFormula = "A shared formula";

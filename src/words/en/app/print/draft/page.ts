@@ -1,0 +1,1 @@
+export const weighOutSheet = "Weigh-out sheet";

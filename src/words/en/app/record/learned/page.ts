@@ -1,0 +1,1 @@
+export const whatIsLearnt = "What is learnt";

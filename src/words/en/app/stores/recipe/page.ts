@@ -1,0 +1,1 @@
+export const pasteARecipe = "Paste a recipe";

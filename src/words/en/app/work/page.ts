@@ -1,0 +1,1 @@
+export const atWork = "At work";

@@ -1,0 +1,1 @@
+export const chilliHeat = "Chilli heat";

@@ -1,0 +1,16 @@
+export const whereItStands = "Where it stands";
+export const standsIn = "Stands in";
+export const theFridge = "the fridge";
+export const aCoolerWithIce = "a cooler with ice";
+export const theRoom = "the room";
+export const heldAt = "Held at";
+export const brineWhenFoodGoesIn = "Brine, when food goes in";
+export const beforeTheSoak = "Before the soak";
+export const patDry = "pat dry";
+export const rinse = "rinse";
+export const stirredOrTurned = "Stirred or turned";
+export const onceItIsOut = "Once it is out";
+export const patDryOnly = "pat dry only";
+export const intoFreshWater = "into fresh water";
+export const inFreshWater = "In fresh water";
+export const covered = "Covered";

@@ -1,0 +1,10 @@
+export const outsideSeasoned = "outside seasoned";
+export const seasoned = "seasoned";
+export const evenToTheCentre = "even to the centre";
+export const preparation = "Preparation";
+export const saltWanted = "Salt wanted";
+export const ofTheFinishedFleshIts = "of the finished flesh, its own salt counted";
+export const readyMeans = "Ready means";
+export const salt = "Salt";
+export const sugarTo1OfSalt = "Sugar, to 1 of salt";
+export const sugar = "Sugar";

@@ -1,0 +1,13 @@
+import type { ReactNode } from "react";
+export const asTheSaltWantedAsks = "as the salt wanted asks";
+export const percentOfTheMeat = "percent of the meat";
+export const grams = "grams";
+export const spoonsOrCups = "spoons or cups";
+export const pinches = "pinches";
+export const none = "none";
+export const saltIsGivenAs = "Salt is given as";
+export const saltPutOnOfThe = "Salt put on, of the meat";
+export const saltAsWeighed = "Salt, as weighed";
+export const saltLevel = "Salt, level";
+export const pinchesField = "Pinches";
+export const aPinchIsGIn = (eachG: ReactNode) => <>A pinch is {eachG} g in this kitchen.</>;

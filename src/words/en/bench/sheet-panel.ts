@@ -1,0 +1,2 @@
+export const weighOut = "Weigh out";
+export const gramsSpoonsHowItScales = "grams · spoons · how it scales";

@@ -1,0 +1,1 @@
+export const thisOrThat = (amount: number) => (amount === 0 ? "this" : "that");

@@ -1,0 +1,2 @@
+export const undoTheLastChange = "Undo the last change";
+export const redoWhatWasUndone = "Redo what was undone";

@@ -1,0 +1,1 @@
+export const giveTheRecipesText = "Give the recipe's text.";

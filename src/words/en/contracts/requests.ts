@@ -1,0 +1,1 @@
+export const nameAnIanaTimeZone = "Name an IANA time zone, such as Europe/London.";

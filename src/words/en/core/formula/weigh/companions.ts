@@ -1,0 +1,1 @@
+export const bakes = (bakeMin: number) => `bakes ${bakeMin} min`;

@@ -1,0 +1,1 @@
+export const onTheFoodBeforeThe = "on the food, before the rest";

@@ -1,0 +1,1 @@
+export const thePartsTogetherAreNot = "The parts together are not more than the whole.";

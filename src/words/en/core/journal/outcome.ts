@@ -1,0 +1,17 @@
+export const faultName = {
+  too_salty: "too salty",
+  bland: "bland",
+  bland_inside: "bland inside",
+  grey_surface: "grey, mealy surface",
+  ham_like: "ham-like",
+  rubbery_skin: "rubbery or limp skin",
+  crust_cracked: "crust cracked",
+  crust_stone: "crust set like stone",
+  crust_salted_flesh: "crust salted the flesh",
+  burnt_coat: "burnt glaze or coat",
+  dry: "dry",
+  watery_pan: "watery pan",
+  uneven_pieces: "pieces uneven",
+  late: "late to the table",
+  fell_off: "coat fell off",
+};

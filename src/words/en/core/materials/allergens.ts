@@ -1,0 +1,16 @@
+export const named = {
+  fish: "fish",
+  crustaceans: "crustaceans",
+  molluscs: "molluscs",
+  soybeans: "soybeans",
+  cereals_gluten: "gluten",
+  milk: "milk",
+  celery: "celery",
+  eggs: "eggs",
+  sulphites: "sulphites",
+  peanuts: "peanuts",
+  sesame: "sesame",
+  tree_nuts: "tree nuts",
+  mustard: "mustard",
+  lupin: "lupin",
+};

@@ -1,0 +1,1 @@
+export const weighedInThisKitchen = "weighed in this kitchen";

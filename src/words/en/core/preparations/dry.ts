@@ -1,0 +1,10 @@
+export const dryBrine = "dry brine";
+export const inItsSalt = "in its salt";
+export const takeItOffTheRack = "Take it off the rack";
+export const dry = "Dry";
+export const saltOnTheFace = "salt on the face";
+export const drySalt = "Dry salt";
+export const onTheRack = "On the rack";
+export const onARackOverA = "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.";
+export const lessSaltByTheWeight = "Less salt by the weight of the meat: all of it is eaten.";
+export const longerThinnerOrSlashedWhat = "Longer, thinner or slashed: what lay on it had not gone in.";

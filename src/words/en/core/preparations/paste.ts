@@ -1,0 +1,9 @@
+export const paste = "paste";
+export const inItsPaste = "in its paste";
+export const takeItOutOfThe = "Take it out of the paste";
+export const way = "Paste";
+export const boundClings = "bound, clings";
+export const underThePaste = "Under the paste";
+export const inTheFridgeAtOr = "In the fridge at or below 4 °C; clean hands and spoons after raw food.";
+export const lessSaltInItOr = "Less salt in it, or out earlier.";
+export const longerThinnerOrMoreSalt = "Longer, thinner, or more salt in it.";

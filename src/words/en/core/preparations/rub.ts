@@ -1,0 +1,10 @@
+export const rub = "rub";
+export const inItsRub = "in its rub";
+export const takeItOffTheRack = "Take it off the rack";
+export const way = "Rub";
+export const groundDry = "ground, dry";
+export const saltedRub = "Salted rub";
+export const underTheRub = "Under the rub";
+export const onARackOverA = "On a rack over a rimmed tray, lowest shelf, fridge at or below 4 °C.";
+export const lessSaltByTheWeight = "Less salt by the weight of the meat: all of it is eaten.";
+export const longerThinnerOrSaltedThe = "Longer, thinner, or salted the night before.";

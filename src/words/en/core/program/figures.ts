@@ -1,0 +1,1 @@
+export const and = (part: string, each: string) => `${part} and ${each}`;

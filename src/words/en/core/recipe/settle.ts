@@ -1,0 +1,1 @@
+export const aPastedRecipe = "A pasted recipe";

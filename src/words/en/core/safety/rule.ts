@@ -1,0 +1,1 @@
+export const followYourLocalFoodCode = "Follow your local food code where it differs.";

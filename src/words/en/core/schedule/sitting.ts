@@ -1,0 +1,1 @@
+export const oven = (number: number) => (number === 1 ? "oven" : `oven ${number}`);

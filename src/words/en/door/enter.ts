@@ -1,0 +1,3 @@
+export const ironCrock = "Iron Crock";
+export const thisKitchensPassphrase = "This kitchen’s passphrase";
+export const comeIn = "Come in";

@@ -1,0 +1,46 @@
+import type { ReactNode } from "react";
+export const theSums = "the sums";
+export const to = (low: string, high: string) => `${low} to ${high}`;
+export const aRoast = "A roast";
+export const climbedForetold = ({
+  day,
+  seenC,
+  foretoldC,
+}: {
+  day: string;
+  seenC: string;
+  foretoldC: string;
+}) => `${day}: climbed ${seenC}, foretold ${foretoldC}`;
+export const farFromTheOthers = "· far from the others";
+export const before = "Before";
+export const theSumsOwnDoubt = "the sums’ own doubt";
+export const now = "Now";
+export const theClimbOutOfThe = "The climb out of the heat";
+export const whatTheSumsForetell = "what the sums foretell";
+export const betweenAndTwoTimesIn = ({
+  learntLow,
+  learntHigh,
+  counted,
+}: {
+  learntLow: string;
+  learntHigh: string;
+  counted: number;
+}) =>
+  `Between ${learntLow} and ${learntHigh} two times in three, from ${counted} ${counted === 1 ? "roast" : "roasts"} whose probe stayed in.`;
+export const aMiddleThatIsTo = ({
+  spokenC,
+  spokenC2,
+  spokenC3,
+  factor,
+}: {
+  spokenC: string;
+  spokenC2: ReactNode;
+  spokenC3: string;
+  factor: number;
+}) => (
+  <>
+    A middle that is to climb {spokenC} climbs {spokenC2} here: it comes out {spokenC3}{" "}
+    {factor < 1 ? "warmer" : "cooler"}.
+  </>
+);
+export const overTheSums = "over the sums";

@@ -1,0 +1,2 @@
+export const back = "Back";
+export const printSheetAndLabels = "Print sheet and labels";

@@ -1,0 +1,2 @@
+export const columns = "Columns";
+export const columnsThatAreShown = "Columns that are shown";

@@ -1,0 +1,3 @@
+export const unknownNames = "Unknown names";
+export const apiV1FoodsSalts = (issues: string) =>
+  `${issues}. /api/v1/foods, /salts and /ingredients list what there is.`;

@@ -1,0 +1,3 @@
+export const tooMany = "Too many";
+export const nothingLearntYet = "Nothing learnt yet";
+export const noReadingHasTaughtAnything = "No reading has taught anything of this food: the table holds.";

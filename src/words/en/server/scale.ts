@@ -1,0 +1,1 @@
+export const scalePluggedIn = "scale plugged in";

@@ -1,0 +1,2 @@
+export const overdueBy = "overdue by";
+export const late = "late";

@@ -1,0 +1,1 @@
+export const edge = { from: "from", till: "till" };

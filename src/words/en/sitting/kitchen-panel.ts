@@ -1,0 +1,17 @@
+export const fridgeFreeForThis = "Fridge, free for this";
+export const ovens = "Ovens";
+export const shelvesInEach = "Shelves in each";
+export const ringsOnTheHob = "Rings on the hob";
+export const coolers = "Coolers";
+export const traysAndRacks = "Trays and racks";
+export const pailsAndDishes = "Pails and dishes";
+export const pairsOfHands = "Pairs of hands";
+export const kitchenAndHours = "Kitchen and hours";
+export const nobodyStirsFrom = (edge: string) => (edge === "from" ? "Nobody stirs from" : "until");
+export const somebodyGetsUpAtNight = "Somebody gets up at night";
+export const nobodyInTheKitchen = "Nobody in the kitchen";
+export const removeTheAbsenceOf = (fromMs: string) => `Remove the absence of ${fromMs}`;
+export const awayFrom = "Away from";
+export const backAt = "Back at";
+export const add = "Add";
+export const theTimeBackMustBe = "The time back must be after the time away.";

@@ -1,0 +1,14 @@
+export const somethingPlain = "Something plain";
+export const called = "Called";
+export const cooked = "Cooked";
+export const inTheOven = "in the oven";
+export const onTheHob = "on the hob";
+export const oven = "Oven";
+export const partIfItHasA = (amount: number) => `Part ${amount}, if it has a name`;
+export const cooksFor = "Cooks for";
+export const part = (amount: number) => `, part ${amount}`;
+export const oneMorePartWithIts = "One more part, with its own time";
+export const gettingItReady = "Getting it ready";
+export const mayWaitDone = "May wait, done";
+export const addIt = "Add it";
+export const notNow = "Not now";

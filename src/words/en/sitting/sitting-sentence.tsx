@@ -1,0 +1,30 @@
+import type { ReactNode } from "react";
+export const weEatAt15Minutes = (said: string) => `We eat at: 15 minutes ${said}`;
+export const theSittingInASentence = "The sitting in a sentence";
+export const weEatAt = "We eat at";
+export const onTheTableWith = ({
+  dishes,
+  tableMs,
+  stepMs,
+  stepMs2,
+}: {
+  dishes: string;
+  tableMs: ReactNode;
+  stepMs: ReactNode;
+  stepMs2: ReactNode;
+}) => (
+  <>
+    {dishes} on the table {tableMs} {stepMs} {stepMs2} with
+  </>
+);
+export const nameOfTheSitting = "Name of the sitting";
+export const addTheDishesTheHours = "Add the dishes: the hours fall into place.";
+export const planning = "Planning …";
+export const nothingYet = "nothing yet";
+export const dishes = (namesCount: number) => `${namesCount} dishes`;
+export const and = (part: string, part2: undefined | string) => `${part} and ${part2}`;
+export const noOven = (ovens: number, shelves: number) =>
+  ovens === 0 ? "no oven" : `${ovens === 1 ? "one oven" : `${ovens} ovens`} with ${shelves} shelves`;
+export const oneCook = (cooks: number) => (cooks === 1 ? "one cook" : `${cooks} cooks`);
+export const lOfFridge = ({ oven, fridgeL, hands }: { oven: string; fridgeL: string; hands: string }) =>
+  `${oven}, ${fridgeL} L of fridge, ${hands}`;

@@ -1,0 +1,11 @@
+import type { ReactNode } from "react";
+export const pieces = (count: number) => ` in ${count} pieces`;
+export const wanted = (targetFraction: ReactNode) => <>{targetFraction} % wanted</>;
+export const inTheCrust = (bakes: boolean) => (bakes ? "in the crust" : "soak");
+export const version = (version: number) => `version ${version}`;
+export const versionsAndFilesOf = (name: string) => `Versions and files of ${name}`;
+export const versionsFiles = "Versions, files";
+export const bringBack = (archived: boolean) => (archived ? "Bring back" : "Archive");
+export const notMadeYet = "Not made yet";
+export const madeOnce = (batches: number) => (batches === 1 ? "Made once" : `Made ${batches} times`);
+export const last = (times: string, lastMs: string) => `${times}, last ${lastMs}`;

@@ -1,0 +1,13 @@
+export const formula = "Formula";
+export const forAnotherIronCrockNothing = "for another Iron Crock; nothing is lost";
+export const recipeData = "Recipe data";
+export const schemaOrgForOtherPrograms = "schema.org, for other programs";
+export const markdown = "Markdown";
+export const toBeRead = "to be read";
+export const plainText = "Plain text";
+export const forAMessage = "for a message";
+export const sheetCsv = "Sheet, CSV";
+export const everyLineAndItsGrams = "every line and its grams";
+export const saltLedgerCsv = "Salt ledger, CSV";
+export const whereEachGramComesFrom = "where each gram comes from and ends";
+export const asAFile = "As a file";

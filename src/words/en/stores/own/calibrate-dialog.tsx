@@ -1,0 +1,28 @@
+import type { ReactNode } from "react";
+export const weighOurSalt = "Weigh our salt";
+export const salt = "Salt";
+export const salts = "Salts";
+export const oneLevel = "One level";
+export const teaspoon = "teaspoon";
+export const tablespoon = "tablespoon";
+export const itWeighs = "It weighs";
+export const theTableSaysASpoon = ({
+  densityGPerMl,
+  densityGPerMl2,
+  apart,
+  apart2,
+}: {
+  densityGPerMl: ReactNode;
+  densityGPerMl2: string;
+  apart: string;
+  apart2: number;
+}) => (
+  <>
+    {densityGPerMl}; the table says {densityGPerMl2}. A spoon of ours is {apart} %{" "}
+    {apart2 < 1 ? "lighter" : "heavier"}.
+  </>
+);
+export const thatIsFarFromWhat =
+  "That is far from what this salt weighs. Level the spoon with a knife and weigh again, or choose the salt that it is.";
+export const itRulesFromNowOn = "It rules from now on";
+export const cupMeasure = "cup";

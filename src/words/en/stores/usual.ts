@@ -1,0 +1,15 @@
+export const roomInTheFridge = "Room in the fridge";
+export const ovens = "Ovens";
+export const ovenShelvesAllTogether = "Oven shelves, all together";
+export const rings = "Rings";
+export const coolers = "Coolers";
+export const traysAndRacks = "Trays and racks";
+export const pailsAndTubs = "Pails and tubs";
+export const pairsOfHands = "Pairs of hands";
+export const ovensFridgeHandsQuietHours = "Ovens, fridge, hands, quiet hours";
+export const aNewSittingBeginsWith = "A new sitting begins with these.";
+export const tablesForOtherProgramsWith = "Tables for other programs with 1,5 and semicolons";
+export const theOvenIsUsuallySet = "The oven is usually set to";
+export const withAFanCountsAs = "With a fan: counts as 20 °C more";
+export const quietFrom = "Quiet from";
+export const quietUntil = "Quiet until";

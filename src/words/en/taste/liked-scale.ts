@@ -1,0 +1,2 @@
+export const to = (likedLow: string, likedHigh: string) => `${likedLow} to ${likedHigh}`;
+export const percentSalt = "% salt";

@@ -1,0 +1,1 @@
+export const workingItOut = "working it out …";

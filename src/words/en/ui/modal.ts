@@ -1,0 +1,2 @@
+export const close = "Close";
+export const closeByTapBeside = "close";

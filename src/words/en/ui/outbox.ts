@@ -1,0 +1,1 @@
+export const keptOnThisDeviceSent = "Kept on this device; sent when it is online again.";

@@ -1,0 +1,17 @@
+export const soakWords = {
+  notYet: "light",
+  maybe: "nearly as wanted",
+  ready: "as wanted",
+  past: "stood too long",
+};
+export const bakeWords = {
+  notYet: "underdone",
+  maybe: "nearly done",
+  ready: "done",
+  past: "overdone",
+};
+export const outsideAsWanted = "outside as wanted";
+export const evenAllThrough = "even all through";
+export const saltyOutside = "salty outside";
+export const inPockets = "in pockets";
+export const salty = "salty";

@@ -1,0 +1,2 @@
+export const closeUp = "close up";
+export const saltByDepth = "salt by depth";

@@ -1,0 +1,2 @@
+export const thisFormulaAsACode = "This formula as a code to photograph";
+export const theCode = "The code";

@@ -1,0 +1,13 @@
+export const shelf = "Shelf";
+export const bench = "Bench";
+export const sitting = "Sitting";
+export const atWork = "At work";
+export const record = "Record";
+export const stores = "Stores";
+export const stations = "Stations";
+export const find = "Find";
+export const keys = "Keys";
+export const findAnything = "find anything";
+export const nudgeAFocusedWeightOr = "nudge a focused weight or time; with Shift ten times as far";
+export const moveTheMarkerAQuarter = "move the marker a quarter of an hour";
+export const onTheBenchUndoA = "on the Bench: undo a change; with Shift, redo it";

@@ -1,0 +1,15 @@
+import type { ReactNode } from "react";
+export const someOfThisKitchensFile = "Some of this kitchen’s file does not read.";
+export const safekeeping = "Safekeeping";
+export const everythingElseIsHereAnd = (someOfThisKitchensFile: ReactNode, safekeeping: ReactNode) => (
+  <>
+    {someOfThisKitchensFile} Everything else is here and works. A snapshot from before may have it whole:{" "}
+    {safekeeping}.
+  </>
+);
+export const itsIsNotWhatIt = (field: string) => ` Its “${field}” is not what it should be.`;
+export const theKitchensTheUsualStands = (name: undefined | string, where: string) =>
+  `The kitchen’s ${name}: the usual stands in place of it.${where}`;
+export const withTheNumber = (id: string) => `with the number ${id}`;
+export const theIsLeftOutOf = ({ what, called, where }: { what: string; called: string; where: string }) =>
+  `The ${what} ${called} is left out of the lists.${where}`;

@@ -1,0 +1,10 @@
+import type { ReactNode } from "react";
+export const atWork = "At work";
+export const rehearsal = (speed: number) => ` · rehearsal, ${speed} ×`;
+export const startABatchOnThe = "Start a batch on the Bench";
+export const nothingIsAtWork = (startABatchOnThe: ReactNode) => <>Nothing is at work. {startABatchOnThe}.</>;
+export const notTickedOff = "Not ticked off";
+export const acts = "Acts";
+export const thenAllDishes = (dishesCount: number) => (dishesCount > 1 ? "Then, all dishes" : "Then");
+export const done = (behindUsCount: ReactNode) => <>Done {behindUsCount}</>;
+export const lateOrEarlyWhatIt = "Late or early? What it holds now";

@@ -1,0 +1,2 @@
+export const why = (fault: string) => `Why ${fault}?`;
+export const nextTime = "Next time:";

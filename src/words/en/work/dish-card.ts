@@ -1,0 +1,1 @@
+export const allDoneHowWasIt = (name: string) => `${name}: all done. How was it?`;

@@ -1,0 +1,11 @@
+import type { ReactNode } from "react";
+export const to = (lowG: string, highG: string) => `${lowG} to ${highG}`;
+export const scaleReadsBowlAndAll = (tareG: number) =>
+  tareG > 0 ? "Scale reads, bowl and all" : "Scale reads";
+export const anotherJugGAreIn = (entryValue: string) => `Another jug: ${entryValue} g are in`;
+export const pour = (lineName: string) => `Pour ${lineName}`;
+export const pourIt = "Pour it";
+export const take = (grams: ReactNode) => <>Take {grams}</>;
+export const right = "right";
+export const gOver = ({ off, off2, off3 }: { off: number; off2: string; off3: string }) =>
+  off > 0 ? `${off2} g over` : `${off3} g to go`;
