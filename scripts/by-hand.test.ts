@@ -124,15 +124,15 @@ test.each(DEMO_FORMULAS.map((f) => [f.name, f] as const))(
   },
 );
 
-test("and of a hundred and fifty others of every kind", () => {
+test("and of sixty others of every kind", () => {
   let sums = 0;
   fc.assert(
     fc.property(formulations, (f) => {
       sums += checkAll(f);
     }),
-    { seed: 61, numRuns: 150 },
+    { seed: 61, numRuns: 60 },
   );
-  expect(sums).toBeGreaterThan(500);
+  expect(sums).toBeGreaterThan(200);
 });
 
 test("the check bites: a sum that does not come out is told", () => {

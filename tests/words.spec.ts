@@ -79,9 +79,17 @@ function runsOf(pieces: readonly string[], names: readonly string[]): Runs {
   return runs;
 }
 
+const singulars = new Map<string, string>();
+/** Of one word. The same ones come on every page: each is looked up once. */
+function singular(token: string): string {
+  const one = singulars.get(token) ?? pluralize.singular(token);
+  singulars.set(token, one);
+  return one;
+}
+
 /** The same word, or more than one of it: a table has the sprig, a sheet two sprigs. */
 const isForm = (token: string | undefined, known: string): boolean =>
-  token === known || (token !== undefined && pluralize.singular(token) === known);
+  token === known || (token !== undefined && singular(token) === known);
 
 /** Whether a text is made of known runs from end to end, however they are cut; units of two letters are anybody's. */
 function isMadeOf(runs: Runs, text: string): boolean {
@@ -90,7 +98,7 @@ function isMadeOf(runs: Runs, text: string): boolean {
   tokens.forEach((token, at) => {
     if (!reached.has(at)) return;
     if (token.length <= 2) reached.add(at + 1);
-    for (const run of [...(runs.get(token) ?? []), ...(runs.get(pluralize.singular(token)) ?? [])])
+    for (const run of [...(runs.get(token) ?? []), ...(runs.get(singular(token)) ?? [])])
       if (run.every((known, i) => isForm(tokens[at + i], known))) reached.add(at + run.length);
   });
   return reached.has(tokens.length);

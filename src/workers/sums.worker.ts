@@ -12,7 +12,7 @@ import type { SoakWindow } from "@/core/formula/soak/window";
 import type { Formulation } from "@/core/formulation";
 import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
 import type { Way } from "@/core/ways/way";
-import { waysFor } from "@/core/ways/ways";
+import { waysSteps } from "@/core/ways/ways";
 
 /** What is known of the food's rate beyond the table. */
 export interface KnownRate {
@@ -29,6 +29,20 @@ export interface Softened {
 const breathe = () => new Promise<void>((done) => setTimeout(done));
 
 let newest = 0;
+let newestWays = 0;
+/** The ways are read before the window's soft edges: those are worked out when these stand. */
+let waysThere: Promise<unknown> = Promise.resolve();
+
+async function workOutWays(...asked: Parameters<typeof waysSteps>): Promise<Way[] | undefined> {
+  const mine = ++newestWays;
+  const steps = waysSteps(...asked);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    await breathe();
+    if (mine !== newestWays) return undefined;
+  }
+}
 
 function loadOf(input: Formulation, rate: KnownRate): SoakLoad | undefined {
   const sheet = formulate(input, { rateFactor: rate.factor });
@@ -66,11 +80,13 @@ const sums = {
     const load = loadOf(input, rate);
     if (!load) return undefined;
     const steps = ensembleSteps(input, load, { rateDoubt: rate.doubt });
-    for (let turn = steps.next(); ; turn = steps.next()) {
+    for (;;) {
+      await waysThere;
+      if (mine !== newest) return undefined;
+      const turn = steps.next();
       if (turn.done) return { window: turn.value.window, sensitivities: sensitivities(input, load) };
       onProgress(turn.value);
       await breathe();
-      if (mine !== newest) return undefined;
     }
   },
 
@@ -84,8 +100,16 @@ const sums = {
     return load && hoursAfter(input, load, after);
   },
 
-  ways(input: Formulation, hours: number, rate: KnownRate, part: { at: number; of: number }): Way[] {
-    return waysFor(input, hours, { rateFactor: rate.factor, part });
+  /** Undefined when they are asked for anew before they are done. */
+  ways(
+    input: Formulation,
+    hours: number,
+    rate: KnownRate,
+    part: { at: number; of: number },
+  ): Promise<Way[] | undefined> {
+    const ways = workOutWays(input, hours, { rateFactor: rate.factor, part });
+    waysThere = ways.catch(() => undefined);
+    return ways;
   },
 
   rescues(input: Formulation, rate: KnownRate, nowH: number, untilH: number): Rescue[] {

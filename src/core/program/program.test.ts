@@ -438,7 +438,7 @@ describe("laws of every program", () => {
           if (t.mostMin !== undefined) expect(gap).toBeLessThanOrEqual(t.mostMin + 1e-6);
         }
       }),
-      { seed: 813, numRuns: 60 },
+      { seed: 813, numRuns: 30 },
     );
   });
 

@@ -7,7 +7,7 @@ import { firstOffered } from "./first-offered";
 import { choicesFor } from "./serves";
 import { withWay } from "./take";
 import { stepsOff } from "./verdict";
-import { waysFor } from "./ways";
+import { waysFor, waysSteps } from "./ways";
 
 const HOURS = [2, 6, 14, 24, 48];
 /** One of the five for each food, in turn, so that every food and every time is there; all of them with `WALK=all`. */
@@ -64,6 +64,13 @@ describe("ways for every food of the table at two hours, six, overnight, a day a
       expect(parts.every((part) => part.length < ways.length)).toBe(true);
       expect(bestFirst(parts.flat())).toEqual(ways);
     }
+  });
+
+  test("a step is taken for each preparation, so that whoever works them out may leave it in between", () => {
+    const [{ id, hours, ways }] = all;
+    const steps = waysSteps(newFormulation(food(id)), hours, {});
+    expect(choicesFor(food(id)).map(() => steps.next().done)).not.toContain(true);
+    expect(steps.next()).toEqual({ done: true, value: ways });
   });
 
   test("the band holds the figure it is about", () => {

@@ -37,17 +37,31 @@ export interface WaysOptions {
  * @param hours until it goes to the heat, 0.1 to 96
  */
 export function waysFor(input: Formulation, hours: number, options: WaysOptions = {}): Way[] {
+  const steps = waysSteps(input, hours, options);
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same, a step for each preparation: between two of them whoever works it out may look up, and leave it. */
+export function* waysSteps(
+  input: Formulation,
+  hours: number,
+  options: WaysOptions,
+): Generator<undefined, Way[]> {
   const food = pantryOf(input.own).food(input.foodId);
   if (!food) return [];
   const own = choiceOf(input.preparation);
   const wanted = input.preparation.targetFraction || WANTED_OF_NONE;
   const { at, of } = options.part ?? { at: 0, of: 1 };
-  const choices = choicesFor(food, input.cook?.toC).filter((_, i) => i % of === at);
-  return bestFirst(
-    choices.flatMap((choice) =>
-      wayOf(choice === own ? input : offered(input, choice), hours, options, choice === own, wanted),
-    ),
-  );
+  const ways: Way[] = [];
+  for (const choice of choicesFor(food, input.cook?.toC).filter((_, i) => i % of === at)) {
+    const asked = choice === own ? input : offered(input, choice);
+    ways.push(...wayOf(asked, hours, options, choice === own, wanted));
+    yield;
+  }
+  return bestFirst(ways);
 }
 
 function offered(input: Formulation, choice: PreparationChoice): Formulation {

@@ -4,7 +4,7 @@ import { contents } from "../safekeeping/kitchens.fixture";
 import { importers } from "./hostile.fixture";
 
 /** Here a few through each; `npm run soak-test` drives ten thousand and measures. */
-const RUNS = 60;
+const RUNS = 30;
 
 test("every importer takes a file or refuses it with a reason: no crash, nothing half written", async () => {
   const { db, all } = await importers();

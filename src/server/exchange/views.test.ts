@@ -51,7 +51,7 @@ test("Recipe data, Markdown and the API hold the program's steps, for formulatio
       expect(answer).toMatchObject({ steps: program.steps, ties: program.ties });
       expect(() => COMPUTE.program.response.parse(answer)).not.toThrow();
     }),
-    { seed: 4711, numRuns: 60 },
+    { seed: 4711, numRuns: 30 },
   );
 });
 

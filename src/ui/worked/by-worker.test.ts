@@ -8,7 +8,13 @@ import { worked } from "./by-worker";
 jest.mock("../what-if/workers", () => ({ SumsAway: class SumsAway extends Error {}, askQuickly: jest.fn() }));
 
 /** The worker as it is, its answers given when the test says so. */
-const asked: { of: Asked; has: string | undefined; answer: () => void; away: () => void }[] = [];
+const asked: {
+  of: Asked;
+  has: string | undefined;
+  answer: () => void;
+  away: () => void;
+  fail: () => void;
+}[] = [];
 
 beforeEach(() => {
   jest.useFakeTimers();
@@ -27,6 +33,7 @@ beforeEach(() => {
           // As the worker does: the sheet is left out where the page has it.
           answer: () => settle.answer(has === soakKey(of.input, 1) ? { ...whole, sheet: undefined } : whole),
           away: () => settle.away(new SumsAway()),
+          fail: () => settle.away(new Error("no such row")),
         });
         return promise;
       },
@@ -101,6 +108,22 @@ test("while the server is away it is asked again every two seconds, and then ans
   expect(asked.map((a) => a.of)).toEqual([q, q]);
   asked[1].answer();
   expect(await answer).toMatchObject({ ok: true });
+  await turn();
+});
+
+test("sums that fail are told, not asked at every drawing of the page; a try two seconds later asks anew", async () => {
+  const q = question();
+  const answer = worked(q);
+  asked[0].fail();
+  await expect(answer).rejects.toThrow("no such row");
+  await jest.advanceTimersByTimeAsync(1999);
+  expect(worked({ ...q })).toBe(answer);
+  expect(asked).toHaveLength(1);
+  await jest.advanceTimersByTimeAsync(1);
+  const again = worked(q);
+  expect(asked).toHaveLength(2);
+  asked[1].answer();
+  expect(await again).toMatchObject({ ok: true });
   await turn();
 });
 

@@ -16,7 +16,7 @@ interface Job {
   failed: (why: unknown) => void;
 }
 
-/** Between two tries of a server that is away, ms. */
+/** Between two tries, of a server that is away or of sums that failed, ms. */
 const AGAIN_MS = 2000;
 
 let running = false;
@@ -62,13 +62,19 @@ async function next(): Promise<void> {
   } catch (why) {
     if (why instanceof SumsAway) await away(job);
     else {
-      kept.delete(job.key);
       job.failed(why);
+      forgetLater(job.key);
     }
   } finally {
     running = false;
     void next();
   }
+}
+
+/** A page drawn anew at once finds the same failure and says so; tried again by hand, it is asked anew. */
+function forgetLater(key: string) {
+  const failure = kept.get(key);
+  setTimeout(() => kept.get(key) === failure && kept.delete(key), AGAIN_MS);
 }
 
 /** The page stands as it is, seen to wait, until the server is back. */

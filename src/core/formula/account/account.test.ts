@@ -212,7 +212,7 @@ test("every gram is somewhere: sources and ends sum to the same, of any formula 
       expect(ends).toBeCloseTo(ledger.totalG, 4 - Math.ceil(Math.log10(Math.max(1, ledger.totalG))));
       expect(Math.min(...ledger.ends.map((e) => e.naclG))).toBeGreaterThan(-1e-4 * ledger.totalG);
     }),
-    { seed: 31, numRuns: 150 },
+    { seed: 31, numRuns: 80 },
   ));
 
 describe("figures change smoothly", () => {
@@ -232,25 +232,25 @@ describe("figures change smoothly", () => {
     "the given salt": (f, by) =>
       f.salt?.mode === "grams" ? { ...f, salt: { mode: "grams", massG: f.salt.massG * by } } : f,
   };
-  test.each(Object.entries(NUDGES))(
-    "a thousandth more of %s moves no figure by more than a hundredth",
-    (_, nudge) =>
-      fc.assert(
-        fc.property(formulations, (f) => {
-          const [a, b] = [f, nudge(f, 1.001)].map((at) =>
-            formulate(at, { readAtH: [Math.max(at.pullH, 0.02)] }),
+  const figuresOf = (f: Formulation) => {
+    const sheet = formulate(f, { readAtH: [Math.max(f.pullH, 0.02)] });
+    if (!sheet.ok) return [];
+    const { ledger } = outcomeAt(sheet.value, f.pullH, f.portions);
+    return [ledger.eatenG, ledger.sodiumMgPerPortion, ledger.totalG];
+  };
+  test("a thousandth more of anything moves no figure by more than a hundredth", () =>
+    fc.assert(
+      fc.property(formulations, (f) => {
+        const was = figuresOf(f);
+        for (const [what, nudge] of Object.entries(NUDGES)) {
+          const moved = figuresOf(nudge(f, 1.001)).filter(
+            (is, i) => Math.abs(is - was[i]) > 0.01 * was[i] + 1e-3,
           );
-          if (!a.ok || !b.ok) return;
-          const figures = (sheet: typeof a.value, at: Formulation) => {
-            const { ledger } = outcomeAt(sheet, at.pullH, at.portions);
-            return [ledger.eatenG, ledger.sodiumMgPerPortion, ledger.totalG];
-          };
-          const [was, is] = [figures(a.value, f), figures(b.value, nudge(f, 1.001))];
-          was.forEach((value, i) => expect(Math.abs(is[i] - value)).toBeLessThanOrEqual(0.01 * value + 1e-3));
-        }),
-        { seed: 41, numRuns: 120 },
-      ),
-  );
+          expect({ what, moved }).toEqual({ what, moved: [] });
+        }
+      }),
+      { seed: 41, numRuns: 80 },
+    ));
 
   test("a salty mixture with little water, across where its water is saturated", () => {
     const eaten = (target: number) => {
@@ -271,16 +271,16 @@ test("advice that works: done as the app does it, the dish comes to what was pro
       const sheet = formulate(f, { readAtH: [Math.max(f.pullH, 0.02)] });
       if (!sheet.ok) return;
       const outcome = outcomeAt(sheet.value, f.pullH, f.portions);
-      for (const cut of cutsFor(f, sheet.value, outcome, 0.004)) {
+      for (const cut of cutsFor(f, sheet.value, outcome, 0.001)) {
         told++;
         const after = ledgerOf(cut.formula);
         expect(after.shareOfFood).toBeCloseTo(cut.shareAfter, 9);
         expect(after.shareOfFood).toBeLessThan(outcome.ledger.shareOfFood);
       }
     }),
-    { seed: 51, numRuns: 700 },
+    { seed: 51, numRuns: 300 },
   );
-  expect(told).toBeGreaterThan(20);
+  expect(told).toBeGreaterThan(10);
 });
 
 test("a blend whose leaving out only makes room for more plain salt is not advised", () => {

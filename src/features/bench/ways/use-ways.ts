@@ -31,7 +31,7 @@ export function useWays(input: Formulation, hours: number, rate: KnownRate): Sho
       const parts = await Promise.all(
         workers.map((sums, at) => sums.ways(input, minutes / 60, rate, { at, of: workers.length })),
       ).catch(() => []);
-      if (newest.current === key) setHeld({ key, ways: bestFirst(parts.flat()) });
+      if (newest.current === key) setHeld({ key, ways: bestFirst(parts.flatMap((part) => part ?? [])) });
     };
     const timer = setTimeout(() => void lookFor(), PAUSE_MS);
     return () => clearTimeout(timer);
