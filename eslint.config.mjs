@@ -48,7 +48,7 @@ export default defineConfig([
   },
   {
     // No interface is made here: what is asked of components takes a fifth of the linter's time.
-    files: ["src/{core,server,contracts,workers}/**/*.ts", "scripts/**", "tests/**"],
+    files: ["src/{core,server,contracts,workers,words}/**/*.ts", "scripts/**", "tests/**"],
     rules: Object.fromEntries(
       next
         .flatMap(({ rules = {} }) => Object.keys(rules))
@@ -62,6 +62,7 @@ export default defineConfig([
     rules: Object.fromEntries(
       [
         "require-await",
+        "no-deprecated",
         "no-unsafe-assignment",
         "no-unsafe-member-access",
         "no-unsafe-argument",

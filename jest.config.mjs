@@ -18,7 +18,7 @@ const esmOnly = [
 const base = nextJest({ dir: "./" })({
   testEnvironment: "node",
   // A guard against hanging only: on a busy two-core machine a password hash or an archive takes its time.
-  testTimeout: 60_000,
+  testTimeout: 120_000,
   // Every file leaves some megabytes behind: a process of a gigabyte collects garbage half its time.
   workerIdleMemoryLimit: "400MB",
   // Looked up through the sandbox of a test they cost the sums most of their time; no more than these, for a module may
