@@ -17,7 +17,6 @@ const config: NextConfig = {
   poweredByHeader: false,
   // `npm run check` has looked at the types by then.
   typescript: { ignoreBuildErrors: process.env.TYPES_CHECKED === "1" },
-  // The largest body that passes the proxy: a photo. Snapshots and archives go by it.
   experimental: {
     // The largest body that passes the proxy: a photo. Snapshots and archives go by it.
     proxyClientMaxBodySize: "13mb",

@@ -266,7 +266,7 @@ test("a joint in two parts, cooked in stages of the cook's own; ticked ahead, it
   }
   // What is done as the second heat begins has come with it.
   await done(page, "tend_2_1");
-  // The joint itself is still in the oven, whatever was ticked, and no clock takes it out.
+  // The joint itself is still in the oven, whatever was ticked, with full hands too.
   await page.getByRole("button", { name: "Hands full" }).click();
   await expect(page.locator("[data-heat]").first()).toHaveAttribute("data-act", "oven_out");
 });

@@ -114,8 +114,8 @@ export function saveVersion(
         409,
         words.savedElsewhereMeanwhile,
         words.versionWasSavedWhileYou({
-          version: newest.version > save.baseVersion,
-          version2: newest.version,
+          newer: newest.version > save.baseVersion,
+          newest: newest.version,
           baseVersion: save.baseVersion,
         }),
         { currentVersion: newest.version },
@@ -147,7 +147,7 @@ export function branchFormula(
   return writing(db, (tx) => {
     const from = versionOf(tx, formulaId, version);
     const formulation = { ...formulationSchema.parse(from.body), name };
-    const made = createFormula(tx, formulation, `Branched from version ${version}`, nowMs);
+    const made = createFormula(tx, formulation, words.branchedFrom(version), nowMs);
     tx.update(formulas).set({ branchedFrom: from.id }).where(eq(formulas.id, made.formulaId)).run();
     return made;
   });
@@ -161,7 +161,7 @@ export function restoreVersion(
   nowMs: number,
 ) {
   const formulation = formulationSchema.parse(versionOf(db, formulaId, version).body);
-  return saveVersion(db, formulaId, { formulation, baseVersion, note: `As version ${version} again` }, nowMs);
+  return saveVersion(db, formulaId, { formulation, baseVersion, note: words.asVersionAgain(version) }, nowMs);
 }
 
 /** Tags, and whether it is put away. */

@@ -23,12 +23,8 @@ export async function answer(handler: () => Promise<Response> | Response): Promi
     const id = randomUUID().slice(0, 8);
     log.error({ fault: id, err: error }, "fault");
     if (error instanceof ZodError)
-      return problem(
-        500,
-        "Stored data is damaged",
-        `A stored record does not read (fault ${id} in the log).`,
-      );
-    return problem(500, "Something broke", `The kitchen's server hit a fault (${id} in its log).`);
+      return problem(500, words.storedDataIsDamaged, words.aStoredRecordDoesNotRead(id));
+    return problem(500, words.somethingBroke, words.theServerHitAFault(id));
   }
 }
 

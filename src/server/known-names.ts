@@ -19,7 +19,7 @@ export function knownHere(db: Db, formulation: Formulation): Formulation {
   const here = withOwn(formulation, own, learned.heat);
   const issues = unknownNames(here, pantryOf(here.own)).map(({ path, id }) => ({
     path: `formulation.${path}`,
-    message: `there is no “${id}”`,
+    message: words.thereIsNo(id),
   }));
   if (issues.length > 0)
     throw new Refusal(

@@ -9,20 +9,14 @@ export const ASKED: Record<Scored, { label: string; words: readonly string[] }> 
   salt: { label: words.salt, words: [-2, -1, 0, 1, 2].map(saltVerdict) },
   evenness: {
     label: words.evenness,
-    words: [
-      words.onlyTheOutsideSeasoned,
-      words.palerInside,
-      words.fairlyEven,
-      words.nearlyEven,
-      words.evenAllThrough,
-    ],
+    words: words.evennesses,
   },
-  texture: { label: words.texture, words: ["wrong", words.notQuiteRight, "fair", "good", words.justRight] },
-  juiciness: { label: words.juiciness, words: ["dry", words.aLittleDry, "fair", "juicy", words.veryJuicy] },
-  surface: { label: words.skinOrCrust, words: ["failed", "poor", "fair", "good", words.asItShouldBe] },
+  texture: { label: words.texture, words: words.textures },
+  juiciness: { label: words.juiciness, words: words.juicinesses },
+  surface: { label: words.skinOrCrust, words: words.surfaces },
   timing: {
     label: words.timing,
-    words: [words.farTooLate, "late", words.aLittleLate, words.nearlyOnTime, words.onTheMinute],
+    words: words.timings,
   },
 };
 

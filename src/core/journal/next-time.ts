@@ -119,8 +119,8 @@ const clampTarget = (fraction: number) =>
 export function accepted(f: Formulation, p: Proposal): { formulation: Formulation; note: string } {
   const said = words.oneBatchMean({
     batches: p.batches,
-    meanScore: p.meanScore,
-    meanScore2: p.meanScore.toFixed(1),
+    score: p.meanScore,
+    mean: p.meanScore.toFixed(1),
   });
   return p.field === "hours"
     ? {

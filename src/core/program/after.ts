@@ -41,10 +41,10 @@ function finishing({ input, sheet, soakH }: WorkedDish): Step[] {
         rinse.minutes,
         words.intoFreshColdWater(lasting(rinse.minutes)),
         words.itTakesTheSurfaceFrom({
-          surfaceFraction: percent(rinse.before.surfaceFraction),
-          surfaceFraction2: percent(rinse.after.surfaceFraction),
-          meanFraction: percent(rinse.before.meanFraction),
-          meanFraction2: percent(rinse.after.meanFraction),
+          surfaceWas: percent(rinse.before.surfaceFraction),
+          surfaceIs: percent(rinse.after.surfaceFraction),
+          meanWas: percent(rinse.before.meanFraction),
+          meanIs: percent(rinse.after.meanFraction),
         }),
         {
           figures: [

@@ -99,8 +99,8 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
       10,
       words.beatLooseWithGWater({
         eggWhites: whitesText(crust.eggWhites),
-        waterG: crust.waterG,
-        waterG2: gramsText(crust.waterG),
+        anyG: crust.waterG,
+        waterG: gramsText(crust.waterG),
         saltG: gramsText(saltG),
       }),
       words.twoForTheLotMore(p.school),

@@ -43,8 +43,8 @@ export function staged(
         })
       : words.ovenUpTo({
           what,
-          ovenC: stage.ovenC > before.ovenC,
-          ovenC2: degrees(stage.ovenC),
+          hotter: stage.ovenC > before.ovenC,
+          ovenC: degrees(stage.ovenC),
           lid,
           minutes: lasting(stage.minutes),
         });

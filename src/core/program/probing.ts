@@ -46,12 +46,12 @@ export function climbText({ climb }: Pick<Exit, "climb">): string {
   const [low, high] = [Math.round(climb.low), Math.round(climb.high)];
   if (high < 1) return words.hardlyAtAll;
   if (low < 1 && high > low) return words.upTo(high);
-  return words.about({ low: low === high, high, low2: low });
+  return words.about({ alike: low === high, high, low });
 }
 
 export function takeOut(dish: WorkedDish, exit: Exit, id: string): Step {
   const crust = isCrust(dish);
-  const named = exit.name ? words.the(exit.name) : "it";
+  const named = words.named(exit.name);
   const sign = crust ? words.theCrustRingsHardGolden(signOf(dish, exit)) : signOf(dish, exit);
   return {
     ...byHand(
@@ -59,7 +59,7 @@ export function takeOut(dish: WorkedDish, exit: Exit, id: string): Step {
       "ovenOut",
       2,
       words.takeOutAt(named, exit.outC),
-      words.itClimbsMoreOnThe({ exit: climbText(exit), exit2: plateText(exit), exit3: timeText(exit) }),
+      words.itClimbsMoreOnThe({ climb: climbText(exit), plate: plateText(exit), time: timeText(exit) }),
       {
         look: sign,
         figures: [

@@ -111,7 +111,7 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
               <SoakRail
                 window={window}
                 hours={onRail}
-                marks={lifted ? words.takenOut : "now"}
+                marks={words.mark(lifted)}
                 start={{ atMs: batch.startedAtMs, timeZone: zone }}
               />
             </>

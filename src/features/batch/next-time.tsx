@@ -56,11 +56,11 @@ export function NextTime({ formulaId, newest, proposals }: Props) {
           <p className="text-lg">
             {words.tryAtInOneBatch({
               what: <b className="figure">{shown(p, p.to)}</b>,
-              amount: found(p),
-              amount2: shown(p, p.judged),
+              score: found(p),
+              judgedAt: shown(p, p.judged),
               batches: p.batches,
               field: p.field,
-              amount3: shown(p, p.from),
+              stands: shown(p, p.from),
               confidence: <span className="text-quiet">{sayHowSure(p.confidence)}</span>,
             })}
           </p>

@@ -77,6 +77,6 @@ function sayWay({ way, hours, amount = 0 }: Rescue): string {
     case "dilute":
       return words.addLOfColdWater(fixed(amount, 1), duration(hours));
     case "salt_elsewhere":
-      return words.cookItNowAndLeave({ amount, amount2: fixed(amount, 1), amount3: fixed(-amount, 1) });
+      return words.cookItNowAndLeave({ over: amount, leftOutG: fixed(amount, 1), putOnG: fixed(-amount, 1) });
   }
 }

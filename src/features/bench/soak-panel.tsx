@@ -138,8 +138,8 @@ function NoTime({ input, sheet, outcome, fronts: { acidMm } }: WorkedOut) {
   return (
     <p className="mb-2 border-l-4 border-info px-2 text-sm" role="note" aria-label={words.noTime}>
       {words.straightIntoTheOvenThe({
-        pullH: input.pullH < LEAST_SOAK_H,
-        pullH2: duration(input.pullH),
+        atOnce: input.pullH < LEAST_SOAK_H,
+        time: duration(input.pullH),
         meanFraction: <span className="figure">{percent(outcome.meanFraction)}</span>,
         acid,
         which: sheet.mix && sheet.mix.fatFraction > 0.2 ? words.oilAndSpiceStayOutside : "",

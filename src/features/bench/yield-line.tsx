@@ -20,9 +20,9 @@ export function YieldLine(worked: Worked) {
     <div className="flex items-center justify-between text-sm text-quiet">
       <p data-yield>
         {words.weighsAboutWhenTakenOut({
-          likely: <span className="figure">{mass(takenOutG.likely)}</span>,
-          likely2: <span className="figure">{percent(lost.likely, 0)}</span>,
-          likely3: <span className="figure">{percent(lostUnsalted.likely, 0)}</span>,
+          weight: <span className="figure">{mass(takenOutG.likely)}</span>,
+          heatTakes: <span className="figure">{percent(lost.likely, 0)}</span>,
+          unsalted: <span className="figure">{percent(lostUnsalted.likely, 0)}</span>,
         })}
       </p>
       <Why

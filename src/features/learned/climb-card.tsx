@@ -95,9 +95,9 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
       effect={
         <>
           {words.aMiddleThatIsTo({
-            spokenC: units.difference(SPOKEN_C),
-            spokenC2: <b className="figure">{units.difference(SPOKEN_C * learnt.factor)}</b>,
-            spokenC3: units.difference(Math.abs(SPOKEN_C * (1 - learnt.factor))),
+            told: units.difference(SPOKEN_C),
+            here: <b className="figure">{units.difference(SPOKEN_C * learnt.factor)}</b>,
+            apart: units.difference(Math.abs(SPOKEN_C * (1 - learnt.factor))),
             factor: learnt.factor,
           })}
         </>

@@ -46,8 +46,8 @@ function Half({ name, score, acts, timeZone }: HalfProps) {
           allCount: <b className="figure">{all.length}</b>,
           name,
           twoInThree: <b className="figure text-3xl">{twoInThree}</b>,
-          fair: fair[0],
-          fair2: fair[1],
+          least: fair[0],
+          most: fair[1],
         })}
       </p>
       <p>{words.ofAsManyNineIn(<b className="figure">{nineInTen}</b>)}</p>

@@ -45,7 +45,7 @@ export const outAfterH = ({
 /** How many, how thick, how long. A count stands for itself: "2 × 38 mm" would read as two lengths. */
 const sayPieces = ({ count, thicknessMm, thin, lengthMm }: Pieces): string =>
   [
-    count === 1 ? "1 piece" : words.pieces(count),
+    words.pieces(count),
     words.mmThick(fixed(thicknessMm, 0)),
     thin && words.mmInTheThinPart(fixed(thin.thicknessMm, 0)),
     lengthMm !== undefined && words.mmLong(fixed(lengthMm, 0)),

@@ -7,7 +7,7 @@ export function Countdown({ toMs, nowMs }: { toMs: number; nowMs: number }) {
   const late = hours < 0;
   return (
     <p className={`figure text-[1.75rem] leading-tight whitespace-nowrap ${late ? "text-accent" : ""}`}>
-      <span className="sr-only">{late ? words.overdueBy : "in"} </span>
+      <span className="sr-only">{words.overdueBy(late)} </span>
       {duration(Math.abs(hours))}
       {late && <span className="ml-1 font-sans text-base">{words.late}</span>}
     </p>

@@ -67,8 +67,8 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
               onProblem={(_, wrong) => setProblem(wrong)}
             />
           ),
-          stepMs: step(-STEP_MS, "earlier"),
-          stepMs2: step(STEP_MS, "later"),
+          earlier: step(-STEP_MS, "earlier"),
+          later: step(STEP_MS, "later"),
         })}{" "}
         <button type="button" className="entry-in-place cursor-pointer text-left" onClick={onKitchen}>
           {told(sayKitchen(body.kitchen))}

@@ -101,7 +101,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
 function sayOff(line: SheetLine, seen: number): string {
   const off = offBy(line, seen);
   if (off === 0) return words.right;
-  return words.gOver({ off, off2: grams(off), off3: grams(-off) });
+  return words.gOver({ off, over: grams(off), toGo: grams(-off) });
 }
 
 /** A weight as it is typed, told once it is settled: no key for a moment, or the field left. */

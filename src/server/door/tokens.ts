@@ -83,6 +83,6 @@ export function bearerOf(request: Request, file: string): Token | undefined {
     words.notAToken,
     words.thisKitchenHasNoSuch,
     {},
-    { "www-authenticate": words.bearerErrorInvalidToken },
+    { "www-authenticate": 'Bearer error="invalid_token"' },
   );
 }

@@ -61,7 +61,7 @@ export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, 
         return checkRow(name, row);
       } catch (error) {
         const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
-        throw unfit(words.rowOfTablesJsonDoes({ amount: i + 1, name, field, field2: ` (${field})` }));
+        throw unfit(words.rowOfTablesJsonDoes({ amount: i + 1, name, field }));
       }
     });
   }

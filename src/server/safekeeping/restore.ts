@@ -50,7 +50,7 @@ function readRow(name: (typeof TABLE_NAMES)[number], index: number, row: unknown
     checkRow(name, row);
   } catch (error) {
     const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
-    throw unfit(words.rowOfDoesNotRead({ index: index + 1, name, field, field2: ` (${field})` }));
+    throw unfit(words.rowOfDoesNotRead({ index: index + 1, name, field }));
   }
 }
 

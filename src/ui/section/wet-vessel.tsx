@@ -240,5 +240,4 @@ export const slashShares = ({ pieces }: Formulation) =>
 export const pathNote = (sheet: Formulated, units: Units): string =>
   words.toGo(units.length(sheet.soak.body.halfThicknessM * 1000));
 
-export const countNote = (input: Formulation): string =>
-  input.pieces.count === 1 ? "1 piece" : words.pieces(input.pieces.count);
+export const countNote = (input: Formulation): string => words.pieces(input.pieces.count);

@@ -243,7 +243,7 @@ export const dryBrineActs: Acts<Of<"dryBrine">> = {
 const saltedWith = (massG: number, faces: SaltedFaces): string =>
   words.theFleshSideWithG({
     faces,
-    fleshSideShare: gramsText(FLESH_SIDE_SHARE * massG),
-    fleshSideShare2: gramsText((1 - FLESH_SIDE_SHARE) * massG),
+    fleshG: gramsText(FLESH_SIDE_SHARE * massG),
+    otherG: gramsText((1 - FLESH_SIDE_SHARE) * massG),
     massG: gramsText(massG),
   });

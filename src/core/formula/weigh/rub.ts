@@ -77,7 +77,7 @@ export const rubActs: Acts<Of<"rub">> = {
     title: words.rubOnGEveryFace({
       massG: gramsText(massG),
       insideShare: p.insideShare,
-      massG2: gramsText(massG * p.insideShare),
+      insideG: gramsText(massG * p.insideShare),
     }),
     why: words.oilItFirstAThin(p.surface),
     look: words.noBareSpots,

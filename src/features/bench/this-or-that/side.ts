@@ -20,7 +20,7 @@ export const rowsFor = (units: Units): Row[] => [
     name: words.giveOrTake,
     say: ({ salt }) => {
       const [low, high] = [percent(salt.low, 1), percent(salt.high, 1)];
-      return words.lessThanShows({ low: low === high, low2: low, high });
+      return words.lessThanShows({ narrow: low === high, low, high });
     },
   },
   { name: words.inTheMiddle, say: ({ outcome }) => `${percent(outcome.centreFraction, 1)} %` },

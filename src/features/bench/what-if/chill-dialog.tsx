@@ -60,14 +60,14 @@ export function ChillDialog(props: { input: Formulation; sheet: Formulated; onCl
           temperatureC: <strong className="figure">{units.reading(end.temperatureC)}</strong>,
           saltFraction: percent(end.saltFraction),
           iceLeftKg: end.iceLeftKg,
-          iceLeftKg2: grams(end.iceLeftKg * 1000),
+          iceLeftG: grams(end.iceLeftKg * 1000),
         })}
       </p>
       {end.temperatureC > COLD_LIMIT_C && (
         <p role="alert" className="mt-2 border-l-4 border-error px-2 py-1">
           {words.notColdEnoughForRaw({
             shortG,
-            shortG2: grams(shortG),
+            moreIceG: grams(shortG),
             coldLimitC: units.reading(COLD_LIMIT_C),
           })}
         </p>

@@ -8,7 +8,7 @@ const INPUT: Record<Sensitivity["input"], string> = words.input;
 export function saySensitivity({ input, hoursMore }: Sensitivity): string {
   return words.takesLonger({
     input: INPUT[input],
-    hoursMore: duration(Math.abs(hoursMore)),
-    hoursMore2: hoursMore,
+    time: duration(Math.abs(hoursMore)),
+    hoursMore,
   });
 }

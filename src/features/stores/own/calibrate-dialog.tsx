@@ -61,10 +61,10 @@ export function CalibrateDialog({ measures, onClose }: { measures: MeasureSystem
       />
       <p className="mt-3">
         {words.theTableSaysASpoon({
-          densityGPerMl: <strong className="figure">{fixed(measured.densityGPerMl, 2)} g/ml</strong>,
-          densityGPerMl2: fixed(salt.densityGPerMl, 2),
-          apart: percent(Math.abs(apart - 1), 0),
-          apart2: apart,
+          spoon: <strong className="figure">{fixed(measured.densityGPerMl, 2)} g/ml</strong>,
+          table: fixed(salt.densityGPerMl, 2),
+          percent: percent(Math.abs(apart - 1), 0),
+          ratio: apart,
         })}
       </p>
       {doubtful && (

@@ -83,7 +83,7 @@ function headline(
   { heat: { core, exit }, nowMs, snoozedUntilMs, outMs, timeZone }: Props,
   units: Units,
 ): string {
-  const what = exit.name ? words.the(exit.name) : "it";
+  const what = words.named(exit.name);
   if (core.kind === "takeOut" && nowMs >= snoozedUntilMs) return words.takeOutNow(what);
   if (core.kind === "silent") return words.theProbeIsSilent;
   if (core.kind === "slipped") return words.theProbeHasSlipped;

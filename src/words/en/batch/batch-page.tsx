@@ -26,7 +26,7 @@ export const surfaceMeanCentre = ({
     surface {surfaceFraction} % · mean {meanFraction} % · centre {centreFraction} %
   </>
 );
-export const takenOut = "taken out";
+export const mark = (lifted: boolean) => (lifted ? "taken out" : "now");
 export const weighedOut = "Weighed out";
 export const flesh = "Flesh";
 export const brineStrength = "Brine strength";
@@ -41,8 +41,8 @@ export const eventWords = {
   act_undone: "Taken back",
   judged: "Judged",
 };
-export const tappedOnADeviceWhose = (aheadMs: string, aheadMs2: number) =>
-  `Tapped on a device whose clock was ${aheadMs} ${aheadMs2 > 0 ? "ahead" : "behind"}; the hour is the kitchen’s.`;
+export const tappedOnADeviceWhose = (apart: string, aheadMs: number) =>
+  `Tapped on a device whose clock was ${apart} ${aheadMs > 0 ? "ahead" : "behind"}; the hour is the kitchen’s.`;
 export const toGoIn = "To go in";
 export const toBeTakenOut = "To be taken out";
 export const whatHappened = "What happened";

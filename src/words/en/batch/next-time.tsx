@@ -4,24 +4,24 @@ export const keptAsVersion = (version: number) => `Kept as version ${version}.`;
 export const nextTime = "Next time";
 export const tryAtInOneBatch = ({
   what,
-  amount,
-  amount2,
+  score,
+  judgedAt,
   batches,
   field,
-  amount3,
+  stands,
   confidence,
 }: {
   what: ReactNode;
-  amount: string;
-  amount2: string;
+  score: string;
+  judgedAt: string;
   batches: number;
   field: string;
-  amount3: string;
+  stands: string;
   confidence: ReactNode;
 }) => (
   <>
-    Try {what}: {amount} at {amount2}, {batches === 1 ? "in one batch" : `in ${batches} batches`}. As it
-    stands the formula {field === "target" ? "brings" : "stands"} {amount3}. {confidence}
+    Try {what}: {score} at {judgedAt}, {batches === 1 ? "in one batch" : `in ${batches} batches`}. As it
+    stands the formula {field === "target" ? "brings" : "stands"} {stands}. {confidence}
   </>
 );
 export const makeItTheNextVersion = "Make it the next version";

@@ -11,8 +11,8 @@ export const saltRunsTheTableIn = (factor: string, sure: number) =>
   `Salt runs ${factor} × the table in this batch, give or take ${sure} %.`;
 export const theWindowIsWorkedOut = "The window is worked out anew.";
 export const theWindowStaysWhereIt = "The window stays where it was.";
-export const readyEarlierThanToldAt = (movedH: string, movedH2: number) =>
-  `Ready ${movedH} ${movedH2 < 0 ? "earlier" : "later"} than told at the start.`;
+export const readyEarlierThanToldAt = (time: string, movedH: number) =>
+  `Ready ${time} ${movedH < 0 ? "earlier" : "later"} than told at the start.`;
 export const whatWasRead = "What was read";
 export const theBrinesStrength = "the brine’s strength";
 export const theFoodsWeight = "the food’s weight";

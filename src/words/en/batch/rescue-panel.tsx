@@ -26,14 +26,14 @@ export const takeItOutAndStand = (amount: number) =>
 export const addLOfColdWater = (amount: string, hours: string) =>
   `Add ${amount} L of cold water now and leave it in till it is wanted, in ${hours}.`;
 export const cookItNowAndLeave = ({
-  amount,
-  amount2,
-  amount3,
+  over,
+  leftOutG,
+  putOnG,
 }: {
-  amount: number;
-  amount2: string;
-  amount3: string;
+  over: number;
+  leftOutG: string;
+  putOnG: string;
 }) =>
-  amount > 0
-    ? `Cook it now and leave ${amount2} g of salt out of the sauce and the sides.`
-    : `Cook it now and put ${amount3} g of salt more on it at the table or in the sauce.`;
+  over > 0
+    ? `Cook it now and leave ${leftOutG} g of salt out of the sauce and the sides.`
+    : `Cook it now and put ${putOnG} g of salt more on it at the table or in the sauce.`;

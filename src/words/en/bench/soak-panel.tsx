@@ -32,20 +32,20 @@ export const fromFrom = ({
 export const acidIsMmDeep = (acidMm: string) => ` Acid is ${acidMm} mm deep.`;
 export const oilAndSpiceStayOutside = "; oil and spice stay outside whatever the time";
 export const straightIntoTheOvenThe = ({
-  pullH,
-  pullH2,
+  atOnce,
+  time,
   meanFraction,
   acid,
   which,
 }: {
-  pullH: boolean;
-  pullH2: string;
+  atOnce: boolean;
+  time: string;
   meanFraction: ReactNode;
   acid: string;
   which: string;
 }) => (
   <>
-    {pullH ? "Straight into the oven" : `In ${pullH2}`}: the flesh holds {meanFraction} % salt on average,
+    {atOnce ? "Straight into the oven" : `In ${time}`}: the flesh holds {meanFraction} % salt on average,
     nearly all of it in the outer millimetres.{acid} It flavours the crust and helps it brown; it does not
     season the inside{which}. Salt at the table, or a sauce set aside, does the rest.
   </>

@@ -1,16 +1,16 @@
 import type { ReactNode } from "react";
 export const to = (low: string, high: string) => `${low} to ${high} %`;
 export const weighsAboutWhenTakenOut = ({
-  likely,
-  likely2,
-  likely3,
+  weight,
+  heatTakes,
+  unsalted,
 }: {
-  likely: ReactNode;
-  likely2: ReactNode;
-  likely3: ReactNode;
+  weight: ReactNode;
+  heatTakes: ReactNode;
+  unsalted: ReactNode;
 }) => (
   <>
-    Weighs about {likely} when taken out; the heat takes about {likely2} % of it, unsalted {likely3} %.
+    Weighs about {weight} when taken out; the heat takes about {heatTakes} % of it, unsalted {unsalted} %.
   </>
 );
 export const whatItWeighsAndThe = "What it weighs, and the juice it keeps";

@@ -28,18 +28,18 @@ export const betweenAndTwoTimesIn = ({
 }) =>
   `Between ${learntLow} and ${learntHigh} two times in three, from ${counted} ${counted === 1 ? "roast" : "roasts"} whose probe stayed in.`;
 export const aMiddleThatIsTo = ({
-  spokenC,
-  spokenC2,
-  spokenC3,
+  told,
+  here,
+  apart,
   factor,
 }: {
-  spokenC: string;
-  spokenC2: ReactNode;
-  spokenC3: string;
+  told: string;
+  here: ReactNode;
+  apart: string;
   factor: number;
 }) => (
   <>
-    A middle that is to climb {spokenC} climbs {spokenC2} here: it comes out {spokenC3}{" "}
+    A middle that is to climb {told} climbs {here} here: it comes out {apart}{" "}
     {factor < 1 ? "warmer" : "cooler"}.
   </>
 );

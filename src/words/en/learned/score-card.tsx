@@ -11,17 +11,17 @@ export const ofTwoInThreeBands = ({
   allCount,
   name,
   twoInThree,
-  fair,
-  fair2,
+  least,
+  most,
 }: {
   allCount: ReactNode;
   name: string;
   twoInThree: ReactNode;
-  fair: number;
-  fair2: number;
+  least: number;
+  most: number;
 }) => (
   <>
-    Of {allCount} two-in-three bands of {name} {twoInThree} held; honest bands hold {fair} to {fair2} of so
+    Of {allCount} two-in-three bands of {name} {twoInThree} held; honest bands hold {least} to {most} of so
     many.
   </>
 );

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-export const pieces = (count: number) => `${count} pieces`;
+export const pieces = (count: number) => (count === 1 ? "1 piece" : `${count} pieces`);
 export const mmThick = (thicknessMm: string) => `${thicknessMm} mm thick`;
 export const mmInTheThinPart = (thicknessMm: string) => `${thicknessMm} mm in the thin part`;
 export const mmLong = (lengthMm: string) => `${lengthMm} mm long`;

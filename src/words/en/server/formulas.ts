@@ -1,13 +1,15 @@
 export const savedElsewhereMeanwhile = "Saved elsewhere meanwhile";
 export const versionWasSavedWhileYou = ({
-  version,
-  version2,
+  newer,
+  newest,
   baseVersion,
 }: {
-  version: boolean;
-  version2: number;
+  newer: boolean;
+  newest: number;
   baseVersion: number;
 }) =>
-  version
-    ? `Version ${version2} was saved while you worked from version ${baseVersion}. Yours is still here.`
-    : `There is no version ${baseVersion} yet: the newest is ${version2}.`;
+  newer
+    ? `Version ${newest} was saved while you worked from version ${baseVersion}. Yours is still here.`
+    : `There is no version ${baseVersion} yet: the newest is ${newest}.`;
+export const branchedFrom = (version: number) => `Branched from version ${version}`;
+export const asVersionAgain = (version: number) => `As version ${version} again`;

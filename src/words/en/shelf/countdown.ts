@@ -1,2 +1,2 @@
-export const overdueBy = "overdue by";
+export const overdueBy = (late: boolean) => (late ? "overdue by" : "in");
 export const late = "late";

@@ -2,8 +2,8 @@ export const itDoesNotFitAs = "It does not fit as it is.";
 export const theSumsOfNoLonger = (dish: string) => `The sums of ${dish} no longer work out.`;
 export const lateBy = (byMin: string) => `Late by ${byMin}.`;
 export const everythingFits = "Everything fits.";
-export const hotFoodWaitsInAll = (hotWait: number, hotWait2: string) =>
-  hotWait > 0 ? `Hot food waits ${hotWait2} in all.` : "Hot food comes straight to the table.";
+export const hotFoodWaitsInAll = (hotWait: number, time: string) =>
+  hotWait > 0 ? `Hot food waits ${time} in all.` : "Hot food comes straight to the table.";
 export const nobodyGetsUpInThe = "Nobody gets up in the night.";
 export const somebodyGetsUpOnceIn = (upCount: number) =>
   upCount === 1

@@ -5,16 +5,16 @@ export const weEatAt = "We eat at";
 export const onTheTableWith = ({
   dishes,
   tableMs,
-  stepMs,
-  stepMs2,
+  earlier,
+  later,
 }: {
   dishes: string;
   tableMs: ReactNode;
-  stepMs: ReactNode;
-  stepMs2: ReactNode;
+  earlier: ReactNode;
+  later: ReactNode;
 }) => (
   <>
-    {dishes} on the table {tableMs} {stepMs} {stepMs2} with
+    {dishes} on the table {tableMs} {earlier} {later} with
   </>
 );
 export const nameOfTheSitting = "Name of the sitting";
@@ -22,7 +22,7 @@ export const addTheDishesTheHours = "Add the dishes: the hours fall into place."
 export const planning = "Planning …";
 export const nothingYet = "nothing yet";
 export const dishes = (namesCount: number) => `${namesCount} dishes`;
-export const and = (part: string, part2: undefined | string) => `${part} and ${part2}`;
+export const and = (first: string, last: undefined | string) => `${first} and ${last}`;
 export const noOven = (ovens: number, shelves: number) =>
   ovens === 0 ? "no oven" : `${ovens === 1 ? "one oven" : `${ovens} ovens`} with ${shelves} shelves`;
 export const oneCook = (cooks: number) => (cooks === 1 ? "one cook" : `${cooks} cooks`);

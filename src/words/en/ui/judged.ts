@@ -1,24 +1,23 @@
 export const salt = "Salt";
 export const evenness = "Evenness";
-export const onlyTheOutsideSeasoned = "only the outside seasoned";
-export const palerInside = "paler inside";
-export const fairlyEven = "fairly even";
-export const nearlyEven = "nearly even";
-export const evenAllThrough = "even all through";
 export const texture = "Texture";
-export const notQuiteRight = "not quite right";
-export const justRight = "just right";
 export const juiciness = "Juiciness";
-export const aLittleDry = "a little dry";
-export const veryJuicy = "very juicy";
 export const skinOrCrust = "Skin or crust";
-export const asItShouldBe = "as it should be";
 export const timing = "Timing";
-export const farTooLate = "far too late";
-export const aLittleLate = "a little late";
-export const nearlyOnTime = "nearly on time";
-export const onTheMinute = "on the minute";
 export const mostLikely = (strength: number) =>
   strength >= 0.6 ? "most likely" : strength >= 0.25 ? "likely" : "perhaps";
 export const quiteSure = (confidence: number) =>
   confidence >= 0.7 ? "Quite sure." : confidence >= 0.45 ? "Fairly sure." : "A guess still.";
+
+/** From −2 to +2. */
+export const evennesses = [
+  "only the outside seasoned",
+  "paler inside",
+  "fairly even",
+  "nearly even",
+  "even all through",
+];
+export const textures = ["wrong", "not quite right", "fair", "good", "just right"];
+export const juicinesses = ["dry", "a little dry", "fair", "juicy", "very juicy"];
+export const surfaces = ["failed", "poor", "fair", "good", "as it should be"];
+export const timings = ["far too late", "late", "a little late", "nearly on time", "on the minute"];

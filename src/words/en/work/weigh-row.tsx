@@ -7,5 +7,5 @@ export const pour = (lineName: string) => `Pour ${lineName}`;
 export const pourIt = "Pour it";
 export const take = (grams: ReactNode) => <>Take {grams}</>;
 export const right = "right";
-export const gOver = ({ off, off2, off3 }: { off: number; off2: string; off3: string }) =>
-  off > 0 ? `${off2} g over` : `${off3} g to go`;
+export const gOver = ({ off, over, toGo }: { off: number; over: string; toGo: string }) =>
+  off > 0 ? `${over} g over` : `${toGo} g to go`;

@@ -1,6 +1,6 @@
 export const giveOrTake = "give or take";
-export const lessThanShows = ({ low, low2, high }: { low: boolean; low2: string; high: string }) =>
-  low ? "less than shows" : `${low2} to ${high} %`;
+export const lessThanShows = ({ narrow, low, high }: { narrow: boolean; low: string; high: string }) =>
+  narrow ? "less than shows" : `${low} to ${high} %`;
 export const inTheMiddle = "in the middle";
 export const asWantedFrom = "as wanted from";
 export const howStrong = "how strong";

@@ -11,28 +11,28 @@ export const itEndsAtWithG = ({
   temperatureC,
   saltFraction,
   iceLeftKg,
-  iceLeftKg2,
+  iceLeftG,
 }: {
   temperatureC: ReactNode;
   saltFraction: string;
   iceLeftKg: number;
-  iceLeftKg2: string;
+  iceLeftG: string;
 }) => (
   <>
     It ends at {temperatureC}, {saltFraction} %
-    {iceLeftKg > 0.001 ? `, with ${iceLeftKg2} g of ice left` : ", all ice melted"}.
+    {iceLeftKg > 0.001 ? `, with ${iceLeftG} g of ice left` : ", all ice melted"}.
   </>
 );
 export const notColdEnoughForRaw = ({
   shortG,
-  shortG2,
+  moreIceG,
   coldLimitC,
 }: {
   shortG: number;
-  shortG2: string;
+  moreIceG: string;
   coldLimitC: string;
 }) =>
-  `Not cold enough for raw food: ${shortG > 0 ? `${shortG2} g more ice of the same water, or ` : ""}chill it in the fridge to ${coldLimitC} first.`;
+  `Not cold enough for raw food: ${shortG > 0 ? `${moreIceG} g more ice of the same water, or ` : ""}chill it in the fridge to ${coldLimitC} first.`;
 export const theHotPartAloneCannot =
   "The hot part alone cannot hold all the salt: stir till the ice has melted and the rest dissolves.";
 export const enthalpyBalanceIceTakes333 = (plainG: string) =>

@@ -5,12 +5,5 @@ export const input = {
   strength: "with 5 % less salt, it",
   warmth: "1 °C warmer, it",
 };
-export const takesLonger = ({
-  input,
-  hoursMore,
-  hoursMore2,
-}: {
-  input: string;
-  hoursMore: string;
-  hoursMore2: number;
-}) => `${input} takes ${hoursMore} ${hoursMore2 >= 0 ? "longer" : "less"}`;
+export const takesLonger = ({ input, time, hoursMore }: { input: string; time: string; hoursMore: number }) =>
+  `${input} takes ${time} ${hoursMore >= 0 ? "longer" : "less"}`;

@@ -1,16 +1,16 @@
 export const intoFreshColdWater = (minutes: string) => `Into fresh cold water, ${minutes}`;
 export const itTakesTheSurfaceFrom = ({
-  surfaceFraction,
-  surfaceFraction2,
-  meanFraction,
-  meanFraction2,
+  surfaceWas,
+  surfaceIs,
+  meanWas,
+  meanIs,
 }: {
-  surfaceFraction: string;
-  surfaceFraction2: string;
-  meanFraction: string;
-  meanFraction2: string;
+  surfaceWas: string;
+  surfaceIs: string;
+  meanWas: string;
+  meanIs: string;
 }) =>
-  `It takes the surface from ${surfaceFraction} to ${surfaceFraction2} % salt, and the whole from ${meanFraction} to ${meanFraction2} %.`;
+  `It takes the surface from ${surfaceWas} to ${surfaceIs} % salt, and the whole from ${meanWas} to ${meanIs} %.`;
 export const surfaceBefore = "surface, before";
 export const surfaceAfter = "surface, after";
 export const meanBefore = "mean, before";

@@ -3,9 +3,9 @@ export const sugarBurnsOnlyInThe = "Sugar burns: only in the last minutes.";
 export const aCleanBrushNotThe = "A clean brush: not the one that touched raw food.";
 export const intoTheOvenBesideIt = (own: string, bakeMin: string) =>
   `Into the oven beside it: ${own}, ${bakeMin}`;
-export const itStaysInAfterThe = (staysMin: number, staysMin2: string) =>
+export const itStaysInAfterThe = (staysMin: number, time: string) =>
   staysMin > 0
-    ? `It stays in ${staysMin2} after the food is out to rest.`
+    ? `It stays in ${time} after the food is out to rest.`
     : "Sorted by baking time, so that all is done with the food.";
 export const lasts = "for";
 export const glazeForOthers = (lastMin: number) =>

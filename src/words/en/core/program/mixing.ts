@@ -18,15 +18,15 @@ export const ice = "ice";
 export const brineCold = "brine, cold";
 export const beatLooseWithGWater = ({
   eggWhites,
+  anyG,
   waterG,
-  waterG2,
   saltG,
 }: {
   eggWhites: string;
-  waterG: number;
-  waterG2: string;
+  anyG: number;
+  waterG: string;
   saltG: string;
-}) => `Beat ${eggWhites} loose${waterG > 0 ? ` with ${waterG2} g water` : ""}, fold into ${saltG} g salt`;
+}) => `Beat ${eggWhites} loose${anyG > 0 ? ` with ${waterG} g water` : ""}, fold into ${saltG} g salt`;
 export const twoForTheLotMore = (school: string) =>
   school === "sparingEggWhite"
     ? "Two for the lot: more sets too hard to open."

@@ -21,17 +21,17 @@ export const more = ({ what, part, minutes }: { what: string; part: string; minu
   `${what}${part}, ${minutes} more`;
 export const ovenUpTo = ({
   what,
+  hotter,
   ovenC,
-  ovenC2,
   lid,
   minutes,
 }: {
   what: string;
-  ovenC: boolean;
-  ovenC2: string;
+  hotter: boolean;
+  ovenC: string;
   lid: string;
   minutes: string;
-}) => `${what}Oven ${ovenC ? "up" : "down"} to ${ovenC2} °C${lid}, ${minutes}`;
+}) => `${what}Oven ${hotter ? "up" : "down"} to ${ovenC} °C${lid}, ${minutes}`;
 export const theMiddleDecidesTheClock = "The middle decides, the clock only reminds.";
 export const aHotterOvenForThe = "A hotter oven for the outside.";
 export const aGentlerOneForThe = "A gentler one for the middle.";

@@ -6,6 +6,7 @@ export const signs = {
   root: "A skewer slides in.",
 };
 export const the = (exitName: string) => `the ${exitName}`;
+export const named = (part: string | undefined) => (part ? `the ${part}` : "it");
 export const theThickestPart = "the thickest part";
 export const probeThroughTheCrustOut = ({
   where,
@@ -24,12 +25,12 @@ export const endsAt = "ends at";
 export const notReadNobodyKnowsWhether = "Not read, nobody knows whether the middle is done.";
 export const hardlyAtAll = "hardly at all";
 export const upTo = (high: number) => `up to ${high} °C`;
-export const about = ({ low, high, low2 }: { low: boolean; high: number; low2: number }) =>
-  low ? `about ${high} °C` : `about ${low2} to ${high} °C`;
+export const about = ({ alike, high, low }: { alike: boolean; high: number; low: number }) =>
+  alike ? `about ${high} °C` : `about ${low} to ${high} °C`;
 export const theCrustRingsHardGolden = (dish: string) => `The crust rings hard, golden to brown. ${dish}`;
 export const takeOutAt = (named: string, outC: number) => `Take ${named} out at ${outC} °C`;
-export const itClimbsMoreOnThe = ({ exit, exit2, exit3 }: { exit: string; exit2: string; exit3: string }) =>
-  `It climbs ${exit} more: ${exit2} on the plate.${exit3}`;
+export const itClimbsMoreOnThe = ({ climb, plate, time }: { climb: string; plate: string; time: string }) =>
+  `It climbs ${climb} more: ${plate} on the plate.${time}`;
 export const everyMinuteMoreDriesIt = "Every minute more dries it.";
 export const to = (least: string, most: number) => `${least} to ${most} °C`;
 export const notEnoughByTheTable = (givenMin: string) => `${givenMin}, not enough by the table`;

@@ -18,8 +18,8 @@ export const onOrAboutIt = "on or about it";
 export const ice = "ice";
 export const turnItPressItUnder = "Turn it, press it under again";
 export const spentLiquidLiesAgainstThe = "Spent liquid lies against the food and slows the salt.";
-export const lookAtTheIceTop = (topUpG: number, topUpG2: string) =>
-  topUpG > 0 ? `Look at the ice, top it up with about ${topUpG2} g` : "Look at the ice";
+export const lookAtTheIceTop = (topUpG: number, grams: string) =>
+  topUpG > 0 ? `Look at the ice, top it up with about ${grams} g` : "Look at the ice";
 export const iceMeltsRawFoodStays = "Ice melts; raw food stays at 4 °C or below.";
 export const theThermometerReads4C = "The thermometer reads 4 °C or less.";
 export const overFiveHoursWithoutA = "Over five hours without a look the ice may be gone and the food warm.";

@@ -3,4 +3,3 @@ export const atMostTakeOneBack = (tokensMost: number) => `At most ${tokensMost}:
 export const notAToken = "Not a token";
 export const thisKitchenHasNoSuch =
   "This kitchen has no such token, or has taken it back. Make one in its Stores.";
-export const bearerErrorInvalidToken = 'Bearer error="invalid_token"';

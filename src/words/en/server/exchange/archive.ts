@@ -8,13 +8,11 @@ export const rowOfTablesJsonDoes = ({
   amount,
   name,
   field,
-  field2,
 }: {
   amount: number;
   name: string;
   field: string;
-  field2: string;
-}) => `Row ${amount} of tables/${name}.json does not read${field ? field2 : ""}.`;
+}) => `Row ${amount} of tables/${name}.json does not read${field ? ` (${field})` : ""}.`;
 export const anEntryHasNoBusiness = (name: string) => `An entry has no business in it: ${name}.`;
 export const tooLarge = "Too large";
 export const unpackedThisArchiveIsLarger = "Unpacked, this archive is larger than any kitchen.";

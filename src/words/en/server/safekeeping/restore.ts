@@ -1,14 +1,5 @@
-export const rowOfDoesNotRead = ({
-  index,
-  name,
-  field,
-  field2,
-}: {
-  index: number;
-  name: string;
-  field: string;
-  field2: string;
-}) => `Row ${index} of ${name} does not read${field ? field2 : ""}.`;
+export const rowOfDoesNotRead = ({ index, name, field }: { index: number; name: string; field: string }) =>
+  `Row ${index} of ${name} does not read${field ? ` (${field})` : ""}.`;
 export const notASnapshotOfA = "Not a snapshot of a kitchen";
 export const nothingWasChangedItWants = (why: string) =>
   `${why} Nothing was changed. It wants a file that “Take a snapshot” gave.`;

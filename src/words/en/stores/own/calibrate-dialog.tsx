@@ -7,19 +7,18 @@ export const teaspoon = "teaspoon";
 export const tablespoon = "tablespoon";
 export const itWeighs = "It weighs";
 export const theTableSaysASpoon = ({
-  densityGPerMl,
-  densityGPerMl2,
-  apart,
-  apart2,
+  spoon,
+  table,
+  percent,
+  ratio,
 }: {
-  densityGPerMl: ReactNode;
-  densityGPerMl2: string;
-  apart: string;
-  apart2: number;
+  spoon: ReactNode;
+  table: string;
+  percent: string;
+  ratio: number;
 }) => (
   <>
-    {densityGPerMl}; the table says {densityGPerMl2}. A spoon of ours is {apart} %{" "}
-    {apart2 < 1 ? "lighter" : "heavier"}.
+    {spoon}; the table says {table}. A spoon of ours is {percent} % {ratio < 1 ? "lighter" : "heavier"}.
   </>
 );
 export const thatIsFarFromWhat =

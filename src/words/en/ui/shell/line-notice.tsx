@@ -5,5 +5,5 @@ export const oneEntryIsKeptHere = (entries: number) =>
 export const somebodyElseChangedMeanwhile = (bodyName: ReactNode) => (
   <>Somebody else changed {bodyName} meanwhile; what you changed is kept here. Say there which is to stand.</>
 );
-export const thisDevicesClockIsAhead = (aheadMs: string, aheadMs2: number) =>
-  ` This device’s clock is ${aheadMs} ${aheadMs2 > 0 ? "ahead of" : "behind"} the kitchen’s: all times here go by the kitchen’s.`;
+export const thisDevicesClockIsAhead = (apart: string, aheadMs: number) =>
+  ` This device’s clock is ${apart} ${aheadMs > 0 ? "ahead of" : "behind"} the kitchen’s: all times here go by the kitchen’s.`;

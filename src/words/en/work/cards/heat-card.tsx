@@ -10,15 +10,15 @@ export const itIsOut = "It is out";
 export const of5MinMore = "5 min more";
 export const theProbeSlipped = (kind: string) =>
   kind === "takeOut" ? "The probe slipped" : "The probe is set right";
-export const the = (exitName: string) => `the ${exitName}`;
+export const named = (part: string | undefined) => (part ? `the ${part}` : "it");
 export const takeOutNow = (what: string) => `Take ${what} out now`;
 export const theProbeIsSilent = "The probe is silent";
 export const theProbeHasSlipped = "The probe has slipped";
 export const outAbout = (outMs: string) => `Out about ${outMs}`;
 export const headOven = "In the oven";
 export const outAt = (outC: number) => `out at ${outC} °C`;
-export const itClimbsMoreOnThe = (exit: string, exit2: string) =>
-  `It climbs ${exit} more: ${exit2} on the plate.`;
+export const itClimbsMoreOnThe = (climb: string, plate: string) =>
+  `It climbs ${climb} more: ${plate} on the plate.`;
 export const nothingReadYet = (out: string, then: string) => `Nothing read yet; ${out}. ${then}`;
 export const itLastReadNothingFor = ({
   figure,

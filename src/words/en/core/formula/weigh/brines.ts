@@ -6,15 +6,15 @@ export const uncoveredSoThatTheSurface = "Uncovered, so that the surface dries."
 export const moreWhereItIsThick = "More where it is thick.";
 export const theFleshSideWithG = ({
   faces,
-  fleshSideShare,
-  fleshSideShare2,
+  fleshG,
+  otherG,
   massG,
 }: {
   faces: string;
-  fleshSideShare: string;
-  fleshSideShare2: string;
+  fleshG: string;
+  otherG: string;
   massG: string;
 }) =>
   faces === "moreOnOne"
-    ? `the flesh side with ${fleshSideShare} g, the other with ${fleshSideShare2} g`
+    ? `the flesh side with ${fleshG} g, the other with ${otherG} g`
     : `${faces === "one" ? "the flesh side" : "every face"} with ${massG} g`;

@@ -2,12 +2,12 @@ export const ofItInside = (insideShare: number) => `${insideShare} % of it insid
 export const rubOnGEveryFace = ({
   massG,
   insideShare,
-  massG2,
+  insideG,
 }: {
   massG: string;
   insideShare: number;
-  massG2: string;
-}) => `Rub on ${massG} g, every face${insideShare > 0 ? `, ${massG2} g of it inside` : ""}`;
+  insideG: string;
+}) => `Rub on ${massG} g, every face${insideShare > 0 ? `, ${insideG} g of it inside` : ""}`;
 export const oilItFirstAThin = (surface: string) =>
   surface === "oiled"
     ? "Oil it first: a thin film holds the rub."
