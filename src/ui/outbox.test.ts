@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from "@testing-library/react";
+import "@/ui/patience.fixture";
 import { heardTime } from "./kitchen-time";
 import { OUTBOX, sendOrKeep, useOutbox } from "./outbox";
 import { kept, type Entry } from "./outbox-queue";

@@ -140,9 +140,9 @@ export function whyCoat({ sheet }: Worked): Explanation {
     sum: coat
       ? [
           words.gOutsideDmGDm({
-            perDm2G: exact(coat.perDm2G * sheet.surfaceDm2),
-            surfaceDm2: exact(sheet.surfaceDm2),
-            perDm2G2: fixed(coat.perDm2G, 1),
+            outsideG: exact(coat.perDm2G * sheet.surfaceDm2),
+            surface: exact(sheet.surfaceDm2),
+            perDm2: fixed(coat.perDm2G, 1),
           }),
           words.gToTheKilogram({
             massG: exact(coat.massG),

@@ -106,10 +106,10 @@ function sumWanted(worked: Worked, p: Exclude<Preparation, { kind: "saltCrust" }
           wantedG: shown((dose?.wantedG ?? 0) * stays),
         }),
         words.thatDoesNotRunOut({
-          wantedG: exact((dose?.wantedG ?? 0) * stays),
+          stayG: exact((dose?.wantedG ?? 0) * stays),
           stays: exact(stays),
-          wantedG2: wantedG,
-          foodG: exact(sheet.foodG * p.pickupFraction),
+          wantedG,
+          brineG: exact(sheet.foodG * p.pickupFraction),
         }),
       ];
     }

@@ -56,17 +56,19 @@ export function whyWater({ input, sheet }: Worked): Explanation {
   return {
     sum: toCover
       ? [
-          words.toStandMmOverMm({
-            own,
-            coverMm: COVER_MM,
-            foodHeightMm: fixed(sheet.fit.foodHeightMm, 0),
-            round,
-            liquidMl: exact(sheet.liquidMl, 6),
-            floorMm2: exact(sheet.fit.floorMm2 / 100),
-            foodHeightMm2: exact((sheet.fit.foodHeightMm + COVER_MM) / 10),
-            foodMl: exact(sheet.fit.foodMl),
-            liquidMl2: fixed(sheet.liquidMl, 0),
-          }),
+          own
+            ? words.toStandMmOverMm({
+                coverMm: COVER_MM,
+                foodHeightMm: fixed(sheet.fit.foodHeightMm, 0),
+                round,
+                liquidMl: exact(sheet.liquidMl, 6),
+              })
+            : words.floorTimesHeight({
+                floorCm2: exact(sheet.fit.floorMm2 / 100),
+                heightCm: exact((sheet.fit.foodHeightMm + COVER_MM) / 10),
+                foodMl: exact(sheet.fit.foodMl),
+                liquidMl: fixed(sheet.liquidMl, 0),
+              }),
           ...(own ? [] : [words.theFoodStandsMmHigh(fixed(sheet.fit.foodHeightMm, 0), COVER_MM)]),
           words.ofWhichWaterGDissolved(grams(sheet.waterG)),
           ...fromLines,
@@ -83,8 +85,8 @@ function whyBrineWater({ lines, foodG }: Worked["sheet"]): Explanation {
   const waterG = lines.find((l) => l.role === "water")?.massG ?? 0;
   return {
     sum: [
-      words.gOfAllPiecesG({ foodG: exact(foodG), brineG: exact(brineG / foodG), brineG2: grams(brineG) }),
-      words.gOfBrineGOf({ brineG: exact(brineG), brineG2: exact(brineG - waterG), waterG: grams(waterG) }),
+      words.gOfAllPiecesG({ foodG: exact(foodG), brineShare: exact(brineG / foodG), brineG: grams(brineG) }),
+      words.gOfBrineGOf({ brineG: exact(brineG), inItG: exact(brineG - waterG), waterG: grams(waterG) }),
     ],
     convention: words.brineByTheWeightOn,
     source: words.massBalanceHowMuchGoes,
@@ -124,25 +126,22 @@ export function whyMean({ input, sheet, outcome }: Worked): Explanation {
   const inFleshG =
     endG(outcome.ledger, "flesh") + endG(outcome.ledger, "stock") + endG(outcome.ledger, "rinsed");
   const alike = outcome.alongside.length === 0;
+  const meanFraction = percent(outcome.meanFraction);
+  const { massG } = sheet.soaked;
   const toHeat = outcome.toHeat.meanFraction;
   const { enters, last } = described(input.preparation).words.spots;
   return {
     sum: [
-      words.whenItIsTakenOut({
-        alike,
-        inFleshG: exact(inFleshG),
-        massG: exact(sheet.soaked.massG),
-        meanFraction: percent(outcome.meanFraction),
-        inFleshG2: grams(inFleshG),
-        massG2: grams(sheet.soaked.massG),
-      }),
+      alike
+        ? words.whenItIsTakenOut({ inFleshG: exact(inFleshG), massG: exact(massG), meanFraction })
+        : words.whenAllAreTakenOut({ inFleshG: grams(inFleshG), massG: grams(massG), meanFraction }),
       ...sayRinse(sheet, outcome),
       words.toTheHeatAt(percent(toHeat), tasteBand(toHeat)),
       words.outerThirdMean({
         enters,
         surfaceFraction: percent(outcome.surfaceFraction),
         outerThirdFraction: percent(outcome.outerThirdFraction),
-        meanFraction: percent(outcome.meanFraction),
+        meanFraction,
         last,
         centreFraction: percent(outcome.centreFraction),
       }),

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from "@testing-library/react";
+import "@/ui/patience.fixture";
 import type { Draft } from "@/contracts/draft";
 import { chops } from "@/core/formula/formulation.fixture";
 import { useDraft } from "./use-draft";

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook, waitFor } from "@testing-library/react";
+import "@/ui/patience.fixture";
 import type { LiveEvent } from "@/contracts/live";
 import type { SittingBody, SittingView } from "@/contracts/sitting";
 import { keptSittings } from "@/ui/kept-sittings";

@@ -196,7 +196,7 @@ function BedTimes({ companion, cookMin }: FieldsProps) {
       {bedBatches(companion, cookMin).map((batch) => (
         <li key={batch.bakeMin} data-bed={batch.bakeMin}>
           {batch.ingredientIds.map((id) => ingredient(id)?.name ?? id).join(", ")}:{" "}
-          {words.minBeforeTheFood(batch.inAtMin, -batch.inAtMin)}
+          {words.minBeforeTheFood(batch.inAtMin)}
         </li>
       ))}
     </ul>

@@ -112,14 +112,14 @@ export const chargeBalanceOfTheAcids =
 export const pkaAt25CCrc =
   "pKa at 25 °C: CRC Handbook (from memory); acid and pH of ingredients: ingredients table (from memory).";
 export const gOutsideDmGDm = ({
-  perDm2G,
-  surfaceDm2,
-  perDm2G2,
+  outsideG,
+  surface,
+  perDm2,
 }: {
-  perDm2G: string;
-  surfaceDm2: string;
-  perDm2G2: string;
-}) => `${perDm2G} g outside ÷ ${surfaceDm2} dm² = ${perDm2G2} g/dm²`;
+  outsideG: string;
+  surface: string;
+  perDm2: string;
+}) => `${outsideG} g outside ÷ ${surface} dm² = ${perDm2} g/dm²`;
 export const gToTheKilogram = ({ massG, foodG, perKgG }: { massG: string; foodG: string; perKgG: string }) =>
   `${massG} g ÷ ${foodG} kg = ${perKgG} g to the kilogram`;
 export const asThickAsAskedIt = ({

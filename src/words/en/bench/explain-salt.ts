@@ -88,16 +88,16 @@ export const gOfFleshGOfOfAmount = ({
 }) =>
   `${amount} ÷ (100 − ${amount}) × (${massG} g of flesh + ${stayG} g of water that stays in) − ${ownG} g it holds = ${wantedG} g to stay in`;
 export const thatDoesNotRunOut = ({
-  wantedG,
+  stayG,
   stays,
-  wantedG2,
-  foodG,
+  wantedG,
+  brineG,
 }: {
-  wantedG: string;
+  stayG: string;
   stays: string;
-  wantedG2: string;
-  foodG: string;
-}) => `${wantedG} g ÷ ${stays} that does not run out again = ${wantedG2} g in ${foodG} g of brine`;
+  wantedG: string;
+  brineG: string;
+}) => `${stayG} g ÷ ${stays} that does not run out again = ${wantedG} g in ${brineG} g of brine`;
 export const gOfFlesh = ({
   doseFraction,
   massG,
@@ -174,8 +174,8 @@ export const saltedInTheMixtureFlesh =
 export const saltLivesInTheWater =
   "Salt lives in the water: mixture and flesh would end with the same salt per gram of water, and the flesh at the figure you asked for. Oil takes none.";
 export const massBalanceSaltInThe = "Mass balance; salt in the lines from the ingredients table.";
-export const aPlainShareOfThe = (targetFraction: string, targetFraction2: string) =>
-  `A plain share of the food, ${targetFraction} % of its edible weight, would be ${targetFraction2} g: part of it stays in the mixture, and the flesh ends lower. Others salt the food first and coat it afterwards.`;
+export const aPlainShareOfThe = (targetFraction: string, saltG: string) =>
+  `A plain share of the food, ${targetFraction} % of its edible weight, would be ${saltG} g: part of it stays in the mixture, and the flesh ends lower. Others salt the food first and coat it afterwards.`;
 export const ofTheRubSticksWhat = (stuckShare: string) =>
   `${stuckShare} % of the rub sticks; what falls off takes its salt with it.`;
 export const putOnTheFacesAll = "Put on the faces, all of it meant to go in; nothing is rinsed off.";

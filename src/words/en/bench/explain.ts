@@ -22,30 +22,29 @@ export const fromMemoryDoubtAbout = ({
 }) => `${provenance}${fromMemory ? " (from memory)" : ""}; doubt about ± ${uncertainty} %.`;
 export const withGOfWaterThat = (linesG: string) => `with ${linesG} g of water that the other lines bring`;
 export const aPailWidensItsOwn = " (a pail widens: its own shape is reckoned)";
+/** In what is no floor times a height: a bag, or a pail, which is told with `round`. */
 export const toStandMmOverMm = ({
-  own,
   coverMm,
   foodHeightMm,
   round,
   liquidMl,
-  floorMm2,
-  foodHeightMm2,
-  foodMl,
-  liquidMl2,
 }: {
-  own: boolean;
   coverMm: number;
   foodHeightMm: string;
   round: string;
   liquidMl: string;
-  floorMm2: string;
-  foodHeightMm2: string;
+}) => `to stand ${coverMm} mm over ${foodHeightMm} mm of food${round}: ${liquidMl} ml of brine`;
+export const floorTimesHeight = ({
+  floorCm2,
+  heightCm,
+  foodMl,
+  liquidMl,
+}: {
+  floorCm2: string;
+  heightCm: string;
   foodMl: string;
-  liquidMl2: string;
-}) =>
-  own
-    ? `to stand ${coverMm} mm over ${foodHeightMm} mm of food${round}: ${liquidMl} ml of brine`
-    : `${floorMm2} cm² × ${foodHeightMm2} cm − ${foodMl} ml of food = ${liquidMl2} ml of brine`;
+  liquidMl: string;
+}) => `${floorCm2} cm² × ${heightCm} cm − ${foodMl} ml of food = ${liquidMl} ml of brine`;
 export const theFoodStandsMmHigh = (foodHeightMm: string, coverMm: number) =>
   `the food stands ${foodHeightMm} mm high, with ${coverMm} mm over it`;
 export const ofWhichWaterGDissolved = (waterG: string) =>
@@ -60,22 +59,15 @@ export const geometryFleshAt105 =
   "Geometry; flesh at 1.05 g/mL (from memory); brine density, International Critical Tables (from memory).";
 export const gOfAllPiecesG = ({
   foodG,
+  brineShare,
   brineG,
-  brineG2,
 }: {
   foodG: string;
+  brineShare: string;
   brineG: string;
-  brineG2: string;
-}) => `${foodG} g of all pieces × ${brineG} = ${brineG2} g of brine`;
-export const gOfBrineGOf = ({
-  brineG,
-  brineG2,
-  waterG,
-}: {
-  brineG: string;
-  brineG2: string;
-  waterG: string;
-}) => `${brineG} g of brine − ${brineG2} g of salt and all else in it = ${waterG} g of water`;
+}) => `${foodG} g of all pieces × ${brineShare} = ${brineG} g of brine`;
+export const gOfBrineGOf = ({ brineG, inItG, waterG }: { brineG: string; inItG: string; waterG: string }) =>
+  `${brineG} g of brine − ${inItG} g of salt and all else in it = ${waterG} g of water`;
 export const brineByTheWeightOn =
   "Brine by the weight on the scale, bone and skin included, as the needle's user weighs it.";
 export const massBalanceHowMuchGoes = "Mass balance; how much goes in is common practice, no source.";
@@ -115,24 +107,26 @@ export const saltOverSaltAndWater =
 export const internationalCriticalTablesAnd =
   "International Critical Tables and CRC Handbook, 20 °C (from memory).";
 export const whenItIsTakenOut = ({
-  alike,
   inFleshG,
   massG,
   meanFraction,
-  inFleshG2,
-  massG2,
 }: {
-  alike: boolean;
   inFleshG: string;
   massG: string;
   meanFraction: string;
-  inFleshG2: string;
-  massG2: string;
+}) => `${inFleshG} g ÷ (${massG} + ${inFleshG}) g × 100 = ${meanFraction} % when it is taken out`;
+export const whenAllAreTakenOut = ({
+  inFleshG,
+  massG,
+  meanFraction,
+}: {
+  inFleshG: string;
+  massG: string;
+  meanFraction: string;
 }) =>
-  alike
-    ? `${inFleshG} g ÷ (${massG} + ${inFleshG}) g × 100 = ${meanFraction} % when it is taken out`
-    : `${inFleshG2} g in ${massG2} g of flesh of all sizes; the main pieces ${meanFraction} % when they are taken out`;
-export const toTheHeatAt = (toHeat: string, toHeat2: string) => `to the heat at ${toHeat} %: ${toHeat2}`;
+  `${inFleshG} g in ${massG} g of flesh of all sizes; the main pieces ${meanFraction} % when they are taken out`;
+export const toTheHeatAt = (meanFraction: string, band: string) =>
+  `to the heat at ${meanFraction} %: ${band}`;
 export const outerThirdMean = ({
   enters,
   surfaceFraction,

@@ -11,9 +11,9 @@ export const goesInBoiled = "goes in, boiled";
 export const goesInAsItIs = "goes in as it is";
 export const goesOn = "Goes on";
 export const takeTheOut = (kind: string) => `Take the ${kind} out`;
-export const minBeforeTheFood = (inAtMin: number, inAtMin2: number) =>
+export const minBeforeTheFood = (inAtMin: number) =>
   inAtMin < 0
-    ? `in ${inAtMin2} min before the food`
+    ? `in ${-inAtMin} min before the food`
     : inAtMin === 0
       ? "in with the food"
       : `in ${inAtMin} min after the food`;

@@ -1,5 +1,5 @@
-export const twoOvenTemperaturesAnd = (celsius: string, celsius2: string) =>
-  `Two oven temperatures: ${celsius} and ${celsius2}`;
+export const twoOvenTemperaturesAnd = (one: string, other: string) =>
+  `Two oven temperatures: ${one} and ${other}`;
 export const chooseOneOrMakeTwo =
   "Choose one, or make two stages of it; nothing says that the oven is changed.";
 export const to = (low: string, high: string) => `${low} to ${high}`;
@@ -16,7 +16,7 @@ export const aSpoonOfSaltIs = (saltRangeLow: number, saltRangeHigh: number) =>
   `A spoon of salt is no weight: ${saltRangeLow} to ${saltRangeHigh} g`;
 export const byCrystalFromToPick = (lightest: string, densest: string) =>
   `By crystal, from ${lightest} to ${densest}: pick the salt it was written for, or weigh it.`;
-export const twoCoreTemperaturesAnd = (celsius: string, celsius2: string) =>
-  `Two core temperatures: ${celsius} and ${celsius2}`;
+export const twoCoreTemperaturesAnd = (one: string, other: string) =>
+  `Two core temperatures: ${one} and ${other}`;
 export const oneMayBeWhenIt =
   "One may be when it comes out, the other after its rest: set the one it comes out at.";
