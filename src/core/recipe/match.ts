@@ -136,8 +136,8 @@ const plain = (text: string): string =>
     .replace(/\s+/g, " ")
     .trim();
 /** Of one word it says too little: "butter" stands for several. */
-function isNamed(written: string, { name }: Named): boolean {
-  const own = plain(name);
+function isNamed(written: string, thing: Named): boolean {
+  const own = wordsOf(thing).name;
   return own.includes(" ") && written.startsWith(own) && /^(?:$|,)/.test(written.slice(own.length));
 }
 
@@ -149,6 +149,8 @@ function parted(text: string): [string[], string[]] {
 }
 
 interface ThingWords extends SaidWords {
+  /** Its name, plainly written. */
+  name: string;
   /** Every word it goes by, its id's too: "mirin" is a sweet rice wine. */
   own: ReadonlySet<string>;
 }
@@ -162,6 +164,7 @@ function wordsOf({ id, name }: Named): ThingWords {
   if (!words) {
     const [head, tail] = parted(name);
     words = {
+      name: plain(name),
       head: new Set(head),
       tail: new Set(tail),
       own: new Set([...head, ...tail, ...tokensOf(id.replaceAll("_", " "))]),

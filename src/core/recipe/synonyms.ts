@@ -225,15 +225,16 @@ export function customaryName(wanted: string): Pick<Candidate, "kind" | "id"> | 
   const tail = rest.join(" ").trim();
   // "stock, unsalted" is unsalted stock; a long tail tells what is done with it.
   const turned = tail !== "" && tail.split(" ").length <= 2 ? `${tail} ${head}` : head;
-  for (const text of [turned, said]) {
+  for (const text of new Set([turned, said])) {
     if (!NO_SALT.test(text) && /\bsalt\b|\bkosher\b/.test(text)) {
       const salt = SALTS.find(([is]) => is.test(text) || is.test(said));
       if (salt) return { kind: "salt", id: salt[1] };
     }
   }
-  const exact =
-    INGREDIENTS.find(([is]) => is.test(turned)) ??
-    INGREDIENTS.find(([is]) => is.test(head)) ??
-    INGREDIENTS.find(([is]) => is.test(said));
-  return exact && { kind: "ingredient", id: exact[1] };
+  // Where no comma stands all three are one.
+  for (const text of new Set([turned, head, said])) {
+    const exact = INGREDIENTS.find(([is]) => is.test(text));
+    if (exact) return { kind: "ingredient", id: exact[1] };
+  }
+  return undefined;
 }

@@ -19,6 +19,9 @@ export function polished(
   left: { moves: number },
 ): { times: Int32Array; cost: number } {
   const ties = network.ties();
+  // Beyond these the origin would have to move too: nothing need be pushed to find that out.
+  const { latest } = network;
+  const earliest = network.earliest();
   let times = from;
   let cost = model.of(times);
   for (let better = true; better && cost > 1e-9;) {
@@ -27,6 +30,8 @@ export function polished(
       for (let point = 1; point < network.points; point++)
         for (const [by, rigid] of ways(step, model.wants[point].length > 0)) {
           if (left.moves-- <= 0) return { times, cost };
+          const to = times[point] + by;
+          if (to < earliest[point] || to > latest[point]) continue;
           const moved = pushed(ties, times, point, by, rigid ? model.wants : undefined);
           if (!moved) continue;
           const now = model.of(moved);

@@ -90,11 +90,17 @@ function* everyPlan(problem: Problem, enough: () => number, soFar: Plan = {}, in
   if (index === problem.tasks.length) return yield soFar;
   const task = problem.tasks[index];
   const begun = onlyFirst(problem, index + 1);
+  // What was begun held: only what the newest task meets is looked at, its own limits before those it shares.
+  const own = { ...begun, tasks: [task], links: begun.links.filter((l) => touches(l, task)), resources: [] };
+  const uses = (t: Task, id: string) => t.uses.some((use) => use.resourceId === id);
+  const resources = begun.resources.filter(({ id }) => uses(task, id));
+  const users = begun.tasks.filter((t) => resources.some(({ id }) => uses(t, id)));
+  const shared = { ...begun, tasks: users, links: [], closed: [], resources };
   for (let start = task.fromMin ?? 0; start + task.minMin <= problem.horizonMin; start++)
     for (let end = start + task.minMin; end <= Math.min(start + task.maxMin, problem.horizonMin); end++) {
       const next = { ...soFar, [task.id]: { start, end } };
-      if (breaches(begun, next).length === 0 && costOf(begun, next) < enough())
-        yield* everyPlan(problem, enough, next, index + 1);
+      if (breaches(own, next).length > 0 || breaches(shared, next).length > 0) continue;
+      if (costOf(begun, next) < enough()) yield* everyPlan(problem, enough, next, index + 1);
     }
 }
 
@@ -107,6 +113,8 @@ export function cheapest(problem: Problem, known: number): number {
 
 export const anyPlan = (problem: Problem): boolean =>
   everyPlan(problem, () => Infinity).next().done === false;
+
+const touches = (link: Link, task: Task): boolean => link.before === task.id || link.after === task.id;
 
 function onlyFirst(problem: Problem, n: number): Problem {
   const tasks = problem.tasks.slice(0, n);

@@ -45,8 +45,12 @@ export function whatIfWorker(): Remote<SumsWorker> {
   return slow;
 }
 
-/** The ways have two at work on them, half each: the second is begun for them alone. */
+/** The page, its quick sums and its slow ones have a core each before the ways have two. */
+const CORES_FOR_TWO = 4;
+
+/** The ways have two at work on them, half each, where there is a core for the second: it is begun for them alone. */
 export function waysWorkers(): Remote<SumsWorker>[] {
+  if (navigator.hardwareConcurrency < CORES_FOR_TWO) return [whatIfWorker()];
   beside ??= wrap<SumsWorker>(begun());
   return [whatIfWorker(), beside];
 }

@@ -17,13 +17,7 @@ export function along(
   const outer = axis === 0 ? 1 : axis === 1 ? a : a * b;
   const result = new Float64Array(outer * rows * inner);
   if (inner === 1) {
-    // Along the direction that runs fastest, each result is one plain product.
-    for (let o = 0; o < outer; o++)
-      for (let r = 0; r < rows; r++) {
-        let sum = 0;
-        for (let k = 0; k < length; k++) sum += matrix[r * length + k] * values[o * length + k];
-        result[o * rows + r] = sum;
-      }
+    products(values, length, matrix, rows, result);
     return result;
   }
   for (let o = 0; o < outer; o++)
@@ -37,6 +31,41 @@ export function along(
       }
     }
   return result;
+}
+
+/**
+ * Along the direction that runs fastest each result is one plain product, row by line. Rows go four at a time: an addition
+ * need not wait for the one before it, and each row's sum is the same to the last bit.
+ */
+function products(
+  values: Float64Array,
+  length: number,
+  matrix: Float64Array,
+  rows: number,
+  into: Float64Array,
+): void {
+  const fours = rows - (rows % 4);
+  for (let from = 0, to = 0; from < values.length; from += length, to += rows) {
+    for (let r = 0; r < fours; r += 4) {
+      let [one, two, three, four] = [0, 0, 0, 0];
+      for (let k = 0, at = r * length; k < length; k++, at++) {
+        const value = values[from + k];
+        one += matrix[at] * value;
+        two += matrix[at + length] * value;
+        three += matrix[at + 2 * length] * value;
+        four += matrix[at + 3 * length] * value;
+      }
+      into[to + r] = one;
+      into[to + r + 1] = two;
+      into[to + r + 2] = three;
+      into[to + r + 3] = four;
+    }
+    for (let r = fours; r < rows; r++) {
+      let sum = 0;
+      for (let k = 0; k < length; k++) sum += matrix[r * length + k] * values[from + k];
+      into[to + r] = sum;
+    }
+  }
 }
 
 /** One number from a block: each direction weighed by a row of its own. */
