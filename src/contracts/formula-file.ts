@@ -8,6 +8,7 @@ import {
 import { err, ok, type Result } from "@/core/result";
 import { formulationSchema } from "./formulation";
 import { tagsSchema } from "./library";
+import { firstOf } from "@/core/sequence";
 
 export const formulaFileSchema = z.strictObject({
   format: z.literal(FORMULA_FORMAT),
@@ -28,6 +29,6 @@ export function readFormulaFile(text: string): Result<FormulaFile, string> | und
   const version = (carried as { version?: unknown }).version;
   if (typeof version === "number" && version > FORMULA_VERSION)
     return err("This formula was written by a newer Iron Crock; this one reads version 1.");
-  const [issue] = read.error.issues;
+  const issue = firstOf(read.error.issues);
   return err(`The formula in it does not read: ${issue.path.join(".") || "the file"}: ${issue.message}`);
 }

@@ -22,8 +22,10 @@ export function requestOf({
     pins,
     getsUp,
     dishes: body.dishes.flatMap((dish): DishRequest[] => {
-      if (dish.kind === "plain")
-        return [plainDone?.[dish.id] ? { ...dish, doneMs: plainDone[dish.id] } : dish];
+      if (dish.kind === "plain") {
+        const doneMs = plainDone?.[dish.id];
+        return [doneMs ? { ...dish, doneMs } : dish];
+      }
       if (dish.kind === "running") return running.filter((r) => r.id === dish.id);
       const { id, name, formulation } = dish;
       // As it will be started: with the rate this kitchen has taken for its food.

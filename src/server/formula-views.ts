@@ -20,8 +20,9 @@ export function loadFormula(db: Db, formulaId: string, version?: number): Formul
     .orderBy(desc(formulaVersions.version))
     .all();
   const head = db.select().from(formulas).where(eq(formulas.id, formulaId)).get();
-  if (!head || versions.length === 0) throw notFound("formula");
-  const wanted = versionOf(db, formulaId, version ?? versions[0].version);
+  const [newest] = versions;
+  if (!head || !newest) throw notFound("formula");
+  const wanted = versionOf(db, formulaId, version ?? newest.version);
   const [from] = head.branchedFrom === null ? [] : branchPoints(db, [head.branchedFrom]);
   return viewOf(head, wanted, versions, from);
 }

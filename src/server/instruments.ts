@@ -16,6 +16,7 @@ import { clockOf } from "./clock";
 import { type Db, writing } from "./database";
 import { notFound } from "./problem";
 import { batches, batchActs, instrumentSessions, outcomes, samples } from "./schema";
+import { firstOf } from "@/core/sequence";
 
 type BatchRow = typeof batches.$inferSelect;
 type Session = typeof instrumentSessions.$inferSelect;
@@ -90,11 +91,13 @@ export function takeSamples(db: Db, nowMs: number): number {
 function catchUp(db: Db, row: BatchRow, session: Session, nowMs: number): number {
   const endMs = row.liftedAtMs === null ? Infinity : row.liftedAtMs + SILENT_AFTER_MS;
   const ownNowMs = Math.min(batchTime(clockOf(row), nowMs), endMs);
-  const [{ last }] = db
-    .select({ last: max(samples.atMs) })
-    .from(samples)
-    .where(and(eq(samples.batchId, row.id), eq(samples.channel, session.channel)))
-    .all();
+  const { last } = firstOf(
+    db
+      .select({ last: max(samples.atMs) })
+      .from(samples)
+      .where(and(eq(samples.batchId, row.id), eq(samples.channel, session.channel)))
+      .all(),
+  );
   const first = Math.max(session.fromMs, (last ?? 0) + EVERY_MS);
   if (first > ownNowMs) return 0;
   const formulation = formulationSchema.parse(row.body);

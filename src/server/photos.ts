@@ -7,6 +7,7 @@ import { type Db, writing } from "./database";
 import { notFound, Refusal } from "./problem";
 import { batches, photos } from "./schema";
 import * as words from "@/words/server/photos";
+import { firstOf } from "@/core/sequence";
 
 export const PHOTO_LIMIT_BYTES = 12 * 1024 * 1024;
 const MOST_PIXELS = 50_000_000;
@@ -40,7 +41,7 @@ export async function keepPhoto(db: Db, batchId: string, file: Buffer, nowMs: nu
 }
 
 function checkRoom(db: Db, batchId: string): void {
-  const [{ n }] = db.select({ n: count() }).from(photos).where(eq(photos.batchId, batchId)).all();
+  const { n } = firstOf(db.select({ n: count() }).from(photos).where(eq(photos.batchId, batchId)).all());
   if (n >= MOST_A_BATCH)
     throw new Refusal(422, words.enoughPhotos, words.aBatchKeepsPhotosTake(MOST_A_BATCH));
 }

@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import * as words from "@/words/server/problem";
+import { firstOf } from "@/core/sequence";
 
 /** A refusal with a reason: thrown by services, turned into a 4xx answer at the door. */
 export class Refusal extends Error {
@@ -27,7 +28,7 @@ export function refusalFromIssues(error: z.ZodError): Refusal {
   const issues = error.issues
     .flatMap((issue) => nearest(issue))
     .map((issue) => ({ path: issue.path.join("."), message: issue.message }));
-  const first = issues[0];
+  const first = firstOf(issues);
   const where = first.path === "" ? "" : `${first.path}: `;
   return new Refusal(400, words.notUnderstood, `${where}${first.message}`, { issues });
 }
@@ -38,7 +39,7 @@ type Issue = { path: PropertyKey[]; message: string };
 function nearest(issue: z.core.$ZodIssue): Issue[] {
   if (issue.code !== "invalid_union" || issue.errors.length === 0) return [issue];
   const ways = issue.errors.map((way) => way.flatMap(nearest));
-  const [best] = ways.sort((a, b) => a.length - b.length);
+  const best = firstOf(ways.sort((a, b) => a.length - b.length));
   return best.map(({ path, message }) => ({ path: [...issue.path, ...path], message }));
 }
 

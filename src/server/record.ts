@@ -21,6 +21,7 @@ import { loadKitchen } from "./kitchen";
 import { notRehearsed } from "./rehearsed";
 import { batches, formulaVersions, outcomes } from "./schema";
 import { ifReadable } from "./unreadable";
+import { firstOf } from "@/core/sequence";
 
 const HOUR_MS = 3_600_000;
 const TREND_POINTS = 200;
@@ -75,7 +76,7 @@ export function listRecord(db: Db, query: RecordQuery): RecordPage {
     .limit(PAGE_SIZE)
     .offset((query.page - 1) * PAGE_SIZE)
     .all() as RecordRow[];
-  const [{ total }] = db.select({ total: count() }).from(batches).where(wanted).all();
+  const { total } = firstOf(db.select({ total: count() }).from(batches).where(wanted).all());
   return { rows, total, query };
 }
 

@@ -31,6 +31,7 @@ import { confirmSittingAct, createSitting, loadSitting, removeSitting, startDish
 import { addedByTrial } from "./trial";
 import { confirmAct } from "./work";
 import * as words from "@/words/server/rehearsals";
+import { firstOf } from "@/core/sequence";
 
 /*
  * An evening rehearsed before its Saturday: a copy of the sitting on a clock of its own, which all its batches share. What
@@ -65,7 +66,8 @@ function rehearsed(db: Db, id: string, nowMs: number): { id: string } {
   if (view.plan.answer.status !== "planned" || view.plan.answer.tasks.length === 0)
     throw new Refusal(409, words.itDoesNotFit, words.aSittingThatDoesNot);
   const { tasks } = view.plan.answer;
-  const evening = tasks.find((t) => t.handsOn && t.startMs >= view.body.tableMs - EVENING_MS) ?? tasks[0];
+  const evening =
+    tasks.find((t) => t.handsOn && t.startMs >= view.body.tableMs - EVENING_MS) ?? firstOf(tasks);
   const ownMs = evening.startMs - BEGINS_BEFORE_MS;
   setClock(db, copy.id, { fromMs: nowMs, ownMs, speed: REHEARSAL_SPEED });
   doneBefore(db, view, tasks, { ownMs, nowMs });

@@ -95,9 +95,9 @@ function ovenOf(
   exit: Exit,
   { outC, ...took }: { batchId: string; tookMin: number; outC: number },
 ): OvenSeen | undefined {
-  const ovens = exit.stages.filter(isOven);
-  if (ovens.length !== 1 || ovens[0].cover !== "open") return undefined;
-  const [{ ovenC }] = ovens;
+  const [oven, ...others] = exit.stages.filter(isOven);
+  if (oven?.cover !== "open" || others.length > 0) return undefined;
+  const { ovenC } = oven;
   const piece = heatedPiece(sheet.food, {
     thicknessMm: exit.thicknessMm,
     startC: formulation.holding.temperatureC,

@@ -162,7 +162,7 @@ function cookedHere(dish: SittingBody["dishes"][number], heat: HeatHere): Sittin
 function plainDone(db: Db, id: string): SittingView["plainDone"] {
   const done: SittingView["plainDone"] = {};
   for (const act of db.select().from(sittingActs).where(eq(sittingActs.sittingId, id)).all()) {
-    const [dishId, stepId] = act.taskId.split("/");
+    const [dishId = "", stepId = ""] = act.taskId.split("/");
     (done[dishId] ??= {})[stepId] = act.doneAtMs;
   }
   return done;

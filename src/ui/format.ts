@@ -8,7 +8,7 @@ const THIN = "\u202f";
 
 /** Digits in threes by a thin space: 3 640. */
 function grouped(text: string): string {
-  const [whole, part] = text.split(".");
+  const [whole = "", part] = text.split(".");
   const spaced = whole.replace(/\B(?=(\d{3})+(?!\d))/g, THIN);
   return part === undefined ? spaced : `${spaced}.${part}`;
 }
@@ -29,7 +29,7 @@ const NOTHING = 1e-12;
  */
 export const exact = (value: number, significant = 9): string => {
   if (Math.abs(value) < NOTHING) return "0";
-  const [mantissa, exponent] = value.toPrecision(significant).split("e");
+  const [mantissa = "", exponent] = value.toPrecision(significant).split("e");
   const plain =
     exponent === undefined ? mantissa : value.toFixed(Math.max(0, significant - 1 - Number(exponent)));
   return grouped(plain.includes(".") ? plain.replace(/\.?0+$/, "") : plain).replace("-", "−");
@@ -125,7 +125,7 @@ export const toLocalField = (atMs: number, timeZone: string): string =>
 export function fromLocalField(text: string, timeZone: string): number | undefined {
   const parts = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)/.exec(text)?.slice(1).map(Number);
   if (!parts) return undefined;
-  const [year, month, day, hour, minute] = parts;
+  const [year = NaN, month = NaN, day = NaN, hour = NaN, minute = NaN] = parts;
   const atMs = new TZDate(year, month - 1, day, hour, minute, timeZone).getTime();
   return Number.isFinite(atMs) ? atMs : undefined;
 }

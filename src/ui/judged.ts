@@ -24,7 +24,7 @@ export const SCORED = Object.keys(ASKED) as Scored[];
 
 /** A score in words; the mean of several eaters reads as the step it is nearest to. */
 export const sayScore = (key: Scored, score: number): string =>
-  ASKED[key].words[Math.max(0, Math.min(4, Math.round(score) + 2))];
+  ASKED[key].words[Math.max(0, Math.min(4, Math.round(score) + 2))] ?? "";
 
 /** A judgement as one line, each with what it is of: "salt right, texture good". */
 export const sayJudged = (judged: Judged): string =>

@@ -35,12 +35,12 @@ const MOST_SHOWN = 400;
 /** All letters and words typed must be in the name or its other words; what begins with them comes first. */
 function found(items: readonly Pickable[], text: string): Pickable[] {
   const words = plain(text).split(/\s+/).filter(Boolean);
-  if (words.length === 0) return items.slice(0, MOST_SHOWN);
+  const [first] = words;
+  if (first === undefined) return items.slice(0, MOST_SHOWN);
   const hits = items.filter((item) => {
     const all = plain(`${item.name} ${item.also ?? ""}`);
     return words.every((word) => all.includes(word));
   });
-  const first = words[0];
   const rank = (item: Pickable) => (plain(item.name).startsWith(first) ? 0 : 1);
   return hits.sort((a, b) => rank(a) - rank(b)).slice(0, MOST_SHOWN);
 }
@@ -102,7 +102,7 @@ export function Picker({ label, items, chosenId, onPick, placeholder, onAdd, loo
         {box.isOpen &&
           shown.map((item, index) => (
             <li key={item.id} {...box.getItemProps({ item, index })}>
-              {(index === 0 || shown[index - 1].group !== item.group) && (
+              {(index === 0 || shown[index - 1]?.group !== item.group) && (
                 <span className="block bg-base-200 px-3 pt-1 text-sm text-quiet" aria-hidden>
                   {item.group}
                 </span>

@@ -35,7 +35,8 @@ export function QuantityField(props: Props) {
   const metric = trimZeros((value / shownUnit).toFixed(digits));
   const american = useAmerican(value / shownUnit, unit);
   const [, figure, of] = (american && /^(.+) (\S+)$/.exec(american)) || [];
-  const step = of === undefined ? props.step : AMERICAN_STEP[of](value / shownUnit) / shownUnit;
+  const stepOf = of === undefined ? undefined : AMERICAN_STEP[of];
+  const step = stepOf ? stepOf(value / shownUnit) / shownUnit : props.step;
   const { typed, problem, take, nudge, leave } = useQuantity({ ...props, label, bareUnit: of, step });
 
   const message = problem ?? props.refusal;

@@ -146,7 +146,7 @@ export function sayFormulationError(error: FormulationError): { field: FaultyFie
 /** Fills a message's {{places}} with its figures. */
 export function fill(template: string, data: Record<string, number | string>): string {
   return template.replace(/\{\{(\w+)\}\}/g, (_, key: string) => {
-    const value = data[key];
+    const value = data[key] ?? "";
     return typeof value === "number" ? trimmed(Math.round(value * 100) / 100) : value;
   });
 }
@@ -160,4 +160,4 @@ const SALT_VERDICTS = [
 ];
 
 /** How salty a batch was found, in words. @param score −2 to 2; the mean of several eaters lies between two of them */
-export const saltVerdict = (score: number): string => SALT_VERDICTS[Math.round(score) + 2];
+export const saltVerdict = (score: number): string => SALT_VERDICTS[Math.round(score) + 2] ?? "";

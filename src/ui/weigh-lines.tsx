@@ -20,7 +20,7 @@ const isCounted = (line: Line) =>
 
 function counted(count: number, unit: string): string {
   const shown = count < 5 ? Math.max(0.5, Math.round(count * 2) / 2) : Math.round(count);
-  const [name, ...rest] = unit.split(",");
+  const [name = "", ...rest] = unit.split(",");
   // "2 × 25 mm knob", so that two figures do not run together.
   if (/^\d/.test(name)) return `${shown} × ${name}`;
   const many = shown > 1 ? pluralize(name) : name;

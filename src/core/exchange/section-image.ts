@@ -17,7 +17,7 @@ export function sectionSvg({ soak, load }: Pick<Formulated, "soak" | "load">, ho
   const { perWater } = momentAt(soak.run, hours * HOUR_S);
   const half = Array.from(
     { length: SHADES_A_HALF },
-    (_, i) => perWater[Math.round((i * (perWater.length - 1)) / (SHADES_A_HALF - 1))],
+    (_, i) => perWater[Math.round((i * (perWater.length - 1)) / (SHADES_A_HALF - 1))] ?? 0,
   );
   // Cells run from the middle to the face; the drawing from one face to the other, or out from each place it was put in.
   const within = load.contact.kind === "within";
@@ -41,5 +41,5 @@ export const sectionDataUrl = (sheet: Pick<Formulated, "soak" | "load">, hours: 
 
 function shadeOf(share: number): number[] {
   const t = Math.min(1, Math.max(0, share));
-  return PALE.map((pale, i) => Math.round(pale + t * (SALTY[i] - pale)));
+  return PALE.map((pale, i) => Math.round(pale + t * ((SALTY[i] ?? pale) - pale)));
 }

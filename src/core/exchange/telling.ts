@@ -76,7 +76,8 @@ function sectionOf(step: Step, program: Program): Told["section"] {
 }
 
 function turned(first: Step, turns: readonly Step[]): Told {
-  const every = turns.length > 1 ? turns[1].atMin - first.atMin : first.atMin;
+  const [, second] = turns;
+  const every = second ? second.atMin - first.atMin : first.atMin;
   const text = words.turnItEveryTimesIn(turns.length, spelled(every));
   return {
     section: "stand",

@@ -1,5 +1,6 @@
 import { interpolate } from "../interpolate";
 import type { Food } from "./types";
+import { firstOf } from "../sequence";
 
 /* Time at a temperature, by published tables; *from memory*. Cautions, as in `official.ts`. */
 
@@ -59,7 +60,7 @@ const TABLES = { poultry: POULTRY_7_LOG, beef: BEEF_6_5_LOG };
  */
 export function lethalitySeconds(table: LethalityTableName, degF: number): number | undefined {
   const { degF: rows, minutes } = TABLES[table];
-  if (degF < rows[0]) return undefined;
+  if (degF < firstOf(rows)) return undefined;
   return 60 * Math.exp(interpolate(rows, minutes.map(Math.log), degF));
 }
 

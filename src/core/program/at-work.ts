@@ -126,13 +126,17 @@ const AT_TABLE: readonly StepKind[] = ["serve", "store"];
 /** Every step on the clock: what was done early or late takes what follows along, and so does the forecast. */
 function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan }: Progress): PlacedStep[] {
   const plannedMs = (step: Step) => startedAtMs + step.atMin * MIN_MS;
-  const anchors = program.steps.filter((s) => ANCHORS.includes(s.kind) && done[s.id] !== undefined);
+  const anchors = program.steps.flatMap((anchor) => {
+    const doneMs = ANCHORS.includes(anchor.kind) ? done[anchor.id] : undefined;
+    return doneMs === undefined ? [] : [{ ...anchor, lateMs: doneMs - plannedMs(anchor) }];
+  });
   const shiftOf = (step: Step): number => {
     const before = anchors.filter(
       (a) => a.atMin <= step.atMin && a.id !== step.id && (!a.part || !step.part || a.part === step.part),
     );
-    const last = before.reduce<Step | undefined>((l, a) => (!l || a.atMin >= l.atMin ? a : l), undefined);
-    return last ? done[last.id] - plannedMs(last) : 0;
+    type Anchor = (typeof anchors)[number];
+    const last = before.reduce<Anchor | undefined>((l, a) => (!l || a.atMin >= l.atMin ? a : l), undefined);
+    return last ? last.lateMs : 0;
   };
   const foretold = foretoldShift(program, { done, outMs }, plannedMs);
   return program.steps

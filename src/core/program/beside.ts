@@ -8,6 +8,7 @@ import { gramsOf, listed } from "./figures";
 import { tie } from "./soak";
 import { begun, byHand, inHeat, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 import * as words from "@/words/core/program/beside";
+import { firstOf, lastOf } from "../sequence";
 
 /* What goes on the food, or beside it, while it is in the heat. */
 
@@ -29,7 +30,7 @@ export function glazing(
   const glaze = input.companions?.find((c) => c.kind === "glaze");
   const lines = sheet.companions.filter((l) => l.part === "glaze");
   if (!glaze) return { steps: [], ties: [] };
-  const { high } = glazeWindowMin(stages[stages.length - 1].ovenC);
+  const { high } = glazeWindowMin(lastOf(stages).ovenC);
   const lastMin = Math.min(glaze.lastMin ?? high, high);
   const id = `${prefix}glaze`;
   return {
@@ -55,8 +56,9 @@ export function bedding(dish: WorkedDish, whole: Whole): { steps: Step[]; ties: 
   const bed = dish.input.companions?.find((c) => c.kind === "bed");
   if (!bed || whole.ovenMin <= 0) return { steps: [], ties: [] };
   const staysMin = bed.staysMin ?? 0;
-  const stages = dish.exits[0].stages.filter(isOven);
+  const stages = firstOf(dish.exits).stages.filter(isOven);
   const lines = dish.sheet.companions.filter((l) => l.part === "bed");
+  const [stage, ...others] = stages;
   const fromMin = whole.steps.find((s) => s.kind === "cook" || s.id === "go_in")?.atMin ?? 0;
   const steps: Step[] = [];
   const ties: Tie[] = [];
@@ -73,7 +75,7 @@ export function bedding(dish: WorkedDish, whole: Whole): { steps: Step[]; ties: 
         {
           forOthers: words.bedForOthers(listed(own), lasting(batch.bakeMin)),
           // Of several heats it takes them as they come; of one, that one.
-          occupies: stages.length === 1 ? inHeat(stages[0].ovenC) : [{ what: "tray" }],
+          occupies: stage && others.length === 0 ? inHeat(stage.ovenC) : [{ what: "tray" }],
           figures: [...own.map(gramsOf), { what: words.lasts, value: batch.bakeMin, unit: "min" }],
         },
       ),

@@ -11,6 +11,7 @@ import { searing } from "./searing";
 import { tie } from "./soak";
 import { begun, byHand, byItself, TEND_SLACK_MIN, type Step, type Tie } from "./step";
 import * as words from "@/words/core/program/cook";
+import { firstOf } from "../sequence";
 
 /** An oven is heated for so long, and may wait so long for what goes in. *Practice*. */
 const HEATED_WAITS_MIN = 15;
@@ -33,7 +34,7 @@ export function cookSteps(dish: WorkedDish): Cooked {
   const trays = apart ? dish.exits : dish.exits.slice(0, 1);
   const cooked = levelled(trays.map((exit, i) => tray(dish, exit, apart ? `p${i + 1}_` : "")));
   const held = apart ? [] : dish.exits.slice(1);
-  const [first] = cooked;
+  const first = firstOf(cooked);
   const steps = cooked.flatMap((c) => c.steps);
   const ties = cooked.flatMap((c) => c.ties);
   for (const exit of held) {
@@ -150,7 +151,7 @@ function tray(dish: WorkedDish, exit: Exit, prefix: string): Tray {
   return {
     steps,
     ties,
-    first: steps[0].id,
+    first: firstOf(steps).id,
     rest: rest.id,
     ovenMin: atMin - ovenFrom,
     restedMin: atMin + exit.restMin,
@@ -198,7 +199,7 @@ function heated(dish: WorkedDish, steps: Step[], ties: Tie[]): { steps: Step[]; 
   const inOven = steps.filter((s) => s.kind === "cook" || s.id === "go_in" || s.id.startsWith("bed_"));
   if (inOven.length === 0) return { steps, ties };
   const first = inOven.reduce((a, b) => (b.atMin < a.atMin ? b : a));
-  const lead = dish.exits[0].stages.find(isOven) ?? stagesOf(dish.input, dish.cook)[0];
+  const lead = firstOf(dish.exits).stages.find(isOven) ?? firstOf(stagesOf(dish.input, dish.cook));
   const airC = first.part
     ? (dish.exits.find((e) => e.name === first.part)?.stages.find(isOven)?.ovenC ?? lead.ovenC)
     : lead.ovenC;

@@ -1,5 +1,6 @@
 import type { Exit } from "./exits";
 import type { Sample } from "./foresee";
+import { lastOf, pairsOf } from "../sequence";
 
 /** What a probe in the heat says that a hand must know. */
 export type CoreState =
@@ -48,10 +49,10 @@ export function coreState(
 /** How long this probe may say nothing: by the interval it has kept lately. */
 function silentAfterMs(own: readonly Sample[]): number {
   const lately = own.slice(-INTERVALS_LOOKED_AT - 1);
-  const gaps = lately.slice(1).map((s, i) => s.atMs - lately[i].atMs);
+  const gaps = pairsOf(lately).map(([before, s]) => s.atMs - before.atMs);
   // Read once or twice it keeps no interval yet.
-  if (gaps.length < 2) return Infinity;
-  const median = [...gaps].sort((a, b) => a - b)[Math.floor(gaps.length / 2)];
+  const median = gaps.length < 2 ? undefined : gaps.sort((a, b) => a - b)[Math.floor(gaps.length / 2)];
+  if (median === undefined) return Infinity;
   return Math.max(SILENT_MS, SILENT_INTERVALS * median);
 }
 
@@ -59,7 +60,7 @@ const INTERVALS_LOOKED_AT = 10;
 
 /** How far the last reading lies under the highest of the minutes before it; 0 where it does not fall like that. */
 function slipOf(own: readonly Sample[]): number {
-  const last = own[own.length - 1];
+  const last = lastOf(own);
   const lately = own.filter((s) => last.atMs - s.atMs <= SLIP_WITHIN_MS);
   const fall = Math.max(...lately.map((s) => s.value)) - last.value;
   return fall >= SLIP_C ? fall : 0;

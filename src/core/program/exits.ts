@@ -9,6 +9,7 @@ import { engineMinutes } from "../heat/engine-minutes";
 import { timeAtTemperature, type TimeAtTemperature } from "../heat/time-at-temperature";
 import { lethalitySecondsC, lethalityTableFor } from "../materials/lethality";
 import type { Food } from "../materials/types";
+import { firstOf } from "../sequence";
 
 /** The probes there are, the first for the whole. */
 export const PROBES = ["probe", "probe2", "probe3", "probe4"] as const;
@@ -60,7 +61,10 @@ export function exitsOf(input: Formulation, sheet: Formulated): Exit[] {
     cook.apart ? apartFrom(input, food, cook, part, pieceG) : heldIn(input, food, cook, part, stages, pieceG),
   );
   const all = cook.apart && parts.length > 0 ? parts : [whole, ...parts];
-  return all.slice(0, PROBES.length).map((p, i) => exitOf(input, food, { ...p, channel: PROBES[i] }));
+  return PROBES.flatMap((channel, i) => {
+    const part = all[i];
+    return part ? [exitOf(input, food, { ...part, channel })] : [];
+  });
 }
 
 interface PartToCook {
@@ -83,7 +87,7 @@ function apartFrom(
 ): Omit<PartToCook, "channel"> {
   const massG = pieceG * (part.share ?? 1 / (cook.parts?.length ?? 1));
   const restMin = part.restMin ?? cook.restMin;
-  const [main] = stagesOf(input, { ...cook, stages: cook.stages?.filter(isOven) });
+  const main = firstOf(stagesOf(input, { ...cook, stages: cook.stages?.filter(isOven) }));
   const own = () => {
     const heat = {
       ovenC: main.ovenC,
@@ -119,7 +123,7 @@ function heldIn(
   stages: readonly CookStage[],
   pieceG: number,
 ): Omit<PartToCook, "channel"> {
-  const first = stages.find(isOven) ?? stages[0];
+  const first = stages.find(isOven) ?? firstOf(stages);
   const at = (thicknessMm: number, endC: number) =>
     engineMinutes(
       heatedPiece(food, { thicknessMm, startC: input.holding.temperatureC }),

@@ -9,7 +9,8 @@ export const gramsOf = (line: SheetLine): Figure => ({ what: line.name, value: l
 /** "20 g parsley and 55 g lemon". */
 export function listed(lines: readonly SheetLine[]): string {
   const each = lines.map((l) => `${gramsText(l.massG)} g ${l.name}`);
-  return each.length < 2 ? (each[0] ?? "") : words.and(each.slice(0, -1).join(", "), each[each.length - 1]);
+  const last = each.pop() ?? "";
+  return each.length === 0 ? last : words.and(each.join(", "), last);
 }
 
 /** Salt of the preparation's own, as it is weighed, g. */

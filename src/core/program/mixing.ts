@@ -113,7 +113,8 @@ function dampSalt({ input, sheet }: WorkedDish): Step {
       },
     );
   const [first = 0, ...then] = crust?.waterSteps ?? [];
-  const more = then.length > 0 ? words.thenGAtATime(gramsText(then[0]), then.length) : "";
+  const [next] = then;
+  const more = next === undefined ? "" : words.thenGAtATime(gramsText(next), then.length);
   return byHand(
     "mix",
     "mix",

@@ -9,6 +9,7 @@ import { exitsOf, type Exit } from "./exits";
 import { besideSteps, LEFTOVERS_MIN, servingSteps } from "./serve";
 import { soakSteps, tie } from "./soak";
 import type { Program, Step, Tie } from "./step";
+import { firstOf, lastOf, pairsOf } from "../sequence";
 
 /** One thing of the getting ready may wait so long for the next, min. */
 const READY_GAP_MIN = 60;
@@ -41,9 +42,8 @@ export function programOf(
   const soak = soakSteps(dish);
   const goneIn = isCrust(dish) ? 0 : noSoak(dish) ? 5 : dish.soakH * HOUR;
   const after = inARow(afterSteps(dish), goneIn + (noSoak(dish) || isCrust(dish) ? 0 : 5));
-  const heatFrom = after.at(-1)
-    ? endOf(after[after.length - 1])
-    : goneIn + (isCrust(dish) || noSoak(dish) ? 0 : 5);
+  const lastAfter = after.at(-1);
+  const heatFrom = lastAfter ? endOf(lastAfter) : goneIn + (isCrust(dish) || noSoak(dish) ? 0 : 5);
   const cooked = cookSteps(dish);
   const heat = cooked.steps.map((s) => ({ ...s, atMin: s.atMin + heatFrom }));
   const rests = heat.filter((s) => cooked.rests.includes(s.id));
@@ -69,7 +69,7 @@ export function programOf(
     ],
     soakH: dish.soakH,
     readyMin: before.filter((s) => s.kind !== "thaw").reduce((sum, s) => sum + s.minutes.likely, 0),
-    tableMin: endOf(serving[0]),
+    tableMin: endOf(firstOf(serving)),
   };
   return program;
 }
@@ -95,7 +95,7 @@ function counted(steps: readonly Step[]): Step[] {
 }
 
 function chained(steps: readonly Step[], gapMin: number): Tie[] {
-  return steps.slice(1).map((s, i) => tie(steps[i].id, "end", s.id, "start", 0, gapMin, AT_ONCE));
+  return pairsOf(steps).map(([before, s]) => tie(before.id, "end", s.id, "start", 0, gapMin, AT_ONCE));
 }
 
 /** The last of the getting ready, and what the food then goes into. */
@@ -111,22 +111,24 @@ function toTheHeat(dish: WorkedDish, after: readonly Step[], firsts: readonly st
   const out = noSoak(dish) ? "go_in" : "lift_out";
   const row = [out, ...after.map((s) => s.id)];
   const aired = after.some((s) => s.id === "air_dry");
-  const ties = row.slice(1).map((id, i) => tie(row[i], "end", id, "start", 0, OUT_GAP_MIN, AT_ONCE));
-  const last = row[row.length - 1];
+  const ties = pairsOf(row).map(([before, id]) => tie(before, "end", id, "start", 0, OUT_GAP_MIN, AT_ONCE));
+  const last = lastOf(row);
   for (const first of firsts) {
     // Parts that take longer go in sooner: the others wait in the cold.
     const mostMin = firsts.length > 1 ? 4 * HOUR : OUT_GAP_MIN;
     ties.push(tie(last, "end", first, "start", 0, mostMin, firsts.length > 1 ? {} : AT_ONCE));
   }
-  if (!aired && firsts.length === 1) ties.push(tie(out, "end", firsts[0], "start", 0, OUT_MOST_MIN));
+  const [only, ...others] = firsts;
+  if (!aired && only !== undefined && others.length === 0)
+    ties.push(tie(out, "end", only, "start", 0, OUT_MOST_MIN));
   return ties;
 }
 
-function served([serve, ...rest]: readonly Step[], restedMin: number): Step[] {
-  const placed = { ...serve, atMin: restedMin };
+function served(steps: readonly Step[], restedMin: number): Step[] {
+  const placed = { ...firstOf(steps), atMin: restedMin };
   return [
     placed,
-    ...rest.map((s) => ({
+    ...steps.slice(1).map((s) => ({
       ...s,
       atMin: endOf(placed) + (s.kind === "store" ? LEFTOVERS_MIN - 10 : 0),
     })),

@@ -155,10 +155,11 @@ function ice(dish: WorkedDish): { steps: Step[]; ties: Tie[] } {
     atMin: hour * HOUR,
   }));
   const ties = steps.map((step, i): Tie => {
-    const wanted = { ...wish, wantedMin: step.atMin - (steps[i - 1]?.atMin ?? 0), gently: true as const };
-    return i === 0
-      ? tie("soak", "start", step.id, "start", 0, ICE_MOST_MIN, wanted)
-      : tie(steps[i - 1].id, "start", step.id, "start", 30, ICE_MOST_MIN, wanted);
+    const before = steps[i - 1];
+    const wanted = { ...wish, wantedMin: step.atMin - (before?.atMin ?? 0), gently: true as const };
+    return before
+      ? tie(before.id, "start", step.id, "start", 30, ICE_MOST_MIN, wanted)
+      : tie("soak", "start", step.id, "start", 0, ICE_MOST_MIN, wanted);
   });
   const last = steps.at(-1);
   if (last) ties.push(tie(last.id, "start", "soak", "end", 30, ICE_MOST_MIN - 1, wish));

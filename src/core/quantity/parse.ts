@@ -51,8 +51,8 @@ function readFigure(text: string): Result<number, QuantityError> {
     return err({
       code: "ambiguous_comma",
       text: figure,
-      asThousands: Number(lone[1] + lone[2]),
-      asDecimal: Number(`${lone[1]}.${lone[2]}`),
+      asThousands: Number(figure.replace(",", "")),
+      asDecimal: Number(figure.replace(",", ".")),
     });
   }
   // "1.250,5" groups by points; "1,250.5" by commas; "3,5" is a decimal.
@@ -85,10 +85,11 @@ export function parseQuantity(
     const part = PART.exec(trimmed);
     // "1 30" is no amount: two figures with nothing between them.
     if (!part || before === "") return err({ code: "not_a_number", text: trimmed });
-    const figure = readFigure(part[1]);
+    const [, figureText = "", unitText = ""] = part;
+    const figure = readFigure(figureText);
     if (!figure.ok) return figure;
-    const unit = before !== undefined && part[2] === "" ? nextSmaller(before) : part[2];
-    if (unit === undefined || (before !== undefined && part[2] === "" && rule.dimension !== "duration"))
+    const unit = before !== undefined && unitText === "" ? nextSmaller(before) : unitText;
+    if (unit === undefined || (before !== undefined && unitText === "" && rule.dimension !== "duration"))
       return err({ code: "which_unit", text: trimmed, ...(unit && { likely: unit }) });
     before = unit;
     const inBase = toBase(figure.value, unit, rule, bareFactor);

@@ -5,7 +5,7 @@ import { roundForScale } from "./rounding";
 /** Grams as the scale shows them, thousands apart: 1 440. */
 export const gramsText = (massG: number): string => {
   const rounded = roundForScale(massG);
-  const [whole, tenths] = String(rounded).split(".");
+  const [whole = "", tenths] = String(rounded).split(".");
   return whole.replace(/\B(?=(\d{3})+$)/g, " ") + (tenths ? `.${tenths}` : "");
 };
 

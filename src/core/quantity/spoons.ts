@@ -1,4 +1,5 @@
 import { VOLUME_ML } from "./units";
+import { firstOf } from "../sequence";
 
 /** Which set of measures hangs in the drawer. */
 export type MeasureSystem = "us" | "metric";
@@ -8,7 +9,7 @@ interface Measure {
   ml: number;
 }
 
-const DRAWER: Record<MeasureSystem, Measure[]> = {
+const DRAWER: Record<MeasureSystem, [cup: Measure, tbsp: Measure, tsp: Measure]> = {
   us: [
     { name: "cup", ml: VOLUME_ML.us_cup },
     { name: "tbsp", ml: VOLUME_ML.us_tbsp },
@@ -86,7 +87,7 @@ export function spoonMeasure(
   const simplestGood = candidates
     .filter((c) => Math.abs(c.relativeError) <= CLOSE_ENOUGH)
     .sort((a, b) => a.handfuls - b.handfuls || byError(a, b))[0];
-  const best = simplestGood ?? candidates.sort(byError)[0];
+  const best = simplestGood ?? firstOf(candidates.sort(byError));
   return { text: best.text, volumeMl: best.ml, relativeError: best.relativeError };
 }
 

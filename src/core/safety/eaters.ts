@@ -93,9 +93,10 @@ export const EATER_RULES: readonly Rule[] = [
     ...words.tooHotFor,
     check: (c) => {
       const who = eatersWho(c, (e) => e.mostHeat !== null && rank(e.mostHeat) < rank(c.facts.heat));
-      return who.length > 0
-        ? { heat: heatWord(c.facts.heat), who: names(who), most: heatWord(who[0].mostHeat ?? "none") }
-        : undefined;
+      const [first] = who;
+      return (
+        first && { heat: heatWord(c.facts.heat), who: names(who), most: heatWord(first.mostHeat ?? "none") }
+      );
     },
   },
 ];

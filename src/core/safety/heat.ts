@@ -9,6 +9,7 @@ import { exitsOf, type Exit } from "../program/exits";
 import { spokenMinutes } from "../quantity/said";
 import { hazardRule, LOCAL_CODE, type FindingData, type Rule } from "./rule";
 import * as words from "@/words/core/safety/heat";
+import { firstOf } from "../sequence";
 
 /** A coat that blackens in 20 to 30 min of such an oven (ingredient table). */
 const COAT_BURNS_AFTER_MIN = 25;
@@ -110,7 +111,7 @@ export const HEAT_RULES: readonly Rule[] = [
       const { material, shape } = input.vessel;
       if (!goesIn || !(shape === "bag" || shape === "cooler" || shape === "pail" || PLASTIC.has(material)))
         return undefined;
-      const [stage] = stagesOf(input, cook);
+      const stage = firstOf(stagesOf(input, cook));
       return {
         vessel: words.aBag(shape),
         ovenC: stage.ovenC,
@@ -164,7 +165,7 @@ export const HEAT_RULES: readonly Rule[] = [
       const heat = {
         ovenC: airC,
         ovenOffC: input.heatHere?.ovenOffC,
-        cover: ovens[0].cover,
+        cover: firstOf(ovens).cover,
         endC: cook.toC,
         restMin: cook.restMin,
       };

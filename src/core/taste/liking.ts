@@ -133,9 +133,10 @@ export function nextPair(
   tasted: readonly (readonly [number, number])[],
 ): [number, number] {
   let best: { pair: [number, number]; worth: number } | undefined;
-  for (let a = 0; a < fractions.length; a++)
-    for (let b = a + 1; b < fractions.length; b++) {
-      const [first, second] = [Math.log(fractions[a]), Math.log(fractions[b])];
+  const logs = fractions.map(Math.log);
+  for (const [a, first] of logs.entries())
+    for (const [b, second] of logs.entries()) {
+      if (b <= a) continue;
       const times = tasted.filter(([x, y]) => Math.min(x, y) === a && Math.max(x, y) === b).length;
       // The same mouth at the same two spoons is no fresh witness.
       const worth = informationOf(belief, (liked) => chanceOfFirst(first, second, liked)) * AGAIN ** times;

@@ -1,9 +1,17 @@
 import { seeded } from "../instruments/random";
 import { shuffled } from "./drawn";
 import { SODIUM_PER_SALT } from "../solution/sodium-chloride";
+import { firstOf } from "../sequence";
 
 /** Salt in what is tasted, as shares of it: the same step in every ratio from faint to far too salty for most. */
 export const SAMPLE_FRACTIONS: readonly number[] = [0.006, 0.0079, 0.0104, 0.0137, 0.018];
+
+/** Of the sample in that place, from 0. @throws RangeError where there is none */
+export function sampleFraction(place: number): number {
+  const fraction = SAMPLE_FRACTIONS[place];
+  if (fraction === undefined) throw new RangeError(`there are five samples, 0 to 4: none is ${place}`);
+  return fraction;
+}
 
 /** What carries the salt. Raw meat is never tasted. */
 export type CarrierId = "patty" | "stock" | "potato";
@@ -26,7 +34,7 @@ export const CARRIERS: readonly Carrier[] = [
   { id: "patty", nativeFraction: 0.0017, spoonG: 8, allergens: [], cookedToC: 71 },
 ];
 
-export const carrierOf = (id: CarrierId): Carrier => CARRIERS.find((c) => c.id === id) ?? CARRIERS[0];
+export const carrierOf = (id: CarrierId): Carrier => CARRIERS.find((c) => c.id === id) ?? firstOf(CARRIERS);
 
 /** By pairs, or each sample by itself on the scale from far too little to far too much. */
 export type TastingWay = "pairs" | "liking";
@@ -63,15 +71,18 @@ const MOST_OF_ONE = 9;
  */
 export function samplesOf(seed: number, carrier: Carrier, way: TastingWay, eaters: number): Sample[] {
   const draw = seeded(seed);
-  const codes: string[] = [];
-  while (codes.length < SAMPLE_FRACTIONS.length) {
-    const code = String(100 + Math.floor(draw() * 900));
-    if (!codes.includes(code)) codes.push(code);
-  }
+  const codes = new Set<string>();
+  const newCode = () => {
+    let code: string;
+    do code = String(100 + Math.floor(draw() * 900));
+    while (codes.has(code));
+    codes.add(code);
+    return code;
+  };
   const spoons = eaters * (way === "pairs" ? MOST_OF_ONE : 1) * carrier.spoonG;
   const carrierG = Math.ceil(Math.max(LEAST_G, spoons) / ROUND_G) * ROUND_G;
-  return SAMPLE_FRACTIONS.map((fraction, i) => ({
-    code: codes[i],
+  return SAMPLE_FRACTIONS.map((fraction) => ({
+    code: newCode(),
     fraction,
     carrierG,
     naclG: saltToAdd(carrierG, carrier.nativeFraction, fraction),

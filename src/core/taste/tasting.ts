@@ -1,7 +1,14 @@
 import type { Belief } from "../bayes/grid";
 import { seeded } from "../instruments/random";
 import { likingAfter, nextPair, type Answer } from "./liking";
-import { orderOf, questionsOf, SAMPLE_FRACTIONS, type CarrierId, type TastingWay } from "./samples";
+import {
+  orderOf,
+  questionsOf,
+  SAMPLE_FRACTIONS,
+  sampleFraction,
+  type CarrierId,
+  type TastingWay,
+} from "./samples";
 
 /** A guided tasting as it is kept: what was drawn, who tastes, and every answer in its order. */
 export interface Tasting {
@@ -33,8 +40,8 @@ const answersOf = (t: Tasting, eaterId: string) => t.answers.filter((a) => a.eat
 
 /** An answer as what it says of the eater. */
 export function answerOf(told: Told): Answer {
-  if (told.kind === "said") return { kind: "said", fraction: SAMPLE_FRACTIONS[told.sample], salt: told.salt };
-  const [first, second] = [SAMPLE_FRACTIONS[told.first], SAMPLE_FRACTIONS[told.second]];
+  if (told.kind === "said") return { kind: "said", fraction: sampleFraction(told.sample), salt: told.salt };
+  const [first, second] = [sampleFraction(told.first), sampleFraction(told.second)];
   if (told.liked === null) return { kind: "alike", fractions: [first, second] };
   return told.liked === "first"
     ? { kind: "pair", likedFraction: first, otherFraction: second }
@@ -56,7 +63,10 @@ export function questionFor(t: Tasting, eaterId: string): Question | undefined {
   const of = questionsOf(t.way);
   if (place < 0 || told.length >= of) return undefined;
   const asked = { eaterId, nth: told.length + 1, of };
-  if (t.way === "liking") return { ...asked, kind: "said", sample: orderOf(t.seed, place)[told.length] };
+  if (t.way === "liking") {
+    const sample = orderOf(t.seed, place)[told.length];
+    return sample === undefined ? undefined : { ...asked, kind: "said", sample };
+  }
   const tasted = told.flatMap((a) => (a.kind === "pair" ? [[a.first, a.second] as const] : []));
   const [a, b] = nextPair(beliefIn(t, eaterId), SAMPLE_FRACTIONS, tasted);
   const turned = seeded(t.seed + 104_729 * (place + 1) + told.length)() < 0.5;

@@ -13,6 +13,7 @@ import { rinseMinOf } from "../preparations";
 import { assertNever } from "../result";
 import { rootBetween } from "../root-between";
 import { saltPerWater, saturationFraction } from "../solution/sodium-chloride";
+import { lastOf } from "../sequence";
 
 /**
  * Salt wanted in the flesh, hours, and how strong (a brine's strength, or the dose by the weight of the meat): two are
@@ -103,7 +104,7 @@ function tried(input: Formulation, { rateFactor, nearly }: ThirdOptions, roughly
     initialPerWater: startOf(problem),
   });
   if (!ran.ok) return undefined;
-  const end = ran.value.moments[ran.value.moments.length - 1];
+  const end = lastOf(ran.value.moments);
   return { input, fraction: shareOfFinishedFlesh(end.mean, load.flesh.waterFraction) };
 }
 
@@ -140,7 +141,7 @@ function hoursNeeded(input: Formulation, options: ThirdOptions): ThirdAnswer {
   const exact = unrinsed !== undefined && rinses(input) ? rinsedAt(input, unrinsed, options) : unrinsed;
   const hours = exact ?? soak.window.ready.likely;
   if (hours !== undefined && hours <= RAIL_TO_H) return at(input, hours);
-  const last = soak.run.moments[soak.run.moments.length - 1];
+  const last = lastOf(soak.run.moments);
   return {
     ok: false,
     why: "not_within",
@@ -172,10 +173,11 @@ function rinsedAt(input: Formulation, fromH: number, options: ThirdOptions): num
 /** The hour of a mean, found between the recorded moments. */
 function reachedAt({ soak }: Formulated, mean: number): number | undefined {
   const { moments } = soak.run;
-  const after = moments.findIndex((m) => m.mean >= mean);
-  if (after <= 0) return after === 0 ? 0 : undefined;
+  const at = moments.findIndex((m) => m.mean >= mean);
+  const [before, after] = [moments[at - 1], moments[at]];
+  if (!before || !after) return after && 0;
   const over = (timeS: number) => momentAt(soak.run, timeS).mean - mean;
-  return rootBetween(over, moments[after - 1].timeS, moments[after].timeS) / HOUR_S;
+  return rootBetween(over, before.timeS, after.timeS) / HOUR_S;
 }
 
 /** The strength, or the dose, that brings what is wanted in the hours there are. */

@@ -54,7 +54,7 @@ export function AsItWent({
                 <span>{capital(line.name)}</span>
                 <span>
                   {words.gOf(
-                    <span className="figure">{grams(work.weights[line.id])}</span>,
+                    <span className="figure">{grams(work.weights[line.id] ?? 0)}</span>,
                     <span className="figure">{grams(line.massG * work.scaledBy)}</span>,
                   )}
                 </span>

@@ -13,14 +13,16 @@ const NEAR_MIN = 5;
 export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program: Program }) {
   const { batch, work, program } = props;
   const units = useUnits();
-  const acts = actsIn(program).filter((a) => work.done[a.id] !== undefined);
-  if (acts.length === 0) return null;
+  const done = actsIn(program).flatMap((act) => {
+    const realMs = work.done[act.id];
+    return realMs === undefined ? [] : [{ act, realMs }];
+  });
+  if (done.length === 0) return null;
   return (
     <section className="mt-6" aria-label={words.planAndWhatWas}>
       <h2 className="text-xl">{words.asPlannedAndAsIt}</h2>
       <ul>
-        {acts.map((act) => {
-          const realMs = work.done[act.id];
+        {done.map(({ act, realMs }) => {
           const lateMin = (realMs - batch.startedAtMs) / MIN_MS - act.atMin;
           return (
             <li

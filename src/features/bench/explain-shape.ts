@@ -45,6 +45,6 @@ export function sayShape(input: Worked["input"], { soak, pieceSize, contact }: W
 function saySkin({ solid, veiled }: FleshBody, faces: Pieces["faces"]): string {
   if (faces === "one") return words.skinItCoversTheFace;
   if (veiled) return words.skinOnOneSideAbout;
-  const onOne = (solid?.[0].otherBarrierM ?? 0) > 0;
+  const onOne = (solid?.[0]?.otherBarrierM ?? 0) > 0;
   return words.skinOnOneFaceWhere(onOne);
 }

@@ -13,7 +13,7 @@ import * as words from "@/words/bench/figures";
 export function Figures({ worked }: { worked: WorkedOut }) {
   const { outcome, salt } = worked;
   const verdict = sayVerdict(worked);
-  const [low, likely, high] = [salt.low, salt.fraction, salt.high].map((share) => percent(share, 1));
+  const [low, likely, high] = [percent(salt.low, 1), percent(salt.fraction, 1), percent(salt.high, 1)];
   return (
     <ul className="mt-1 grid grid-cols-2 border border-line bg-base-100 sm:grid-cols-[1.7fr_1fr_1fr_1.3fr]">
       <li className="relative p-2 pr-9" data-figure="mean">
@@ -81,7 +81,7 @@ function OwnTile(worked: Worked) {
       />
     );
   if (sheet.coat) {
-    const [coat, unit] = units.length(sheet.coat.thicknessMm, 1).split(" ");
+    const [coat = "", unit = ""] = units.length(sheet.coat.thicknessMm, 1).split(" ");
     return (
       <Tile
         name="coat"

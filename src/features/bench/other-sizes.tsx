@@ -11,7 +11,8 @@ export function OtherSizes({ input, sheet, outcome }: Worked) {
   const parts = others.filter((lot) => lot.ofEach).length;
   return outcome.alongside.map((other, i) => {
     const lot = others[i];
-    const { readyH } = sheet.soak.alongside[i];
+    if (!lot) return null;
+    const readyH = sheet.soak.alongside[i]?.readyH;
     return (
       <p key={i} className="text-sm" data-size={i + 2}>
         {words.thinPartMeanCentreReady({

@@ -102,7 +102,8 @@ export function SoakPanel(props: Props) {
 function sayDoubt({ worked: { sheet }, progress, sensitivities }: Props): string {
   if (sheet.bake) return words.anEstimateAProbeIn;
   if (progress !== undefined) return words.trying500Soaks(Math.round(progress * 100));
-  return sensitivities.length > 0 ? saySensitivity(sensitivities[0]) : "";
+  const [most] = sensitivities;
+  return most ? saySensitivity(most) : "";
 }
 
 const SOONER: Record<SoakWindow["lacks"], string> = words.sooner;

@@ -31,7 +31,8 @@ export function PasteBox({ onText, busy, problem }: Props) {
     event.preventDefault();
     setOver(false);
     const dropped = event.dataTransfer.getData("text/plain");
-    if (event.dataTransfer.files.length > 0) void take(event.dataTransfer.files[0]);
+    const [file] = event.dataTransfer.files;
+    if (file) void take(file);
     else if (dropped) setText(dropped);
   };
   const said = tooLarge ?? problem;

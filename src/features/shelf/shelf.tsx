@@ -51,9 +51,10 @@ export function Shelf({ crocks, ...view }: Props) {
           <div className="p-4 lg:overflow-y-auto lg:p-6">
             {running.length > 0 ? (
               <div className="grid gap-x-6 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
-                {running.map((batch) => (
-                  <ShelfBatch key={batch.id} batch={batch} now={crocks[batch.id]} nowMs={nowMs} />
-                ))}
+                {running.map((batch) => {
+                  const now = crocks[batch.id];
+                  return now && <ShelfBatch key={batch.id} batch={batch} now={now} nowMs={nowMs} />;
+                })}
               </div>
             ) : (
               <p className="text-lg">{words.nothingIsSoakingTheBench}</p>

@@ -14,6 +14,7 @@ import type { Moves } from "./use-moves";
 import { laneTops, Timeline } from "./timeline";
 import { useUnits } from "@/ui/measures";
 import * as words from "@/words/sitting/plan-view";
+import { firstOf } from "@/core/sequence";
 
 interface Props {
   planned: Extract<Answer, { status: "planned" }>;
@@ -43,7 +44,7 @@ export function PlanView(props: Props) {
   const spanMin = (Math.max(...planned.tasks.map((t) => t.endMs)) - nowMs) / MIN_MS;
   const fitting = ZOOMS.findLastIndex((px) => px * spanMin <= FITS_PX);
   const zoom = chosen ?? Math.max(0, fitting);
-  const pxPerMin = ZOOMS[zoom];
+  const pxPerMin = ZOOMS[zoom] ?? firstOf(ZOOMS);
   const roomMs = (LEAST_PX / pxPerMin) * MIN_MS;
   const lanes =
     by === "dish" ? lanesByDish(planned.tasks, body.dishes, roomMs) : lanesByResource(planned.tasks, roomMs);

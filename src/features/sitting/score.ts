@@ -1,4 +1,5 @@
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
+import { firstOf } from "@/core/sequence";
 
 /** A moment at which something begins, or hours in which nothing does. */
 export type ScoreRow =
@@ -90,13 +91,13 @@ function rowsOf(tasks: readonly PlannedTask[], nights: readonly Night[], endMs: 
   const long = tasks.filter((t) => t.endMs - t.startMs >= HOUR_MS).map((t) => t.endMs);
   const moments = [...new Set([...tasks.map((t) => t.startMs), ...long, endMs])].sort((a, b) => a - b);
   const rows: ScoreRow[] = [];
-  let busyMs = moments[0];
-  for (const [i, atMs] of moments.entries()) {
+  let busyMs = firstOf(moments);
+  for (const atMs of moments) {
     if (atMs - busyMs >= FOLDS_FROM_MS)
       rows.push({ kind: "fold", fromMs: busyMs, toMs: atMs, nights: nightsIn(nights, busyMs, atMs) });
     rows.push({ kind: "moment", atMs });
     const here = tasks.filter((t) => t.startMs === atMs && t.handsOn).map((t) => t.endMs);
-    busyMs = Math.max(busyMs, moments[i], ...here);
+    busyMs = Math.max(busyMs, atMs, ...here);
   }
   return rows;
 }

@@ -92,9 +92,10 @@ export function SittingSentence({ body, answer, working, nowMs, timeZone, onChan
 
 /** "Juniper pork loin, duck legs and roots"; many are counted. */
 function sayDishes(names: readonly string[]): string {
-  if (names.length === 0) return words.nothingYet;
+  const [first, ...others] = names;
+  if (first === undefined) return words.nothingYet;
   if (names.length > NAMED_MOST) return words.dishes(names.length);
-  if (names.length === 1) return names[0];
+  if (others.length === 0) return first;
   return words.and(names.slice(0, -1).join(", "), names.at(-1));
 }
 

@@ -53,9 +53,10 @@ function momentAt(thing: HTMLElement, topPx: number, fallbackMs: number): number
   const grid = thing.closest("[data-score]");
   const rows = [...(grid?.querySelectorAll<HTMLElement>("[data-row]") ?? [])];
   const at = rows.findLastIndex((row) => row.getBoundingClientRect().top <= topPx + 1);
-  if (at < 0) return fallbackMs;
-  const box = rows[at].getBoundingClientRect();
-  const fromMs = Number(rows[at].dataset.row);
+  const row = rows[at];
+  if (!row) return fallbackMs;
+  const box = row.getBoundingClientRect();
+  const fromMs = Number(row.dataset.row);
   const next = rows[at + 1];
   if (!next) return fromMs;
   const share = (topPx - box.top) / Math.max(1, next.getBoundingClientRect().top - box.top);

@@ -16,6 +16,7 @@ import { UsualKitchen } from "./usual";
 import { send } from "@/ui/send";
 import type { Theme } from "@/ui/shell/theme";
 import * as wording from "@/words/stores/kitchen-settings";
+import { firstOf } from "@/core/sequence";
 
 const YEAR_S = 365 * 24 * 3600;
 
@@ -54,7 +55,7 @@ export function KitchenSettings({ kitchen, theme }: { kitchen: KitchenView; them
       />
       <PickRow
         label={wording.timeZone}
-        items={known.map((zone) => ({ id: zone, name: zone, group: zone.split("/")[0] }))}
+        items={known.map((zone) => ({ id: zone, name: zone, group: firstOf(zone.split("/")) }))}
         chosenId={kitchen.timeZone}
         onPick={(timeZone) => save({ timeZone })}
       />

@@ -6,6 +6,7 @@ import type { Uses } from "@/contracts/views";
 import { useMeasures, useTold } from "@/ui/measures";
 import { tablesFor, type TableData } from "./reference-tables";
 import * as words from "@/words/stores/reference";
+import { firstOf } from "@/core/sequence";
 
 /** The table with a last column: which formulas use the row. */
 function withUses({ head, rows, named, ...rest }: TableData, uses: Uses): TableData {
@@ -43,7 +44,9 @@ export function Reference({ uses, find = "" }: { uses: Uses; find?: string | und
           {...table}
           all={table.rows.length}
           rows={
-            wanted === "" ? table.rows : table.rows.filter((row) => row[0].toLowerCase().includes(wanted))
+            wanted === ""
+              ? table.rows
+              : table.rows.filter((row) => firstOf(row).toLowerCase().includes(wanted))
           }
           searching={wanted !== ""}
         />

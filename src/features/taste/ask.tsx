@@ -16,6 +16,7 @@ const SALT = [-2, -1, 0, 1, 2];
 /** One question, as large as the screen allows: codes alone, nothing of the salt in them. */
 export function Ask({ question, eater, samples, onTold, onTakeBack }: Props) {
   const { eaterId } = question;
+  const codeOf = (sample: number) => samples[sample]?.code ?? "";
   return (
     <section aria-label={words.tastes(eater.name)} className="border-l-8 border-primary bg-base-100 p-4">
       <p className="flex flex-wrap justify-between gap-x-4 text-lg">
@@ -24,15 +25,15 @@ export function Ask({ question, eater, samples, onTold, onTakeBack }: Props) {
       </p>
       {question.kind === "pair" ? (
         <Pair
-          first={samples[question.first].code}
-          second={samples[question.second].code}
+          first={codeOf(question.first)}
+          second={codeOf(question.second)}
           onLiked={(liked) =>
             onTold({ eaterId, kind: "pair", first: question.first, second: question.second, liked })
           }
         />
       ) : (
         <One
-          code={samples[question.sample].code}
+          code={codeOf(question.sample)}
           onSaid={(salt) => onTold({ eaterId, kind: "said", sample: question.sample, salt })}
         />
       )}

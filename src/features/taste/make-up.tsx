@@ -8,6 +8,7 @@ import { fixed, grams } from "@/ui/format";
 import { Told } from "@/ui/measures";
 import { CARRIER_HOW } from "./words";
 import * as words from "@/words/taste/make-up";
+import { firstOf } from "@/core/sequence";
 
 interface Props {
   tasting: Tasting;
@@ -25,8 +26,8 @@ const EDIBLE = SALTS.filter((s) => s.foodGrade);
 /** The five cups: how they are made, and what goes into each, in the order of their codes. */
 export function MakeUp({ tasting, samples, kitchen, ready, onReady }: Props) {
   const salts = [...(kitchen.own.salts ?? []).filter((s) => s.foodGrade), ...EDIBLE];
-  const [saltId, setSaltId] = useState(salts[0].id);
-  const salt = salts.find((s) => s.id === saltId) ?? salts[0];
+  const [saltId, setSaltId] = useState(firstOf(salts).id);
+  const salt = salts.find((s) => s.id === saltId) ?? firstOf(salts);
   const carrier = carrierOf(tasting.carrier);
   const inOrder = [...samples].sort((a, b) => a.code.localeCompare(b.code));
   return (

@@ -54,14 +54,19 @@ export function AtWork({
   const [snoozed, setSnoozed] = useState<Record<string, number>>({});
   const [probeSetMs, setProbeSetMs] = useState<Record<string, number>>({});
   const worked = useMemo(
-    () => batches.flatMap((batch) => (derived[batch.id] ? [{ batch, ...derived[batch.id] }] : [])),
+    () =>
+      batches.flatMap((batch) => {
+        const there = derived[batch.id];
+        return there ? [{ batch, ...there }] : [];
+      }),
     [batches, derived],
   );
   const dishes = useMemo(() => {
     const told = { sittings, probeSetMs, wallMs };
-    const ofBatches = worked.flatMap((w) =>
-      works[w.batch.id] ? [batchAtWork(w, works[w.batch.id], told)] : [],
-    );
+    const ofBatches = worked.flatMap((w) => {
+      const work = works[w.batch.id];
+      return work ? [batchAtWork(w, work, told)] : [];
+    });
     return byUrgency([...ofBatches, ...sittings.flatMap((s) => plainAtWork(s, told, kitchen.timeZone))]);
   }, [worked, works, sittings, probeSetMs, wallMs, kitchen.timeZone]);
 

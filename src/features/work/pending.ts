@@ -8,7 +8,7 @@ type Reading = WorkView["readings"][number];
 export function withPending(said: WorkView, pending: readonly Entry[]): WorkView {
   const work = { ...said, done: { ...said.done }, weights: { ...said.weights } };
   for (const entry of pending) {
-    const [what, id] = entry.path.split("/").slice(4);
+    const [what, id = ""] = entry.path.split("/").slice(4);
     if (what === "acts" && entry.method === "PUT") {
       const { atMs, notDone } = bodyOf<{ atMs: number; notDone?: boolean }>(entry);
       if (notDone) work.skipped = work.skipped.includes(id) ? work.skipped : [...work.skipped, id];

@@ -47,7 +47,7 @@ function Ways({ input, sheet, weights, over, onScale }: WaysProps) {
       <p className="mt-1">
         {words.whereItCanBe(
           <b>{words.takeOutAgain}</b>,
-          over.map((l) => `${grams(offBy(l, weights[l.id]))} g ${l.name}`).join(", "),
+          over.map((l) => `${grams(offBy(l, weights[l.id] ?? 0))} g ${l.name}`).join(", "),
         )}
       </p>
       {all.refused ? (
@@ -58,7 +58,9 @@ function Ways({ input, sheet, weights, over, onScale }: WaysProps) {
             {words.by({
               scaleItAllUp: <b>{words.scaleItAllUp}</b>,
               factor: all.factor.toFixed(2),
-              lines: sheet.lines.map((l, i) => `${l.name} ${grams(all.lines[i].massG)} g`).join(" · "),
+              lines: sheet.lines
+                .map((l, i) => `${l.name} ${grams(all.lines[i]?.massG ?? l.massG)} g`)
+                .join(" · "),
             })}
             {scaled.ok && <Effect effect={scaled.value} />}
           </p>

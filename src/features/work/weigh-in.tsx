@@ -42,7 +42,10 @@ export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWei
     onPan({ lineId: line.id, targetG: line.massG, tareG });
   };
   const lines = sheet.lines.map((line) => ({ ...line, massG: line.massG * scaledBy }));
-  const over = lines.filter((l) => weights[l.id] !== undefined && judgeWeight(l, weights[l.id]) === "over");
+  const over = lines.filter((l) => {
+    const poured = weights[l.id];
+    return poured !== undefined && judgeWeight(l, poured) === "over";
+  });
   return (
     <section aria-label={words.weighIn} className="bg-base-100 p-4">
       <h3 className="text-2xl">{words.scale}</h3>

@@ -3,11 +3,11 @@ import type { TokenScope } from "@/contracts/door";
 import type { WholeDb } from "../database";
 
 /** What an operation is given: checked already, but for what only the kitchen knows. */
-export interface Call<B = unknown, Q = unknown> {
+export interface Call<B = unknown, Q = unknown, N extends string = string> {
   db: WholeDb;
   nowMs: number;
   /** Parts of the path by name. */
-  path: Record<string, string>;
+  path: Record<N, string>;
   query: Q;
   body: B;
   /** A body that is no JSON: the file it was written into. */
@@ -59,14 +59,20 @@ export interface Operation {
 export const scopeOf = ({ scope, method }: Operation): TokenScope =>
   scope ?? (method === "get" ? "read" : "all");
 
-type Typed<B extends z.ZodType, Q extends z.ZodObject> = Omit<
+/** The names in a path: "id" and "actId" of /batches/{id}/acts/{actId}. */
+type NamesIn<P extends string> = P extends `${string}{${infer Name}}${infer Rest}`
+  ? Name | NamesIn<Rest>
+  : never;
+
+type Typed<P extends string, B extends z.ZodType, Q extends z.ZodObject> = Omit<
   Operation,
-  "run" | "body" | "query" | "status"
+  "run" | "path" | "body" | "query" | "status"
 > & {
+  path: P;
   body?: B;
   query?: Q;
   status?: Operation["status"];
-  run: (call: Call<z.infer<B>, z.infer<Q>>) => unknown;
+  run: (call: Call<z.infer<B>, z.infer<Q>, NamesIn<P>>) => unknown;
 };
 
 const USUAL_STATUS: Record<Operation["method"], Operation["status"]> = {
@@ -78,12 +84,16 @@ const USUAL_STATUS: Record<Operation["method"], Operation["status"]> = {
 };
 
 /** An operation whose `run` knows what its contracts say; read against them at the door. */
-export const operation = <B extends z.ZodType = z.ZodUnknown, Q extends z.ZodObject = z.ZodObject>(
-  typed: Typed<B, Q>,
+export const operation = <
+  P extends string,
+  B extends z.ZodType = z.ZodUnknown,
+  Q extends z.ZodObject = z.ZodObject,
+>(
+  typed: Typed<P, B, Q>,
 ): Operation => ({
   status: USUAL_STATUS[typed.method],
   ...typed,
-  run: (call) => typed.run(call as Call<z.infer<B>, z.infer<Q>>),
+  run: (call) => typed.run(call as Call<z.infer<B>, z.infer<Q>, NamesIn<P>>),
 });
 
 /** Of a table: 1.5 and commas, or 1,5 and semicolons. Another program is told, not guessed for. */

@@ -17,9 +17,11 @@ import * as words from "@/words/server/api/serve";
 /** Answers a request under /api/v1 by the operation its path and method name. */
 export function serveApi(request: Request, parts: string[]): Promise<Response> {
   return answer(async () => {
-    if (parts.length === 0 || (parts.length === 1 && parts[0] === "openapi.json"))
+    const [first, second, ...more] = parts;
+    if (first === undefined || (first === "openapi.json" && second === undefined))
       return Response.json(openApi());
-    if (parts.length === 2 && parts[0] === "schemas") return Response.json(schemaFile(parts[1]));
+    if (first === "schemas" && second !== undefined && more.length === 0)
+      return Response.json(schemaFile(second));
     const { operation, path } = found(request.method.toLowerCase(), parts);
     return reply(operation, request, path);
   });
@@ -135,10 +137,10 @@ function matched(template: string, parts: string[]): Record<string, string> | un
   const wanted = template.split("/").slice(1);
   if (wanted.length !== parts.length) return undefined;
   const path: Record<string, string> = {};
-  for (const [i, part] of wanted.entries()) {
-    const name = /^\{(\w+)\}$/.exec(part)?.[1];
-    if (name) path[name] = parts[i];
-    else if (part !== parts[i]) return undefined;
+  for (const [i, part] of parts.entries()) {
+    const name = /^\{(\w+)\}$/.exec(wanted[i] ?? "")?.[1];
+    if (name) path[name] = part;
+    else if (part !== wanted[i]) return undefined;
   }
   return path;
 }

@@ -104,12 +104,16 @@ export function loadDemoKitchen(db: Db, nowMs: number): void {
     saveVersion(tx, loin.formulaId, { formulation: PORK_LOIN, baseVersion: 1, note }, hoursAgo(24 * 80));
     const duck = createFormula(tx, DUCK_LEGS, "As on the card by the fridge", hoursAgo(24 * 99));
 
-    const others = [LAMB_SHOULDER, SHORT_RIBS, TOFU, MACKEREL, GREY_MULLET, CELERIAC];
-    const written = others.map((f, i) => ({
-      formulation: f,
-      formulaId: createFormula(tx, f, "First written down", hoursAgo(24 * (98 - i))).formulaId,
-    }));
-    const [lamb, ribs, tofu, mackerel, mullet, celeriac] = written;
+    const written = (formulation: Formulation, daysAgo: number) => ({
+      formulation,
+      formulaId: createFormula(tx, formulation, "First written down", hoursAgo(24 * daysAgo)).formulaId,
+    });
+    const lamb = written(LAMB_SHOULDER, 98);
+    const ribs = written(SHORT_RIBS, 97);
+    const tofu = written(TOFU, 96);
+    const mackerel = written(MACKEREL, 95);
+    const mullet = written(GREY_MULLET, 94);
+    const celeriac = written(CELERIAC, 93);
     const tagged: [string, string[]][] = [
       [loin.formulaId, ["Saturday", "oven"]],
       [duck.formulaId, ["Saturday", "overnight"]],

@@ -2,7 +2,7 @@ import { TZDate } from "@date-fns/tz";
 import { addDays } from "date-fns";
 import type { Formulation } from "@/core/formulation";
 import type { Judged } from "@/core/journal/outcome";
-import { SAMPLE_FRACTIONS } from "@/core/taste/samples";
+import { sampleFraction } from "@/core/taste/samples";
 import { nextEater, questionFor, type Tasting } from "@/core/taste/tasting";
 import { liftBatch, startBatch } from "../batches";
 import type { Db } from "../database";
@@ -110,7 +110,7 @@ function tasted(): Tasting {
     const q = questionFor(t, who.id);
     if (q?.kind !== "pair") break;
     const likes = Math.log(TABLES.find((e) => e.id === who?.id)?.likes ?? 1);
-    const off = (i: number) => Math.abs(Math.log(SAMPLE_FRACTIONS[i]) - likes);
+    const off = (i: number) => Math.abs(Math.log(sampleFraction(i)) - likes);
     const liked = off(q.first) <= off(q.second) ? ("first" as const) : ("second" as const);
     t.answers.push({ eaterId: who.id, kind: "pair", first: q.first, second: q.second, liked });
   }

@@ -9,6 +9,7 @@ import { TABLE_NAMES, TABLES, type TableName } from "../safekeeping/tables";
 import { boundedJson } from "./bounded-json";
 import { isPlainJpeg } from "./plain-jpeg";
 import * as words from "@/words/server/exchange/archive";
+import { firstOf } from "@/core/sequence";
 
 /* A whole kitchen as a zip: every table as JSON, photos as they are, and CSV of what others want to read. The passphrase
    and its sessions are no part of it. */
@@ -60,7 +61,7 @@ export async function readArchive(bytes: Uint8Array): Promise<Record<TableName, 
       try {
         return checkRow(name, row);
       } catch (error) {
-        const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
+        const field = error instanceof z.ZodError ? firstOf(error.issues).path.join(".") : "";
         throw unfit(words.rowOfTablesJsonDoes({ amount: i + 1, name, field }));
       }
     });

@@ -18,7 +18,8 @@ export const LIMITS: Readonly<Record<JobName, Limit>> = {
   compute: PLAN,
   worked: SHORT,
   derived: SHORT,
-  learned: SHORT,
+  // All that was ever read: it grows with the record.
+  learned: PLAN,
   startBatch: PLAN,
   loadSitting: PLAN,
   planAgain: PLAN,

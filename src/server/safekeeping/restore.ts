@@ -10,6 +10,7 @@ import { replaceAll } from "./replace";
 import { checkRow } from "./rows";
 import { TABLE_NAMES, TABLES } from "./tables";
 import * as words from "@/words/server/safekeeping/restore";
+import { firstOf } from "@/core/sequence";
 
 /** The largest snapshot taken back. */
 export const SNAPSHOT_MOST_BYTES = 512 * 1024 * 1024;
@@ -49,7 +50,7 @@ function readRow(name: (typeof TABLE_NAMES)[number], index: number, row: unknown
   try {
     checkRow(name, row);
   } catch (error) {
-    const field = error instanceof z.ZodError ? error.issues[0]?.path.join(".") : "";
+    const field = error instanceof z.ZodError ? firstOf(error.issues).path.join(".") : "";
     throw unfit(words.rowOfDoesNotRead({ index: index + 1, name, field }));
   }
 }

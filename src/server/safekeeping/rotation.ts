@@ -27,7 +27,7 @@ export function outlived(takenMs: readonly number[], nowMs: number): number[] {
   const sorted = takenMs.filter((ms) => !isAhead(ms, nowMs)).sort((a, b) => b - a);
   let ageMs = 0;
   const over = sorted.filter((ms, i) => {
-    const gapMs = i > 0 ? sorted[i - 1] - ms : 0;
+    const gapMs = (sorted[i - 1] ?? ms) - ms;
     if (gapMs <= GAP_MOST_MS) ageMs += gapMs;
     const days = ageMs / DAY_MS;
     if (i === 0 || days <= ALL_FOR_DAYS) return false;

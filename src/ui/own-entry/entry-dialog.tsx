@@ -10,6 +10,7 @@ import { SaveProblem, useSave } from "@/ui/use-save";
 import { AllergenBoxes } from "./allergen-boxes";
 import { ruleOf, type NumberField } from "./fields";
 import * as words from "@/words/ui/own-entry/entry-dialog";
+import { firstOf } from "@/core/sequence";
 
 type Entry = Food | Ingredient;
 
@@ -36,7 +37,7 @@ const TITLE = words.title;
 /** An own food or ingredient: named, begun from the nearest row of the table, and changed where it differs. */
 export function EntryDialog<T extends Entry>(props: Props<T>) {
   const { kind, like, entry, fields, facts: Facts, onClose, onKept } = props;
-  const near = like.find((row) => row.id === props.likeId) ?? like[0];
+  const near = like.find((row) => row.id === props.likeId) ?? firstOf(like);
   const [draft, setDraft] = useState<T>(() => entry ?? own(near, props.name ?? ""));
   const [likeId, setLikeId] = useState(near.id);
   const likes = useMemo(() => pickable(like, words.inTheTables), [like]);

@@ -52,7 +52,7 @@ export function ticksOf(
   start?: { atMs: number; timeZone: string },
   { clock, dayAndClock }: Pick<Units, "clock" | "dayAndClock"> = unitsOf("metric"),
 ): Tick[] {
-  const stepMin = STEPS_MIN.find((m) => (spanH * 60) / m <= MOST_TICKS) ?? STEPS_MIN[STEPS_MIN.length - 1];
+  const stepMin = STEPS_MIN.find((m) => (spanH * 60) / m <= MOST_TICKS) ?? Math.max(...STEPS_MIN);
   const first: Tick = { hours: 0, text: start ? clock(start.atMs, start.timeZone) : "in" };
   const marks: Tick[] = [first];
   const offsetMin = start ? minutesToRound(start, stepMin) : stepMin;
@@ -146,7 +146,8 @@ export function nightsFrom(
     const dawn = inZone(fall.getTime(), timeZone);
     dawn.setDate(dawn.getDate() + 1);
     dawn.setHours(NIGHT.to, 0, 0, 0);
-    const [fromH, toH] = [fall, dawn].map((d) => (d.getTime() - startAtMs) / 3_600_000);
+    const hoursTo = (d: Date) => (d.getTime() - startAtMs) / 3_600_000;
+    const [fromH, toH] = [hoursTo(fall), hoursTo(dawn)];
     if (toH > 0 && fromH < spanH)
       nights.push({ from: positionOf(Math.max(fromH, 0), spanH), to: positionOf(toH, spanH) });
   }

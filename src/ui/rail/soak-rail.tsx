@@ -74,9 +74,11 @@ export function SoakRail({ window, hours, marks, onHours, start, keepsH, compact
   const nudge = (event: KeyboardEvent) => {
     const ends: Record<string, number> = { Home: RAIL_FROM_H, End: RAIL_TO_H };
     const direction = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key];
-    if (!onHours || (!direction && !(event.key in ends))) return;
+    const end = ends[event.key];
+    if (!onHours || (!direction && end === undefined)) return;
     event.preventDefault();
-    if (!direction) return onHours(ends[event.key]);
+    if (end !== undefined) return onHours(end);
+    if (!direction) return;
     const stepMin = hours < SHORT_H ? 1 : NUDGE_MIN;
     const by = (direction * stepMin * (event.shiftKey ? 10 : 1)) / 60;
     onHours(Math.min(RAIL_TO_H, Math.max(RAIL_FROM_H, hours + by)));

@@ -33,7 +33,7 @@ export function cutOf(sheet: Formulated, outcome: Outcome, id: string): Cut | un
 /** Salt on the line from face to face through the middle. @param position from the middle, or the shut face, 0, to the upper face, 1 */
 export function onCentreLine({ deep, across, fractions }: Cut, position: number): number {
   const row = deep.findIndex((edge, i) => i > 0 && edge >= position) - 1;
-  return fractions[Math.max(0, row) * (across.length - 1)];
+  return fractions[Math.max(0, row) * (across.length - 1)] ?? 0;
 }
 
 /**
@@ -53,23 +53,29 @@ export function CutSymbol({ cut, oneFace }: { cut: Cut; oneFace: boolean }) {
 
 /** The cells of each shade as one path, mirrored to the sides that were not solved. */
 function outlinesOf({ deep, across, fractions, full }: Cut, oneFace: boolean): Map<number, string> {
-  const columns = across.length - 1;
-  const whole = deep[0] < 0;
+  const rows = spansOf(oneFace ? deep.map((edge) => 2 * edge - 1) : deep);
+  const columns = spansOf(across);
+  const single = columns.length === 1;
+  const whole = oneFace || rows.some(({ from }) => from < 0);
   const outlines = new Map<number, string>();
-  fractions.forEach((fraction, i) => {
-    const [row, column] = [Math.floor(i / columns), i % columns];
-    const [from, to] = oneFace ? [2 * deep[row] - 1, 2 * deep[row + 1] - 1] : [deep[row], deep[row + 1]];
-    const width = columns === 1 ? 2 : across[column + 1] - across[column] + SEAM;
-    const height = to - from + SEAM;
-    const strength = strengthOf(fraction / full);
-    let d = outlines.get(strength) ?? "";
-    for (const x of columns === 1 ? [-1] : [across[column], -across[column + 1]])
-      for (const y of whole || oneFace ? [-to] : [-to, from])
-        d += `M${short(x)} ${short(y)}h${short(width)}v${short(height)}h${short(-width)}z`;
-    outlines.set(strength, d);
-  });
+  rows.forEach((row, r) =>
+    columns.forEach((column, c) => {
+      const strength = strengthOf((fractions[r * columns.length + c] ?? 0) / full);
+      const width = single ? 2 : column.to - column.from + SEAM;
+      const height = row.to - row.from + SEAM;
+      let d = outlines.get(strength) ?? "";
+      for (const x of single ? [-1] : [column.from, -column.to])
+        for (const y of whole ? [-row.to] : [-row.to, row.from])
+          d += `M${short(x)} ${short(y)}h${short(width)}v${short(height)}h${short(-width)}z`;
+      outlines.set(strength, d);
+    }),
+  );
   return outlines;
 }
+
+/** What lies between each edge and the next. */
+const spansOf = (edges: Float64Array) =>
+  Array.from(edges.subarray(1), (to, i) => ({ from: edges[i] ?? to, to }));
 
 /** A piece is a few hundred pixels wide: more digits cannot be seen. */
 const short = (length: number): number => Math.round(length * 1e4) / 1e4;

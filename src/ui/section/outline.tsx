@@ -59,15 +59,7 @@ export const deepestIn = ({ width, height }: Box): number => wedgeDeepest(height
 function wedgePoints(box: Box, within: number): string {
   const { x, y, width, height } = box;
   const [middleX, middleY] = [x + deepestIn(box), y + height / 2];
-  return [
-    [x, y],
-    [x + width, middleY],
-    [x, y + height],
-  ]
-    .map(([cornerX, cornerY]) => [
-      middleX + (cornerX - middleX) * within,
-      middleY + (cornerY - middleY) * within,
-    ])
-    .map((point) => point.join())
-    .join(" ");
+  const drawn = (cornerX: number, cornerY: number) =>
+    `${middleX + (cornerX - middleX) * within},${middleY + (cornerY - middleY) * within}`;
+  return [drawn(x, y), drawn(x + width, middleY), drawn(x, y + height)].join(" ");
 }

@@ -1,3 +1,4 @@
+import { firstOf } from "@/core/sequence";
 import type { Outcome } from "@/core/formula/account/outcome";
 import type { Formulated } from "@/core/formula/formulate";
 import { saltedFaces } from "@/core/formula/weigh/salted-faces";
@@ -29,6 +30,7 @@ const WALL = 5;
 /** A tub with brine: level, headspace, plate, food under or out of the liquid. */
 export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact, units }: DrawingProps) {
   const layout = layOut(input, sheet);
+  const first = firstOf(layout.pieces);
   const margin = compact ? { side: 14, top: 8, bottom: 6 } : { side: 118, top: 10, bottom: 10 };
   const scale = Math.min(
     (view.width - 2 * margin.side - 2 * WALL) / layout.widthMm,
@@ -103,10 +105,10 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
       {!compact && (
         <CloseUp
           piece={{
-            x: left + layout.pieces[0].x * scale,
-            y: floor - layout.pieces[0].height * scale,
-            width: layout.pieces[0].width * scale,
-            height: layout.pieces[0].height * scale,
+            x: left + first.x * scale,
+            y: floor - first.height * scale,
+            width: first.width * scale,
+            height: first.height * scale,
           }}
           shape={input.pieces.shape}
           roomAbove={rim}
@@ -122,7 +124,7 @@ export function WetVessel({ input, sheet, shades, cut, acidShare, view, compact,
         <>
           <Leader
             x={left - 12}
-            y={floor - layout.pieces[0].height * scale * 0.5}
+            y={floor - first.height * scale * 0.5}
             lines={[
               words.thick(units.length(input.pieces.thicknessMm)),
               pathNote(sheet, units),

@@ -39,6 +39,7 @@ interface Props extends Pick<PanelProps, "onValidity"> {
 export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
   const set = (index: number, part: Partial<CookStage>) =>
     onChange(stages.map((stage, i) => (i === index ? { ...stage, ...part } : stage)));
+  const last = stages.at(-1);
   return (
     <ol aria-label={words.stagesOfThe(of)}>
       {stages.map((stage, i) => (
@@ -142,12 +143,12 @@ export function StagesEditor({ stages, of, onChange, onValidity }: Props) {
           )}
         </li>
       ))}
-      {stages.length < STAGES_MAX && (
+      {last && stages.length < STAGES_MAX && (
         <li>
           <button
             type="button"
             className="btn min-h-11"
-            onClick={() => onChange([...stages, { ...stages[stages.length - 1], action: undefined }])}
+            onClick={() => onChange([...stages, { ...last, action: undefined }])}
           >
             <Plus size={18} aria-hidden /> {words.oneMoreStage}
           </button>

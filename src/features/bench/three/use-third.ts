@@ -22,11 +22,12 @@ export interface ThirdHeld {
 }
 
 /** Latest last: the first of them follows the other two. What is wanted on the plate is the last to give way. */
-const AT_FIRST: Third[] = ["strength", "hours", "salt"];
+type Order = [Third, Third, Third];
+const AT_FIRST: Order = ["strength", "hours", "salt"];
 
 interface Held {
   choice: PreparationChoice;
-  order: Third[];
+  order: Order;
   problem: string | null;
 }
 
@@ -45,7 +46,7 @@ export function useThird(value: Formulation, change: (edit: Edit) => void, rateF
 
   const set = async (which: Third, edit: Edit) => {
     const mine = ++newest.current;
-    const next = [...order.filter((t) => t !== which), which];
+    const next = changedLast(order, which);
     const edited = edit(value);
     const settled = { choice: choiceOf(edited.preparation), order: next };
     change(edit);
@@ -65,6 +66,13 @@ export function useThird(value: Formulation, change: (edit: Edit) => void, rateF
     if (answer.ok) change((f) => withThird(f, answer.input, next[0]));
   };
   return { follower, problem, seen: before ?? value, set };
+}
+
+/** Whichever was left alone longest comes first. */
+function changedLast([first, second, third]: Order, which: Third): Order {
+  if (which === first) return [second, third, first];
+  if (which === second) return [first, third, second];
+  return [first, second, third];
 }
 
 function sayNone(answer: ThirdAnswer, input: Formulation, which: Third): string | null {

@@ -13,6 +13,7 @@ import { Modal } from "@/ui/modal";
 import { QuantityField } from "@/ui/quantity-field";
 import { SaveProblem, useSave } from "@/ui/use-save";
 import * as words from "@/words/stores/own/calibrate-dialog";
+import { firstOf } from "@/core/sequence";
 
 const WEIGHED: QuantityRule = { dimension: "mass", min: 0.5, max: 600 };
 
@@ -24,9 +25,9 @@ type Spoon = keyof (typeof MEASURES)["us"];
 
 /** Weigh one level spoon or cup of the kitchen's own salt: every measure of it follows. */
 export function CalibrateDialog({ measures, onClose }: { measures: MeasureSystem; onClose: () => void }) {
-  const [saltId, setSaltId] = useState(SALTS[0].id);
+  const [saltId, setSaltId] = useState(firstOf(SALTS).id);
   const [spoon, setSpoon] = useState<Spoon>("tbsp");
-  const salt = SALTS.find((s) => s.id === saltId) ?? SALTS[0];
+  const salt = SALTS.find((s) => s.id === saltId) ?? firstOf(SALTS);
   const ml = MEASURES[measures][spoon];
   const [weighedG, setWeighedG] = useState<number | null>(null);
   const [unread, setUnread] = useState(false);

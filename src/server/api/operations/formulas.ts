@@ -129,7 +129,8 @@ export const FORMULA_OPERATIONS = [
     run: ({ db, path }) => {
       const { limits, rates } = loadKitchen(db);
       const { formulation } = loadFormula(db, path.id);
-      return sheetOf(formulation, { kitchen: limits, rateFactor: rates[formulation.foodId]?.factor });
+      const known = rates[formulation.foodId];
+      return sheetOf(formulation, { kitchen: limits, ...(known && { rateFactor: known.factor }) });
     },
   }),
   operation({

@@ -6,6 +6,7 @@ import { Refusal } from "../../problem";
 import { eachRow, plainRows, type Decimal } from "./table";
 import { localTimes, utcTimes } from "./tables";
 import * as words from "@/words/server/exchange/csv/readings";
+import { firstOf } from "@/core/sequence";
 
 /** A day of four instruments at a reading a second, and some. */
 export const CSV_MOST_BYTES = 40 * 1024 * 1024;
@@ -65,8 +66,8 @@ export function* readingsLines(
     }));
   let lines: (string | number)[][] = [[...HEADS]];
   for (const { channel, atMs, value } of samples) {
-    while (byHand.length > 0 && byHand[0].atMs <= atMs)
-      lines.push(...byHand.splice(0, 1).map((r) => r.cells));
+    const later = byHand.findIndex((r) => r.atMs > atMs);
+    lines.push(...byHand.splice(0, later < 0 ? byHand.length : later).map((r) => r.cells));
     lines.push(line(atMs, channel, [[columnOf(channel), value]]));
     if (lines.length < LINES_AT_ONCE) continue;
     yield plainRows(lines, decimal);
@@ -97,7 +98,8 @@ export function readReadings(csv: string) {
         words.notReadings,
         words.rowItWantsTheHeads({ amount: i + 2, what, heads: HEADS.join(", ") }),
       );
-    const atMs = ISO.test(row.at_utc ?? "") ? Date.parse(row.at_utc) : Number.NaN;
+    const { at_utc: at = "" } = row;
+    const atMs = ISO.test(at) ? Date.parse(at) : Number.NaN;
     if (Number.isNaN(atMs)) throw wrong(words.atUtcIsATime);
     if (row.what === "weight" || row.what === "bath_strength") {
       const reading = readingBody.safeParse(
@@ -105,15 +107,17 @@ export function readReadings(csv: string) {
           ? { kind: "weight", beforeG: figureOf(row.before_g), afterG: figureOf(row.after_g) }
           : { kind: "bathStrength", saltFraction: figureOf(row.salt_fraction || row.value) },
       );
-      if (!reading.success) throw wrong(`${row.what}: ${reading.error.issues[0].message}`);
+      if (!reading.success) throw wrong(`${row.what}: ${firstOf(reading.error.issues).message}`);
       read.readings.push({ atMs, reading: reading.data });
     } else {
       const channel = row.what as Channel;
       const sample = { channel, atMs, value: figureOf(row[columnOf(channel)] || row.value) };
       // The contract is asked only for its words: asked of each of a day's readings it takes longer than all the rest.
       const known = isReading(sample) ? undefined : sampleSchema.safeParse(sample);
-      if (known && !known.success)
-        throw wrong(`${known.error.issues[0].path.join(".")}: ${known.error.issues[0].message}`);
+      if (known && !known.success) {
+        const { path, message } = firstOf(known.error.issues);
+        throw wrong(`${path.join(".")}: ${message}`);
+      }
       read.samples.push(sample);
     }
   });

@@ -63,7 +63,7 @@ export type ReadRow = Record<string, string>;
  */
 export function eachRow(csv: string, visit: (row: ReadRow, i: number) => void): void {
   const text = csv.replace(/^\uFEFF/, "");
-  const head = text.split(/\r?\n/, 1)[0];
+  const [head = ""] = text.split(/\r?\n/, 1);
   // Told by its heads alone: no head has either sign in it.
   const isComma = head.includes(";") && !head.includes(",");
   const read = (cell: string) =>
@@ -123,13 +123,14 @@ const FIGURE = /^-?\d+(?:\.\d+)?(?:e[+-]?\d+)?$/i;
 
 /** A table by its heads and what stands under them: written and read by the same description. */
 export const tableOf = <C extends Columns>(columns: C) => {
-  const heads = Object.keys(columns);
+  const stands = Object.entries(columns);
+  const heads = stands.map(([head]) => head);
   return {
     heads,
     write: (rows: readonly RowOf<C>[], decimal?: Decimal): string =>
       csvOf(
         rows.map((row) =>
-          Object.fromEntries(heads.map((head) => [head, cellOf(columns[head], row[head as keyof C])])),
+          Object.fromEntries(stands.map(([head, column]) => [head, cellOf(column, row[head as keyof C])])),
         ),
         heads,
         decimal,
@@ -139,9 +140,9 @@ export const tableOf = <C extends Columns>(columns: C) => {
       rowsOf(csv).map(
         (row, i) =>
           Object.fromEntries(
-            heads.map((head) => {
+            stands.map(([head, column]) => {
               const cell = row[head];
-              const value = cell === undefined ? undefined : valueOf(columns[head], cell.trim(), cell);
+              const value = cell === undefined ? undefined : valueOf(column, cell.trim(), cell);
               if (value === undefined)
                 throw new Refusal(
                   400,
@@ -149,7 +150,7 @@ export const tableOf = <C extends Columns>(columns: C) => {
                   words.rowItWantsTheHeads({
                     amount: i + 2,
                     head,
-                    columns: WANTS[columns[head]],
+                    columns: WANTS[column],
                     heads: heads.join(", "),
                   }),
                 );
