@@ -63,10 +63,12 @@ test("the same question is asked once, and known at once when it has been answer
   expect(worked({ ...q })).toBe(answer);
 });
 
-test("one is under way and the newest waits: what was typed over is never asked", async () => {
+test("one is under way, the newest that waits goes next: what was typed over is never asked", async () => {
   const [one, two, three] = [question(), question(), question()];
+  const typedOver = new AbortController();
   void worked(one);
-  void worked(two);
+  void worked(two, typedOver.signal);
+  typedOver.abort();
   const last = worked(three);
   expect(asked).toHaveLength(1);
   asked[0].answer();
@@ -80,6 +82,48 @@ test("one is under way and the newest waits: what was typed over is never asked"
   expect(asked.at(-1)?.of).toEqual(two);
   asked.at(-1)?.answer();
   await turn();
+});
+
+test("what a page waits for to be drawn is answered, whatever newer is asked, and however often it is typed over elsewhere", async () => {
+  const [one, two, three] = [question(), question(), question()];
+  void worked(one);
+  const first = worked(two);
+  const typedOver = new AbortController();
+  expect(worked({ ...two }, typedOver.signal)).toBe(first);
+  typedOver.abort();
+  void worked(three);
+  asked[0].answer();
+  await turn();
+  asked[1].answer();
+  await turn();
+  expect(asked.map((a) => a.of)).toEqual([one, three, two]);
+  asked[2].answer();
+  expect(await first).toMatchObject({ ok: true, input: two.input });
+  await turn();
+});
+
+test("wanted by two, it is let go of when neither wants it", async () => {
+  const [one, two] = [question(), question()];
+  const [mine, yours] = [new AbortController(), new AbortController()];
+  void worked(one);
+  void worked(two, mine.signal);
+  void worked(two, yours.signal);
+  mine.abort();
+  asked[0].answer();
+  await turn();
+  expect(asked).toHaveLength(2);
+  asked[1].answer();
+  await turn();
+  const three = question();
+  const [his, hers] = [new AbortController(), new AbortController()];
+  void worked(question());
+  void worked(three, his.signal);
+  void worked(three, hers.signal);
+  his.abort();
+  hers.abort();
+  asked[2].answer();
+  await turn();
+  expect(asked).toHaveLength(3);
 });
 
 test("another pull of the same soak is answered without its sheet, and has it", async () => {
@@ -127,9 +171,9 @@ test("sums that fail are told, not asked at every drawing of the page; a try two
   await turn();
 });
 
-test("away, and meanwhile something newer is asked: that goes first, the older one is asked when it comes again", async () => {
-  const [older, newer] = [question(), question()];
-  void worked(older);
+test("away, and meanwhile something newer is asked: that goes first, then the older one if it is wanted", async () => {
+  const [older, newer, gone] = [question(), question(), question()];
+  const first = worked(older);
   asked[0].away();
   await turn();
   const last = worked(newer);
@@ -138,10 +182,16 @@ test("away, and meanwhile something newer is asked: that goes first, the older o
   asked.at(-1)?.answer();
   expect(await last).toMatchObject({ input: newer.input });
   await turn();
-  const again = worked(older);
-  await turn();
   expect(asked.at(-1)?.of).toEqual(older);
   asked.at(-1)?.answer();
-  expect(await again).toMatchObject({ input: older.input });
+  expect(await first).toMatchObject({ input: older.input });
   await turn();
+  const typedOver = new AbortController();
+  void worked(gone, typedOver.signal);
+  asked.at(-1)?.away();
+  await turn();
+  typedOver.abort();
+  const before = asked.length;
+  await jest.advanceTimersByTimeAsync(2000);
+  expect(asked).toHaveLength(before);
 });

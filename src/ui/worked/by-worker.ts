@@ -2,6 +2,7 @@ import { soakKey } from "@/core/bench/soak-key";
 import type { Asked, Refused, WorkedOut } from "@/core/bench/worked";
 import type { Answered } from "@/workers/sums.worker";
 import { askQuickly, SumsAway } from "../what-if/workers";
+import type { AskSums } from "./here";
 
 type Answer = WorkedOut | Refused;
 
@@ -12,6 +13,8 @@ const kept = new Map<string, Answer | Promise<Answer>>();
 interface Job {
   key: string;
   asked: Asked;
+  /** How many want it still; a page that is drawn with it wants it for good. */
+  wanted: number;
   done: (answer: Answer) => void;
   failed: (why: unknown) => void;
 }
@@ -20,25 +23,42 @@ interface Job {
 const AGAIN_MS = 2000;
 
 let running = false;
-let waiting: Job | undefined;
+/** The newest last: it goes first. */
+const waiting: Job[] = [];
 /** The sheet last answered, by its soak: it need not come again with every pull. */
 let held: { soak: string; sheet: WorkedOut["sheet"] } | undefined;
 
 /**
- * In the page: asked of the worker, answered at once where it has been answered before. One question is under way and one
- * waits, the newest: what was typed over is not worked out.
+ * In the page: asked of the worker, answered at once where it has been answered before. One question is under way; of those
+ * that wait the newest goes first, and what nobody wants any more is not worked out.
  */
-export function worked(asked: Asked): Answer | Promise<Answer> {
+export const worked: AskSums = (asked, typedOver) => {
   const key = JSON.stringify(asked);
   const known = kept.get(key);
-  if (known) return known;
+  if (known) {
+    const job = waiting.find((other) => other.key === key);
+    if (job) want(job, typedOver);
+    return known;
+  }
   const answer = new Promise<Answer>((done, failed) => {
-    if (waiting) kept.delete(waiting.key);
-    waiting = { key, asked, done, failed };
+    const job = { key, asked, wanted: 0, done, failed };
+    want(job, typedOver);
+    waiting.push(job);
   });
   keep(key, answer);
   void next();
   return answer;
+};
+
+function want(job: Job, typedOver: AbortSignal | undefined) {
+  job.wanted += typedOver ? 1 : Infinity;
+  typedOver?.addEventListener("abort", () => {
+    job.wanted--;
+    const at = waiting.indexOf(job);
+    if (job.wanted > 0 || at < 0) return;
+    waiting.splice(at, 1);
+    kept.delete(job.key);
+  });
 }
 
 function keep(key: string, answer: Answer | Promise<Answer>) {
@@ -51,9 +71,8 @@ function keep(key: string, answer: Answer | Promise<Answer>) {
 }
 
 async function next(): Promise<void> {
-  if (running || !waiting) return;
-  const job = waiting;
-  waiting = undefined;
+  const job = running ? undefined : waiting.pop();
+  if (!job) return;
   running = true;
   try {
     const answer = await ask(job.asked);
@@ -77,11 +96,11 @@ function forgetLater(key: string) {
   setTimeout(() => kept.get(key) === failure && kept.delete(key), AGAIN_MS);
 }
 
-/** The page stands as it is, seen to wait, until the server is back. */
+/** The page stands as it is, seen to wait, until the server is back; what was asked meanwhile goes first. */
 async function away(job: Job): Promise<void> {
   await new Promise((over) => setTimeout(over, AGAIN_MS));
-  if (waiting) kept.delete(job.key);
-  else waiting = job;
+  if (job.wanted > 0) waiting.unshift(job);
+  else kept.delete(job.key);
 }
 
 async function ask(asked: Asked): Promise<Answer> {

@@ -2,6 +2,9 @@ import { workOut, type Asked, type Refused, type WorkedOut } from "@/core/bench/
 
 type Answer = WorkedOut | Refused;
 
+/** Asks the sums. @param typedOver aborted where the answer is no longer wanted: nobody need work it out */
+export type AskSums = (asked: Asked, typedOver?: AbortSignal) => Answer | Promise<Answer>;
+
 /** Where the server has threads for its sums it says so here: a page that is drawn keeps nobody else waiting for them. */
 export const sumsBeside = globalThis as { ironCrockSums?: (asked: Asked) => Promise<Answer> };
 
@@ -10,7 +13,7 @@ const KEPT = 30;
 const kept = new Map<string, Answer | Promise<Answer>>();
 
 /** On the server, before any page is alive: worked out beside where that can be, else on the spot; once for all who look. */
-export function worked(asked: Asked): Answer | Promise<Answer> {
+export const worked: AskSums = (asked) => {
   const key = JSON.stringify(asked);
   const known = kept.get(key);
   if (known) return known;
@@ -20,4 +23,4 @@ export function worked(asked: Asked): Answer | Promise<Answer> {
   kept.set(key, answer);
   if (answer instanceof Promise) void answer.then((now) => kept.has(key) && kept.set(key, now));
   return answer;
-}
+};

@@ -29,17 +29,15 @@ export function useWorked(
   const found = held ? held.answer : worked(first);
   const answer = found instanceof Promise ? use(found) : found;
   useEffect(() => {
-    let stale = false;
-    void Promise.resolve(worked(asked)).then(
-      (next) => !stale && setHeld({ asked, answer: next }),
+    const typedOver = new AbortController();
+    void Promise.resolve(worked(asked, typedOver.signal)).then(
+      (next) => !typedOver.signal.aborted && setHeld({ asked, answer: next }),
       (fault: unknown) =>
         setHeld(() => {
           throw fault;
         }),
     );
-    return () => {
-      stale = true;
-    };
+    return () => typedOver.abort();
   }, [asked]);
   return { answer, late: (held?.asked ?? first) !== asked };
 }
