@@ -134,9 +134,11 @@ function timed(program: Program, { startedAtMs, done, outMs, plannedMs: plan }: 
     const before = anchors.filter(
       (a) => a.atMin <= step.atMin && a.id !== step.id && (!a.part || !step.part || a.part === step.part),
     );
-    type Anchor = (typeof anchors)[number];
-    const last = before.reduce<Anchor | undefined>((l, a) => (!l || a.atMin >= l.atMin ? a : l), undefined);
-    return last ? last.lateMs : 0;
+    const last = before.reduce<(typeof before)[number] | undefined>(
+      (l, a) => (!l || a.atMin >= l.atMin ? a : l),
+      undefined,
+    );
+    return last?.lateMs ?? 0;
   };
   const foretold = foretoldShift(program, { done, outMs }, plannedMs);
   return program.steps

@@ -106,24 +106,14 @@ export const saltOverSaltAndWater =
   "Salt over salt and water, before the food goes in; sugar is not counted. 100 ° salometer is saturated, 26.395 % at 60 °F.";
 export const internationalCriticalTablesAnd =
   "International Critical Tables and CRC Handbook, 20 °C (from memory).";
-export const whenItIsTakenOut = ({
-  inFleshG,
-  massG,
-  meanFraction,
-}: {
+interface InFlesh {
   inFleshG: string;
   massG: string;
   meanFraction: string;
-}) => `${inFleshG} g ÷ (${massG} + ${inFleshG}) g × 100 = ${meanFraction} % when it is taken out`;
-export const whenAllAreTakenOut = ({
-  inFleshG,
-  massG,
-  meanFraction,
-}: {
-  inFleshG: string;
-  massG: string;
-  meanFraction: string;
-}) =>
+}
+export const whenItIsTakenOut = ({ inFleshG, massG, meanFraction }: InFlesh) =>
+  `${inFleshG} g ÷ (${massG} + ${inFleshG}) g × 100 = ${meanFraction} % when it is taken out`;
+export const whenAllAreTakenOut = ({ inFleshG, massG, meanFraction }: InFlesh) =>
   `${inFleshG} g in ${massG} g of flesh of all sizes; the main pieces ${meanFraction} % when they are taken out`;
 export const toTheHeatAt = (meanFraction: string, band: string) =>
   `to the heat at ${meanFraction} %: ${band}`;
