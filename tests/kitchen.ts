@@ -1,4 +1,4 @@
-import { test as base, type Page } from "@playwright/test";
+import { test as base, expect, type Page } from "@playwright/test";
 import { openKitchen, type Kitchen } from "./server";
 
 export { expect } from "@playwright/test";
@@ -7,6 +7,7 @@ export type { APIRequestContext, Locator, Page } from "@playwright/test";
 const FIRST_PORT = 3100;
 /** Servers of one worker lie so far apart from another's. */
 const PORTS_A_WORKER = 20;
+const STILL_EMPTY = 19;
 
 interface Mine {
   /** The port of another server for this worker, one for each use. */
@@ -17,8 +18,15 @@ interface Mine {
   exampleKitchen: Kitchen;
 }
 
+interface Shared {
+  kitchen: Kitchen;
+  /** An empty kitchen for tests that look and choose and save nothing. */
+  stillEmptyKitchen: Kitchen;
+  firstPort: number;
+}
+
 /** Tests of one worker share a server on the example kitchen; workers share nothing. */
-export const test = base.extend<Mine, { kitchen: Kitchen; firstPort: number }>({
+export const test = base.extend<Mine, Shared>({
   firstPort: [
     async ({}, give, { parallelIndex }) => give(FIRST_PORT + parallelIndex * PORTS_A_WORKER),
     { scope: "worker" },
@@ -28,6 +36,16 @@ export const test = base.extend<Mine, { kitchen: Kitchen; firstPort: number }>({
       const kitchen = await openKitchen(firstPort, { example: "calm" });
       await give(kitchen);
       await kitchen.kill();
+    },
+    { scope: "worker", timeout: 60_000 },
+  ],
+  stillEmptyKitchen: [
+    async ({ firstPort }, give) => {
+      const kitchen = await openKitchen(firstPort + STILL_EMPTY);
+      await give(kitchen);
+      const saved = await (await fetch(`${kitchen.url}/api/v1/formulas`)).json();
+      await kitchen.kill();
+      expect(saved, "a test that was to save nothing saved").toEqual([]);
     },
     { scope: "worker", timeout: 60_000 },
   ],

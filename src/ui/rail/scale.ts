@@ -41,7 +41,7 @@ export interface Tick {
 
 const STEPS_MIN = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440];
 const MOST_TICKS = 6;
-/** A mark nearer to the start than this share of the rail would stand on "in". */
+/** A mark nearer to the start than this share of the rail would stand on the start's own word. */
 const NEAR_START = 0.13;
 /** And one nearer to the end would leave the page. */
 const NEAR_END = 0.04;
@@ -53,7 +53,7 @@ export function ticksOf(
   { clock, dayAndClock }: Pick<Units, "clock" | "dayAndClock"> = unitsOf("metric"),
 ): Tick[] {
   const stepMin = STEPS_MIN.find((m) => (spanH * 60) / m <= MOST_TICKS) ?? Math.max(...STEPS_MIN);
-  const first: Tick = { hours: 0, text: start ? clock(start.atMs, start.timeZone) : "in" };
+  const first: Tick = { hours: 0, text: start ? clock(start.atMs, start.timeZone) : words.goesIn };
   const marks: Tick[] = [first];
   const offsetMin = start ? minutesToRound(start, stepMin) : stepMin;
   let day = start && dayAndClock(start.atMs, start.timeZone).slice(0, 3);

@@ -15,3 +15,5 @@ export const evenAllThrough = "even all through";
 export const saltyOutside = "salty outside";
 export const inPockets = "in pockets";
 export const salty = "salty";
+/** Where the rail begins, in a narrow place: the food goes in. */
+export const goesIn = "in";

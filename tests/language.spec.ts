@@ -185,8 +185,8 @@ function against(kitchen: Kitchen) {
 }
 
 /** The first so many of what the kitchen lists. */
-const idsOf = async (page: Page, what: string, most: number): Promise<string[]> => {
-  const rows = (await (await page.request.get(`/api/v1/${what}`)).json()) as { id: string }[];
+const idsOf = async (page: Page, url: string, what: string, most: number): Promise<string[]> => {
+  const rows = (await (await page.request.get(`${url}/api/v1/${what}`)).json()) as { id: string }[];
   return rows.slice(0, most).map(({ id }) => id);
 };
 
@@ -196,9 +196,9 @@ test("all that any station says is in its language's folder; two fifths longer, 
 }) => {
   const holds = against(kitchen);
   const [sittings, batches, formulas] = await Promise.all([
-    idsOf(page, "sittings", 2),
-    idsOf(page, "batches", 2),
-    idsOf(page, "formulas", 1),
+    idsOf(page, kitchen.url, "sittings", 2),
+    idsOf(page, kitchen.url, "batches", 2),
+    idsOf(page, kitchen.url, "formulas", 1),
   ]);
   const paths = [
     ..."/ /work /record /record/learned /record/taste /stores /stores/recipe /sitting /enter /nowhere".split(
@@ -219,11 +219,12 @@ test("all that any station says is in its language's folder; two fifths longer, 
 
 test("so is all that the Bench says, of any preparation, with all its groups open", async ({
   page,
-  kitchen,
+  exampleKitchen,
 }) => {
-  const holds = against(kitchen);
-  for (const id of await idsOf(page, "formulas", 20)) {
-    await page.goto(`/bench?formula=${id}`);
+  const { url } = exampleKitchen;
+  const holds = against(exampleKitchen);
+  for (const id of await idsOf(page, url, "formulas", 20)) {
+    await page.goto(`${url}/bench?formula=${id}`);
     await expect(page.locator("[inert]")).toHaveCount(0);
     for (const group of await page.locator("[data-group] > h3 > button").all()) await group.click();
     await page.evaluate(() => document.querySelectorAll("details").forEach((folded) => (folded.open = true)));
