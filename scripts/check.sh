@@ -9,7 +9,7 @@ source scripts/prepare-machine.sh
 need_compiler
 need_chromium &
 browser=$!
-npm ci --no-audit --no-fund --ignore-scripts
+fetch_packages
 compiling "$FOR_TESTS" npm rebuild better-sqlite3 &
 driver=$!
 npm run types &

@@ -39,4 +39,18 @@ install_packages() {
   compiling "$FOR_KITCHENS" npm ci --no-audit --no-fund
 }
 
+# What is being done and how long that takes, said before; what it took, said after. First the words, then the command.
+stage() {
+  local begun=$SECONDS
+  printf '\n== %s\n' "$1"
+  "${@:2}"
+  printf '== done in %s s\n' "$((SECONDS - begun))"
+}
+
+# Packages without what has to be compiled: that is done beside something else.
+fetch_packages() {
+  need_compiler
+  npm ci --no-audit --no-fund --ignore-scripts
+}
+
 export NEXT_TELEMETRY_DISABLED=1
