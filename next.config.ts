@@ -21,7 +21,7 @@ const config: NextConfig = {
     // What runs on the server is read in the traces of a log: as it was written, without a map beside it. Half the build.
     turbopackMinify: { server: false },
     turbopackSourceMaps: false,
-    // Each room is opened when it is first asked for: up in half the time, and smaller by a fifth.
+    // Each room is opened when it is first asked for: up in three quarters of the time, and smaller by a fifth until then.
     preloadEntriesOnStart: false,
     // The largest body that passes the proxy: a photo. Snapshots and archives go by it.
     proxyClientMaxBodySize: "13mb",

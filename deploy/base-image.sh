@@ -3,7 +3,7 @@
 # Debian's packages and the Node of this machine. As root; needs debootstrap and buildah. Other files to lay over it: OVERLAY.
 #   bash deploy/base-image.sh localhost/node-bookworm
 set -euo pipefail
-name="${1:?the image\'s name, such as localhost/node-bookworm}"
+name="${1:?a name for the image, such as localhost/node-bookworm}"
 root="$(mktemp -d)"
 trap 'rm -rf "$root"' EXIT
 
