@@ -7,7 +7,15 @@ const TIMES = ["Goes in", "To the heat", "Out of the oven"];
 type FigureName = "mean" | "centre" | "strength" | "sodium" | "end" | "sour" | "coat" | "crust";
 
 type School =
-  "Equilibrium" | "Timed" | "Dry" | "Marinade" | "Paste" | "Rub" | "Crust" | "Short cure" | "Injection";
+  | "Equilibrium"
+  | "Timed"
+  | "Dry"
+  | "Marinade"
+  | "Paste"
+  | "Rub"
+  | "Crust"
+  | "Short cure"
+  | "Injection";
 
 /** The Bench as a cook drives it: by its labels. */
 export class BenchPage {

@@ -28,6 +28,7 @@ interface Shared {
 /** Tests of one worker share a server on the example kitchen; workers share nothing. */
 export const test = base.extend<Mine, Shared>({
   firstPort: [
+    // oxlint-disable-next-line no-empty-pattern -- the test runner reads out of the pattern what is asked for
     async ({}, give, { parallelIndex }) => give(FIRST_PORT + parallelIndex * PORTS_A_WORKER),
     { scope: "worker" },
   ],

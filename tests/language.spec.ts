@@ -130,6 +130,7 @@ const accentedInPage = `(text) => (${accented.toString()})(text, ${JSON.stringif
 const accentOn = (page: Page, given: readonly string[]): Promise<void> =>
   page.evaluate(
     ({ source, given }) => {
+      // oxlint-disable-next-line typescript/no-implied-eval -- a function of ours, handed to the page as text
       const longer = new Function(`return ${source}`)() as (text: string) => string;
       const names = new Set(given);
       const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);

@@ -73,14 +73,14 @@ function timeKeystrokes(page: Page, label: string, text: (i: number) => string):
   const texts = Array.from({ length: KEYSTROKES }, (_, i) => text(i));
   return page.getByLabel(label, { exact: true }).evaluate(async (element, all) => {
     const input = element as HTMLInputElement;
-    const setValue = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")?.set;
+    const value = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value");
     // No inner functions here: the script runner would name them by a helper the page does not have.
     const times: { seen: number; answered: number }[] = [];
     for (const typed of all) {
       await new Promise((done) => requestAnimationFrame(() => setTimeout(done, 60)));
       const before = document.querySelector("[data-line]")?.textContent;
       const from = performance.now();
-      setValue?.call(input, typed);
+      value?.set?.call(input, typed);
       input.dispatchEvent(new Event("input", { bubbles: true }));
       // React redraws in a microtask; the layout read makes the browser lay the page out as a frame would.
       await Promise.resolve();

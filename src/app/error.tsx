@@ -11,8 +11,7 @@ export default function PageError({ reset }: { error: Error; reset: () => void }
       <button type="button" className="btn btn-primary mr-3" onClick={reset}>
         {words.tryAgain}
       </button>
-      {/* A full load, not a client step: the page that broke is left behind. */}
-      {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
+      {/* oxlint-disable-next-line nextjs/no-html-link-for-pages -- a full load: the page that broke is left behind */}
       <a className="btn" href="/">
         {words.toTheShelf}
       </a>

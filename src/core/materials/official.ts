@@ -9,7 +9,14 @@ import * as words from "@/words/core/materials/official";
  */
 
 export type SafeClass =
-  "reheatedHam" | "leftovers" | "poultry" | "ground" | "egg" | "seafood" | "game" | "wholeCut";
+  | "reheatedHam"
+  | "leftovers"
+  | "poultry"
+  | "ground"
+  | "egg"
+  | "seafood"
+  | "game"
+  | "wholeCut";
 
 /** The chart's rows: where the middle must have been, and how long it rests. */
 export const SAFE_MINIMUMS: Record<SafeClass, { name: string; degF: number; restMin: number }> = {

@@ -53,7 +53,9 @@ export type Occupies =
 
 /** What ends a step: its minutes, a core temperature, or what is looked for. */
 export type EndsBy =
-  { by: "time" } | { by: "core"; channel: string; outC: number; endC: number } | { by: "look" };
+  | { by: "time" }
+  | { by: "core"; channel: string; outC: number; endC: number }
+  | { by: "look" };
 
 export interface Step {
   /** The same in every view and every version; acts confirmed at work are kept under it. */

@@ -85,6 +85,6 @@ test("stops come before cautions, and cautions before tips", () => {
     OPTIONS,
   );
   const order = contradictions.map((c) => ["stop", "caution", "tip"].indexOf(c.severity));
-  expect(order).toEqual([...order].sort());
+  expect(order).toEqual([...order].sort((a, b) => a - b));
   expect(new Set(order).size).toBe(3);
 });

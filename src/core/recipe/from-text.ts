@@ -1,7 +1,7 @@
 import { bounded, RECIPE_LIMITS, sentencesOf, type LooseRecipe } from "./loose";
 import { dialectOf, type Dialect } from "./amounts";
 import { linesInProse } from "./prose";
-import { isHeading } from "./read-line";
+import { isHeading, ORNAMENT } from "./read-line";
 import { servesIn } from "./serves";
 import { timesIn } from "./times";
 
@@ -148,8 +148,7 @@ const BARE_PART =
 const plain = (raw: string): string =>
   raw
     .trim()
-    // Little pictures and keycap figures before a line are ornament.
-    .replace(/^(?:[\p{Extended_Pictographic}\u200d\ufe0f]|\d\ufe0f?\u20e3)+\s*/u, "")
+    .replace(ORNAMENT, "")
     .replace(/^#{1,6}\s+/, "")
     .replace(/\*\*|__|`/g, "")
     .replace(/^>\s*/, "")

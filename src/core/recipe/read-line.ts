@@ -208,9 +208,12 @@ export function isHeading(text: string): boolean {
   return /^[A-ZÀ-Ý][A-ZÀ-Ý '&-]{2,40}$/.test(bare) && !/\d/.test(bare);
 }
 
+/** Little pictures and keycap figures before a line. */
+export const ORNAMENT = /^(?:\p{Extended_Pictographic}|\u200d|\ufe0f|\d\ufe0f?\u20e3)+\s*/u;
+
 const tidy = (text: string): string =>
   text
-    .replace(/^(?:[\p{Extended_Pictographic}\u200d\ufe0f]|\d\ufe0f?\u20e3)+\s*/u, "")
+    .replace(ORNAMENT, "")
     .replace(/\[[^\]]*\]/g, " ")
     .replace(
       /^(?=(?:small |large |big |good )?(?:bunch|handful|knob|thumb|splash|glug|drizzle|sprig|stick)\b)/i,

@@ -74,9 +74,11 @@ const OZ_G = 28.3495;
 const LEAST_FOOD_G = 150;
 
 export const countOf = ({ count, amount, text }: LooseLine): number => {
-  const pieces = (/\b(\d{1,3})\s+(?:pieces|pcs)\b/i.exec(text) ??
+  const pieces = (
+    /\b(\d{1,3})\s+(?:pieces|pcs)\b/i.exec(text) ??
     /\bx\s*(\d{1,3})\b(?![.,]\d|\s*(?:k?g|oz|lbs?)\b)/i.exec(text) ??
-    /\((\d{1,2})\)/.exec(text))?.[1];
+    /\((\d{1,2})\)/.exec(text)
+  )?.[1];
   return Math.max(
     1,
     Math.round(count ?? (amount.kind === "count" ? amount.high : pieces === undefined ? 1 : Number(pieces))),

@@ -339,7 +339,7 @@ test("stops come before cautions, cautions before tips", () => {
   });
   const rank = { stop: 0, caution: 1, tip: 2 };
   const ranks = order.map((f) => rank[f.severity]);
-  expect(ranks).toEqual([...ranks].sort());
+  expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
   expect(ranks[0]).toBe(0);
 });
 

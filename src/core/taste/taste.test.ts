@@ -178,7 +178,7 @@ describe("what is asked", () => {
         t.answers
           .filter((a) => a.eaterId === id)
           .map((a) => (a.kind === "said" ? a.sample : -1))
-          .sort(),
+          .sort((a, b) => a - b),
       ).toEqual([0, 1, 2, 3, 4]);
     expect(questionFor(t, "stranger")).toBeUndefined();
   });
@@ -241,7 +241,7 @@ describe("the samples", () => {
   test("shuffled is the same things, drawn the same by the same seed", () => {
     const things = [1, 2, 3, 4, 5, 6];
     expect(shuffled(things, seeded(5))).toEqual(shuffled(things, seeded(5)));
-    expect([...shuffled(things, seeded(5))].sort()).toEqual(things);
+    expect([...shuffled(things, seeded(5))].sort((a, b) => a - b)).toEqual(things);
     expect(
       new Set(Array.from({ length: 30 }, (_, s) => shuffled(things, seeded(s)).join())).size,
     ).toBeGreaterThan(20);

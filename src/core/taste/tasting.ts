@@ -33,7 +33,8 @@ export type Told = { eaterId: string } & (
 
 /** What an eater is asked now. */
 export type Question = { eaterId: string; nth: number; of: number } & (
-  { kind: "pair"; first: number; second: number } | { kind: "said"; sample: number }
+  | { kind: "pair"; first: number; second: number }
+  | { kind: "said"; sample: number }
 );
 
 const answersOf = (t: Tasting, eaterId: string) => t.answers.filter((a) => a.eaterId === eaterId);

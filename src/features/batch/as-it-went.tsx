@@ -103,7 +103,7 @@ export function AsItWent({
           <ul className="flex flex-wrap gap-3">
             {work.photos.map((photo, i) => (
               <li key={photo.id}>
-                {/* eslint-disable-next-line @next/next/no-img-element -- out of the kitchen's own database */}
+                {/* oxlint-disable-next-line nextjs/no-img-element -- out of the kitchen's own database */}
                 <img
                   src={`/api/batches/${batch.id}/photos/${photo.id}`}
                   width={photo.width}

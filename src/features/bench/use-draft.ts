@@ -26,14 +26,14 @@ export function useDraft(initial: Draft) {
 
   useEffect(() => {
     if (!holdsDraft(initial)) return;
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the server cannot know this tab's storage
+    // Not before: the server cannot know this tab's storage.
     setWaiting(true);
     void readDraft(initial).then((stored) => {
       if (stored) set({ draft: stored, history: begun(twoOf(stored)) });
       setWaiting(false);
     });
     // Only when the Bench opens: later changes flow the other way.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, []);
 
   const go = useCallback(

@@ -33,7 +33,7 @@ export function Enter({ next }: { next: string }) {
             name="passphrase"
             autoComplete="current-password"
             required
-            // eslint-disable-next-line jsx-a11y/no-autofocus -- there is nothing else on this page to read or do
+            // oxlint-disable-next-line jsx-a11y/no-autofocus -- there is nothing else on this page to read or do
             autoFocus
           />
         </label>

@@ -123,6 +123,6 @@ function useFormulation(read: ReadRecipe, facts: Facts, settled: SettledLine[]):
     const found = sheet?.ok ? againstSums(sheet.value, read.soak, read.method.cores) : [];
     return { formulation, cook, contradictions: withSums(read.contradictions, found) };
     // `key` stands for facts and lines: both are made anew at every drawing.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key, read, own, ovenC]);
 }

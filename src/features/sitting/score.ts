@@ -3,7 +3,8 @@ import { firstOf } from "@/core/sequence";
 
 /** A moment at which something begins, or hours in which nothing does. */
 export type ScoreRow =
-  { kind: "moment"; atMs: number } | { kind: "fold"; fromMs: number; toMs: number; nights: number };
+  | { kind: "moment"; atMs: number }
+  | { kind: "fold"; fromMs: number; toMs: number; nights: number };
 
 /** Where an act stands: rows from, to (not included), and how deep within longer ones. */
 export interface ScoreBlock {

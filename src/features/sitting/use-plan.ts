@@ -24,7 +24,7 @@ export function useOffers(request: SittingRequest, clash: ClashFacts | undefined
     if (key === "") return;
     const planner = (line.current ??= new PlannerLine());
     let stale = false;
-    // eslint-disable-next-line react-hooks/set-state-in-effect -- the question changed: what stood was for another
+    // oxlint-disable-next-line react/set-state-in-effect -- the question changed: what stood was for another
     setOffers("working");
     const [asked, demands] = JSON.parse(key) as [SittingRequest, string[]];
     planner

@@ -143,7 +143,7 @@ export function useSitting(first: SittingView) {
     newest.current = left.body;
     waiting.current = left.body;
     // Known to this device alone: the server drew the page without it.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
+    // oxlint-disable-next-line react/set-state-in-effect
     setView((v) => ({ ...v, body: left.body }));
     void flush();
   }, [first.id, flush]);

@@ -47,7 +47,7 @@ export function Photos({ batchId, photos }: Props) {
       <ul className="mt-2 flex flex-wrap gap-2">
         {photos.map((photo, i) => (
           <li key={photo.id}>
-            {/* eslint-disable-next-line @next/next/no-img-element -- out of the kitchen's own database, already small */}
+            {/* oxlint-disable-next-line nextjs/no-img-element -- out of the kitchen's own database, already small */}
             <img
               src={`${path}/${photo.id}`}
               width={photo.width}

@@ -64,7 +64,7 @@ export async function endThreads(): Promise<void> {
 
 /** Until nothing holds the right to write: whoever waits on this thread for the database stops everybody. */
 export async function freeToWrite(): Promise<void> {
-  for (let at = held.ironCrockPool; at && at.writing.size > 0;) await Promise.allSettled(at.writing);
+  for (const at = held.ironCrockPool; at && at.writing.size > 0;) await Promise.allSettled(at.writing);
   await ourTurn();
 }
 

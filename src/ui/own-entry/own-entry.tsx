@@ -7,7 +7,8 @@ import { FoodFacts, IngredientFacts } from "./fact-fields";
 import { FOOD_FIELDS, INGREDIENT_FIELDS } from "./fields";
 
 export type OwnEntryOf =
-  { kind: "food"; entry?: Food | undefined } | { kind: "ingredient"; entry?: Ingredient | undefined };
+  | { kind: "food"; entry?: Food | undefined }
+  | { kind: "ingredient"; entry?: Ingredient | undefined };
 
 type Props = OwnEntryOf & {
   name?: string;

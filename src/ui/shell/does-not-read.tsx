@@ -28,7 +28,7 @@ export function DoesNotRead({ row: { what, id, name, field } }: { row: Unreadabl
           <li>{words.nothingThatIsThereNow}</li>
         </ol>
         <div className="flex flex-wrap gap-3">
-          {/* Full loads: what was read before is not shown again. */}
+          {/* oxlint-disable-next-line nextjs/no-html-link-for-pages -- a full load: nothing read before is shown again */}
           <a href="/stores#safekeeping" className="btn btn-primary min-h-11">
             {words.toSafekeeping}
           </a>

@@ -13,6 +13,7 @@ export function UnreadableNotice({ rows }: Props) {
       <p>
         {words.everythingElseIsHereAnd(
           <b>{words.someOfThisKitchensFile}</b>,
+          // oxlint-disable-next-line nextjs/no-html-link-for-pages -- a full load: what was restored is read anew
           <a href="/stores#safekeeping">{words.safekeeping}</a>,
         )}
       </p>

@@ -22,7 +22,7 @@ export function useAnswer<T>(key: string, ask: () => Promise<T>): Asked<T> {
     return () => {
       stale = true;
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the question depends on
+    // oxlint-disable-next-line react/exhaustive-deps -- the key says all that the question depends on
   }, [key]);
   return held.key === key ? held.asked : { status: "working" };
 }

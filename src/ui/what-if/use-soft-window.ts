@@ -39,7 +39,7 @@ export function useSoftWindow(key: string, input: Formulation, rate: KnownRate, 
       clearTimeout(timer);
       void whatIfWorker().cancel();
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the soak depends on
+    // oxlint-disable-next-line react/exhaustive-deps -- the key says all that the soak depends on
   }, [key]);
   const share = progress?.key === key ? progress.share : 0;
   return useMemo(

@@ -5,7 +5,12 @@ import type { Food } from "../../materials/types";
 import type { Mix } from "../weigh/mix";
 
 export type PastReason =
-  "over_salted" | "texture_limit" | "storage_limit" | "acid_limit" | "enzyme_limit" | "over_baked";
+  | "over_salted"
+  | "texture_limit"
+  | "storage_limit"
+  | "acid_limit"
+  | "enzyme_limit"
+  | "over_baked";
 
 /** How long practice, acid, enzymes or storage let a preparation stand. */
 export interface KeepLimit {

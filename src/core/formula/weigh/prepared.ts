@@ -95,7 +95,14 @@ export interface Dose {
 
 /** In the tub; in a mixture that is drained off, but for a film; in a coat; on the face; run out of the flesh again; and where it is not eaten. */
 export type RestPlace =
-  "bath" | "mixture" | "coat" | "surface" | "takenOff" | "fallenOff" | "runOut" | "crust";
+  | "bath"
+  | "mixture"
+  | "coat"
+  | "surface"
+  | "takenOff"
+  | "fallenOff"
+  | "runOut"
+  | "crust";
 
 /** A rule of the trade moved to this oven and to the core wanted: (a·kg + b·mm/25 + c) × oven × core. */
 export interface BakeRule {

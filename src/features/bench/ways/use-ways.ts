@@ -35,7 +35,7 @@ export function useWays(input: Formulation, hours: number, rate: KnownRate): Sho
     };
     const timer = setTimeout(() => void lookFor(), PAUSE_MS);
     return () => clearTimeout(timer);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says all that the question depends on
+    // oxlint-disable-next-line react/exhaustive-deps -- the key says all that the question depends on
   }, [key]);
   return { ways: held.ways, stale: held.key !== key };
 }

@@ -34,7 +34,7 @@ export function FormulaCard({ formula, made, timeZone }: Props) {
     <li className="flex flex-col border border-line bg-base-100 p-3">
       <div className="flex gap-3">
         {/* Drawn by the server once a version; a list asks for those that are in sight. */}
-        {/* eslint-disable-next-line @next/next/no-img-element */}
+        {/* oxlint-disable-next-line nextjs/no-img-element */}
         <img
           src={`/api/formulas/${id}/section?version=${version}`}
           alt=""
