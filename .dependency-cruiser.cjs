@@ -84,6 +84,13 @@ module.exports = {
       to: { pathNot: ["^src/(workers|core|words)", "node_modules/comlink/"] },
     },
     {
+      name: "service-worker-stands-alone",
+      comment: "It is older or newer than the pages it serves: it shares nothing with them.",
+      severity: "error",
+      from: { path: "^src/without-a-line" },
+      to: { pathNot: ["^src/without-a-line", "node_modules/workbox-"] },
+    },
+    {
       name: "ui-is-shared",
       comment: "Shared drawings and figures know the core, never a station or the database.",
       severity: "error",
