@@ -1,6 +1,7 @@
 import { lanesOf } from "./lanes";
 import reference from "./rounds.reference.json";
 import type { SoakRun } from "./run";
+import { sectionAt } from "./section";
 import { simulateSharedSoak, simulateSoak } from "./simulate";
 import type { Body, Stage } from "./stages";
 
@@ -132,8 +133,9 @@ test("in one bath with others each body has its own run, in the order it came", 
 test("of an oval the cut through it is that of both lanes, as its mean is", () => {
   const solid = [60, 90, 200].map((mm) => ({ kind: "oval" as const, halfM: mm / 2000, barrierM: 0 }));
   const [none, half, all] = [0, 0.5, 1].map((share) => {
-    const { mean, section } = at(ran(round(share, { solid }), [bath(192)]), 24);
-    return { mean, edge: section?.[section.length - 1] ?? NaN };
+    const run = ran(round(share, { solid }), [bath(192)]);
+    const section = sectionAt(run, 24 * HOUR);
+    return { mean: at(run, 24).mean, edge: section?.[section.length - 1] ?? NaN };
   });
   expect(half.mean).toBeCloseTo((none.mean + all.mean) / 2, 6);
   expect(half.edge).toBeCloseTo((none.edge + all.edge) / 2, 6);

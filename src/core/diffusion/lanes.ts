@@ -1,4 +1,4 @@
-import type { SharedBody, SoakRun } from "./run";
+import type { CutPart, SharedBody, SoakMoment, SoakRun } from "./run";
 import type { Body } from "./stages";
 
 /**
@@ -63,13 +63,13 @@ export const runsOf = (lanes: readonly Lane[], runs: readonly SoakRun[]): SoakRu
           perWater: blendedCells(lanes, lane.of, (at) => runs[at].moments[i].perWater),
           mean: blended(lanes, lane.of, (at) => runs[at].moments[i].mean),
           centre: blended(lanes, lane.of, (at) => runs[at].moments[i].centre),
-          ...(moment.section && { section: blendedCells(lanes, lane.of, sectionAt(runs, i)) }),
+          ...(moment.cut && { cut: cutsOf(lanes, lane.of, (at) => runs[at].moments[i]) }),
         })),
       },
     ];
   });
 
-const sectionAt =
-  (runs: readonly SoakRun[], moment: number) =>
-  (lane: number): Float64Array =>
-    runs[lane].moments[moment].section ?? new Float64Array(0);
+const cutsOf = (lanes: readonly Lane[], of: number, moment: (lane: number) => SoakMoment): CutPart[] =>
+  lanes.flatMap((lane, at) =>
+    lane.of === of ? (moment(at).cut ?? []).map((cut) => ({ ...cut, part: cut.part * lane.part })) : [],
+  );

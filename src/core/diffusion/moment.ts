@@ -5,14 +5,9 @@ import type { SoakMoment, SoakRun } from "./run";
  * @param timeS seconds from the start; outside the run the first or last moment holds
  */
 export function momentAt(run: SoakRun, timeS: number): SoakMoment {
-  const { moments } = run;
-  const after = moments.findIndex((m) => m.timeS >= timeS);
-  if (after === 0) return moments[0];
-  if (after < 0) return moments[moments.length - 1];
-  const [a, b] = [moments[after - 1], moments[after]];
-  const part = (timeS - a.timeS) / (b.timeS - a.timeS);
+  const { before: a, after: b, part } = bracketed(run, timeS);
+  if (a === b) return a;
   const blend = (from: number, to: number) => from + part * (to - from);
-  const { section } = b;
   return {
     timeS,
     perWater: a.perWater.map((value, i) => blend(value, b.perWater[i])),
@@ -21,8 +16,19 @@ export function momentAt(run: SoakRun, timeS: number): SoakMoment {
     centre: blend(a.centre, b.centre),
     bath: a.bath === undefined || b.bath === undefined ? b.bath : blend(a.bath, b.bath),
     undissolved: blend(a.undissolved, b.undissolved),
-    ...(section && { section: a.section?.map((value, i) => blend(value, section[i])) ?? section }),
   };
+}
+
+/** The recorded moments either side, and how far from the one to the other; the same twice outside the run. */
+export function bracketed(
+  { moments }: SoakRun,
+  timeS: number,
+): { before: SoakMoment; after: SoakMoment; part: number } {
+  const at = moments.findIndex((m) => m.timeS >= timeS);
+  const after = moments[at < 0 ? moments.length - 1 : at];
+  if (at <= 0) return { before: after, after, part: 1 };
+  const before = moments[at - 1];
+  return { before, after, part: (timeS - before.timeS) / (after.timeS - before.timeS) };
 }
 
 /** Seconds on the soak rail, evenly spaced in its logarithm. @param perDecade moments to each factor of ten */

@@ -12,8 +12,8 @@ export interface SoakMoment {
   bath: number | undefined;
   /** Salt still dry on the face, per flesh water. */
   undissolved: number;
-  /** Of a piece that is solved in its own directions: the cut through its middle, as the run's section grid has it, row by row. */
-  section?: Float64Array;
+  /** Of a piece that is solved in its own directions: what the cut through its middle is read from, by `sectionAt`. */
+  cut?: readonly CutPart[];
 }
 
 /**
@@ -25,6 +25,26 @@ export interface SectionGrid {
   deep: Float64Array;
   /** Along the width: 0 and 1 alone where it is taken as endless. */
   across: Float64Array;
+}
+
+/** The strengths of a cut through the middle, row by row of the thickness, are these rows times a moment's values, either way. */
+export interface CutRows {
+  /** Cells along the thickness by values, row after row. */
+  deep: Float64Array;
+  /** Cells along the width by values. */
+  across: Float64Array;
+  /** How many values either way. */
+  lengths: readonly [number, number];
+}
+
+/** What a cut is read from: worked out where it is looked at, for one moment of the many that are kept. */
+export interface CutPart {
+  rows: CutRows;
+  values: Float64Array;
+  /** Strength that stands outside. */
+  against: number;
+  /** How much of the flesh this is: pieces that are veiled in part have two. */
+  part: number;
 }
 
 export interface SoakRun {

@@ -1,3 +1,4 @@
+import { sectionAt } from "@/core/diffusion/section";
 import type { Outcome } from "@/core/formula/account/outcome";
 import type { Formulated } from "@/core/formula/formulate";
 import { shareOfFinishedFlesh } from "@/core/formula/weigh/equilibrium";
@@ -19,7 +20,7 @@ export interface Cut {
 /** The cut at this moment; undefined for pieces that were solved along one line. */
 export function cutOf(sheet: Formulated, outcome: Outcome, id: string): Cut | undefined {
   const { section: grid } = sheet.soak.run;
-  const { section } = outcome.moment;
+  const section = sectionAt(sheet.soak.run, outcome.moment.timeS);
   if (!grid || !section) return undefined;
   const w = sheet.soaked.waterFraction;
   return {

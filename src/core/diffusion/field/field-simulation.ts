@@ -1,7 +1,7 @@
 import { rootBetween } from "../../root-between";
 import { blended, blendedCells, type Lane } from "../lanes";
 import { paceOf, type Pace } from "../pace";
-import type { SoakMoment, SoakOptions, SoakRun } from "../run";
+import type { SectionGrid, SoakMoment, SoakOptions, SoakRun } from "../run";
 import type { Stage } from "../stages";
 import type { Sealed } from "./axis";
 import { decay, weakened } from "./bath-step";
@@ -34,6 +34,7 @@ interface Store {
 export class FieldSimulation {
   private readonly solids: ModalBody[];
   private readonly moments: SoakMoment[][];
+  private readonly grids: (SectionGrid | undefined)[];
   private readonly outputs: readonly number[];
   private nextOutput = 0;
   private timeS = 0;
@@ -50,15 +51,16 @@ export class FieldSimulation {
     this.outputs = options.outputTimesS ?? [];
     this.solids = bodies.map((body) => modalBody(body, options));
     this.moments = bodies.map(() => []);
+    this.grids = this.solids.map((solid) => solid.sectionGrid());
     options.onGrid?.(this.solids[0].grid);
     this.record();
     while (this.outputs[this.nextOutput] <= 0) this.nextOutput++;
   }
 
   runs(): SoakRun[] {
-    return this.solids.map((solid, j) => {
-      const section = solid.sectionGrid();
-      return { grid: solid.grid, ...(section && { section }), moments: this.moments[j], steps: this.steps };
+    return this.solids.map(({ grid }, j) => {
+      const section = this.grids[j];
+      return { grid, ...(section && { section }), moments: this.moments[j], steps: this.steps };
     });
   }
 
@@ -262,7 +264,7 @@ export class FieldSimulation {
         centre: solid.middle(against),
         bath: seen,
         undissolved: this.undissolved,
-        ...(solid.sectionGrid() && { section: solid.section(against) }),
+        ...(this.grids[j] && { cut: [{ ...solid.cut(), against, part: 1 }] }),
       });
     });
   }

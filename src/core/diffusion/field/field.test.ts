@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { productFraction } from "../product";
 import type { SoakRun } from "../run";
+import { sectionAt } from "../section";
 import { simulateSharedSoak, simulateSoak } from "../simulate";
 import type { Body, Stage } from "../stages";
 import type { SolidAxis } from "./axis";
@@ -140,8 +141,9 @@ describe("laws", () => {
     ));
 
   test("the cut through the middle: saltiest at its corners, plainest in the middle, and fainter under skin", () => {
-    const { section: grid, moments } = ran(brick([40, 60, 120]), [bath(6)], [6]);
-    const { section } = moments[moments.length - 1];
+    const run = ran(brick([40, 60, 120]), [bath(6)], [6]);
+    const { section: grid } = run;
+    const section = sectionAt(run, 6 * HOUR);
     if (!grid || !section) throw new Error("no cut");
     const columns = grid.across.length - 1;
     const rows = grid.deep.length - 1;
@@ -152,7 +154,7 @@ describe("laws", () => {
     expect(Math.min(upper, side)).toBeGreaterThan(middle);
 
     const skinned = ran(brick([40, 60, 120], 8), [bath(6)], [6]);
-    const cut = skinned.moments[skinned.moments.length - 1].section;
+    const cut = sectionAt(skinned, 6 * HOUR);
     if (!skinned.section || !cut) throw new Error("no cut");
     expect(skinned.section.deep[0]).toBe(-1);
     const last = skinned.section.deep.length - 2;

@@ -1,5 +1,5 @@
 import type { Grid } from "../grid";
-import type { SectionGrid } from "../run";
+import type { CutPart, SectionGrid } from "../run";
 import type { Sealed } from "./axis";
 
 /** A body whose state is held in modes that decay each at its own rate: exact in time, whatever the step. */
@@ -35,8 +35,8 @@ export interface ModalBody {
   underFace(outside: number): number;
   /** How a cut through the middle, thickness by width, is divided; none where shells tell it. */
   sectionGrid(): SectionGrid | undefined;
-  /** Strengths of that cut, row by row of the thickness. */
-  section(outside: number): Float64Array;
+  /** What that cut is read from just now, against what stands outside. */
+  cut(): Pick<CutPart, "rows" | "values">;
 }
 
 /** What has decayed by e to this power is nothing: numbers that small are slow to reckon with. */

@@ -1,7 +1,7 @@
 import { Matrix } from "ml-matrix";
 import { remembered } from "../../remembered";
 import { gradedGrid, type Grid } from "../grid";
-import type { SectionGrid } from "../run";
+import type { CutPart, CutRows, SectionGrid } from "../run";
 import type { Grading, Sealed, SolidAxis } from "./axis";
 import { leftOf, type ModalBody } from "./modal-body";
 import { ovalFunctions, type InOval } from "./oval-functions";
@@ -19,6 +19,7 @@ export class OvalBody implements ModalBody {
   private readonly seen: Readings;
   private modes: RitzModes;
   private level: number | undefined;
+  private summed: Float64Array | undefined;
   private readonly decay: Float64Array;
   state: Float64Array;
 
@@ -57,6 +58,7 @@ export class OvalBody implements ModalBody {
 
   moved(): void {
     this.level = undefined;
+    this.summed = undefined;
   }
 
   exchangeWith(outside: number, next: number, extraM: number, sealed: Sealed): void {
@@ -64,13 +66,16 @@ export class OvalBody implements ModalBody {
     if (this.level !== undefined) {
       const level = this.level + outside - next;
       this.level = level;
+      this.summed = undefined;
       this.modes = modes;
       this.state = modes.one.map((one) => one * level);
       return;
     }
-    const sums = this.sums(outside - next);
+    const { flat } = this.functions;
+    const sums = this.sums().map((sum, i) => sum + flat[i] * (outside - next));
     this.modes = modes;
     this.state = this.toModes(sums);
+    this.summed = undefined;
   }
 
   decayed(reach: number): Float64Array {
@@ -104,23 +109,30 @@ export class OvalBody implements ModalBody {
     return { deep: this.seen.edges, across: this.seen.edges };
   }
 
-  section(outside: number): Float64Array {
-    return Float64Array.from(this.read(this.seen.section, outside));
+  cut(): Pick<CutPart, "rows" | "values"> {
+    return { rows: this.seen.cut, values: this.sums() };
   }
 
   /** Strengths where functions are known. A steep front rings: no strength is less than nothing. */
   private read(rows: readonly Float64Array[], outside: number): number[] {
     const { level } = this;
     if (level !== undefined) return rows.map(() => level + outside);
-    const sums = this.sums(0);
+    const sums = this.sums();
     return rows.map((row) => Math.max(0, outside + dot(row, sums)));
   }
 
-  /** The state in the functions, and so much more throughout. */
-  private sums(more: number): Float64Array {
+  /** The state in the functions: worked out once for all that is read of a moment. */
+  private sums(): Float64Array {
+    this.summed ??= this.inFunctions();
+    return this.summed;
+  }
+
+  private inFunctions(): Float64Array {
     const { count, flat } = this.functions;
+    const { level } = this;
+    if (level !== undefined) return flat.map((f) => f * level);
     const { shape } = this.modes;
-    return flat.map((f, i) => f * more + dot(shape.subarray(i * count, (i + 1) * count), this.state));
+    return flat.map((_, i) => dot(shape.subarray(i * count, (i + 1) * count), this.state));
   }
 
   private toModes(sums: Float64Array): Float64Array {
@@ -157,9 +169,9 @@ interface Readings {
   shells: Float64Array[];
   middle: Float64Array;
   under: Float64Array;
-  /** The cut's cells along either direction, and their rows. */
+  /** The cut's cells along either direction, and their rows: all of them by one thing's values. */
   edges: Float64Array;
-  section: Float64Array[];
+  cut: CutRows;
 }
 
 const readings = remembered<Readings>(4);
@@ -169,7 +181,7 @@ const SECTION = { cells: 24, power: 2.8 };
 
 function readingsOf({ cells, faces, centroids }: Grid): Readings {
   return readings([...faces].join(), () => {
-    const { at, meanBetween } = ovalFunctions();
+    const { at, count, meanBetween } = ovalFunctions();
     const cut = gradedGrid("slab", SECTION.cells, 0, SECTION.power);
     const cell = (deep: number, across: number) => {
       // What lies beyond the oval has its face's strength.
@@ -181,7 +193,15 @@ function readingsOf({ cells, faces, centroids }: Grid): Readings {
       middle: at([0, 0, 0]),
       under: at([centroids[cells - 1], 0, 0]),
       edges: cut.faces,
-      section: [...cut.centroids].flatMap((deep) => [...cut.centroids].map((across) => cell(deep, across))),
+      cut: {
+        deep: Float64Array.from(
+          [...cut.centroids].flatMap((deep) =>
+            [...cut.centroids].flatMap((across) => [...cell(deep, across)]),
+          ),
+        ),
+        across: Float64Array.of(1),
+        lengths: [count, 1],
+      },
     };
   });
 }

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { equivalentBody } from "../equivalent";
 import { fleshBody, type PieceShape } from "../flesh-body";
 import type { SoakRun } from "../run";
+import { sectionAt } from "../section";
 import { simulateSharedSoak, simulateSoak } from "../simulate";
 import type { Body, Stage } from "../stages";
 import reference from "./ellipsoids.reference.json";
@@ -151,7 +152,7 @@ describe("laws", () => {
 
 test("a cut through it is saltier towards its thin sides, and beyond it has the face's strength", () => {
   const run = ran(oval([40, 120, 200]), [bath(10, Infinity)], [10 * HOUR]);
-  const { section } = at(run, 10 * HOUR);
+  const section = sectionAt(run, 10 * HOUR);
   const across = (run.section?.across.length ?? 0) - 1;
   if (!section) throw new Error("no cut");
   expect(section).toHaveLength(across * across);

@@ -1,5 +1,5 @@
 import { gradedGrid, type Grid } from "../grid";
-import type { SectionGrid } from "../run";
+import type { CutPart, CutRows, SectionGrid } from "../run";
 import type { AxisBasis, Grading, Sealed, SolidAxis } from "./axis";
 import { axisBasis, NOWHERE } from "./axis-basis";
 import { leftOf, type ModalBody } from "./modal-body";
@@ -19,6 +19,7 @@ export class SolidBody implements ModalBody {
   readonly grid: Grid;
   private readonly lengths: Lengths;
   private readonly kept = new Map<string, Basis>();
+  private readonly cuts = new Map<Basis, CutRows>();
   private basis: Basis;
   state: Float64Array;
   rate: Float64Array;
@@ -161,12 +162,14 @@ export class SolidBody implements ModalBody {
     };
   }
 
-  section(outside: number): Float64Array {
-    const [a, b] = this.lengths;
+  cut(): Pick<CutPart, "rows" | "values"> {
     const [x, y, z] = this.basis;
-    const cut = along(this.state, this.lengths, 2, z.middle, 1);
-    const across = along(cut, [a, b, 1], 1, y.modes.shape, b);
-    return along(across, [a, b, 1], 0, x.modes.shape, a).map((u) => u + outside);
+    let rows = this.cuts.get(this.basis);
+    if (!rows) {
+      rows = { deep: x.modes.shape, across: y.modes.shape, lengths: [x.modes.count, y.modes.count] };
+      this.cuts.set(this.basis, rows);
+    }
+    return { rows, values: along(this.state, this.lengths, 2, z.middle, 1) };
   }
 
   private rows(part: "middle" | "within"): Three<Float64Array> {

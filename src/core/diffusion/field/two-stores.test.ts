@@ -1,5 +1,6 @@
 import { simulateSoak } from "../simulate";
 import type { SoakRun } from "../run";
+import { sectionAt } from "../section";
 import type { Body, Stage } from "../stages";
 
 /*
@@ -81,7 +82,7 @@ function quarters(run: SoakRun, hours: number) {
     (() => {
       throw new Error("no section");
     })();
-  const cut = at(run, hours).section ?? new Float64Array();
+  const cut = sectionAt(run, hours * HOUR) ?? new Float64Array();
   const mean = (from: number, to: number) => {
     let sum = 0;
     for (let i = 0; i < cut.length; i++)
