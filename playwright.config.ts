@@ -5,9 +5,9 @@ import { ZONE } from "./tests/kitchen-clock";
 export default defineConfig({
   testDir: "tests",
   globalSetup: "./tests/global-setup.ts",
-  // Each worker has a server and a kitchen of its own. A third would only keep the unit tests from their core.
-  workers: 2,
-  // The unit tests may still be at it beside these.
+  // Each worker has a server and a kitchen of its own. Two leave a third of two cores idle, waiting for a page; the unit tests,
+  // which fill it, are done before these are.
+  workers: 3,
   // Room for a host that takes the processor away for a while: what passes does not wait for it.
   timeout: 240_000,
   expect: { timeout: 45_000 },
