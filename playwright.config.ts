@@ -8,8 +8,8 @@ export default defineConfig({
   // Each worker has a server and a kitchen of its own. Two leave a third of two cores idle, waiting for a page; the unit tests,
   // which fill it, are done before these are.
   workers: 3,
-  // Room for a host that takes the processor away for a while: what passes does not wait for it.
-  timeout: 240_000,
+  // Guards against hanging only: room for a host that takes the processor away for a while. What passes does not wait for it.
+  timeout: 600_000,
   expect: { timeout: 45_000 },
   // A machine that stalls is not a fault: tried once more, and what then passes is listed as flaky, to be looked into.
   retries: 1,

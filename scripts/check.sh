@@ -5,7 +5,8 @@ cd "$(dirname "$0")/.."
 source scripts/prepare-machine.sh
 
 # What has to wait for something slow runs beside something else: a browser from Debian while packages are installed, the
-# database driver compiled while the text is looked at, unit tests a little behind the rest: they shall be done before it is.
+# database driver compiled while the text is looked at. Unit tests take one core at most and go first; end-to-end tests, which
+# can use all there are, take what is left and then the whole.
 need_compiler
 need_chromium &
 browser=$!
@@ -19,7 +20,7 @@ wait "$types"
 wait "$driver"
 
 units="$(mktemp)"
-nice -n 2 npm run test >"$units" 2>&1 &
+npm run test >"$units" 2>&1 &
 unit_tests=$!
 npm run -s verify-cases -- src/core/check-cases/given.json | tail -n 1
 # A clone that is built for the first time is mostly built once.
@@ -27,7 +28,7 @@ npm run -s verify-cases -- src/core/check-cases/given.json | tail -n 1
 TYPES_CHECKED=1 npm run build
 wait "$browser"
 ends="$(mktemp)"
-npm run e2e 2>&1 | tee "$ends" || failed=1
+nice -n 5 npm run e2e 2>&1 | tee "$ends" || failed=1
 
 wait "$unit_tests" || failed=1
 cat "$units"

@@ -38,7 +38,6 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
   page,
   browser,
 }) => {
-  test.setTimeout(180_000);
   const name = "Rehearsed loin";
   const url = await startedBatch(page, name, async (bench) => {
     await bench.choose("Kind", "pork loin roast, boneless");
@@ -79,19 +78,19 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
     await expect(plug).toHaveText("Unplug", { timeout: 5000 });
   }).toPass();
   await row.getByRole("button", { name: "Pour pickling salt" }).click();
-  await expect(row.getByRole("button", { name: /^Take/ })).toBeEnabled({ timeout: 15_000 });
+  await expect(row.getByRole("button", { name: /^Take/ })).toBeEnabled();
   const shown = Number((await page.locator("[data-scale]").innerText()).replace(/[^\d.]/g, ""));
   expect(Math.abs(shown - 120 - target)).toBeLessThan(target * 0.2 + 4);
   await row.getByRole("button", { name: /^Take/ }).click();
   await expect(row.getByRole("status")).toHaveText(/to go|right|over/);
   await page.getByText("Instruments and rehearsal").click();
 
-  // A second device sees the tap within a second, and confirming the same act twice does it once.
+  // A second device sees the tap without being asked to, and confirming the same act twice does it once.
   const other = await (await browser.newContext()).newPage();
   await other.goto(url);
   await expect(card(other)).toHaveAttribute("data-act", "weigh_out");
   await done(page, "weigh_out");
-  await expect(card(other)).toHaveAttribute("data-act", "go_in", { timeout: 2000 });
+  await expect(card(other)).toHaveAttribute("data-act", "go_in");
   await Promise.all([
     page.getByRole("button", { name: "Done", exact: true }).click(),
     other.getByRole("button", { name: "Done", exact: true }).click(),
@@ -116,7 +115,7 @@ test("a dry-brined joint from the start to its judged record, rehearsed at 600 Ã
     if (now === "stage_1") break;
   }
   // Still at 60 Ã—: at 600 a busy machine is past it before anybody has looked.
-  await expect(page.locator("[data-forecast]")).toContainText("Out about", { timeout: 30_000 });
+  await expect(page.locator("[data-forecast]")).toContainText("Out about");
   await expect(page.locator("[data-core]")).toContainText("Â°C");
   await pace(page, 600);
 
@@ -284,7 +283,7 @@ test("hands full: a turn passes by the clock, and the record says so", async ({ 
   await page.getByText("Instruments and rehearsal").click();
   await pace(page, 60);
   await page.getByText(/^Done \d/).click();
-  await expect(page.getByRole("button", { name: /^Not done: Turn it/ })).toHaveCount(1, { timeout: 40_000 });
+  await expect(page.getByRole("button", { name: /^Not done: Turn it/ })).toHaveCount(1);
   await pace(page, 1);
   await page.goto(page.url().replace("/work/", "/batch/"));
   await expect(page.getByText(/Passed by the timer: turn/i)).toBeVisible();

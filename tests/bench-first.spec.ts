@@ -35,7 +35,6 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     page,
     stillEmptyKitchen,
   }) => {
-    test.setTimeout(180_000);
     await page.goto(`${stillEmptyKitchen.url}/bench`);
     let kind = "";
     for (const [label, food, way] of WAYS) {

@@ -9,7 +9,6 @@ test("the whole evening of the example sitting, from the first act to the plate,
   page,
   otherPort,
 }) => {
-  test.setTimeout(280_000);
   const evening = await Evening.open(page, otherPort());
   try {
     await lived(page, evening);

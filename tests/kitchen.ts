@@ -38,7 +38,7 @@ export const test = base.extend<Mine, Shared>({
       await give(kitchen);
       await kitchen.kill();
     },
-    { scope: "worker", timeout: 60_000 },
+    { scope: "worker", timeout: 180_000 },
   ],
   stillEmptyKitchen: [
     async ({ firstPort }, give) => {
@@ -48,7 +48,7 @@ export const test = base.extend<Mine, Shared>({
       await kitchen.kill();
       expect(saved, "a test that was to save nothing saved").toEqual([]);
     },
-    { scope: "worker", timeout: 60_000 },
+    { scope: "worker", timeout: 180_000 },
   ],
   baseURL: async ({ kitchen }, give) => give(kitchen.url),
   otherPort: async ({ firstPort }, give) => {

@@ -21,7 +21,6 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
   page,
   emptyKitchen,
 }) => {
-  test.setTimeout(120_000);
   const card = page.locator("[data-act]");
   const tap = async () => {
     const now = (await card.getAttribute("data-act")) ?? "";

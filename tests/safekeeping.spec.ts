@@ -119,7 +119,6 @@ test("only this page's own scripts run, nobody frames it, and another name for t
 });
 
 test("killed without warning while many write: what was acknowledged is there", async ({ otherPort }) => {
-  test.setTimeout(120_000);
   const report = await killRounds(5, otherPort());
   expect(report.lost).toEqual([]);
   expect(report.damaged).toEqual([]);
@@ -175,7 +174,6 @@ test("installed, it opens without a line as it was last known; a lift-out is kep
   browser,
   otherPort,
 }) => {
-  test.setTimeout(120_000);
   const kitchen = await openKitchen(otherPort(), { example: "whole" });
   const page = await installed(browser, kitchen.url);
   await kitchen.kill();

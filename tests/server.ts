@@ -28,7 +28,8 @@ export function removeBatches(file: string, which = "1 = 1"): void {
 
 /** The example kitchen, loaded once for the whole run; each server has a copy of its own. */
 export const EXAMPLE = "data/e2e-example.db";
-const START_MS = 30_000;
+/** A guard against hanging only. */
+const START_MS = 120_000;
 
 export interface Kitchen {
   url: string;

@@ -1,3 +1,4 @@
+import { bracketed } from "./bracketed";
 import type { SoakMoment, SoakRun } from "./run";
 
 /**
@@ -17,18 +18,6 @@ export function momentAt(run: SoakRun, timeS: number): SoakMoment {
     bath: a.bath === undefined || b.bath === undefined ? b.bath : blend(a.bath, b.bath),
     undissolved: blend(a.undissolved, b.undissolved),
   };
-}
-
-/** The recorded moments either side, and how far from the one to the other; the same twice outside the run. */
-export function bracketed(
-  { moments }: SoakRun,
-  timeS: number,
-): { before: SoakMoment; after: SoakMoment; part: number } {
-  const at = moments.findIndex((m) => m.timeS >= timeS);
-  const after = moments[at < 0 ? moments.length - 1 : at];
-  if (at <= 0) return { before: after, after, part: 1 };
-  const before = moments[at - 1];
-  return { before, after, part: (timeS - before.timeS) / (after.timeS - before.timeS) };
 }
 
 /** Seconds on the soak rail, evenly spaced in its logarithm. @param perDecade moments to each factor of ten */

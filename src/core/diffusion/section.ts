@@ -1,5 +1,4 @@
-import { along } from "./field/tensor";
-import { bracketed } from "./moment";
+import { bracketed } from "./bracketed";
 import type { CutPart, SoakMoment, SoakRun } from "./run";
 
 /**
@@ -20,10 +19,19 @@ function sectionOf({ cut }: SoakMoment): Float64Array | undefined {
 }
 
 /** A steep front rings in the modes: no strength is less than nothing. */
-function strengths({ rows, values, against, part }: CutPart): Float64Array {
-  const [a, b] = rows.lengths;
-  const width = rows.across.length / b;
-  const lines = along(values, [1, a, b], 2, rows.across, width);
-  const cells = along(lines, [1, a, width], 1, rows.deep, rows.deep.length / a);
-  return cells.map((u) => part * Math.max(0, u + against));
+function strengths({ rows: { deep, across, lengths }, values, against, part }: CutPart): Float64Array {
+  const [a, b] = lengths;
+  const width = across.length / b;
+  const cells = new Float64Array((deep.length / a) * width);
+  const line = new Float64Array(b);
+  for (let row = 0, at = 0; at < cells.length; row++) {
+    line.fill(0);
+    for (let i = 0; i < a; i++) for (let j = 0; j < b; j++) line[j] += deep[row * a + i] * values[i * b + j];
+    for (let column = 0; column < width; column++, at++) {
+      let sum = against;
+      for (let j = 0; j < b; j++) sum += across[column * b + j] * line[j];
+      cells[at] = part * Math.max(0, sum);
+    }
+  }
+  return cells;
 }
