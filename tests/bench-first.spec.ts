@@ -31,11 +31,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     expect(taps).toBeLessThanOrEqual(6);
   });
 
-  test("every preparation is one tap away, and ends where its card said", async ({
-    page,
-    stillEmptyKitchen,
-  }) => {
-    await page.goto(`${stillEmptyKitchen.url}/bench`);
+  test("every preparation is one tap away, and ends where its card said", async ({ page, emptyKitchen }) => {
+    await page.goto(`${emptyKitchen.url}/bench`);
     let kind = "";
     for (const [label, food, way] of WAYS) {
       if (food !== kind) {
@@ -61,9 +58,9 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
 
   test("a time in words is read; what is none is refused and kept as typed", async ({
     page,
-    stillEmptyKitchen,
+    emptyKitchen,
   }) => {
-    await page.goto(`${stillEmptyKitchen.url}/bench`);
+    await page.goto(`${emptyKitchen.url}/bench`);
     const heat = page.getByLabel("To the heat");
     await heat.fill("6 pm tomorrow");
     await heat.press("Enter");
@@ -86,9 +83,9 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
 
   test("what the cook changed stays when the kind changes; what it was offered follows", async ({
     page,
-    stillEmptyKitchen,
+    emptyKitchen,
   }) => {
-    await page.goto(`${stillEmptyKitchen.url}/bench`);
+    await page.goto(`${emptyKitchen.url}/bench`);
     const kind = page.getByLabel("Kind", { exact: true });
     const before = await page.getByLabel("Thickness").inputValue();
     await page.getByLabel("Salt wanted in the flesh").fill("1.1");
@@ -110,9 +107,9 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
 
   test("two are yours: the third follows, and says so where there is none", async ({
     page,
-    stillEmptyKitchen,
+    emptyKitchen,
   }) => {
-    await page.goto(`${stillEmptyKitchen.url}/bench`);
+    await page.goto(`${emptyKitchen.url}/bench`);
     await page.locator('[data-way="timed"]').click();
     const strength = page.getByRole("textbox", { name: "Brine strength" });
     await page.getByLabel("Hours in it").fill("4 h");
@@ -132,11 +129,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(page.getByText(/nothing that dissolves brings 2.5 %/)).toBeVisible();
   });
 
-  test("every change can be undone and done again, by button and by key", async ({
-    page,
-    stillEmptyKitchen,
-  }) => {
-    await page.goto(`${stillEmptyKitchen.url}/bench`);
+  test("every change can be undone and done again, by button and by key", async ({ page, emptyKitchen }) => {
+    await page.goto(`${emptyKitchen.url}/bench`);
     const weight = page.getByLabel("Weight of all pieces");
     const before = await weight.inputValue();
     const [undo, redo] = [
@@ -187,9 +181,9 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
 
   test("a part of the page still on its way takes nothing else from under a hand", async ({
     page,
-    stillEmptyKitchen,
+    emptyKitchen,
   }) => {
-    await page.goto(`${stillEmptyKitchen.url}/bench`);
+    await page.goto(`${emptyKitchen.url}/bench`);
     const [kind, rub] = [page.getByLabel("Kind", { exact: true }), page.locator('[data-way="rub"]')];
     await expect(rub).toBeVisible();
     // Whatever is fetched from now on waits.
@@ -212,16 +206,13 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(kind).toHaveValue("mackerel");
   });
 
-  test("on a slow line nothing can be typed before the sums know of it", async ({
-    page,
-    stillEmptyKitchen,
-  }) => {
+  test("on a slow line nothing can be typed before the sums know of it", async ({ page, emptyKitchen }) => {
     let held = true;
     await page.route(/\.js(\?|$)/, async (route) => {
       while (held) await new Promise((done) => setTimeout(done, 50));
       await route.continue();
     });
-    await page.goto(`${stillEmptyKitchen.url}/bench`, { waitUntil: "commit" });
+    await page.goto(`${emptyKitchen.url}/bench`, { waitUntil: "commit" });
     const weight = page.getByLabel("Weight of all pieces");
     await expect(weight).toBeVisible();
     await expect(page.locator("[inert]")).toHaveCount(1);

@@ -1,5 +1,6 @@
-import { test as base, expect, type Page } from "@playwright/test";
-import { openKitchen, type Kitchen } from "./server";
+import { test as base, type Page } from "@playwright/test";
+import { readFileSync } from "node:fs";
+import { EXAMPLE, holding, openKitchen, snapshotOf, type Kitchen } from "./server";
 
 export { expect } from "@playwright/test";
 export type { APIRequestContext, Locator, Page } from "@playwright/test";
@@ -7,12 +8,12 @@ export type { APIRequestContext, Locator, Page } from "@playwright/test";
 const FIRST_PORT = 3100;
 /** Servers of one worker lie so far apart from another's. */
 const PORTS_A_WORKER = 20;
-const STILL_EMPTY = 19;
+const SPARE = 19;
 
 interface Mine {
   /** The port of another server for this worker, one for each use. */
   otherPort: () => number;
-  /** A kitchen that this test alone uses. */
+  /** A kitchen with nothing in it, that this test alone uses. */
   emptyKitchen: Kitchen;
   /** The example kitchen as nobody else has changed it. */
   exampleKitchen: Kitchen;
@@ -20,8 +21,8 @@ interface Mine {
 
 interface Shared {
   kitchen: Kitchen;
-  /** An empty kitchen for tests that look and choose and save nothing. */
-  stillEmptyKitchen: Kitchen;
+  /** A server that holds what the next test asks for, and is warm by the second; an empty kitchen as it was. */
+  spare: { kitchen: Kitchen; empty: Buffer };
   firstPort: number;
 }
 
@@ -40,13 +41,11 @@ export const test = base.extend<Mine, Shared>({
     },
     { scope: "worker", timeout: 180_000 },
   ],
-  stillEmptyKitchen: [
+  spare: [
     async ({ firstPort }, give) => {
-      const kitchen = await openKitchen(firstPort + STILL_EMPTY);
-      await give(kitchen);
-      const saved = await (await fetch(`${kitchen.url}/api/v1/formulas`)).json();
+      const kitchen = await openKitchen(firstPort + SPARE);
+      await give({ kitchen, empty: await snapshotOf(kitchen) });
       await kitchen.kill();
-      expect(saved, "a test that was to save nothing saved").toEqual([]);
     },
     { scope: "worker", timeout: 180_000 },
   ],
@@ -55,15 +54,13 @@ export const test = base.extend<Mine, Shared>({
     let next = firstPort + 1;
     await give(() => next++);
   },
-  emptyKitchen: async ({ otherPort }, give) => {
-    const kitchen = await openKitchen(otherPort());
+  emptyKitchen: async ({ spare: { kitchen, empty } }, give) => {
+    await holding(kitchen, empty);
     await give(kitchen);
-    await kitchen.kill();
   },
-  exampleKitchen: async ({ otherPort }, give) => {
-    const kitchen = await openKitchen(otherPort(), { example: "whole" });
+  exampleKitchen: async ({ spare: { kitchen } }, give) => {
+    await holding(kitchen, readFileSync(EXAMPLE));
     await give(kitchen);
-    await kitchen.kill();
   },
 });
 

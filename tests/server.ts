@@ -1,6 +1,6 @@
 import Database from "better-sqlite3";
 import { spawn, type ChildProcess } from "node:child_process";
-import { copyFileSync, mkdtempSync } from "node:fs";
+import { copyFileSync, mkdtempSync, readdirSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import { ZONE } from "./kitchen-clock";
@@ -38,6 +38,7 @@ export interface Kitchen {
   pid: () => number;
   /** As a power cut would. */
   kill: () => Promise<void>;
+  /** Where it does not run. */
   start: () => Promise<void>;
 }
 
@@ -65,6 +66,7 @@ export async function openKitchen(
     databasePath,
     pid: () => server?.pid ?? 0,
     start: async () => {
+      if (runs(server)) return;
       server = spawn(
         process.execPath,
         ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
@@ -77,7 +79,7 @@ export async function openKitchen(
     },
     kill: async () => {
       const running = server;
-      if (!running || running.exitCode !== null) return;
+      if (!runs(running)) return;
       const gone = new Promise((done) => running.once("exit", done));
       running.kill("SIGKILL");
       await gone;
@@ -86,6 +88,31 @@ export async function openKitchen(
   await kitchen.start();
   return kitchen;
 }
+
+export const snapshotOf = async ({ url }: Kitchen): Promise<Buffer> =>
+  Buffer.from(await (await fetch(`${url}/api/snapshot`)).arrayBuffer());
+
+/** Makes it the kitchen of a snapshot, with its door open and nothing kept beside it, whatever a test before left of it. */
+export async function holding(kitchen: Kitchen, snapshot: Buffer): Promise<void> {
+  await kitchen.start();
+  clearBeside(kitchen.databasePath);
+  const restored = await fetch(`${kitchen.url}/api/restore`, {
+    method: "POST",
+    body: new Uint8Array(snapshot),
+  });
+  if (!restored.ok) throw new Error(`The snapshot was not put in place: ${await restored.text()}`);
+  clearBeside(kitchen.databasePath);
+}
+
+/** The door's files, and snapshots; not the database, with what SQLite keeps of it. */
+function clearBeside(databasePath: string): void {
+  const folder = path.dirname(databasePath);
+  for (const name of readdirSync(folder))
+    if (!/\.db(-\w+)?$/.test(name)) rmSync(path.join(folder, name), { recursive: true });
+}
+
+const runs = (server: ChildProcess | undefined): server is ChildProcess =>
+  server !== undefined && server.exitCode === null && server.signalCode === null;
 
 async function answers(url: string, server: ChildProcess): Promise<void> {
   const until = Date.now() + START_MS;

@@ -174,7 +174,7 @@ function foretoldBathOf(db: Db, { row, formulation, sheet }: Finished): Foretold
   if (last?.reading.kind !== "bathStrength") return undefined;
   const hours = (last.atMs - row.startedAtMs) / 3_600_000;
   const prior = row.priorDoubt === null ? undefined : { factor: row.priorFactor, doubt: row.priorDoubt };
-  const told = baths(JSON.stringify([row.id, hours, prior]), () =>
+  const told = baths(JSON.stringify([row.id, row.body, hours, prior]), () =>
     foretoldBath(formulation, sheet.load, hours, prior),
   );
   return told && { batchId: row.id, what: "bath", ...told, came: last.reading.saltFraction };

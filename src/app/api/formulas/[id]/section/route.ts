@@ -14,7 +14,8 @@ export const GET = (request: Request, { params }: { params: Promise<{ id: string
       headers: {
         "Content-Type": "image/svg+xml",
         "Content-Security-Policy": "default-src 'none'; style-src 'unsafe-inline'",
-        "Cache-Control": "private, max-age=600",
+        // What a version holds is another after a snapshot was put back, and the rate is learnt anew.
+        "Cache-Control": "private, no-cache",
       },
     });
   });
