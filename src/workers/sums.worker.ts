@@ -4,7 +4,7 @@ import { soakKey } from "@/core/bench/soak-key";
 import { workOut, type Asked, type Refused, type WorkedOut } from "@/core/bench/worked";
 import { soakCurve, type SoakCurve } from "@/core/formula/change/compare";
 import { rescues, type Rescue } from "@/core/formula/change/rescue";
-import { formulate } from "@/core/formula/formulate";
+import { weighOut } from "@/core/formula/formulate";
 import { ensembleSteps, sensitivities, type Sensitivity } from "@/core/formula/soak/ensemble";
 import { hoursAfter, type After, type AfterAnswer } from "@/core/formula/soak/rinse-or-rest";
 import type { SoakLoad } from "@/core/formula/soak/soak-problem";
@@ -45,8 +45,8 @@ async function workOutWays(...asked: Parameters<typeof waysSteps>): Promise<Way[
 }
 
 function loadOf(input: Formulation, rate: KnownRate): SoakLoad | undefined {
-  const sheet = formulate(input, { rateFactor: rate.factor });
-  return sheet.ok ? sheet.value.load : undefined;
+  const weighed = weighOut(input, { rateFactor: rate.factor });
+  return weighed.ok ? weighed.value.load : undefined;
 }
 
 /** The sheet is left out where the page has it: a pull that is dragged asks for its outcome alone. */

@@ -1,7 +1,7 @@
 import type { BodyShape } from "../diffusion/grid";
 import { COLD_LIMIT_C } from "../materials/official";
 import { brineFreezingPointC } from "../solution/sodium-chloride";
-import { FREEZES_FROM_C, freezingFlesh, type FreezingFlesh } from "./freezing-flesh";
+import { FREEZES_FROM_C, freezingFlesh } from "./freezing-flesh";
 
 /**
  * Frozen food in a bath: heat flows from the room into the bath, from the bath into the food, which thaws from the
@@ -39,8 +39,8 @@ export interface FrozenBathInput {
   hours: number;
   /** Cells from centre to surface; left out, as many as the safe side wants. Few are quick. */
   cells?: number;
-  /** Goes no further than until all is thawed and the bath has come to the air about it. */
-  untilSettled?: boolean;
+  /** Goes no further than until all is thawed and the bath has come to the air about it, or until the bath is warm. */
+  until?: "settled" | "warm" | undefined;
 }
 
 export interface FrozenBathMoment {
@@ -83,8 +83,10 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   const areaM2 = Array.from({ length: cells }, (_, i) => surfaceM2 * ((i + 1) / cells) ** exponent);
   const shareWithin = (face: number) => (face / cells) ** (exponent + 1);
   const massKg = Array.from({ length: cells }, (_, i) => foodKg * (shareWithin(i + 1) - shareWithin(i)));
-  const temperature = massKg.map(() => input.foodStartC);
-  const heat = massKg.map(() => atStart);
+  const temperature = new Float64Array(cells).fill(input.foodStartC);
+  const heat = new Float64Array(cells).fill(atStart);
+  /** What half a cell holds against heat, m² K/W: two of them lie between two middles. */
+  const halfCell = new Float64Array(cells);
   // Warmth above freezing melts ice first, so one sum serves with ice and without.
   const startJ = (input.bathStartC - freezingC) * bathKg * BATH_J_PER_KG_K;
   let bathJ = startJ;
@@ -104,25 +106,27 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
     let frozen = false;
     for (let i = 0; i < cells; i++) {
       temperature[i] = flesh.temperatureC(heat[i]);
+      halfCell[i] = widthM / 2 / flesh.conductivityWPerMK(temperature[i]);
       frozen ||= temperature[i] < FREEZES_FROM_C;
     }
     stepS = frozen ? frozenStepS : thawedStepS;
     const { bathC, iceLeftKg } = bathState(bathJ, bathKg, iceKg, freezingC);
-    if (input.untilSettled && !frozen && Math.abs(input.roomC - bathC) < SETTLED_C) break;
-    const skinW = 1 / (1 / FILM_W_PER_M2_K + widthM / 2 / flesh.conductivityWPerMK(temperature[cells - 1]));
+    if (input.until === "settled" && !frozen && Math.abs(input.roomC - bathC) < SETTLED_C) break;
+    const skinW = 1 / (1 / FILM_W_PER_M2_K + halfCell[cells - 1]);
     const intoFoodW = surfaceM2 * skinW * (bathC - temperature[cells - 1]);
     if (timeS >= nextRecordS) {
       const surfaceC = bathC - intoFoodW / surfaceM2 / FILM_W_PER_M2_K;
       moments.push({ hour: timeS / 3600, bathC, surfaceC, centreC: temperature[0], iceKg: iceLeftKg });
       nextRecordS += RECORD_EVERY_S;
+      if (input.until === "warm" && bathC > WARM_C) break;
     }
     const leakW = leakWPerK * (input.roomC - bathC);
-    for (let i = 0; i < cells; i++) {
-      const outer =
-        i === cells - 1 ? intoFoodW : flow(flesh, temperature[i], temperature[i + 1], widthM) * areaM2[i];
-      heat[i] += (outer * stepS) / massKg[i];
-      if (i < cells - 1) heat[i + 1] -= (outer * stepS) / massKg[i + 1];
+    for (let i = 0; i < cells - 1; i++) {
+      const inward = (temperature[i + 1] - temperature[i]) / (halfCell[i] + halfCell[i + 1]);
+      heat[i] += (inward * areaM2[i] * stepS) / massKg[i];
+      heat[i + 1] -= (inward * areaM2[i] * stepS) / massKg[i + 1];
     }
+    heat[cells - 1] += (intoFoodW * stepS) / massKg[cells - 1];
     bathJ += (leakW - intoFoodW) * stepS;
     gainedJ += leakW * stepS;
   }
@@ -133,11 +137,4 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
     thawedH: moments.find((m) => m.centreC > FREEZES_FROM_C)?.hour,
     energyGap: Math.abs(storedJ - gainedJ) / Math.max(1, Math.abs(storedJ) + Math.abs(gainedJ)),
   };
-}
-
-/** Heat between neighbouring cells, W/m², inward positive; their half-widths conduct in a row. */
-function flow(flesh: FreezingFlesh, innerC: number, outerC: number, widthM: number): number {
-  const resistance =
-    widthM / 2 / flesh.conductivityWPerMK(innerC) + widthM / 2 / flesh.conductivityWPerMK(outerC);
-  return (outerC - innerC) / resistance;
 }

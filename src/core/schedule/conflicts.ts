@@ -1,4 +1,13 @@
-import { heatsClash, isBoundBy, resourceDemand, type Closed, type Problem, type Use } from "./model";
+import {
+  heatsClash,
+  isBoundBy,
+  resourceDemand,
+  type Closed,
+  type Minute,
+  type Problem,
+  type Task,
+  type Use,
+} from "./model";
 import { timeOf } from "./network";
 
 /** Tasks that cannot all have a resource at once: some pair of them must follow one another. */
@@ -58,7 +67,7 @@ export function lastConflict(watch: Watch, times: Int32Array): Conflict | undefi
   for (const task of watch.handsOn) {
     const [start, end] = [timeOf(times, task, "start"), timeOf(times, task, "end")];
     for (const closed of watch.closed)
-      if (isBoundBy(watch.problem.tasks[task], closed) && start < closed.toMin && end > closed.fromMin)
+      if (isIn(closed, watch.problem.tasks[task], start, end))
         keep({ kind: "closed", task, closed, atMin: start });
   }
   for (const user of watch.users) {
@@ -66,6 +75,34 @@ export function lastConflict(watch: Watch, times: Int32Array): Conflict | undefi
     if (crowd) keep(crowd);
   }
   return last;
+}
+
+/** Whether there is any, as `lastConflict` finds them: asked thousands of times, it says no more than that. */
+export function hasConflict({ problem, handsOn, closed, users }: Watch, times: Int32Array): boolean {
+  for (const task of handsOn)
+    for (const span of closed)
+      if (isIn(span, problem.tasks[task], timeOf(times, task, "start"), timeOf(times, task, "end")))
+        return true;
+  for (const user of users) if (isCrowded(user, times)) return true;
+  return false;
+}
+
+const isIn = (closed: Closed, task: Task, start: Minute, end: Minute): boolean =>
+  start < closed.toMin && end > closed.fromMin && isBoundBy(task, closed);
+
+function isCrowded({ capacity, oven, tasks }: Watch["users"][number], times: Int32Array): boolean {
+  for (const one of tasks) {
+    const start = timeOf(times, one.index, "start");
+    if (timeOf(times, one.index, "end") <= start) continue;
+    let asked = 0;
+    for (const other of tasks) {
+      if (timeOf(times, other.index, "start") > start || timeOf(times, other.index, "end") <= start) continue;
+      if (oven && heatsClash(other.use, one.use)) return true;
+      asked += other.use.amount;
+    }
+    if (asked > capacity) return true;
+  }
+  return false;
 }
 
 /** Sweeps one resource from the table backwards for a moment when it is asked for too much. */

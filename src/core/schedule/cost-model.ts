@@ -49,11 +49,13 @@ export class CostModel {
     this.order = [...this.hands];
   }
 
-  of(times: Int32Array): number {
-    const { problem, hands, dishes, order } = this;
+  /** @param least at which it is dear enough: what it costs beyond that need not be told */
+  of(times: Int32Array, least = Infinity): number {
+    const { problem, hands } = this;
     let cost = 0;
     for (const { before, after, wantedMin, perMin } of this.links)
       cost += Math.abs(times[after] - times[before] - wantedMin) * perMin;
+    if (cost >= least) return cost;
     for (const { index, preferMin } of this.elastic) {
       const length = times[2 + 2 * index] - times[1 + 2 * index];
       cost += (Math.abs(length - preferMin) / 60) * POINTS.offPreferPerHour;
@@ -67,6 +69,12 @@ export class CostModel {
           break;
         }
     }
+    return cost >= least ? cost : cost + this.crowding(times);
+  }
+
+  private crowding(times: Int32Array): number {
+    const { dishes, order } = this;
+    let cost = 0;
     // Nearly sorted from the last time it was asked.
     for (let i = 1; i < order.length; i++) {
       const one = order[i];

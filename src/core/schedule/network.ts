@@ -1,13 +1,15 @@
 import type { End, Minute, Problem } from "./model";
 
-/** x_to − x_from ≤ weight, by the point it binds: those that pull on it, and those it pulls on. */
+/** What a point binds: each of these others, by so much. */
+export interface Bound {
+  others: Int32Array;
+  by: Int32Array;
+}
+
+/** The constraints by the points they bind: others may be no later than so much after a point, or no sooner than so much before it. */
 export interface Ties {
-  from: readonly number[];
-  to: readonly number[];
-  weight: readonly number[];
-  /** Edges that leave a point, and that come to it. */
-  out: readonly (readonly number[])[];
-  into: readonly (readonly number[])[];
+  noLater: readonly Bound[];
+  noSooner: readonly Bound[];
 }
 
 /**
@@ -120,13 +122,12 @@ export class Network {
   ties(): Ties {
     const into: number[][] = Array.from({ length: this.points }, () => []);
     this.to.forEach((to, e) => into[to].push(e));
-    return {
-      from: [...this.from],
-      to: [...this.to],
-      weight: [...this.weight],
-      out: this.out.map((o) => [...o]),
-      into,
-    };
+    const bounds = (edges: readonly number[][], other: readonly number[]): Bound[] =>
+      edges.map((of) => ({
+        others: Int32Array.from(of, (e) => other[e]),
+        by: Int32Array.from(of, (e) => this.weight[e]),
+      }));
+    return { noLater: bounds(this.out, this.to), noSooner: bounds(into, this.from) };
   }
 
   /**

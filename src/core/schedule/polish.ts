@@ -1,6 +1,6 @@
-import { lastConflict, type Watch } from "./conflicts";
+import { hasConflict, type Watch } from "./conflicts";
 import type { CostModel } from "./cost-model";
-import type { Network, Ties } from "./network";
+import type { Bound, Network } from "./network";
 
 /** Steps a point is tried to be moved by, minutes: far first. */
 const STEPS = [480, 120, 30, 10, 5, 2, 1];
@@ -18,7 +18,7 @@ export function polished(
   from: Int32Array,
   left: { moves: number },
 ): { times: Int32Array; cost: number } {
-  const ties = network.ties();
+  const pushed = pushing(network, model.wants);
   // Beyond these the origin would have to move too: nothing need be pushed to find that out.
   const { latest } = network;
   const earliest = network.earliest();
@@ -32,11 +32,11 @@ export function polished(
           if (left.moves-- <= 0) return { times, cost };
           const to = times[point] + by;
           if (to < earliest[point] || to > latest[point]) continue;
-          const moved = pushed(ties, times, point, by, rigid ? model.wants : undefined);
+          const moved = pushed(times, point, by, rigid);
           if (!moved) continue;
-          const now = model.of(moved);
-          if (now >= cost - 1e-9 || lastConflict(watch, moved)) continue;
-          times = moved;
+          const now = model.of(moved, cost - 1e-9);
+          if (now >= cost - 1e-9 || hasConflict(watch, moved)) continue;
+          times = moved.slice();
           cost = now;
           better = true;
         }
@@ -58,54 +58,62 @@ const ways = (step: number, wanted: boolean): [number, boolean][] =>
         [-step, false],
       ];
 
-/** The times with one point moved and all that must follow; undefined where the origin would have to. */
-function pushed(
-  ties: Ties,
-  times: Int32Array,
-  point: number,
-  by: number,
-  wants: CostModel["wants"] | undefined,
-): Int32Array | undefined {
-  const moved = times.slice();
-  moved[point] += by;
-  const queue = [point];
-  const down = by < 0;
-  let steps = 0;
-  const most = 40 * times.length;
-  for (let head = 0; head < queue.length; head++) {
-    const p = queue[head];
-    if (++steps > most) return undefined;
-    if (wants)
-      for (const { other, gap } of wants[p]) {
-        // What is just where it is wanted stays so.
-        if (times[other] - times[p] !== gap) continue;
-        const to = moved[p] + gap;
-        if (down ? moved[other] <= to : moved[other] >= to) continue;
-        if (other === 0) return undefined;
-        moved[other] = to;
-        queue.push(other);
-      }
-    if (down) {
-      // It fell: whoever may be no later than so much after it falls too.
-      for (const e of ties.out[p]) {
-        const to = ties.to[e];
-        const most = moved[p] + ties.weight[e];
-        if (moved[to] <= most) continue;
-        if (to === 0) return undefined;
-        moved[to] = most;
-        queue.push(to);
-      }
-    } else {
-      // It rose: whoever may be no earlier than so much before it rises too.
-      for (const e of ties.into[p]) {
-        const from = ties.from[e];
-        const least = moved[p] - ties.weight[e];
-        if (moved[from] >= least) continue;
-        if (from === 0) return undefined;
-        moved[from] = least;
-        queue.push(from);
-      }
+/** A push that takes more than so many points along for each there is, goes round in a circle. */
+const MOST_A_POINT = 40;
+
+/**
+ * What gives the times with one point moved and all that must follow; undefined where the origin would have to. Asked
+ * thousands of times, it gives the same array again and again: copy it.
+ */
+function pushing(network: Network, wants: CostModel["wants"]) {
+  const { noLater, noSooner } = network.ties();
+  const moved = new Int32Array(network.points);
+  const queue = new Int32Array(MOST_A_POINT * network.points + 1);
+  let waiting = 0;
+
+  /** @returns false where the origin would have to move, or too many */
+  const move = (point: number, to: number): boolean => {
+    if (point === 0 || waiting === queue.length) return false;
+    moved[point] = to;
+    queue[waiting++] = point;
+    return true;
+  };
+  /** It fell: whoever may be no later than so much after it falls too. */
+  const falls = (p: number, { others, by }: Bound): boolean => {
+    for (let e = 0; e < others.length; e++) {
+      const most = moved[p] + by[e];
+      if (moved[others[e]] > most && !move(others[e], most)) return false;
     }
-  }
-  return moved;
+    return true;
+  };
+  /** It rose: whoever may be no earlier than so much before it rises too. */
+  const rises = (p: number, { others, by }: Bound): boolean => {
+    for (let e = 0; e < others.length; e++) {
+      const least = moved[p] - by[e];
+      if (moved[others[e]] < least && !move(others[e], least)) return false;
+    }
+    return true;
+  };
+  /** What is just where it is wanted stays so. */
+  const keeps = (p: number, times: Int32Array, down: boolean): boolean => {
+    for (const { other, gap } of wants[p]) {
+      if (times[other] - times[p] !== gap) continue;
+      const to = moved[p] + gap;
+      if (down ? moved[other] <= to : moved[other] >= to) continue;
+      if (!move(other, to)) return false;
+    }
+    return true;
+  };
+  return (times: Int32Array, point: number, by: number, rigid: boolean): Int32Array | undefined => {
+    const down = by < 0;
+    moved.set(times);
+    waiting = 0;
+    move(point, times[point] + by);
+    for (let head = 0; head < waiting; head++) {
+      const p = queue[head];
+      if (rigid && !keeps(p, times, down)) return undefined;
+      if (!(down ? falls(p, noLater[p]) : rises(p, noSooner[p]))) return undefined;
+    }
+    return moved;
+  };
 }

@@ -17,7 +17,8 @@ export class OvalBody implements ModalBody {
   readonly grid: Grid;
   private readonly functions = ovalFunctions();
   private readonly seen: Readings;
-  private modes: RitzModes;
+  /** Solved when they are first asked for: what is the same throughout, and has not met its outside, is read without. */
+  private modes: RitzModes | undefined;
   private level: number | undefined;
   private summed: Float64Array | undefined;
   private readonly decay: Float64Array;
@@ -34,11 +35,10 @@ export class OvalBody implements ModalBody {
   ) {
     this.grid = gradedGrid("slab", grading.cells, 2, grading.power);
     this.seen = readingsOf(this.grid);
-    this.modes = this.modesFor(0, "all");
     this.decay = new Float64Array(this.functions.count);
     if (typeof initial === "number") {
       this.level = initial;
-      this.state = this.one.map((one) => one * initial);
+      this.state = new Float64Array(this.functions.count);
     } else {
       const { shells } = this.seen;
       const { volumes } = this.grid;
@@ -48,12 +48,17 @@ export class OvalBody implements ModalBody {
     }
   }
 
+  private get solved(): RitzModes {
+    this.modes ??= this.modesFor(0, "all");
+    return this.modes;
+  }
+
   get rate(): Float64Array {
-    return this.modes.rate;
+    return this.solved.rate;
   }
 
   get one(): Float64Array {
-    return this.modes.one;
+    return this.solved.one;
   }
 
   moved(): void {
@@ -90,7 +95,7 @@ export class OvalBody implements ModalBody {
   }
 
   mean(): number {
-    return dot(this.one, this.state);
+    return this.level ?? dot(this.one, this.state);
   }
 
   shells(outside: number): Float64Array {
@@ -131,13 +136,13 @@ export class OvalBody implements ModalBody {
     const { count, flat } = this.functions;
     const { level } = this;
     if (level !== undefined) return flat.map((f) => f * level);
-    const { shape } = this.modes;
+    const { shape } = this.solved;
     return flat.map((_, i) => dot(shape.subarray(i * count, (i + 1) * count), this.state));
   }
 
   private toModes(sums: Float64Array): Float64Array {
     const { count } = this.functions;
-    const { shape } = this.modes;
+    const { shape } = this.solved;
     const state = new Float64Array(count);
     for (let i = 0; i < count; i++) addTo(state, shape.subarray(i * count, (i + 1) * count), sums[i]);
     return state;
@@ -146,12 +151,12 @@ export class OvalBody implements ModalBody {
   private modesFor(extraM: number, sealed: Sealed): RitzModes {
     const halves = this.axes.map(({ halfM }) => halfM);
     const film = filmOf(this.axes[0].barrierM + extraM, Math.min(...halves), sealed);
-    return kept([...halves, film].join(), () => solved(halves, film));
+    return kept([...halves, film].join(), () => solvedFor(halves, film));
   }
 }
 
 /** @param halves half-axes, m  @param filmM what lies on the face, metres of flesh; Infinity where nothing passes */
-function solved(halves: readonly number[], filmM: number): RitzModes {
+function solvedFor(halves: readonly number[], filmM: number): RitzModes {
   const { count, slopes, face, flat, products } = ovalFunctions();
   const total = Matrix.zeros(count, count);
   slopes.forEach((matrix, d) => total.add(Matrix.mul(matrix, 1 / halves[d] ** 2)));

@@ -14,6 +14,9 @@ const POWER = 5;
 const LAYERS = [0.25, 0.1, 0.04, 0.016, 0.006];
 const LAYER_POWER = 2;
 
+const COUNT =
+  ((POWER + 1) * (POWER + 2) * (POWER + 3)) / 6 + (LAYERS.length * (LAYER_POWER + 1) * (LAYER_POWER + 2)) / 2;
+
 /** Points of a sum over the face in latitude and in longitude, and along a radius: cells that narrow outwards, points in each. */
 const FACE_POINTS = 6;
 const RADIUS_CELLS = 10;
@@ -88,32 +91,54 @@ function volumePoints(face: Points<InOval>): Points<InOval> {
 
 function writtenAt(point: InOval): Written {
   const [x, y, z] = point.map(ofSquare);
-  const values: number[] = [];
-  const slopes: [number[], number[], number[]] = [[], [], []];
+  const values = new Float64Array(COUNT);
+  let at = 0;
   for (let i = 0; i <= POWER; i++)
     for (let j = 0; i + j <= POWER; j++)
-      for (let k = 0; i + j + k <= POWER; k++) {
-        values.push(x.value[i] * y.value[j] * z.value[k]);
-        slopes[0].push(x.slope[i] * y.value[j] * z.value[k]);
-        slopes[1].push(x.value[i] * y.slope[j] * z.value[k]);
-        slopes[2].push(x.value[i] * y.value[j] * z.slope[k]);
-      }
-  const under = 1 - point.reduce((sum, part) => sum + part ** 2, 0);
+      for (let k = 0; i + j + k <= POWER; k++) values[at++] = x.value[i] * y.value[j] * z.value[k];
   for (const thick of LAYERS) {
-    const layer = Math.exp(-under / thick);
+    const layer = layerAt(point, thick);
     for (let i = 0; i <= LAYER_POWER; i++)
-      for (let j = 0; i + j <= LAYER_POWER; j++) {
+      for (let j = 0; i + j <= LAYER_POWER; j++) values[at++] = x.value[i] * y.value[j] * layer;
+  }
+  return { values, slopes: () => slopesAt(point, [x, y, z]) };
+}
+
+const layerAt = ([x, y, z]: InOval, thick: number): number =>
+  Math.exp((x ** 2 + y ** 2 + z ** 2 - 1) / thick);
+
+function slopesAt(point: InOval, [x, y, z]: readonly OfSquare[]): Float64Array[] {
+  const slopes = point.map(() => new Float64Array(COUNT));
+  const [alongX, alongY, alongZ] = slopes;
+  let at = 0;
+  for (let i = 0; i <= POWER; i++)
+    for (let j = 0; i + j <= POWER; j++)
+      for (let k = 0; i + j + k <= POWER; k++, at++) {
+        alongX[at] = x.slope[i] * y.value[j] * z.value[k];
+        alongY[at] = x.value[i] * y.slope[j] * z.value[k];
+        alongZ[at] = x.value[i] * y.value[j] * z.slope[k];
+      }
+  for (const thick of LAYERS) {
+    const layer = layerAt(point, thick);
+    const [steepX, steepY, steepZ] = point.map((part) => (2 * part) / thick);
+    for (let i = 0; i <= LAYER_POWER; i++)
+      for (let j = 0; i + j <= LAYER_POWER; j++, at++) {
         const flat = x.value[i] * y.value[j];
-        values.push(flat * layer);
-        const along = [x.slope[i] * y.value[j], x.value[i] * y.slope[j], 0];
-        point.forEach((part, d) => slopes[d].push((along[d] + (flat * 2 * part) / thick) * layer));
+        alongX[at] = (x.slope[i] * y.value[j] + flat * steepX) * layer;
+        alongY[at] = (x.value[i] * y.slope[j] + flat * steepY) * layer;
+        alongZ[at] = flat * steepZ * layer;
       }
   }
-  return { values, slopes };
+  return slopes;
+}
+
+interface OfSquare {
+  value: readonly number[];
+  slope: readonly number[];
 }
 
 /** Polynomials of a direction's square, and their slopes along it. */
-function ofSquare(part: number): { value: number[]; slope: number[] } {
+function ofSquare(part: number): OfSquare {
   const { value, slope } = legendre(part * part, POWER);
   return { value, slope: slope.map((each) => each * 2 * part) };
 }

@@ -1,5 +1,5 @@
 import type { Sealed } from "./axis";
-import { CholeskyDecomposition, EigenvalueDecomposition, inverse, Matrix } from "ml-matrix";
+import { CholeskyDecomposition, EigenvalueDecomposition, Matrix } from "ml-matrix";
 
 /*
  * Modes of a body that no grid of its own directions fits, by Rayleigh and Ritz: its strength as a sum of functions written down
@@ -12,10 +12,10 @@ export interface Points<Place> {
   weights: number[];
 }
 
-/** Every function at one place, and its slope along each direction. */
+/** Every function at one place, and, where they are asked for, its slopes along each direction. */
 export interface Written {
-  values: number[];
-  slopes: number[][];
+  values: Float64Array;
+  slopes: () => Float64Array[];
 }
 
 /** Functions made orthonormal over a body: a coefficient is a sum of salt. */
@@ -36,52 +36,68 @@ export interface Functions<Place> {
 /** @param write every function as it is written down  @param body enough places to sum products of them over it */
 export function orthonormal<Place>(write: (place: Place) => Written, body: Points<Place>): Functions<Place> {
   const written = body.at.map(write);
-  const directions = Array.from(written[0].slopes.keys());
   const values = written.map((place) => place.values);
-  // Rows of written values times this are rows of orthonormal ones.
-  const turn = inverse(
-    new CholeskyDecomposition(productsOf(values, body.weights)).lowerTriangularMatrix,
-  ).transpose();
-  const turned = (row: readonly number[]) => Float64Array.from(new Matrix([[...row]]).mmul(turn).getRow(0));
-  const squared = (sums: Matrix) => turn.transpose().mmul(sums).mmul(turn);
-  const summed = ({ at, weights }: Points<Place>) => {
-    const sums = new Array<number>(turn.rows).fill(0);
-    at.forEach((place, i) => write(place).values.forEach((value, k) => (sums[k] += weights[i] * value)));
+  const turned = turnerBy(new CholeskyDecomposition(productsOf(values, body.weights)).lowerTriangularMatrix);
+  const slopes = written.map((place) => place.slopes());
+  // Rows of it turned, and then its columns.
+  const bothTurned = (sums: Matrix) => rowsTurned(rowsTurned(sums).transpose());
+  const rowsTurned = (sums: Matrix) =>
+    new Matrix(sums.to2DArray().map((row) => turned(Float64Array.from(row))));
+  const summedUp = (rows: readonly Float64Array[], weights: readonly number[]) => {
+    const sums = new Float64Array(values[0].length);
+    rows.forEach((row, i) => addTo(sums, row, weights[i]));
     return turned(sums);
   };
+  const valuesAt = (at: readonly Place[]) => at.map((place) => write(place).values);
   return {
-    count: turn.rows,
-    slopes: directions.map((d) =>
-      squared(
+    count: values[0].length,
+    slopes: slopes[0].map((_, d) =>
+      bothTurned(
         productsOf(
-          written.map((place) => place.slopes[d]),
+          slopes.map((place) => place[d]),
           body.weights,
         ),
       ),
     ),
-    flat: summed(body),
+    flat: summedUp(values, body.weights),
     at: (place) => turned(write(place).values),
-    summed,
-    products: ({ at, weights }) =>
-      squared(
-        productsOf(
-          at.map((place) => write(place).values),
-          weights,
-        ),
-      ),
+    summed: ({ at, weights }) => summedUp(valuesAt(at), weights),
+    products: ({ at, weights }) => productsOf(valuesAt(at).map(turned), weights),
   };
 }
 
-function productsOf(rows: readonly (readonly number[])[], weights: readonly number[]): Matrix {
+/**
+ * Functions as they are written down made orthonormal ones, at any place or summed over any: what solves L x = row.
+ * @param lower L, whose square is their products
+ */
+function turnerBy(lower: Matrix): (row: Float64Array) => Float64Array {
+  const rows = lower.to2DArray().map((row) => Float64Array.from(row));
+  return (from) => {
+    const turned = new Float64Array(from.length);
+    for (let k = 0; k < from.length; k++) {
+      const row = rows[k];
+      let left = from[k];
+      for (let j = 0; j < k; j++) left -= row[j] * turned[j];
+      turned[k] = left / row[k];
+    }
+    return turned;
+  };
+}
+
+/** Four places at a time: what has been summed is fetched and put back a quarter as often. */
+function productsOf(rows: readonly Float64Array[], weights: readonly number[]): Matrix {
   const count = rows[0].length;
   const sums = new Float64Array(count * count);
-  rows.forEach((from, i) => {
-    const row = Float64Array.from(from);
+  const none = new Float64Array(count);
+  for (let i = 0; i < rows.length; i += 4) {
+    const [one, two = none, three = none, four = none] = rows.slice(i, i + 4);
+    const [w1, w2 = 0, w3 = 0, w4 = 0] = weights.slice(i, i + 4);
     for (let a = 0; a < count; a++) {
-      const weight = weights[i] * row[a];
-      for (let b = 0; b <= a; b++) sums[a * count + b] += weight * row[b];
+      const [a1, a2, a3, a4] = [w1 * one[a], w2 * two[a], w3 * three[a], w4 * four[a]];
+      const to = a * count;
+      for (let b = 0; b <= a; b++) sums[to + b] += a1 * one[b] + a2 * two[b] + a3 * three[b] + a4 * four[b];
     }
-  });
+  }
   for (let a = 0; a < count; a++) for (let b = 0; b < a; b++) sums[b * count + a] = sums[a * count + b];
   return Matrix.from1DArray(count, count, sums);
 }

@@ -174,5 +174,8 @@ function writtenAt([x, y]: InWedge): Written {
       slopes[1].push(back * aside.slope[n], bothAside * along.value[n]);
     }
   }
-  return { values, slopes };
+  return {
+    values: Float64Array.from(values),
+    slopes: () => slopes.map((slope) => Float64Array.from(slope)),
+  };
 }

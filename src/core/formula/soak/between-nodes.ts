@@ -13,27 +13,35 @@ export const nodeDraws = (): Draw[] =>
   );
 
 /**
- * Hours between the nodes. They go with thickness squared over the rate, and smoothly with the strength: their logarithm
- * is a parabola in each to well within a hundredth.
- * @param hours one for each of `nodeDraws`, in its order; undefined where it is not reached
- * @param place the thickness coordinate of a draw, where hours are smoothest; *rising*
- * @returns the hours of any draw; nothing where some of the nodes are not reached
+ * When a soak between the nodes gets there. How far along one is, is smooth in all three doubts where the hours are taken in
+ * their own measure, that of a soak's thickness squared over its rate: a parabola in each tells it, at any hour, whether it
+ * ever gets there or not.
+ * @param courses how far along each of `nodeDraws` is, in its order, at each of the hours; 1 is there
+ * @param hours in every soak's own measure, rising, > 0
+ * @param place the thickness coordinate of a draw, where courses are smoothest; *rising*
+ * @returns the hour of any draw, in its own measure; Infinity where it does not come to it
  */
 export function betweenNodes(
-  hours: readonly (number | undefined)[],
+  courses: readonly Float64Array[],
+  hours: Float64Array,
   place: (thickness: number) => number,
-): ((draw: Draw) => number) | undefined {
-  if (!hours.every((h): h is number => h !== undefined && h > 0)) return undefined;
-  const logs = hours.map(Math.log);
+): (draw: Draw) => number {
   const places = NODES.map(place);
   return (draw) => {
     const thickness = weights(places, place(draw.thickness));
     const rate = weights(NODES, draw.rate);
     const strength = weights(NODES, draw.strength);
-    let sum = 0;
-    for (let i = 0; i < logs.length; i++)
-      sum += logs[i] * thickness[Math.floor(i / 9)] * rate[Math.floor(i / 3) % 3] * strength[i % 3];
-    return Math.exp(sum);
+    const shares = courses.map(
+      (_, i) => thickness[Math.floor(i / 9)] * rate[Math.floor(i / 3) % 3] * strength[i % 3],
+    );
+    let [before, beforeH] = [0, 0];
+    for (let k = 0; k < hours.length; k++) {
+      let along = 0;
+      for (let i = 0; i < shares.length; i++) along += shares[i] * courses[i][k];
+      if (along >= 1) return beforeH + ((1 - before) / (along - before)) * (hours[k] - beforeH);
+      [before, beforeH] = [along, hours[k]];
+    }
+    return Infinity;
   };
 }
 

@@ -16,7 +16,7 @@ export interface ColdPlan {
 /** Frozen food put straight into the bath: how warm it gets, and the ice that would keep it cold. */
 export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, iceG: number): ColdPlan {
   const hours = Math.min(MOST_HOURS, Math.max(LEAST_HOURS, input.pullH));
-  const run = (iceKg: number) =>
+  const run = (iceKg: number, until?: "warm") =>
     frozenInBath(
       input,
       {
@@ -27,10 +27,14 @@ export function coldPlan(input: Formulation, sheet: Formulated, roomC: number, i
         bathWaterG: sheet.waterG,
         saltG: sheet.naclG,
       },
-      { aboutC: roomC, hours, iceG: 1000 * iceKg },
+      { aboutC: roomC, hours, iceG: 1000 * iceKg, until },
     );
   const curve = run(Math.min(iceG, sheet.waterG * 0.95) / 1000);
-  return { hours, curve, safeIceG: safeIce(sheet.waterG, (iceKg) => run(iceKg).warmFromH === undefined) };
+  return {
+    hours,
+    curve,
+    safeIceG: safeIce(sheet.waterG, (iceKg) => run(iceKg, "warm").warmFromH === undefined),
+  };
 }
 
 /** The least ice that keeps the bath cold, by halving; ice is part of the brine's own water. @param cold whether so many kg do */

@@ -47,12 +47,21 @@ describe("draws", () => {
 });
 
 describe("between the nodes", () => {
-  /** Hours that go with thickness squared over the rate, and by a power of the strength. */
-  const hours = ({ thickness, rate, strength }: Draw) =>
-    6 *
-    ((25 + 2 * thickness) / 25) ** 2 *
-    Math.exp(-0.3 * rate + 0.02 * rate ** 2 - 0.06 * strength - 0.01 * strength ** 2);
   const place = (thickness: number) => Math.log(25 + 2 * thickness);
+  const hours = Float64Array.from({ length: 81 }, (_, k) => 0.1 * 10 ** (k / 20));
+  const near = [
+    { thickness: 0, rate: 0, strength: 0 },
+    { thickness: 1.3, rate: -0.7, strength: 0.4 },
+    { thickness: -2, rate: 2, strength: -1.1 },
+    { thickness: 2.2, rate: 2.2, strength: 2.2 },
+  ];
+  /** Runs to what it ends at as 1 − e^(−t) does. */
+  const readBy = (endOf: (draw: Draw) => number) =>
+    betweenNodes(
+      nodeDraws().map((draw) => hours.map((h) => endOf(draw) * (1 - Math.exp(-h / 6)))),
+      hours,
+      place,
+    );
 
   test("every combination of few, middle and much, the quickest among them", () => {
     const nodes = nodeDraws();
@@ -63,20 +72,20 @@ describe("between the nodes", () => {
     expect(QUICKEST).toEqual({ thickness: -2.2, rate: 2.2, strength: 2.2 });
   });
 
-  test("exact where the logarithm is a parabola in each", () => {
-    const read = betweenNodes(nodeDraws().map(hours), place);
-    for (const draw of [
-      { thickness: 0, rate: 0, strength: 0 },
-      { thickness: 1.3, rate: -0.7, strength: 0.4 },
-      { thickness: -2, rate: 2, strength: -1.1 },
-      { thickness: 2.2, rate: 2.2, strength: 2.2 },
-    ])
-      expect(read?.(draw)).toBeCloseTo(hours(draw), 9);
+  test("where it ends is a parabola in each: there at the hour at which that is so", () => {
+    const endOf = ({ thickness, rate, strength }: Draw) =>
+      1.6 * (1 + 0.05 * (place(thickness) - place(0)) ** 2) * (1 - 0.01 * rate) * (1 + 0.03 * strength);
+    const read = readBy(endOf);
+    // Between two hours it goes along a straight line: nearer than two thousandths.
+    for (const draw of near) expect(read(draw) / (-6 * Math.log(1 - 1 / endOf(draw)))).toBeCloseTo(1, 2.4);
   });
 
-  test("nothing where a node is not reached, or takes no time", () => {
-    const all: (number | undefined)[] = nodeDraws().map(hours);
-    expect(betweenNodes(all.with(13, undefined), place)).toBeUndefined();
-    expect(betweenNodes(all.with(13, 0), place)).toBeUndefined();
+  test("a draw comes to it or does not, whatever the nodes do: some never get there, one does at once", () => {
+    const read = readBy(({ strength }) => 1 + 0.03 * strength);
+    const at = (strength: number) => read({ thickness: 0, rate: 0, strength });
+    expect(at(-0.1)).toBe(Infinity);
+    expect(at(0.1)).toBeLessThan(Infinity);
+    expect(at(0.5)).toBeLessThan(at(0.1));
+    expect(readBy(() => 1e9)(near[1])).toBeCloseTo(0, 6);
   });
 });

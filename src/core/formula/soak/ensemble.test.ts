@@ -53,6 +53,11 @@ describe("the ensemble", () => {
       pieces: { ...f.pieces, thicknessMm: 6, totalMassG: 200 },
     }),
     "a brine near its own equilibrium": timed(0.025),
+    "a brine that many of them never come to": timed(0.0235),
+    "an equilibrium that takes longer than the rail for some": timed(0.06, {
+      preparation: preparationOffered("equilibrium", 0.014),
+      pieces: { ...f.pieces, thicknessMm: 48 },
+    }),
     "a block": timed(0.06, { pieces: { ...f.pieces, shape: "block", thicknessMm: 40 } }),
     "behind skin": timed(0.05, { pieces: { ...f.pieces, skin: true } }),
     "dry salt": chops({ preparation: preparationOffered("dry", 0.014) }),

@@ -2,6 +2,7 @@ import { overAim, type Aim } from "../../diffusion/readiness";
 import type { Formulation } from "../../formulation";
 import { aimOf } from "./aim";
 import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
+import { coursesOf } from "./course";
 import { drawsOf, type Draw } from "./draws";
 import { diffusivityDoubt, reachHours } from "./soak";
 import {
@@ -12,7 +13,7 @@ import {
   THICKNESS_DOUBT_MM,
   wayFelt,
 } from "./soak-problem";
-import type { SoakLoad, Variation } from "./soak-problem";
+import type { SoakLoad, SoakProblem, Variation } from "./soak-problem";
 import { RAIL_TO_H, windowFrom } from "./window";
 import type { SoakWindow, SoftHour } from "./window";
 
@@ -32,7 +33,7 @@ export interface Ensemble {
 interface EnsembleOptions {
   /** One standard deviation of the logarithm of the rate, where readings have narrowed it. */
   rateDoubt?: number | undefined;
-  /** Every one is run, as where nothing can be read off: slow, and what the reading is held against. */
+  /** Every one is run: slow, and what the reading is held against. */
   eachRun?: boolean;
 }
 
@@ -43,9 +44,13 @@ const SOAKS_A_TURN = 9;
 /** A soak of the ensemble is followed so far: the piece as it is may be quicker than its stand-in. */
 const FOLLOWED_H = RAIL_TO_H * 2;
 
+/** The first hour that is looked at, and how many to each tenfold, in a soak's own measure. */
+const FROM_H = 0.005;
+const PER_DECADE = 24;
+
 /**
- * The window with its soft edges, from many soaks. Some are run and the rest read off between them; where one of those
- * never comes to it, each is run. A few at a time: yields the share done, so that a caller can show it or stop.
+ * The window with its soft edges, from many soaks: some are run and the rest read off between them. A few at a time: yields
+ * the share done, so that a caller can show it or stop.
  */
 export function* ensembleSteps(
   input: Formulation,
@@ -57,39 +62,77 @@ export function* ensembleSteps(
   if (load.bake || load.saltG <= 0) return { window: windowFrom(load, {}, {}), members: 0 };
   const doubt = options.rateDoubt ?? diffusivityDoubt(load.food);
   // The eater's target does not move with the doubt about what was weighed.
-  const hoursOf = ({ thickness, rate, strength }: Draw, aims: readonly Aim[]) => {
-    const problem = soakProblem(input, load, {
-      thickerMm: THICKNESS_DOUBT_MM * thickness,
-      diffusivityFactor: Math.exp(doubt * rate),
-      strengthFactor: Math.exp(STRENGTH_DOUBT * strength),
-    });
-    return reachHours(reducedProblem(problem), aims, FOLLOWED_H, MEMBER);
-  };
+  const problemOf = ({ thickness, rate, strength }: Draw) =>
+    reducedProblem(
+      soakProblem(input, load, {
+        thickerMm: THICKNESS_DOUBT_MM * thickness,
+        diffusivityFactor: Math.exp(doubt * rate),
+        strengthFactor: Math.exp(STRENGTH_DOUBT * strength),
+      }),
+    );
+  const hoursOf = (draw: Draw, aims: readonly Aim[]) =>
+    reachHours(problemOf(draw), aims, FOLLOWED_H, MEMBER).map((h) => h ?? Infinity);
   // What the quickest never comes to is not looked for: an equilibrium bath does not go over.
   const all = aim.dry ? [aim] : [aim, overAim(aim)];
   const quickest = hoursOf(QUICKEST, all);
-  const aims = all.filter((_, a) => quickest[a] !== undefined);
-  const place = (thickness: number) => Math.log(wayFelt(input, load, THICKNESS_DOUBT_MM * thickness));
-  const atNodes = yield* each(nodeDraws(), (draw) => hoursOf(draw, aims));
-  const read = aims.map((_, a) =>
-    betweenNodes(
-      atNodes.map((hours) => hours[a]),
-      place,
-    ),
-  );
+  const aims = all.filter((_, a) => quickest[a] < Infinity);
   const draws = drawsOf(MEMBERS);
-  const allRead = !options.eachRun && read.every((hours) => hours);
-  const run = allRead ? [] : yield* each(draws, (draw) => hoursOf(draw, aims));
+  const hours = options.eachRun
+    ? yield* each(draws, (draw) => hoursOf(draw, aims))
+    : yield* readOff(draws, aims, problemOf, {
+        wayOf: ({ thickness }) => wayFelt(input, load, THICKNESS_DOUBT_MM * thickness),
+        paceOf: ({ rate }) => Math.exp(doubt * rate),
+      });
   const inProportion = proportions(input, load, aims);
   const soft = new Map(
-    aims.map((of, a) => [
-      of,
-      softFrom(draws.map((draw, i) => withinTheRail(allRead ? read[a]?.(draw) : run[i][a], inProportion[a]))),
-    ]),
+    aims.map((of, a) => [of, softFrom(hours.map((draw) => withinTheRail(draw[a], inProportion[a])))]),
   );
   const [ready, over] = all.map((of) => soft.get(of) ?? {});
   return { window: windowFrom(load, ready, over ?? {}), members: MEMBERS };
 }
+
+/** How far salt has to go in a draw, and how fast it goes there. */
+interface Measures {
+  wayOf: (draw: Pick<Draw, "thickness">) => number;
+  paceOf: (draw: Pick<Draw, "rate">) => number;
+}
+
+/** The hours of each draw, aim by aim; Infinity where it does not come to it. */
+function* readOff(
+  draws: readonly Draw[],
+  aims: readonly Aim[],
+  problemOf: (draw: Draw) => SoakProblem,
+  { wayOf, paceOf }: Measures,
+): Generator<number, number[][]> {
+  const likely = wayOf({ thickness: 0 });
+  // A soak's own measure of time: hours go with the square of the way over the pace.
+  const measureOf = (draw: Draw) => (wayOf(draw) / likely) ** 2 / paceOf(draw);
+  const nodes = nodeDraws();
+  const hours = hoursTo(FOLLOWED_H / Math.min(...nodes.map(measureOf)));
+  const courses = yield* each(nodes, (draw) => {
+    const measure = measureOf(draw);
+    return coursesOf(
+      problemOf(draw),
+      aims,
+      hours.map((h) => h * measure),
+      MEMBER,
+    );
+  });
+  const place = (thickness: number) => Math.log(wayOf({ thickness }));
+  const read = aims.map((_, a) =>
+    betweenNodes(
+      courses.map((course) => course[a]),
+      hours,
+      place,
+    ),
+  );
+  return draws.map((draw) => read.map((hoursOf) => hoursOf(draw) * measureOf(draw)));
+}
+
+const hoursTo = (most: number): Float64Array => {
+  const count = Math.ceil(Math.log10(most / FROM_H) * PER_DECADE);
+  return Float64Array.from({ length: count + 1 }, (_, i) => FROM_H * (most / FROM_H) ** (i / count));
+};
 
 function* each<T, R>(all: readonly T[], of: (one: T) => R): Generator<number, R[]> {
   const done: R[] = [];
@@ -100,10 +143,8 @@ function* each<T, R>(all: readonly T[], of: (one: T) => R): Generator<number, R[
   return done;
 }
 
-const withinTheRail = (hours: number | undefined, times: number): number => {
-  const h = (hours ?? Infinity) * times;
-  return h <= RAIL_TO_H ? h : Infinity;
-};
+const withinTheRail = (hours: number, times: number): number =>
+  hours * times <= RAIL_TO_H ? hours * times : Infinity;
 
 /** Hours of the piece as it is over those of its stand-in, for each aim; 1 where it is its own. */
 function proportions(input: Formulation, load: SoakLoad, aims: readonly Aim[]): number[] {

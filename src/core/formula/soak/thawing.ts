@@ -54,7 +54,7 @@ export function frozenInBath(
     aboutC,
     iceG = 0,
     ...how
-  }: { aboutC: number; iceG?: number } & Pick<FrozenBathInput, "hours" | "cells" | "untilSettled">,
+  }: { aboutC: number; iceG?: number } & Pick<FrozenBathInput, "hours" | "cells" | "until">,
 ): FrozenBathCurve {
   const { food, foodG, thicknessMm, waterFraction, bathWaterG, saltG } = frozen;
   return frozenBath({
@@ -94,7 +94,7 @@ export function thawingOf(
       aboutC: heldC,
       hours: THAWED_BY_H,
       cells: PACE_CELLS,
-      untilSettled: true,
+      until: "settled",
     });
     return {
       thawedH: curve.thawedH,
