@@ -1,3 +1,6 @@
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import path from "node:path";
 import nextJest from "next/jest.js";
 
 // These ship as ES modules only; Jest on Node 20 must transform them.
@@ -14,6 +17,9 @@ const esmOnly = [
   "uuid",
   "copy-to-clipboard",
 ].join("|");
+
+// What is dear to make is made once for all files: a folder that the processes that run them are told of.
+process.env.TESTS_RUN_TOGETHER ??= mkdtempSync(path.join(tmpdir(), "iron-crock-tests-"));
 
 const base = nextJest({ dir: "./" })({
   testEnvironment: "node",

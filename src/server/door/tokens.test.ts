@@ -1,10 +1,10 @@
 import { readFileSync, statSync } from "node:fs";
 import { CALENDAR } from "@/contracts/door";
+import { EXAMPLE_SITTING } from "../api/examples";
 import { serveApi } from "../api/serve";
-import { loadDemoKitchen } from "../demo/load";
 import { database } from "../database";
 import { freshFile } from "../safekeeping/kitchens.fixture";
-import { listSittings } from "../sittings";
+import { createSitting } from "../sittings";
 import { admit } from "./admit";
 import { doorFile, setPassphrase } from "./passphrase";
 import { listTokens, makeToken, revokeToken, tokenOf, tokensFile } from "./tokens";
@@ -83,9 +83,8 @@ test("a token opens the API as far as it reaches, and no page; none opens nothin
 
 test("a calendar's secret opens one sitting's acts past the door, and nothing else", async () => {
   const db = database();
-  loadDemoKitchen(db, NOW);
+  const { id } = createSitting(db, { ...EXAMPLE_SITTING, tableMs: NOW + 30 * 3_600_000 }, NOW);
   await close();
-  const [{ id }] = listSittings(db);
   const token = makeToken(file, { name: "Calendar", scope: CALENDAR, sittingId: id }, NOW);
   const feed = `/api/v1/feeds/${token.secret}.ics`;
   expect(await come(feed)).toBe(200);
@@ -96,4 +95,4 @@ test("a calendar's secret opens one sitting's acts past the door, and nothing el
   // One made to read is no calendar.
   const other = makeToken(file, { name: "read", scope: "read" }, NOW);
   expect(await come(`/api/v1/feeds/${other.secret}.ics`)).toBe(404);
-}, 60_000);
+});

@@ -1,4 +1,4 @@
-import { copyFileSync, mkdtempSync, readFileSync } from "node:fs";
+import { copyFileSync, existsSync, mkdtempSync, readFileSync, renameSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
 import sharp from "sharp";
@@ -18,13 +18,21 @@ export const freshFile = (): string =>
 
 /** The example kitchen with a photo and readings in it, of its own file. */
 export async function fullKitchen(file = freshFile()): Promise<{ db: WholeDb; file: string }> {
-  made ??= makeKitchen();
-  copyFileSync(await made, file);
+  copyFileSync(await madeKitchen(), file);
   return { db: openDatabase(file), file };
 }
 
-/** Made once, and copied: its sheets take seconds to work out. */
 let made: Promise<string> | undefined;
+
+/** Made once for all files of tests that are run together, and copied: its sheets take seconds to work out. */
+async function madeKitchen(): Promise<string> {
+  const folder = process.env.TESTS_RUN_TOGETHER;
+  if (folder === undefined) return (made ??= makeKitchen());
+  const shared = path.join(folder, "full-kitchen.db");
+  // Whole as it appears: another process may be making it as well.
+  if (!existsSync(shared)) renameSync(await makeKitchen(), shared);
+  return shared;
+}
 
 async function makeKitchen(): Promise<string> {
   const file = freshFile();
