@@ -52,6 +52,17 @@ describe("frozen food in a bath", () => {
     expect(thawedH).toBeGreaterThan(4);
   });
 
+  test("followed until it is warm alone, it is warm at the same hour, and ends with that", () => {
+    const whole = frozenBath({ ...BIRD, hours: 48 });
+    const { warmFromH, moments } = frozenBath({ ...BIRD, hours: 48, until: "warm" });
+    expect(warmFromH).toBe(whole.warmFromH);
+    expect(moments).toEqual(whole.moments.slice(0, moments.length));
+    expect(moments.at(-1)?.hour).toBe(warmFromH);
+    // One that never is, is followed to its end.
+    const iced = { ...BIRD, iceKg: 9 };
+    expect(frozenBath({ ...iced, until: "warm" })).toEqual(frozenBath(iced));
+  });
+
   test("with enough ice it never warms; in a fridge it settles at the fridge", () => {
     expect(frozenBath({ ...BIRD, iceKg: 9 }).warmFromH).toBeUndefined();
     const cold = frozenBath({ ...BIRD, roomC: 3, hours: 72 }).moments;

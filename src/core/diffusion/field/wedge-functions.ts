@@ -23,6 +23,8 @@ const LAYER_POWER = 2;
 /** How thick the layers are, as shares of the way from a face to the corner across. */
 const LAYERS = [0.05, 0.02, 0.008, 0.003, 0.0012];
 
+const COUNT = (POWER / 2 + 1) ** 2 + LAYERS.length * 2 * (LAYER_POWER + 1);
+
 /** Cells along a radius, and along a face, that narrow towards the faces and the corners; points in each. */
 const RADIUS_CELLS = 10;
 const FACE_CELLS = 6;
@@ -150,32 +152,51 @@ function withinPoints(
   return points;
 }
 
-function writtenAt([x, y]: InWedge): Written {
-  const along = legendre(x, POWER);
-  const square = legendre(y * y, POWER / 2);
-  const aside = { value: square.value, slope: square.slope.map((slope) => slope * 2 * y) };
-  const values: number[] = [];
-  const slopes: [number[], number[]] = [[], []];
+function writtenAt(place: InWedge): Written {
+  const { along, aside } = polynomialsAt(place);
+  const values = new Float64Array(COUNT);
+  let at = 0;
   for (let i = 0; i <= POWER; i++)
-    for (let j = 0; i + 2 * j <= POWER; j++) {
-      values.push(along.value[i] * aside.value[j]);
-      slopes[0].push(along.slope[i] * aside.value[j]);
-      slopes[1].push(along.value[i] * aside.slope[j]);
-    }
+    for (let j = 0; i + 2 * j <= POWER; j++) values[at++] = along.value[i] * aside.value[j];
   for (const thick of LAYERS) {
-    const back = Math.exp(-(1 - x) / thick);
-    // Both sides together: how far from a side is half of x less y, or of x and y.
-    const [near, far] = [Math.exp(-(x - y) / 2 / thick), Math.exp(-(x + y) / 2 / thick)];
-    const both = near + far;
-    const [bothAlong, bothAside] = [-both / 2 / thick, (near - far) / 2 / thick];
+    const { back, both } = layersAt(place, thick);
     for (let n = 0; n <= LAYER_POWER; n++) {
-      values.push(back * aside.value[n], both * along.value[n]);
-      slopes[0].push((back / thick) * aside.value[n], bothAlong * along.value[n] + both * along.slope[n]);
-      slopes[1].push(back * aside.slope[n], bothAside * along.value[n]);
+      values[at++] = back * aside.value[n];
+      values[at++] = both * along.value[n];
     }
   }
-  return {
-    values: Float64Array.from(values),
-    slopes: () => slopes.map((slope) => Float64Array.from(slope)),
-  };
+  return { values, slopes: () => slopesAt(place) };
+}
+
+function slopesAt(place: InWedge): Float64Array[] {
+  const { along, aside } = polynomialsAt(place);
+  const [inAlong, inAside] = [new Float64Array(COUNT), new Float64Array(COUNT)];
+  let at = 0;
+  for (let i = 0; i <= POWER; i++)
+    for (let j = 0; i + 2 * j <= POWER; j++, at++) {
+      inAlong[at] = along.slope[i] * aside.value[j];
+      inAside[at] = along.value[i] * aside.slope[j];
+    }
+  for (const thick of LAYERS) {
+    const { back, both, apart } = layersAt(place, thick);
+    for (let n = 0; n <= LAYER_POWER; n++) {
+      inAlong[at] = (back / thick) * aside.value[n];
+      inAside[at++] = back * aside.slope[n];
+      inAlong[at] = (-both / 2 / thick) * along.value[n] + both * along.slope[n];
+      inAside[at++] = (apart / 2 / thick) * along.value[n];
+    }
+  }
+  return [inAlong, inAside];
+}
+
+function polynomialsAt([x, y]: InWedge) {
+  const square = legendre(y * y, POWER / 2);
+  const aside = { value: square.value, slope: square.slope.map((slope) => slope * 2 * y) };
+  return { along: legendre(x, POWER), aside };
+}
+
+/** Layers under the back and under both sides together: how far from a side is half of x less y, or of x and y. */
+function layersAt([x, y]: InWedge, thick: number) {
+  const [near, far] = [Math.exp(-(x - y) / 2 / thick), Math.exp(-(x + y) / 2 / thick)];
+  return { back: Math.exp(-(1 - x) / thick), both: near + far, apart: near - far };
 }
