@@ -34,3 +34,11 @@ test("once every aim is reached twice over nothing more is run: it stays as it w
   expect(Math.max(...quick)).toBeGreaterThan(Math.max(...alone) * 1.2);
   expect(slow.findIndex((along) => along > 2)).toBeGreaterThan(twice);
 });
+
+test("hours beyond all soaking are as the last there is", () => {
+  const far = Float64Array.of(1, 1000, 10_000, 1e6);
+  const [along] = coursesOf(problem, [{ ...aim, targetPerWater: 1 }], far, PRECISION);
+  expect(along[0]).toBeLessThan(along[1]);
+  expect(along[2]).toBeGreaterThan(0.01);
+  expect(along[3]).toBeCloseTo(along[2], 6);
+});

@@ -6,6 +6,8 @@ import { HOUR_S } from "./window";
 
 /** Of an aim that is so far behind nothing more is asked. */
 const FAR_PAST = 2;
+/** Nothing moves any more by then, and the engine goes no further, h. */
+const LONGEST_H = 20_000;
 
 /**
  * How far along a soak is at each of the hours, aim by aim; 1 is there. One run, that goes no further than it must: once
@@ -23,7 +25,8 @@ export function coursesOf(
   let beforeH = 0;
   let next = 0;
   let grid: SoakRun["grid"] | undefined;
-  const whole = { ...problem, stage: { ...problem.stage, durationS: hours[hours.length - 1] * HOUR_S } };
+  const durationS = Math.min(LONGEST_H, hours[hours.length - 1]) * HOUR_S;
+  const whole = { ...problem, stage: { ...problem.stage, durationS } };
   runProblem(whole, {
     ...precision,
     onGrid: (g) => {

@@ -129,10 +129,12 @@ function* readOff(
   return draws.map((draw) => read.map((hoursOf) => hoursOf(draw) * measureOf(draw)));
 }
 
-const hoursTo = (most: number): Float64Array => {
-  const count = Math.ceil(Math.log10(most / FROM_H) * PER_DECADE);
-  return Float64Array.from({ length: count + 1 }, (_, i) => FROM_H * (most / FROM_H) ** (i / count));
-};
+/** The same hours for every soak, as many of them as it takes: what changes how far they go moves none. */
+const hoursTo = (most: number): Float64Array =>
+  Float64Array.from(
+    { length: 1 + Math.ceil(Math.log10(most / FROM_H) * PER_DECADE) },
+    (_, i) => FROM_H * 10 ** (i / PER_DECADE),
+  );
 
 function* each<T, R>(all: readonly T[], of: (one: T) => R): Generator<number, R[]> {
   const done: R[] = [];
