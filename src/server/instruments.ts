@@ -2,7 +2,7 @@ import { and, eq, isNull, max, ne } from "drizzle-orm";
 import type { z } from "zod";
 import { formulationSchema } from "@/contracts/formulation";
 import type { instrumentRequest } from "@/contracts/work";
-import { bodyShapeOf } from "@/core/diffusion/flesh-body";
+import { bodyShapeOf } from "@/core/diffusion/piece-form";
 import type { Formulation } from "@/core/formulation";
 import { simulated } from "@/core/instruments/instrument";
 import { roastCore } from "@/core/instruments/kitchen-truth";

@@ -1,14 +1,8 @@
-import { isRoast } from "../materials/facts";
-import type { Food } from "../materials/types";
 import { wedgeDeepest } from "../wedge";
 import { equivalentBody } from "./equivalent";
 import type { SolidAxis } from "./field/axis";
-import type { BodyShape } from "./grid";
+import type { PieceForm } from "./piece-form";
 import type { Body } from "./stages";
-
-/** What a cook calls the piece: the engine's own bodies, two that are wetted at their ends as well, and two that taper. */
-export const PIECE_FORMS = ["slab", "cylinder", "sphere", "block", "shortLog", "oval", "wedge"] as const;
-export type PieceForm = (typeof PIECE_FORMS)[number];
 
 /** What the cook measured of the piece; only what changes the way salt must go. */
 export interface PieceShape {
@@ -43,15 +37,6 @@ const REFERENCE_K = 277.15;
 export function diffusivityAt(at4C: number, temperatureC: number): number {
   const kelvin = temperatureC + 273.15;
   return at4C * Math.exp((-ACTIVATION_J_PER_MOL / GAS_CONSTANT) * (1 / kelvin - 1 / REFERENCE_K));
-}
-
-/**
- * The shape the sums use. An irregular roast is taken as a cylinder, an irregular smaller piece as a slab: a bird's
- * wall or a cut piece is wetted from two sides.
- */
-export function bodyShapeOf(food: Pick<Food, "shape" | "form">): BodyShape {
-  if (food.shape !== "irregular") return food.shape;
-  return isRoast(food.form) ? "cylinder" : "slab";
 }
 
 /**

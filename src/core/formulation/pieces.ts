@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { PIECE_FORMS } from "../diffusion/flesh-body";
+import { PIECE_FORMS } from "../diffusion/piece-form";
 import { ranged } from "../quantity/ranged";
 
 /** What the packer put in, read off the label. */

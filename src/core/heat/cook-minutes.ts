@@ -1,4 +1,4 @@
-import { bodyShapeOf } from "../diffusion/flesh-body";
+import { bodyShapeOf } from "../diffusion/piece-form";
 import type { CookRule, Food } from "../materials/types";
 import type { Cover } from "./covering";
 import type { HeatedPiece } from "./course";

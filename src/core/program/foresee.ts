@@ -1,4 +1,4 @@
-import { bodyShapeOf } from "../diffusion/flesh-body";
+import { bodyShapeOf } from "../diffusion/piece-form";
 import { USUAL_OVEN_C } from "../formula/cook/cook";
 import type { Formulated } from "../formula/formulate";
 import { forecastDone, type Forecast } from "../heat/forecast";

@@ -1,4 +1,4 @@
-import { bodyShapeOf } from "../diffusion/flesh-body";
+import { bodyShapeOf } from "../diffusion/piece-form";
 import { cookOf, stagesOf } from "../formula/cook/cook";
 import { formulate } from "../formula/formulate";
 import { heatingTime } from "../heat/damp-roast";

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import type { PieceForm } from "../diffusion/flesh-body";
+import type { PieceForm } from "../diffusion/piece-form";
 import { FLESH_DENSITY_G_PER_ML, pieceSize, possibleLengthsMm } from "./piece-size";
 
 const SHAPES: PieceForm[] = ["slab", "block", "cylinder", "shortLog", "sphere", "oval", "wedge"];

@@ -1,4 +1,4 @@
-import type { PieceForm } from "../diffusion/flesh-body";
+import type { PieceForm } from "../diffusion/piece-form";
 
 /** Density of raw flesh, g/mL; lean muscle about 1.05 to 1.07, *from memory*. Never a spoon density. */
 export const FLESH_DENSITY_G_PER_ML = 1.05;

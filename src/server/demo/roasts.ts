@@ -1,5 +1,5 @@
 import type { ReadingRequest } from "@/contracts/requests";
-import { bodyShapeOf } from "@/core/diffusion/flesh-body";
+import { bodyShapeOf } from "@/core/diffusion/piece-form";
 import { isOven } from "@/core/formula/cook/cook-stages";
 import { formulate, type Formulated } from "@/core/formula/formulate";
 import type { Formulation } from "@/core/formulation";

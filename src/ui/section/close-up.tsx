@@ -1,4 +1,4 @@
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { FleshPiece, LABEL_ROOM } from "./flesh-piece";
 import { NOTE } from "./dimension";
 import type { Cut } from "./cut";

@@ -1,4 +1,4 @@
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { CloseUp } from "./close-up";
 import { Leader, NOTE } from "./dimension";
 import { FleshPiece } from "./flesh-piece";

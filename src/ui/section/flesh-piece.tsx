@@ -1,6 +1,6 @@
 import dynamic from "next/dynamic";
 import { useId } from "react";
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { percent } from "../format";
 import { NotYet, orMissing } from "../or-missing";
 import { onCentreLine, type Cut } from "./cut";

@@ -1,5 +1,5 @@
 import { useId } from "react";
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { cutAcross, deepestIn, Outline, type Box } from "./outline";
 
 interface Props {

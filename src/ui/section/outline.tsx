@@ -1,5 +1,5 @@
 import type { SVGProps } from "react";
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { wedgeDeepest } from "@/core/wedge";
 
 export interface Box {

@@ -5,7 +5,7 @@ import { outcomeAt } from "@/core/formula/account/outcome";
 import { chops, worked } from "@/core/formula/formulation.fixture";
 import { piecesOffered, preparationOffered } from "@/core/formula/offer/defaults";
 import { withPreparation } from "@/core/formula/offer/offered";
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import type { Formulation } from "@/core/formulation";
 import { findFood } from "@/core/materials/lookup";
 import { FOODS } from "@/core/materials/lookup";

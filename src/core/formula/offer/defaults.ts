@@ -1,4 +1,4 @@
-import { bodyShapeOf } from "../../diffusion/flesh-body";
+import { bodyShapeOf } from "../../diffusion/piece-form";
 import type { Formulation, Holding, Pieces, Preparation, SaltGiven } from "../../formulation";
 import { isSeafood, isWhole } from "../../materials/facts";
 import type { Food } from "../../materials/types";

@@ -1,4 +1,5 @@
-import { bodyShapeOf, diffusivityAt } from "../../diffusion/flesh-body";
+import { diffusivityAt } from "../../diffusion/flesh-body";
+import { bodyShapeOf } from "../../diffusion/piece-form";
 import type { PaceProfile } from "../../diffusion/pace";
 import type { Formulation } from "../../formulation";
 import { FREEZES_FROM_C } from "../../heat/freezing-flesh";

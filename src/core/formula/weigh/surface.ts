@@ -1,4 +1,4 @@
-import type { PieceForm } from "../../diffusion/flesh-body";
+import type { PieceForm } from "../../diffusion/piece-form";
 import { ellipsoidAreaCm2 } from "../../vessel/crust-shell";
 import type { PieceSize } from "../../vessel/piece-size";
 import { wedgeAround } from "../../wedge";

@@ -1,4 +1,4 @@
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { RANGES } from "@/core/quantity/ranges";
 import type { Enhanced, Pieces, ThawMethod } from "@/core/formulation";
 import { hasBath } from "@/core/preparations";

@@ -1,5 +1,5 @@
 import { useId } from "react";
-import type { PieceForm } from "@/core/diffusion/flesh-body";
+import type { PieceForm } from "@/core/diffusion/piece-form";
 import { cutAcross, Outline } from "@/ui/section/outline";
 import { FULL_COLOUR_AT, saltColour } from "@/ui/section/shading";
 
