@@ -9,8 +9,8 @@ export default defineConfig({
   // which fill it, are done before these are.
   workers: 3,
   // Guards against hanging only: room for a host that takes the processor away for a while. What passes does not wait for it.
-  timeout: 600_000,
-  expect: { timeout: 45_000 },
+  timeout: 1_200_000,
+  expect: { timeout: 120_000 },
   // A machine that stalls is not a fault: tried once more, and what then passes is listed as flaky, to be looked into.
   retries: 1,
   reporter: [["list"]],

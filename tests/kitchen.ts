@@ -1,6 +1,6 @@
 import { test as base, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { EXAMPLE, holding, openKitchen, snapshotOf, type Kitchen } from "./server";
+import { EXAMPLE, START_MS, holding, killAt, openKitchen, snapshotOf, type Kitchen } from "./server";
 
 export { expect } from "@playwright/test";
 export type { APIRequestContext, Locator, Page } from "@playwright/test";
@@ -39,7 +39,7 @@ export const test = base.extend<Mine, Shared>({
       await give(kitchen);
       await kitchen.kill();
     },
-    { scope: "worker", timeout: 180_000 },
+    { scope: "worker", timeout: START_MS },
   ],
   spare: [
     async ({ firstPort }, give) => {
@@ -47,12 +47,13 @@ export const test = base.extend<Mine, Shared>({
       await give({ kitchen, empty: await snapshotOf(kitchen) });
       await kitchen.kill();
     },
-    { scope: "worker", timeout: 180_000 },
+    { scope: "worker", timeout: START_MS },
   ],
   baseURL: async ({ kitchen }, give) => give(kitchen.url),
   otherPort: async ({ firstPort }, give) => {
     let next = firstPort + 1;
     await give(() => next++);
+    for (let port = firstPort + 1; port < next; port++) await killAt(port);
   },
   emptyKitchen: async ({ spare: { kitchen, empty } }, give) => {
     await holding(kitchen, empty);

@@ -178,7 +178,7 @@ function against(kitchen: Kitchen) {
       await page.setViewportSize(size);
       // What is drawn to its width is drawn anew a moment later.
       await expect
-        .poll(() => cutOn(page), { message: `cut off at ${where}, ${size.width} wide`, timeout: 5000 })
+        .poll(() => cutOn(page), { message: `cut off at ${where}, ${size.width} wide` })
         .toEqual([]);
     }
     await page.setViewportSize(WIDTHS[0]);

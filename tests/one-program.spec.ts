@@ -32,7 +32,7 @@ async function begun(page: Page, name: string, clock: string): Promise<void> {
 
 async function sittingOf(page: Page, name: string, clock: string): Promise<SittingView> {
   await begun(page, name, clock);
-  await expect(plan(page)).toContainText(name, { timeout: 40_000 });
+  await expect(plan(page)).toContainText(name);
   await expect(page.getByText("saved", { exact: true })).toBeVisible();
   return viewOf(page);
 }
@@ -129,9 +129,9 @@ test("a night in a cooler: its ice is looked at within every five hours to the e
   // In the night's hours nobody looks at the ice: it does not fit, until somebody gets up for it.
   await begun(page, "Loin in the cooler", "18:00");
   const clash = page.getByRole("region", { name: "Clash" });
-  await clash.locator('[data-offer="getUp"]').click({ timeout: 60_000 });
+  await clash.locator('[data-offer="getUp"]').click();
   await page.getByRole("button", { name: "Take this change" }).click();
-  await expect(plan(page)).toContainText("Loin in the cooler", { timeout: 40_000 });
+  await expect(plan(page)).toContainText("Loin in the cooler");
   await expect(page.getByText("saved", { exact: true })).toBeVisible();
   const view = await viewOf(page);
   const tasks = tasksOf(view);

@@ -15,7 +15,7 @@ test("dragging the pull marker moves the figures and the shading", async ({ page
   const shades = await colours();
 
   // The soft edges have settled by then: they decide how much the rail shows.
-  await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible();
   await slider.scrollIntoViewIfNeeded();
   const bar = await slider.locator("..").boundingBox();
   const marker = await slider.boundingBox();

@@ -43,20 +43,20 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
   const before = await page.getByText(/^Done \d/).innerText();
 
   await emptyKitchen.kill();
-  await expect(page.getByText(/No line to the kitchen/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/No line to the kitchen/)).toBeVisible();
   // What is in the oven owns the card: the look at its probe is asked for from the list.
   await page.getByRole("button", { name: /Duck legs, dry brined: Probe the thickest part/ }).click();
   await tap();
   await expect(page.getByText(/One entry is kept here/)).toBeVisible();
 
   await emptyKitchen.start();
-  await expect(page.getByText(/kept here and sent/)).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByText(/kept here and sent/)).toHaveCount(0);
   await page.reload();
   const count = (text: string) => Number(/\d+/.exec(text)?.[0]);
   expect(count(await page.getByText(/^Done \d/).innerText())).toBe(count(before) + 1);
   const core = async () => Number.parseFloat(await page.locator("[data-core]").innerText());
   const warm = await core();
-  await expect.poll(core, { timeout: 30_000 }).toBeGreaterThan(warm);
+  await expect.poll(core).toBeGreaterThan(warm);
 });
 
 test("a part of a page that cannot be fetched does not take the page with it", async ({

@@ -132,9 +132,7 @@ async function installed(browser: Browser, url: string): Promise<Page> {
   const page = await context.newPage();
   await page.goto(url);
   await expect
-    .poll(() => page.evaluate(async () => (await (await caches.open("pages")).keys()).length), {
-      timeout: 30_000,
-    })
+    .poll(() => page.evaluate(async () => (await (await caches.open("pages")).keys()).length))
     .toBe(6);
   return page;
 }
@@ -189,7 +187,7 @@ test("installed, it opens without a line as it was last known; a lift-out is kep
 
   await page.goto(kitchen.url);
   await kitchen.start();
-  await expect(page.getByRole("article", { name: "Juniper pork loin" })).toHaveCount(0, { timeout: 30_000 });
+  await expect(page.getByRole("article", { name: "Juniper pork loin" })).toHaveCount(0);
   await expect(page.getByText(/kept here/)).toHaveCount(0);
   await page.context().close();
   await kitchen.kill();

@@ -29,7 +29,7 @@ export function removeBatches(file: string, which = "1 = 1"): void {
 /** The example kitchen, loaded once for the whole run; each server has a copy of its own. */
 export const EXAMPLE = "data/e2e-example.db";
 /** A guard against hanging only. */
-const START_MS = 120_000;
+export const START_MS = 600_000;
 
 export interface Kitchen {
   url: string;
@@ -67,6 +67,7 @@ export async function openKitchen(
     pid: () => server?.pid ?? 0,
     start: async () => {
       if (runs(server)) return;
+      if (await isAnswered(url)) throw new Error(`Somebody else answers at ${url} already.`);
       server = spawn(
         process.execPath,
         ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
@@ -85,9 +86,16 @@ export async function openKitchen(
       await gone;
     },
   };
+  opened.set(port, kitchen);
   await kitchen.start();
   return kitchen;
 }
+
+/** By port, whatever became of them. */
+const opened = new Map<number, Kitchen>();
+
+/** Where a test broke off before it had killed its server, that would answer whoever comes to the port next. */
+export const killAt = async (port: number): Promise<void> => opened.get(port)?.kill();
 
 export const snapshotOf = async ({ url }: Kitchen): Promise<Buffer> =>
   Buffer.from(await (await fetch(`${url}/api/snapshot`)).arrayBuffer());
@@ -114,16 +122,18 @@ function clearBeside(databasePath: string): void {
 const runs = (server: ChildProcess | undefined): server is ChildProcess =>
   server !== undefined && server.exitCode === null && server.signalCode === null;
 
+/** Where it wants a passphrase, it is there too. */
+const isAnswered = (url: string): Promise<boolean> =>
+  fetch(`${url}/api/alive`).then(
+    ({ status }) => status === 200 || status === 401,
+    () => false,
+  );
+
 async function answers(url: string, server: ChildProcess): Promise<void> {
   const until = Date.now() + START_MS;
   while (Date.now() < until) {
     if (server.exitCode !== null) throw new Error(`The server for ${url} ended with ${server.exitCode}.`);
-    const status = await fetch(`${url}/api/alive`).then(
-      (r) => r.status,
-      () => 0,
-    );
-    // Where it wants a passphrase, it is there too.
-    if (status === 200 || status === 401) return;
+    if (await isAnswered(url)) return;
     await new Promise((wait) => setTimeout(wait, 100));
   }
   throw new Error(`No answer from ${url}.`);

@@ -118,7 +118,7 @@ test("one oven at two heats: the clash says so, a change is looked at, left, and
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("It does not fit");
   await expect(clash).toContainText(/one heat at a time|on the table at the hour/);
-  await expect(clash.locator("[data-offer]").first()).toBeVisible({ timeout: 30_000 });
+  await expect(clash.locator("[data-offer]").first()).toBeVisible();
   // It is drawn: the plan that comes nearest, and what of it does not fit.
   const nearest = page.getByRole("region", { name: "The plan that comes nearest" });
   await expect(nearest).toContainText("All but this is kept: the oven has one heat at a time");
@@ -128,14 +128,14 @@ test("one oven at two heats: the clash says so, a change is looked at, left, and
   const second = clash.locator('[data-offer="another:oven"]');
   await second.click();
   const preview = page.getByRole("region", { name: "Preview" });
-  await expect(preview.getByRole("group", { name: "The plan, by time" })).toBeVisible({ timeout: 60_000 });
+  await expect(preview.getByRole("group", { name: "The plan, by time" })).toBeVisible();
   await expect(preview).toContainText("Nothing is changed yet");
   await preview.getByRole("button", { name: "Back" }).click();
   await expect(preview).toHaveCount(0);
   await expect(clash).toBeVisible();
   await second.click();
   await preview.getByRole("button", { name: "Take this change" }).click();
-  await expect(plan(page)).toBeVisible({ timeout: 60_000 });
+  await expect(plan(page)).toBeVisible();
   await expect(clash).toHaveCount(0);
   await expect(kept(page)).toBeVisible();
 });
@@ -146,9 +146,9 @@ test("a table in the past is said to be, with the earliest that would work", asy
   await enterWhen(page, "We eat at", daysOn(-1, "18:00"));
   const clash = page.getByRole("region", { name: "Clash" });
   await expect(clash).toContainText("That hour is past");
-  await clash.locator('[data-offer="later"]').click({ timeout: 30_000 });
+  await clash.locator('[data-offer="later"]').click();
   await page.getByRole("button", { name: "Take this change" }).click();
-  await expect(plan(page)).toBeVisible({ timeout: 20_000 });
+  await expect(plan(page)).toBeVisible();
 });
 
 test("a dish is started from its sitting, and its acts done at work move the plan", async ({ page }) => {

@@ -57,9 +57,7 @@ test("no station shows a figure in the wrong measures", async ({ page, exampleKi
   for (const name of [/at the lock/, /Harvest supper/]) {
     await page.goto(`${url}/sitting`);
     await page.getByRole("link", { name }).click();
-    await expect(page.getByRole("group", { name: "The plan, by time" }).first()).toBeVisible({
-      timeout: 60_000,
-    });
+    await expect(page.getByRole("group", { name: "The plan, by time" }).first()).toBeVisible();
     await seen.look(page, String(name));
   }
   await page.goto(url);

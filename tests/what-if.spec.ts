@@ -104,10 +104,10 @@ test.describe("what-ifs on the Bench", () => {
   test("the ensemble softens the edges and names what matters most", async ({ page }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible();
     await bench.enter("Thickness", "22");
     await expect(page.getByText(/trying 500 soaks: \d+ %/)).toBeVisible();
-    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible();
   });
 
   test("hot water and ice: the ice is part of the water; too little says how warm it ends", async ({
