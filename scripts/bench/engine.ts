@@ -7,7 +7,7 @@ import type { Stage } from "@/core/diffusion/stages";
 import { formulate } from "@/core/formula/formulate";
 import { aimOf } from "@/core/formula/soak/aim";
 import { ensembleWindow } from "@/core/formula/soak/ensemble";
-import { reachHours } from "@/core/formula/soak/soak";
+import { reachHours } from "@/core/formula/soak/course";
 import { soakProblem } from "@/core/formula/soak/soak-problem";
 import { RAIL_TO_H } from "@/core/formula/soak/window";
 import { PORK_LOIN } from "@/server/demo/brines";

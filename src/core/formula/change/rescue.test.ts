@@ -1,5 +1,5 @@
 import type { Formulation } from "../../formulation";
-import { reachHours } from "../soak/soak";
+import { reachHours } from "../soak/course";
 import { aimOf } from "../soak/aim";
 import { soakProblem } from "../soak/soak-problem";
 import { outcomeAt } from "../account/outcome";

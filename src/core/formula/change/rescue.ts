@@ -5,7 +5,7 @@ import type { Formulation } from "../../formulation";
 import { described, hasBath, rinseMinOf } from "../../preparations";
 import { aimOf } from "../soak/aim";
 import { restStage, rinseStage, runAfter } from "../soak/plate";
-import { reachHours } from "../soak/soak";
+import { reachHours } from "../soak/course";
 import { soakProblem, type SoakLoad, type SoakProblem } from "../soak/soak-problem";
 import { HOUR_S, RAIL_TO_H } from "../soak/window";
 import { shareOfFinishedFlesh } from "../weigh/equilibrium";

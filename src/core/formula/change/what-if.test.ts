@@ -9,7 +9,7 @@ import { aimOf } from "../soak/aim";
 import { onThePlate } from "../soak/plate";
 import { rinsedMoment } from "../soak/rinse";
 import { hoursAfter } from "../soak/rinse-or-rest";
-import { reachHours } from "../soak/soak";
+import { reachHours } from "../soak/course";
 import { soakProblem } from "../soak/soak-problem";
 import { rescues } from "./rescue";
 

@@ -1,7 +1,6 @@
 import { timedChops as timed, worked } from "../formulation.fixture";
 import { aimOf } from "./aim";
-import { coursesOf } from "./course";
-import { reachHours } from "./soak";
+import { coursesOf, reachHours } from "./course";
 import { soakProblem } from "./soak-problem";
 
 const f = timed(0.06);

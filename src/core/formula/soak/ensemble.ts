@@ -2,9 +2,9 @@ import { overAim, type Aim } from "../../diffusion/readiness";
 import type { Formulation } from "../../formulation";
 import { aimOf } from "./aim";
 import { betweenNodes, nodeDraws, QUICKEST } from "./between-nodes";
-import { coursesOf } from "./course";
+import { coursesOf, reachHours } from "./course";
 import { drawsOf, type Draw } from "./draws";
-import { diffusivityDoubt, reachHours } from "./soak";
+import { diffusivityDoubt } from "./soak";
 import {
   AS_LIKELY,
   reducedProblem,

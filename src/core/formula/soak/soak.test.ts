@@ -6,7 +6,8 @@ import { aimOf, soakAimOf } from "./aim";
 import { drawsOf } from "./draws";
 import { ensembleSteps, ensembleWindow, sensitivities } from "./ensemble";
 import { rinsedMoment } from "./rinse";
-import { computeSoak, diffusivityDoubt, reachHours, spreadOf } from "./soak";
+import { computeSoak, diffusivityDoubt, spreadOf } from "./soak";
+import { reachHours } from "./course";
 import { soakProblem, type SoakLoad } from "./soak-problem";
 
 const pieces = { ...chops().pieces, shape: "slab" as const };

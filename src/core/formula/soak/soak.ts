@@ -1,6 +1,6 @@
 import type { FleshBody } from "../../diffusion/flesh-body";
 import { railTimesS } from "../../diffusion/moment";
-import { progress, windowOf, type Aim } from "../../diffusion/readiness";
+import { windowOf, type Aim } from "../../diffusion/readiness";
 import type { SoakOptions, SoakRun } from "../../diffusion/run";
 import { simulateSharedSoak, simulateSoak } from "../../diffusion/simulate";
 import type { SoakError } from "../../diffusion/stages";
@@ -150,42 +150,4 @@ export function spreadOf(
     quick: factor({ thickerMm: -THICKNESS_DOUBT_MM, diffusivityFactor: doubt, strengthFactor: 1 }),
     slow: factor({ thickerMm: THICKNESS_DOUBT_MM, diffusivityFactor: 1 / doubt, strengthFactor: 1 }),
   };
-}
-
-/**
- * Hours until each aim is first reached, in one run that goes no further than it must.
- * @returns one entry an aim, undefined where it is not reached within the hours given
- */
-export function reachHours(
-  problem: SoakProblem,
-  aims: readonly Aim[],
-  withinH: number,
-  precision: Pick<SoakOptions, "cells" | "stepTolerance">,
-): (number | undefined)[] {
-  const found: (number | undefined)[] = aims.map(() => undefined);
-  const before = aims.map(() => 0);
-  let beforeS = 0;
-  let grid: SoakRun["grid"] | undefined;
-  const bounded = { ...problem, stage: { ...problem.stage, durationS: withinH * HOUR_S } };
-  runProblem(bounded, {
-    ...precision,
-    onGrid: (g) => {
-      grid = g;
-    },
-    onStep: (moment) => {
-      if (!grid) return false;
-      for (const [i, aim] of aims.entries()) {
-        if (found[i] !== undefined) continue;
-        const value = progress(grid, moment, aim);
-        if (value >= 1) {
-          const part = value === before[i] ? 1 : (1 - before[i]) / (value - before[i]);
-          found[i] = (beforeS + part * (moment.timeS - beforeS)) / HOUR_S;
-        }
-        before[i] = value;
-      }
-      beforeS = moment.timeS;
-      return found.every((hours) => hours !== undefined);
-    },
-  });
-  return found;
 }
