@@ -5,8 +5,7 @@ import { ZONE } from "./tests/kitchen-clock";
 export default defineConfig({
   testDir: "tests",
   globalSetup: "./tests/global-setup.ts",
-  // Each worker has a server and a kitchen of its own. Two leave a third of two cores idle, waiting for a page; the unit tests,
-  // which fill it, are done before these are.
+  // Each worker has a server and a kitchen of its own. Two leave a third of two cores idle, waiting for a page.
   workers: 3,
   // Guards against hanging only: room for a host that takes the processor away for a while. What passes does not wait for it.
   timeout: 1_200_000,
@@ -15,6 +14,7 @@ export default defineConfig({
   retries: 1,
   reporter: [["list"]],
   use: {
+    actionTimeout: 120_000,
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
     timezoneId: ZONE,

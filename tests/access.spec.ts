@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Locator, type Page } from "./kitchen";
+import { comes, expect, test, type Locator, type Page } from "./kitchen";
 
 /**
  * What stands against the rules on a page whose script has come: before that a station is inert, and seen by nobody. In the
@@ -42,7 +42,7 @@ for (const colorScheme of ["light", "dark"] as const) {
     ]) {
       await page.goto("/sitting");
       await page.getByRole("link", { name: new RegExp(name) }).click();
-      await expect(page.getByRole("region", { name: /^(Plan|Clash)$/ })).toBeVisible();
+      await comes(page.getByRole("region", { name: /^(Plan|Clash)$/ }));
       await clean(shows);
     }
     await page.goto("/work");

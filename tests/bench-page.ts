@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page } from "@playwright/test";
+import { comes } from "./kitchen";
 
 /** Fields of the Bench by shorter names. */
 const SAID: Record<string, string> = { "Salt wanted": "Salt wanted in the flesh" };
@@ -23,7 +24,7 @@ export class BenchPage {
 
   async open(query = ""): Promise<void> {
     await this.page.goto(`/bench${query}`);
-    await expect(this.page.getByRole("heading", { name: "Weigh out" })).toBeVisible();
+    await comes(this.page.getByRole("heading", { name: "Weigh out" }));
     // A new Bench offers what suits the food best; most tests begin at a gentle brine.
     if (query === "") await this.school("Equilibrium");
   }
@@ -34,10 +35,10 @@ export class BenchPage {
     // What stands outside the groups comes with the figures.
     await first.waitFor({ state: "attached", timeout: 300 }).catch(() => undefined);
     if ((await first.count()) === 0) await this.openUntil(first);
-    await expect(first).toBeAttached();
+    await first.waitFor({ state: "attached" });
     if (await first.isVisible()) return field;
     await first.locator("xpath=ancestor::section[@data-group]").getByRole("button").first().click();
-    await expect(first).toBeVisible();
+    await comes(first);
     return field;
   }
 
@@ -47,7 +48,7 @@ export class BenchPage {
     for (const row of await this.page.locator("section[data-group]").all()) {
       const head = row.getByRole("button").first();
       if ((await head.getAttribute("aria-expanded")) !== "true") await head.click();
-      await expect(row.locator("[data-fields] > *").first()).toBeAttached();
+      await row.locator("[data-fields] > *").first().waitFor({ state: "attached" });
       if ((await found.count()) > 0) return;
     }
   }
@@ -171,7 +172,7 @@ export class BenchPage {
     await this.page.getByRole("button", { name: /^Save/ }).first().click();
     const dialog = this.page.getByRole("dialog");
     if (await dialog.isVisible()) await dialog.getByRole("button", { name: /^Save/ }).click();
-    await expect(this.page.getByText(/version \d+ · saved/)).toBeVisible();
+    await comes(this.page.getByText(/version \d+ · saved/));
   }
 
   /** Starts the batch on the Bench and comes out on the Shelf. */
@@ -181,6 +182,6 @@ export class BenchPage {
     const dialog = this.page.getByRole("dialog");
     if (at) await dialog.getByRole("textbox", { name: "Goes in at" }).fill(at);
     await dialog.getByRole("button", { name: "Start this batch" }).click();
-    await expect(this.page.getByRole("heading", { name: "Shelf", level: 1 })).toBeVisible();
+    await comes(this.page.getByRole("heading", { name: "Shelf", level: 1 }));
   }
 }

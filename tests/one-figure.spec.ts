@@ -1,5 +1,5 @@
 import { BenchPage } from "./bench-page";
-import { expect, test } from "./kitchen";
+import { comes, expect, test } from "./kitchen";
 import { RecipePage } from "./recipe-page";
 import { upTo } from "./work-page";
 
@@ -67,7 +67,7 @@ for (const { name, as, salt, text } of RECIPES) {
     await bench.save();
     await bench.start();
     await page.getByRole("link", { name: `Open ${name}` }).click();
-    await expect(page.getByRole("heading", { name: "Weighed out" })).toBeVisible();
+    await comes(page.getByRole("heading", { name: "Weighed out" }));
     await expect(page.locator(`[data-line="${id}"]`).last()).toContainText(shown(grams));
     await page.locator('a.btn[href^="/work/"]').click();
     await upTo(page, "weigh_out");

@@ -1,7 +1,7 @@
 import type { SittingView } from "../src/contracts/sitting";
 import { BenchPage } from "./bench-page";
 import { daysOn } from "./kitchen-clock";
-import { expect, test, type Page } from "./kitchen";
+import { comes, expect, test, type Page } from "./kitchen";
 import { enterWhen } from "./when-entry";
 import { pick } from "./pick";
 
@@ -33,7 +33,7 @@ async function begun(page: Page, name: string, clock: string): Promise<void> {
 async function sittingOf(page: Page, name: string, clock: string): Promise<SittingView> {
   await begun(page, name, clock);
   await expect(plan(page)).toContainText(name);
-  await expect(page.getByText("saved", { exact: true })).toBeVisible();
+  await comes(page.getByText("saved", { exact: true }));
   return viewOf(page);
 }
 
@@ -132,7 +132,7 @@ test("a night in a cooler: its ice is looked at within every five hours to the e
   await clash.locator('[data-offer="getUp"]').click();
   await page.getByRole("button", { name: "Take this change" }).click();
   await expect(plan(page)).toContainText("Loin in the cooler");
-  await expect(page.getByText("saved", { exact: true })).toBeVisible();
+  await comes(page.getByText("saved", { exact: true }));
   const view = await viewOf(page);
   const tasks = tasksOf(view);
   const soak = tasks.find((t) => t.stepId === "soak");

@@ -1,4 +1,4 @@
-import { expect, test } from "./kitchen";
+import { comes, expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 import { RecipePage } from "./recipe-page";
 import { startedBatch, upTo } from "./work-page";
@@ -33,7 +33,7 @@ test("9 g of salt in a pasted marinade is 9 g on the sheet, in the record and at
   await bench.save();
   await bench.start();
   await page.getByRole("link", { name: /Open Goat leg/ }).click();
-  await expect(page.getByRole("heading", { name: "Weighed out" })).toBeVisible();
+  await comes(page.getByRole("heading", { name: "Weighed out" }));
   await expect(page.locator('[data-line="sea_fine"]').last()).toContainText("9.0");
   await page.locator('a.btn[href^="/work/"]').click();
   await upTo(page, "weigh_out");

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "./kitchen";
+import { comes, expect, test, type Page } from "./kitchen";
 import { enterWhen } from "./when-entry";
 import { daysOn } from "./kitchen-clock";
 import { pick } from "./pick";
@@ -87,7 +87,7 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
 
   // What to buy, and a reload.
   await expect(page.getByRole("region", { name: "Shopping and weighing out" })).toContainText(/pork loin/i);
-  await expect(kept(page)).toBeVisible();
+  await comes(kept(page));
   await page.reload();
   await expect(plan(page)).toContainText("Roots to the table");
 
@@ -106,7 +106,7 @@ test("we eat at six: dishes fall into place, an act is put elsewhere, a second d
     await expect(page.getByText("Somebody changed this sitting")).toBeVisible();
     await page.getByRole("button", { name: "Save mine over it" }).click();
   }
-  await expect(kept(page)).toBeVisible();
+  await comes(kept(page));
   await other.context().close();
 });
 
@@ -137,7 +137,7 @@ test("one oven at two heats: the clash says so, a change is looked at, left, and
   await preview.getByRole("button", { name: "Take this change" }).click();
   await expect(plan(page)).toBeVisible();
   await expect(clash).toHaveCount(0);
-  await expect(kept(page)).toBeVisible();
+  await comes(kept(page));
 });
 
 test("a table in the past is said to be, with the earliest that would work", async ({ page }) => {

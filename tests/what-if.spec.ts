@@ -1,4 +1,4 @@
-import { expect, test } from "./kitchen";
+import { comes, expect, test } from "./kitchen";
 import { hoursOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
 
@@ -69,7 +69,7 @@ test.describe("what-ifs on the Bench", () => {
     await expect(two.getByRole("columnheader", { name: /^(This|That): Gentle brine$/ })).toHaveCount(2);
 
     await two.getByRole("button", { name: "dry salt" }).click();
-    await expect(two.getByRole("columnheader", { name: "That: Dry salt" })).toBeVisible();
+    await comes(two.getByRole("columnheader", { name: "That: Dry salt" }));
     await expect(two.getByRole("row", { name: /^how strong/ })).toContainText(/% brine.*% of the meat/);
     const salt = () =>
       two
@@ -80,10 +80,10 @@ test.describe("what-ifs on the Bench", () => {
 
     // That is taken onto the Bench: its fields are the Bench's now, and this stands beside it.
     await two.getByRole("button", { name: "Work on that" }).click();
-    await expect(two.getByRole("columnheader", { name: "This: Dry salt" })).toBeVisible();
+    await comes(two.getByRole("columnheader", { name: "This: Dry salt" }));
     await bench.enter("Weight of all pieces", "2 kg");
     await expect.poll(async () => (await salt())[0]).not.toBe(before);
-    await expect(two.getByRole("columnheader", { name: "That: Gentle brine" })).toBeVisible();
+    await comes(two.getByRole("columnheader", { name: "That: Gentle brine" }));
     await two.getByText("What differs, line by line").click();
     await expect(two.locator("ins, del").first()).toBeVisible();
     await two.getByText("Salt by depth and by the hour").click();
@@ -91,11 +91,11 @@ test.describe("what-ifs on the Bench", () => {
 
     // Both outlive a reload; undone step by step, they are as they were.
     await page.reload();
-    await expect(two.getByRole("columnheader", { name: "This: Dry salt" })).toBeVisible();
+    await comes(two.getByRole("columnheader", { name: "This: Dry salt" }));
     await two.getByRole("button", { name: "Work on that" }).click();
-    await expect(two.getByRole("columnheader", { name: "This: Gentle brine" })).toBeVisible();
+    await comes(two.getByRole("columnheader", { name: "This: Gentle brine" }));
     await page.getByRole("button", { name: "Undo the last change" }).click();
-    await expect(two.getByRole("columnheader", { name: "This: Dry salt" })).toBeVisible();
+    await comes(two.getByRole("columnheader", { name: "This: Dry salt" }));
     await two.getByRole("button", { name: "Put that away" }).click();
     await expect(two).toHaveCount(0);
     await expect(page.getByRole("heading", { name: /^On the rack at/ })).toBeVisible();
@@ -104,10 +104,22 @@ test.describe("what-ifs on the Bench", () => {
   test("the ensemble softens the edges and names what matters most", async ({ page }) => {
     const bench = new BenchPage(page);
     await bench.open();
-    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible();
+    await comes(page.getByText(/ takes .* (longer|less)$/));
+    // It stands there for as long as the sums take, which may be less than between two looks: watched for, from before.
+    const told = page.evaluate(
+      () =>
+        new Promise<void>((seen) => {
+          const watch = new MutationObserver(() => {
+            if (!/trying 500 soaks: \d+ %/.test(document.body.textContent)) return;
+            watch.disconnect();
+            seen();
+          });
+          watch.observe(document.body, { childList: true, subtree: true, characterData: true });
+        }),
+    );
     await bench.enter("Thickness", "22");
-    await expect(page.getByText(/trying 500 soaks: \d+ %/)).toBeVisible();
-    await expect(page.getByText(/ takes .* (longer|less)$/)).toBeVisible();
+    await told;
+    await comes(page.getByText(/ takes .* (longer|less)$/));
   });
 
   test("hot water and ice: the ice is part of the water; too little says how warm it ends", async ({

@@ -1,4 +1,4 @@
-import { expect, type Page } from "./kitchen";
+import { comes, expect, type Page } from "./kitchen";
 import { BenchPage } from "./bench-page";
 
 /* The page at work as a cook drives it. */
@@ -22,7 +22,7 @@ export async function startedBatch(
   await bench.start();
   await page.getByRole("link", { name: `Open ${name}` }).click();
   await page.locator('a.btn[href^="/work/"]').click();
-  await expect(card(page)).toBeVisible();
+  await comes(card(page));
   return page.url();
 }
 
