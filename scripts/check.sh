@@ -17,15 +17,18 @@ npm run types &
 types=$!
 npm run lint
 wait "$types"
+npm run -s verify-cases -- src/core/check-cases/given.json | tail -n 1
+# A clone that is built for the first time is mostly built once.
+[ -d .next/cache ] || export BUILD_CACHE=off
+TYPES_CHECKED=1 npm run build &
+build=$!
+# What opens a kitchen has to wait for the driver; a build does not.
 wait "$driver"
 
 units="$(mktemp)"
 npm run test >"$units" 2>&1 &
 unit_tests=$!
-npm run -s verify-cases -- src/core/check-cases/given.json | tail -n 1
-# A clone that is built for the first time is mostly built once.
-[ -d .next/cache ] || export BUILD_CACHE=off
-TYPES_CHECKED=1 npm run build
+wait "$build"
 wait "$browser"
 ends="$(mktemp)"
 nice -n 5 npm run e2e 2>&1 | tee "$ends" || failed=1
