@@ -5,8 +5,8 @@ cd "$(dirname "$0")/.."
 source scripts/prepare-machine.sh
 
 # What has to wait for something slow runs beside something else: a browser from Debian while packages are installed, the
-# database driver compiled while the text is looked at. Unit tests take one core at most and go first; end-to-end tests, which
-# can use all there are, take what is left and then the whole.
+# database driver compiled while the text is looked at and the build begun. Unit tests take one core at most and go first;
+# end-to-end tests, which can use all there are, take what is left and then the whole.
 need_compiler
 need_chromium &
 browser=$!

@@ -1,5 +1,4 @@
-import { expect, type Locator, type Page } from "@playwright/test";
-import { comes } from "./kitchen";
+import { comes, expect, type Locator, type Page } from "./kitchen";
 
 /** Fields of the Bench by shorter names. */
 const SAID: Record<string, string> = { "Salt wanted": "Salt wanted in the flesh" };
