@@ -273,6 +273,9 @@ test("a joint in two parts, cooked in stages of the cook's own; ticked ahead, it
   // The joint itself is still in the oven, whatever was ticked, with full hands too.
   await page.getByRole("button", { name: "Hands full" }).click();
   await expect(page.locator("[data-heat]").first()).toHaveAttribute("data-act", "oven_out");
+  // In and out before the hour it was started for: its page counts from when it went in.
+  await page.goto(page.url().replace("/work/", "/batch/"));
+  await expect(page.getByRole("heading", { name: /^When it came out, at \d min:/ })).toBeVisible();
 });
 
 test("hands full: a turn passes by the clock, and the record says so", async ({ page }) => {

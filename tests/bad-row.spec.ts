@@ -1,9 +1,11 @@
 import Database from "better-sqlite3";
 import { expect, test } from "./kitchen";
+import { holding } from "./server";
 
 test("a row that does not read takes no page with it: it is named on every one, and safekeeping is at hand", async ({
   page,
   exampleKitchen,
+  spare,
 }) => {
   const { url, databasePath } = exampleKitchen;
   const db = new Database(databasePath);
@@ -27,6 +29,13 @@ test("a row that does not read takes no page with it: it is named on every one, 
   await expect(page.getByRole("link", { name: /Harvest supper/ })).toHaveCount(0);
   await notice.getByRole("link", { name: "Safekeeping" }).click();
   await expect(page.getByRole("region", { name: "Safekeeping" })).toBeVisible();
+  // Another kitchen put in place has nothing of it.
+  await holding(exampleKitchen, spare.empty);
+  for (const path of ["/", "/record"]) {
+    await page.goto(url + path);
+    await expect(page.getByRole("heading", { level: 1 })).toHaveCount(1);
+    await expect(notice).toHaveCount(0);
+  }
 });
 
 test("the page of a row that does not read says which it is and what to do; put right, it opens again", async ({

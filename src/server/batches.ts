@@ -19,16 +19,13 @@ import { announce } from "./changes";
 import { clockOf, isToCome } from "./clock";
 import { type Db, writing } from "./database";
 import { versionForBatch } from "./formulas";
+import { checkGoesIn, GO_IN } from "./gone-in";
 import { loadKitchen } from "./kitchen";
 import { notFound, Refusal } from "./problem";
 import { acknowledgements, batchActs, batches, batchEvents } from "./schema";
 import * as words from "@/words/server/batches";
 
 const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
-/** How far from now a batch may be said to start: entered a few days late, planned a month ahead. */
-const START_PAST_MS = 14 * DAY_MS;
-const START_AHEAD_MS = 31 * DAY_MS;
 
 /** A start that came before, its answer lost. @throws Refusal 409 when it was of something else */
 function sameStart(id: string, before: unknown, formulation: Formulation): { id: string } {
@@ -45,7 +42,7 @@ export function startBatch(db: Db, request: StartBatchRequest, nowMs: number): {
   const kitchen = loadKitchen(db);
   const known = kitchen.rates[formulation.foodId];
   const { snapshot, findings, sheet } = workOut(formulation, known, kitchen.limits);
-  checkStart(startAtMs, nowMs);
+  checkGoesIn("startAtMs", startAtMs, nowMs);
   if (request.takeOutAtMs !== undefined && request.takeOutAtMs < startAtMs)
     throw new Refusal(422, words.takenOutBeforeItGoes, words.takeoutatmsNotBeforeStartatms, {
       issues: [{ path: "takeOutAtMs", message: words.notBeforeStartatms }],
@@ -111,7 +108,7 @@ function tickedBefore(
 ): void {
   const { formulation, sheet, startAtMs, nowMs } = started;
   for (const step of actsIn(programOf(formulation, sheet)))
-    if (step.atMin < 0 || step.id === "go_in")
+    if (step.atMin < 0 || step.id === GO_IN)
       db.insert(batchActs)
         .values({
           batchId,
@@ -154,13 +151,6 @@ function workedOut(formulation: Formulation, known: Rate | undefined, limits: Ki
   });
   const soft = softened(sheet.value.soak.window, window);
   return { snapshot: snapshotOf(sheet.value, atPull, soft), findings, sheet: sheet.value };
-}
-
-function checkStart(startAtMs: number, nowMs: number): void {
-  if (startAtMs >= nowMs - START_PAST_MS && startAtMs <= nowMs + START_AHEAD_MS) return;
-  throw new Refusal(422, words.startTimeOutOfReach, words.aBatchStartsWithinThe, {
-    issues: [{ path: "startAtMs", message: words.withinTheLast14Days }],
-  });
 }
 
 /**

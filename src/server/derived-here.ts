@@ -2,10 +2,11 @@ import type { DerivedBatch } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
 import type { WholeDb } from "./database";
 import { heavy } from "./heavy/pool";
+import { shared } from "./shared";
 
 /** What many pages show of one batch is worked out once. */
 const KEPT = 60;
-const kept = new Map<string, Promise<DerivedBatch | null>>();
+const kept = shared("derived", () => new Map<string, Promise<DerivedBatch | null>>());
 
 /** What it is derived from: the same, and it is the same. */
 const keyOf = ({ formulation, rate, plannedLiftAtMs, startedAtMs }: BatchDetail): string =>

@@ -70,6 +70,20 @@ describe.each(stored)("%s", (name) => {
   });
 });
 
+test("what an earlier program kept at the hour of its plan stands from when it was ticked off as gone in", () => {
+  const hours = (table: Iterable<unknown>) => table as Iterable<{ id: string; inMs: number; outMs: number }>;
+  const ASKED = "SELECT id, started_at_ms AS inMs, planned_lift_at_ms AS outMs FROM batches ORDER BY id";
+  const file = fileOf("schema-13.db.gz");
+  const raw = new Database(file);
+  const before = [...hours(raw.prepare(ASKED).iterate())];
+  raw.close();
+  const after = [...hours(openDatabase(file).$client.prepare(ASKED).iterate())];
+  const movedMin = after.map(({ inMs }, i) => (inMs - (before[i]?.inMs ?? NaN)) / 60_000);
+  // One went in forty minutes late, one ninety; all others when it was planned.
+  expect(new Set(movedMin)).toEqual(new Set([0, 40, 90]));
+  expect(after.map(({ inMs, outMs }) => outMs - inMs)).toEqual(before.map(({ inMs, outMs }) => outMs - inMs));
+});
+
 describe.each(archived)("an archive of %s", (name) => {
   test("comes in still, with the columns that came later as they were then", () => {
     const whole = opened(name);

@@ -4,10 +4,11 @@ import type { WholeDb } from "./database";
 import { heavy } from "./heavy/pool";
 import { log } from "./log";
 import { Refusal } from "./problem";
+import { shared } from "./shared";
 import { putSitting, sittingAsKept, sittingIfPlanned } from "./sittings";
 
 /** Plans that are being decided: whoever asks for the same meanwhile waits for the same. */
-const deciding = new Map<string, Promise<SittingView>>();
+const deciding = shared("deciding", () => new Map<string, Promise<SittingView>>());
 
 /**
  * A sitting with its plan. A plan that stands is read; one that must be decided is worked out beside, once for all who ask,

@@ -57,7 +57,7 @@ export function addReadings(
       tx.insert(readings).values(row).run();
       known.push({ id: 0, atMs, reading });
     }
-    refit(tx, batchId);
+    fitToReadings(tx, batchId);
   });
 }
 
@@ -77,18 +77,21 @@ export function removeReading(db: Db, batchId: string, readingId: number): void 
     tx.delete(readings)
       .where(and(eq(readings.id, readingId), eq(readings.batchId, batchId)))
       .run();
-    refit(tx, batchId);
+    fitToReadings(tx, batchId);
   });
 }
 
-function refit(db: Db, batchId: string): void {
+/** Fits a batch's rate to all its readings, from what was known at its start. */
+export function fitToReadings(db: Db, batchId: string): void {
   const batch = batchRow(db, batchId);
+  // Read before it went in, a bath says nothing of the food.
+  const read = readingsOf(db, batchId).filter((r) => r.atMs > batch.startedAtMs);
   const formulation = formulationSchema.parse(batch.body);
   const sheet = formulate(formulation);
   if (!sheet.ok) throw new Refusal(422, words.theSumsDoNotWork, sheet.error.code);
   const prior =
     batch.priorDoubt === null ? undefined : { factor: batch.priorFactor, doubt: batch.priorDoubt };
-  const all = readingsOf(db, batchId).map(({ atMs, reading }) => ({
+  const all = read.map(({ atMs, reading }) => ({
     ...reading,
     hours: (atMs - batch.startedAtMs) / HOUR_MS,
   }));

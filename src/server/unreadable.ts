@@ -1,6 +1,7 @@
 import { ZodError, type z } from "zod";
 import type { Unreadable } from "@/contracts/unreadable";
 import { log } from "./log";
+import { shared } from "./shared";
 
 /*
  * A row that its contract does not read (a disk's fault, a hand in the file) takes no page with it: lists go on without it,
@@ -18,7 +19,7 @@ export const WHAT = {
 } as const satisfies Record<string, Unreadable["what"]>;
 type Table = keyof typeof WHAT;
 
-const found = new Map<string, Unreadable>();
+const found = shared("unreadable", () => new Map<string, Unreadable>());
 
 const keyOf = ({ what, id }: Pick<Unreadable, "what" | "id">): string => `${what} ${id}`;
 

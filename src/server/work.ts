@@ -6,6 +6,7 @@ import { judgedSalt, type Judged } from "@/core/journal/outcome";
 import { announce } from "./changes";
 import { clockOf, isToCome } from "./clock";
 import { type Db, writing } from "./database";
+import { checkGoesIn, GO_IN, isToGoIn, wentIn } from "./gone-in";
 import { notFound, notYet } from "./problem";
 import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outcomes } from "./schema";
 import { knownAct, knownLine, workOutActs } from "./known-acts";
@@ -88,6 +89,10 @@ export function confirmAct(
     if (before) return { doneAtMs: before.doneAtMs, already: true };
     knownAct(row, actId);
     if (isToCome(atMs, clockOf(row), nowMs)) throw notYet();
+    if (actId === GO_IN && !notDone) {
+      checkGoesIn("atMs", atMs, batchTime(clockOf(row), nowMs));
+      wentIn(tx, row, atMs);
+    }
     tx.insert(batchActs).values({ batchId, actId, doneAtMs: atMs, recordedAtMs: nowMs, notDone }).run();
     const kind = notDone ? "act_not_done" : byTimer ? "act_timed" : "act_done";
     tx.insert(batchEvents)
@@ -108,6 +113,7 @@ export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): 
       .where(and(eq(batchActs.batchId, batchId), eq(batchActs.actId, actId)))
       .run();
     if (gone.changes === 0) return;
+    if (actId === GO_IN) isToGoIn(tx, row);
     const atMs = Math.round(batchTime(clockOf(row), nowMs));
     tx.insert(batchEvents)
       .values({ batchId, kind: "act_undone", what: actId, atMs, recordedAtMs: nowMs })

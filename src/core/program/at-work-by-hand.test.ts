@@ -69,6 +69,13 @@ describe("what is not ticked off", () => {
     expect(seen({})).toEqual({ a: "open", b: "open", c: "open" });
   });
 
+  test("is not passed over by what was done at the instant it falls due, a millisecond later it is", () => {
+    // Done within one tick of a clock, two acts have one time; what the first brings with it is due at that time too.
+    const soon = [act("a", "clean", 3), act("b", "clean", 5)];
+    const seen = (doneMin: number) => states(at(soon, 3.5, { done: { in: 0, b: doneMin } })).a;
+    expect([seen(3 - 1 / 60_000), seen(3), seen(3 + 1 / 60_000)]).toEqual(["open", "open", "setAside"]);
+  });
+
   test("waits where it follows what nobody may pass over", () => {
     const row = [act("in", "goIn", 0), act("a", "clean", 5), act("b", "clean", 10)];
     expect(states(at(row, 300))).toEqual({ in: "open", a: "open", b: "open" });

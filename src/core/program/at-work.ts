@@ -82,7 +82,7 @@ export function atWork(program: Program, exits: readonly Exit[], progress: Progr
   const placed = timed(program, progress);
   const gone = (step: Step) => done[step.id] !== undefined || skipped.includes(step.id);
   const outOfSoak = placed.some((s) => (s.kind === "takeOut" || s.kind === "cook") && s.doneMs !== undefined);
-  const lastDone = placed.reduce((last, s, i) => (s.doneMs === undefined ? last : i), -1);
+  const lastDoneMs = placed.reduce((last, s) => (s.doneMs === undefined ? last : placeMs(s)), -Infinity);
   const gettingReady =
     !placed.some((s) => s.kind === "goIn" && s.doneMs !== undefined) &&
     nowMs < progress.startedAtMs + GETTING_READY_MIN * MIN_MS;
@@ -92,7 +92,7 @@ export function atWork(program: Program, exits: readonly Exit[], progress: Progr
     if (s.doneMs !== undefined) return { ...s, state: "done" };
     if (gone(s)) return { ...s, state: "notDone" };
     if (!isAct(s)) return s;
-    const past = i < lastDone || nowMs > s.dueMs + (s.handsMin + SET_ASIDE_AFTER_MIN) * MIN_MS;
+    const past = placeMs(s) < lastDoneMs || nowMs > s.dueMs + (s.handsMin + SET_ASIDE_AFTER_MIN) * MIN_MS;
     const over = outOfSoak && WHILE_IN.includes(s.kind);
     if (over) return { ...s, state: "setAside" };
     if (NEVER_PASSED.includes(s.kind) || (gettingReady && s.atMin <= 0)) return s;

@@ -18,12 +18,14 @@ export function PlanAndReal(props: { batch: BatchDetail; work: WorkView; program
     return realMs === undefined ? [] : [{ act, realMs }];
   });
   if (done.length === 0) return null;
+  // What was planned is the hour it was started for, not the one it went in at.
+  const plannedInMs = batch.events.find((e) => e.kind === "started")?.atMs ?? batch.startedAtMs;
   return (
     <section className="mt-6" aria-label={words.planAndWhatWas}>
       <h2 className="text-xl">{words.asPlannedAndAsIt}</h2>
       <ul>
         {done.map(({ act, realMs }) => {
-          const lateMin = (realMs - batch.startedAtMs) / MIN_MS - act.atMin;
+          const lateMin = (realMs - plannedInMs) / MIN_MS - act.atMin;
           return (
             <li
               key={act.id}

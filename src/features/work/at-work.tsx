@@ -5,9 +5,10 @@ import Link from "next/link";
 import { useCallback, useMemo, useState } from "react";
 import type { AtWorkView } from "@/contracts/at-work";
 import type { PlacedStep } from "@/core/program/at-work";
+import { batchTime } from "@/core/program/batch-clock";
 import type { Entry } from "@/ui/outbox-queue";
 import { batchNote } from "@/ui/batch-words";
-import { doneAt } from "@/ui/kitchen-time";
+import { doneAt, kitchenNow } from "@/ui/kitchen-time";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { Shell } from "@/ui/shell/shell";
 import { useUnits } from "@/ui/measures";
@@ -75,7 +76,8 @@ export function AtWork({
 
   const put = useCallback(
     (dish: DishAtWork, step: PlacedStep, how: { byTimer?: true; notDone?: true; atMs?: number } = {}) => {
-      const atMs = Math.round(how.atMs ?? dish.nowMs);
+      // The clock on the page goes by half seconds: two taps within one are still one after the other.
+      const atMs = Math.round(how.atMs ?? batchTime(dish.clock, kitchenNow()));
       if (dish.plain) return tickPlain(dish.plain.sittingId, dish.plain.dishId, step.id, atMs);
       const flags = { ...(how.byTimer && { byTimer: true }), ...(how.notDone && { notDone: true }) };
       act(dish.key, { method: "PUT", path: `acts/${step.id}`, body: { ...doneAt(atMs), ...flags } });
@@ -242,5 +244,5 @@ function liftToo(dish: DishAtWork, step: PlacedStep, atMs: number, tell: (entry:
     ? ["ovenOut", "serve", "store"]
     : ["takeOut", "finish", "cook", "ovenOut", "serve", "store"];
   if (!kinds.includes(step.kind)) return;
-  tell({ method: "POST", path: "lift", body: doneAt(Math.max(atMs, work.startedAtMs)) });
+  tell({ method: "POST", path: "lift", body: doneAt(atMs) });
 }

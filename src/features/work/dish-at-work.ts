@@ -1,7 +1,7 @@
 import type { DerivedBatch, SittingAtWork } from "@/contracts/at-work";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
-import { batchTime } from "@/core/program/batch-clock";
+import { batchTime, type BatchClock } from "@/core/program/batch-clock";
 import {
   atWork,
   urgencyOf,
@@ -28,6 +28,8 @@ export interface DishAtWork {
   name: string;
   timeZone: string;
   /** Its own clock: a rehearsal runs faster than everybody's. */
+  clock: BatchClock;
+  /** What that shows, to the page's last tick. */
   nowMs: number;
   at: AtWork;
   urgency: Urgency;
@@ -80,6 +82,7 @@ export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): Di
   );
   const sitting = told.sittings.find((s) => s.batches.some((b) => b.batchId === batch.id));
   const at = atWork(program, exits, {
+    // Ticked off here, it went in then; the server has yet to say so.
     startedAtMs: work.done.go_in ?? work.startedAtMs,
     done: work.done,
     skipped: work.skipped,
@@ -95,6 +98,7 @@ export function batchAtWork(worked: WorkedBatch, work: WorkView, told: Told): Di
     key: batch.id,
     name: batch.name,
     timeZone: batch.timeZone,
+    clock: work.clock,
     nowMs,
     at,
     urgency: urgencyOf(at, nowMs),
@@ -140,6 +144,7 @@ export function plainAtWork(sitting: SittingAtWork, told: Told, timeZone: string
       key: `${sitting.id}/${dish.id}`,
       name: dish.name,
       timeZone,
+      clock: sitting.clock,
       nowMs,
       at,
       urgency: urgencyOf(at, nowMs),

@@ -1,5 +1,6 @@
 import { getTableColumns } from "drizzle-orm";
 import { type Db, writing } from "../database";
+import { settleWentIn } from "../gone-in";
 import { insertSamples } from "../samples";
 import type { KitchenRow } from "./rows";
 import { TABLE_NAMES, TABLES, type TableName } from "./tables";
@@ -13,6 +14,7 @@ export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): v
   writing(db, (tx) => {
     for (const name of [...TABLE_NAMES].reverse()) tx.delete(TABLES[name]).run();
     for (const name of TABLE_NAMES) put(tx, name, rowsOf(name));
+    settleWentIn(tx);
   });
   forgetUnreadable();
 }

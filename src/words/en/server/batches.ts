@@ -8,9 +8,6 @@ export const aStopIsNotAcknowledged = "A stop is not acknowledged";
 export const acknowledgeWithAReasonBefore = (open: string) =>
   `Acknowledge with a reason before starting: ${open}.`;
 export const theSumsDoNotWork = "The sums do not work out";
-export const startTimeOutOfReach = "Start time out of reach";
-export const aBatchStartsWithinThe = "A batch starts within the last 14 days or the next 31. Check the date.";
-export const withinTheLast14Days = "within the last 14 days or the next 31";
 export const timeOfTakingOutIs = "Time of taking out is not possible";
 export const itIsTakenOutBetween = "It is taken out between the start of the batch and now.";
 export const betweenTheStartOfThe = "between the start of the batch and now";
