@@ -1,7 +1,8 @@
 import { mkdtempSync, statSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
-import { liftBatch, startBatch } from "@/server/batches";
+import { startBatch } from "@/server/batches";
+import { liftBatch } from "@/server/taken-out";
 import { openDatabase } from "@/server/database";
 import { PORK_LOIN } from "@/server/demo/brines";
 import { keepSample } from "@/server/samples";

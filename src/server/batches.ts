@@ -16,12 +16,11 @@ import { findingsFor } from "@/core/safety/findings";
 import type { KitchenLimits } from "@/core/safety/limits";
 import type { Finding } from "@/core/safety/rule";
 import { announce } from "./changes";
-import { clockOf, isToCome } from "./clock";
 import { type Db, writing } from "./database";
 import { versionForBatch } from "./formulas";
 import { checkGoesIn, GO_IN } from "./gone-in";
 import { loadKitchen } from "./kitchen";
-import { notFound, Refusal } from "./problem";
+import { Refusal } from "./problem";
 import { acknowledgements, batchActs, batches, batchEvents } from "./schema";
 import * as words from "@/words/server/batches";
 
@@ -151,45 +150,4 @@ function workedOut(formulation: Formulation, known: Rate | undefined, limits: Ki
   });
   const soft = softened(sheet.value.soak.window, window);
   return { snapshot: snapshotOf(sheet.value, atPull, soft), findings, sheet: sheet.value };
-}
-
-/**
- * Marks the lift-out. Two cooks tapping at once lift it once: the first time stands.
- * @param deviceAheadMs by how much the clock of the device was ahead, where `atMs` was set right by that
- * @returns the time that stands, and whether it was marked before
- */
-export function liftBatch(db: Db, batchId: string, atMs: number, nowMs: number, deviceAheadMs?: number) {
-  const lifted = writing(db, (tx) => {
-    const row = batchRow(tx, batchId);
-    if (row.liftedAtMs !== null) return { liftedAtMs: row.liftedAtMs, already: true };
-    if (atMs < row.startedAtMs || isToCome(atMs, clockOf(row), nowMs)) {
-      throw new Refusal(422, words.timeOfTakingOutIs, words.itIsTakenOutBetween, {
-        issues: [{ path: "atMs", message: words.betweenTheStartOfThe }],
-      });
-    }
-    tx.update(batches).set({ liftedAtMs: atMs }).where(eq(batches.id, batchId)).run();
-    tx.insert(batchEvents)
-      .values({ batchId, kind: "lifted", atMs, recordedAtMs: nowMs, deviceAheadMs })
-      .run();
-    return { liftedAtMs: atMs, already: false };
-  });
-  announce(batchId);
-  return lifted;
-}
-
-/** Takes a lift-out back; the record keeps both taps. */
-export function undoLift(db: Db, batchId: string, nowMs: number): void {
-  writing(db, (tx) => {
-    const row = batchRow(tx, batchId);
-    if (row.liftedAtMs === null) return;
-    tx.update(batches).set({ liftedAtMs: null }).where(eq(batches.id, batchId)).run();
-    tx.insert(batchEvents).values({ batchId, kind: "lift_undone", atMs: nowMs, recordedAtMs: nowMs }).run();
-  });
-  announce(batchId);
-}
-
-function batchRow(db: Db, batchId: string) {
-  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
-  return row;
 }

@@ -1,6 +1,7 @@
 import { chops } from "@/core/formula/formulation.fixture";
 import { loadBatch } from "./batch-views";
-import { liftBatch, startBatch } from "./batches";
+import { startBatch } from "./batches";
+import { liftBatch } from "./taken-out";
 import { openDatabase, type Db } from "./database";
 import { addReading } from "./readings";
 import { listRecord } from "./record";

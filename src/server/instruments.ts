@@ -8,7 +8,7 @@ import { simulated } from "@/core/instruments/instrument";
 import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { pantryOf } from "@/core/materials/pantry";
-import { isBaked } from "@/core/preparations";
+import { intoHeat } from "@/core/program/out";
 import { batchTime } from "@/core/program/batch-clock";
 import { PROBES, type ProbeChannel } from "@/core/program/exits";
 import { announce, announceReading } from "./changes";
@@ -121,8 +121,7 @@ function catchUp(db: Db, row: BatchRow, session: Session, nowMs: number): number
 
 /** When the heat took it: the first stage of the cook, of a joint taken apart each part's own; a crust's own going in. */
 function heatFrom(db: Db, batchId: string, f: Formulation, channel: string): number | undefined {
-  const part = PROBES.indexOf(channel as ProbeChannel) + 1;
-  const into = isBaked(f) ? "go_in" : f.cook?.apart ? `p${part}_stage_1` : "stage_1";
+  const into = intoHeat(f, PROBES.indexOf(channel as ProbeChannel) + 1);
   const acts = db.select().from(batchActs).where(eq(batchActs.batchId, batchId)).all();
   return acts.find((a) => a.actId === into)?.doneAtMs;
 }

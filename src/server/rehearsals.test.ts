@@ -4,7 +4,7 @@ import { chops } from "@/core/formula/formulation.fixture";
 import type { SittingBody } from "@/contracts/sitting";
 import { batchTime } from "@/core/program/batch-clock";
 import { loadAtWorkView } from "./at-work";
-import { liftBatch } from "./batches";
+import { liftBatch } from "./taken-out";
 import { openDatabase, type WholeDb } from "./database";
 import { findAnything } from "./find";
 import { endRehearsal, paceRehearsal, rehearseSitting } from "./rehearsals";

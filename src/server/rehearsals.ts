@@ -6,7 +6,6 @@ import { batchTime, type BatchClock } from "@/core/program/batch-clock";
 import { PROBES } from "@/core/program/exits";
 import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { loadBatch } from "./batch-views";
-import { liftBatch } from "./batches";
 import { clockOf, clockRow } from "./clock";
 import { type Db, type WholeDb, writing } from "./database";
 import { attachProbe } from "./instruments";
@@ -136,8 +135,6 @@ function doneBefore(
       confirmSittingAct(db, view.id, { taskId: task.id, atMs: task.startMs }, nowMs);
     if (task.handsOn && batchId !== undefined)
       confirmAct(db, batchId, task.stepId, { atMs: task.startMs }, nowMs);
-    if (task.kind === "soak" && batchId !== undefined && task.endMs < ownMs)
-      liftBatch(db, batchId, task.endMs, nowMs);
   }
 }
 

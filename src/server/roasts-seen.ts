@@ -7,6 +7,7 @@ import { engineMinutes } from "@/core/heat/engine-minutes";
 import { climbSeen, type SeenClimb } from "@/core/learned/climb";
 import { ovenSeen, type OvenSeen } from "@/core/learned/oven";
 import type { Foretold } from "@/core/learned/scored";
+import { intoHeat } from "@/core/program/out";
 import { exitsOf, type Exit } from "@/core/program/exits";
 import { foreseeDone, type Sample } from "@/core/program/foresee";
 import { remembered } from "@/core/remembered";
@@ -28,12 +29,13 @@ const roasts = remembered<RoastSeen | undefined>(200);
 
 /** @returns undefined where no probe was in it, or nobody ticked the oven off */
 export function roastOf(db: Db, batchId: string, cooked: Cooked): RoastSeen | undefined {
+  const into = intoHeat(cooked.formulation);
   const acts = db
     .select({ id: batchActs.actId, atMs: batchActs.doneAtMs })
     .from(batchActs)
-    .where(and(eq(batchActs.batchId, batchId), inArray(batchActs.actId, ["stage_1", "oven_out"])))
+    .where(and(eq(batchActs.batchId, batchId), inArray(batchActs.actId, [into, "oven_out"])))
     .all();
-  const inMs = acts.find((a) => a.id === "stage_1")?.atMs;
+  const inMs = acts.find((a) => a.id === into)?.atMs;
   const outMs = acts.find((a) => a.id === "oven_out")?.atMs;
   if (inMs === undefined || outMs === undefined) return undefined;
   const read: Sample[] = db

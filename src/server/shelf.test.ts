@@ -1,7 +1,8 @@
 import { chops } from "@/core/formula/formulation.fixture";
 import { withPreparation } from "@/core/formula/offer/offered";
 import { trayOf, USUAL_HOURS } from "@/core/schedule/sitting.fixture";
-import { liftBatch, startBatch } from "./batches";
+import { startBatch } from "./batches";
+import { liftBatch } from "./taken-out";
 import { openDatabase, type Db } from "./database";
 import { loadShelfView } from "./shelf";
 import { createSitting, confirmSittingAct, loadSitting, startDish } from "./sittings";

@@ -12,6 +12,7 @@ import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outc
 import { knownAct, knownLine, workOutActs } from "./known-acts";
 import { listPhotos } from "./photos";
 import { shownSamples } from "./samples";
+import { inAgainBy, outBy } from "./taken-out";
 import { readScale } from "./scale";
 
 function rowOf(db: Db, batchId: string) {
@@ -98,6 +99,7 @@ export function confirmAct(
     tx.insert(batchEvents)
       .values({ batchId, kind, what: actId, atMs, recordedAtMs: nowMs, deviceAheadMs })
       .run();
+    if (!notDone) outBy(tx, row, actId, { atMs, nowMs, deviceAheadMs });
     return { doneAtMs: atMs, already: false };
   });
   announce(batchId);
@@ -106,6 +108,7 @@ export function confirmAct(
 
 /** Takes a tap back; the record keeps both. */
 export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): void {
+  workOutActs(rowOf(db, batchId));
   writing(db, (tx) => {
     const row = rowOf(tx, batchId);
     const gone = tx
@@ -118,6 +121,7 @@ export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): 
     tx.insert(batchEvents)
       .values({ batchId, kind: "act_undone", what: actId, atMs, recordedAtMs: nowMs })
       .run();
+    inAgainBy(tx, row, actId, nowMs);
   });
   announce(batchId);
 }

@@ -98,6 +98,16 @@ describe("what is not ticked off", () => {
     expect(early({ cook: 240 })).toMatchObject({ turn: "setAside", ice: "setAside" });
     expect(early({})).toMatchObject({ turn: "open", ice: "open" });
   });
+
+  test("that it went in is asked once it is out, and holds up nothing; before, nobody may pass it over", () => {
+    const seen = (done: Record<string, number>) => states(at(night, 606, { done: { weigh: -10, ...done } }));
+    expect(seen({ out: 600 })).toMatchObject({ in: "setAside", dry: "open" });
+    expect(seen({})).toMatchObject({ in: "open", out: "open" });
+    const baked = [act("in", "goIn", 0), act("oven_out", "ovenOut", 60), act("rest", "clean", 61)];
+    const open = (done: Record<string, number>) => states(at(baked, 100, { done }));
+    expect(open({ oven_out: 60 })).toEqual({ in: "setAside", oven_out: "done", rest: "setAside" });
+    expect(open({})).toEqual({ in: "open", oven_out: "open", rest: "open" });
+  });
 });
 
 describe("a batch that has just been started", () => {

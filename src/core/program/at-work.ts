@@ -48,8 +48,9 @@ const NEVER_PASSED: readonly StepKind[] = [
   "ovenOut",
   "store",
 ];
-/** Only while the food stands. */
-const WHILE_IN: readonly StepKind[] = ["turn", "ice"];
+/** Of no use once the food is out of its soak, or of the oven it was baked in its salt in. */
+const UNTIL_OUT: readonly StepKind[] = ["goIn", "turn", "ice"];
+const OUT: readonly StepKind[] = ["takeOut", "cook", "ovenOut"];
 /** Begin the clock of what follows: done early or late, they take it along. */
 const ANCHORS: readonly StepKind[] = ["goIn", "takeOut", "cook", "ovenOut", "temper"];
 /** A thing so late is set aside, where nothing safe hangs on it; food is taken by a plan to have gone in. */
@@ -81,19 +82,21 @@ export function atWork(program: Program, exits: readonly Exit[], progress: Progr
   const { nowMs, done, skipped } = progress;
   const placed = timed(program, progress);
   const gone = (step: Step) => done[step.id] !== undefined || skipped.includes(step.id);
-  const outOfSoak = placed.some((s) => (s.kind === "takeOut" || s.kind === "cook") && s.doneMs !== undefined);
+  const isOut = placed.some((s) => OUT.includes(s.kind) && s.doneMs !== undefined);
   const lastDoneMs = placed.reduce((last, s) => (s.doneMs === undefined ? last : placeMs(s)), -Infinity);
   const gettingReady =
     !placed.some((s) => s.kind === "goIn" && s.doneMs !== undefined) &&
     nowMs < progress.startedAtMs + GETTING_READY_MIN * MIN_MS;
   // What waits for an act that nobody may pass over waits with it.
-  const waitsFrom = placed.findIndex((s) => isAct(s) && !gone(s) && NEVER_PASSED.includes(s.kind));
+  const waitsFrom = placed.findIndex(
+    (s) => isAct(s) && !gone(s) && NEVER_PASSED.includes(s.kind) && !(isOut && UNTIL_OUT.includes(s.kind)),
+  );
   const steps = placed.map((s, i): PlacedStep => {
     if (s.doneMs !== undefined) return { ...s, state: "done" };
     if (gone(s)) return { ...s, state: "notDone" };
     if (!isAct(s)) return s;
     const past = placeMs(s) < lastDoneMs || nowMs > s.dueMs + (s.handsMin + SET_ASIDE_AFTER_MIN) * MIN_MS;
-    const over = outOfSoak && WHILE_IN.includes(s.kind);
+    const over = isOut && UNTIL_OUT.includes(s.kind);
     if (over) return { ...s, state: "setAside" };
     if (NEVER_PASSED.includes(s.kind) || (gettingReady && s.atMin <= 0)) return s;
     return past && (waitsFrom === -1 || i < waitsFrom) ? { ...s, state: "setAside" } : s;

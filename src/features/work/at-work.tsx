@@ -6,7 +6,6 @@ import { useCallback, useMemo, useState } from "react";
 import type { AtWorkView } from "@/contracts/at-work";
 import type { PlacedStep } from "@/core/program/at-work";
 import { batchTime } from "@/core/program/batch-clock";
-import type { Entry } from "@/ui/outbox-queue";
 import { batchNote } from "@/ui/batch-words";
 import { doneAt, kitchenNow } from "@/ui/kitchen-time";
 import { NotYet, orMissing } from "@/ui/or-missing";
@@ -81,7 +80,6 @@ export function AtWork({
       if (dish.plain) return tickPlain(dish.plain.sittingId, dish.plain.dishId, step.id, atMs);
       const flags = { ...(how.byTimer && { byTimer: true }), ...(how.notDone && { notDone: true }) };
       act(dish.key, { method: "PUT", path: `acts/${step.id}`, body: { ...doneAt(atMs), ...flags } });
-      if (!how.notDone) liftToo(dish, step, atMs, (entry) => act(dish.key, entry));
       setShown(null);
     },
     [act, tickPlain],
@@ -234,15 +232,4 @@ export function AtWork({
       )}
     </Shell>
   );
-}
-
-/** What is in the heat, resting or on the table is out of its soak, whether or not that was tapped. */
-function liftToo(dish: DishAtWork, step: PlacedStep, atMs: number, tell: (entry: Entry) => void): void {
-  const { work, worked } = dish;
-  if (!work || !worked || work.liftedAtMs !== null) return;
-  const kinds = worked.sheet.crust
-    ? ["ovenOut", "serve", "store"]
-    : ["takeOut", "finish", "cook", "ovenOut", "serve", "store"];
-  if (!kinds.includes(step.kind)) return;
-  tell({ method: "POST", path: "lift", body: doneAt(atMs) });
 }

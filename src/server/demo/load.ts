@@ -10,7 +10,7 @@ import { actsIn } from "@/core/program/step";
 import type { Program } from "@/core/program/step";
 import { VOLUME_ML } from "@/core/quantity/units";
 import type { KitchenLimits } from "@/core/safety/limits";
-import { liftBatch, startBatch } from "../batches";
+import { startBatch } from "../batches";
 import { type Db, writing } from "../database";
 import { createFormula, saveVersion, shelveFormula } from "../formulas";
 import { attachInstrument } from "../instruments";
@@ -167,7 +167,6 @@ function untilOvenMs(formulation: Formulation): number {
 /** The lamb: marinated, taken out, in the oven for a while, with a probe in it since it went in. */
 function inTheOven(db: Db, batchId: string, at: { startedAtMs: number; nowMs: number }): void {
   const { startedAtMs, nowMs } = at;
-  liftBatch(db, batchId, startedAtMs + LAMB_SHOULDER.pullH * HOUR_MS, nowMs);
   tickPast(db, batchId, LAMB_SHOULDER, { startedAtMs, untilMs: nowMs });
   // Of the seeds tried, the one whose roast keeps most nearly to its minutes.
   attachInstrument(db, batchId, { channel: "probe", seed: 6 }, nowMs - IN_OVEN_MS);

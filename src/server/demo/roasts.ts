@@ -9,6 +9,7 @@ import { roastCore } from "@/core/instruments/kitchen-truth";
 import { noiseAt } from "@/core/instruments/random";
 import { foretoldBath } from "@/core/learned/learn-rate";
 import { exitsOf, type Exit } from "@/core/program/exits";
+import { intoHeat } from "@/core/program/out";
 import type { Db } from "../database";
 import { addReadings } from "../readings";
 import { batchActs, samples } from "../schema";
@@ -33,25 +34,27 @@ interface Cooked {
 /** Drawn by what it is of: every load of the demo is the same. */
 const jitter = (seed: number, tick: number) => (noiseAt(seed, tick) - 0.5) * 0.4;
 
-/** A Saturday's probe: an hour after it was lifted out into the oven, out at its exit, and left in through the rest. */
+/**
+ * A Saturday's probe: from the oven's door to its exit, and left in through the rest.
+ * @returns when it came out of the oven; undefined where nothing was read
+ */
 export function probed(
   db: Db,
   batchId: string,
   formulation: Formulation,
-  liftedMs: number,
+  inMs: number,
   seed: number,
-): void {
+): number | undefined {
   const sheet = formulate(formulation);
-  if (!sheet.ok) return;
+  if (!sheet.ok) return undefined;
   const [exit] = exitsOf(formulation, sheet.value);
   const oven = exit?.stages.find(isOven);
-  if (!exit || !oven) return;
-  const inMs = liftedMs + HOUR_MS;
+  if (!exit || !oven) return undefined;
   const core = curveOf({ formulation, sheet: sheet.value }, exit, oven.ovenC + OVEN_OFF_C, seed);
-  if (!core) return;
+  if (!core) return undefined;
   const outMs = inMs + core.outMin * MIN_MS;
   for (const [actId, doneAtMs] of [
-    ["stage_1", inMs],
+    [intoHeat(formulation), inMs],
     ["oven_out", outMs],
   ] as const)
     db.insert(batchActs)
@@ -65,6 +68,7 @@ export function probed(
     value,
   }));
   db.insert(samples).values(rows).run();
+  return outMs;
 }
 
 /** The course of a roast of another model, stretched to take as long as the app's own sums say in this oven. */

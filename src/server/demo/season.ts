@@ -1,10 +1,12 @@
 import { TZDate } from "@date-fns/tz";
 import { addDays } from "date-fns";
 import type { Formulation } from "@/core/formulation";
+import { isBaked } from "@/core/preparations";
 import type { Judged } from "@/core/journal/outcome";
 import { sampleFraction } from "@/core/taste/samples";
 import { nextEater, questionFor, type Tasting } from "@/core/taste/tasting";
-import { liftBatch, startBatch } from "../batches";
+import { startBatch } from "../batches";
+import { liftBatch } from "../taken-out";
 import type { Db } from "../database";
 import { tastings } from "../schema";
 import { judgeBatch } from "../work";
@@ -90,8 +92,16 @@ function soaked(db: Db, dish: Dish, { formulaId, formulation }: Named, outMs: nu
   const startAtMs = Math.round(outMs - formulation.pullH * HOUR_MS);
   const { id } = startBatch(db, { formulaId, formulation, startAtMs, acknowledgements: [] }, startAtMs);
   if (formulation.preparation.kind === "wetBrine") bathRead(db, id, formulation, startAtMs, READ_AT_H);
-  liftBatch(db, id, outMs, outMs);
-  if (PROBED.includes(dish)) probed(db, id, formulation, outMs, seed);
+  const probe = (inMs: number) =>
+    PROBED.includes(dish) ? probed(db, id, formulation, inMs, seed) : undefined;
+  if (isBaked(formulation)) {
+    const bakedMs = probe(startAtMs) ?? outMs;
+    liftBatch(db, id, bakedMs, bakedMs);
+  } else {
+    liftBatch(db, id, outMs, outMs);
+    // An hour on the board, and into the oven.
+    probe(outMs + HOUR_MS);
+  }
   return id;
 }
 

@@ -8,7 +8,7 @@ import { outcomeAt } from "@/core/formula/account/outcome";
 import { programOf } from "@/core/program/program";
 import { findingsFor } from "@/core/safety/findings";
 import { finishedBatches, loadBatch, runningBatches } from "../../batch-views";
-import { liftBatch, undoLift } from "../../batches";
+import { liftBatch, undoLift } from "../../taken-out";
 import { heavy } from "../../heavy/pool";
 import { loadKitchen } from "../../kitchen";
 import { asStartedHere } from "../../known-names";

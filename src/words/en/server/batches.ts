@@ -8,6 +8,3 @@ export const aStopIsNotAcknowledged = "A stop is not acknowledged";
 export const acknowledgeWithAReasonBefore = (open: string) =>
   `Acknowledge with a reason before starting: ${open}.`;
 export const theSumsDoNotWork = "The sums do not work out";
-export const timeOfTakingOutIs = "Time of taking out is not possible";
-export const itIsTakenOutBetween = "It is taken out between the start of the batch and now.";
-export const betweenTheStartOfThe = "between the start of the batch and now";

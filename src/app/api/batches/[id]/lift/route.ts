@@ -1,5 +1,5 @@
 import { liftRequest } from "@/contracts/requests";
-import { liftBatch, undoLift } from "@/server/batches";
+import { liftBatch, undoLift } from "@/server/taken-out";
 import { database } from "@/server/database";
 import { answer, mayWrite, readBody } from "@/server/http";
 
