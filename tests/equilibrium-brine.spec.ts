@@ -66,10 +66,10 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
   await lift.click();
   await expect(lift).toHaveCount(0);
   await expect(page.getByText("Taken out", { exact: true })).toBeVisible();
-  // One fact in every room: at work it is out too, and what comes after it is next.
+  // One fact in every room: at work nobody asks for it any more.
   await page.goto("/work");
   await comes(page.locator("[data-act]").first());
-  const asked = page.locator('[data-act="lift_out"], [data-listed="lift_out"]');
+  const asked = page.locator('[data-act="lift_out"], section [data-listed="lift_out"]');
   await expect(asked.filter({ hasText: "Saturday chops" })).toHaveCount(0);
   await page.goto("/record");
   await expect(page.getByRole("row", { name: /Saturday chops/ })).toContainText("1.40 %");
