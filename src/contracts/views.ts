@@ -1,3 +1,4 @@
+import type { Poured } from "@/core/formula/weigh/as-poured";
 import type { Formulation } from "@/core/formulation";
 import type { OwnEntries } from "@/core/materials/pantry";
 import type { BatchClock } from "@/core/program/batch-clock";
@@ -74,6 +75,8 @@ export interface BatchView {
 }
 
 export interface BatchDetail extends BatchView {
+  /** What really went on the scale; left out where nothing was weighed. */
+  poured?: Poured;
   readings: { id: number; atMs: number; reading: ReadingBody }[];
   events: {
     kind: string;

@@ -5,6 +5,7 @@ import type { BatchDetail, BatchView } from "@/contracts/views";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
+import { pouredOf } from "./poured";
 import { readingsOf } from "./readings";
 import { acknowledgements, batches, batchEvents, formulaVersions, outcomes, readings } from "./schema";
 import { ifReadable } from "./unreadable";
@@ -124,5 +125,12 @@ export function loadBatch(db: Db, batchId: string): BatchDetail {
     .orderBy(asc(acknowledgements.id))
     .all()
     .map(({ ruleId, title, severity, reason, atMs }) => ({ ruleId, title, severity, reason, atMs }));
-  return { ...viewOf(row), events, acknowledgements: acknowledged, readings: readingsOf(db, batchId) };
+  const poured = pouredOf(db, batchId);
+  return {
+    ...viewOf(row),
+    ...(poured && { poured }),
+    events,
+    acknowledgements: acknowledged,
+    readings: readingsOf(db, batchId),
+  };
 }

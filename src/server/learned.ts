@@ -5,6 +5,7 @@ import { learnedSchema, type KitchenLearned, type LearnedChange } from "@/contra
 import type { LearnedView, RateView } from "@/contracts/learned-view";
 import type { KitchenView } from "@/contracts/views";
 import { formulate, type Formulated } from "@/core/formula/formulate";
+import type { Poured } from "@/core/formula/weigh/as-poured";
 import { withHeat } from "@/core/formula/offer/with-own";
 import { diffusivityDoubt } from "@/core/formula/soak/soak";
 import type { Formulation } from "@/core/formulation";
@@ -19,6 +20,7 @@ import type { Food } from "@/core/materials/types";
 import { remembered } from "@/core/remembered";
 import { type Db, type WholeDb, writing } from "./database";
 import { changeKitchen, keepRate, loadKitchen } from "./kitchen";
+import { pouredOf } from "./poured";
 import { Refusal } from "./problem";
 import { readingsOf } from "./readings";
 import { roastOf } from "./roasts-seen";
@@ -104,7 +106,7 @@ function finishedBatches(db: Db): Finished[] {
     .all()
     .reverse()
     .flatMap((row): Finished[] => {
-      const found = workedOut(row);
+      const found = workedOut(row, pouredOf(db, row.id));
       return found ? [{ row, ...found }] : [];
     });
 }
@@ -157,12 +159,12 @@ const bodyOf = (table: "batches" | "formulas", { id, body }: { id: string; body:
 
 const sheets = remembered<Omit<Finished, "row"> | undefined>(LOOKED_AT_MOST);
 
-const workedOut = ({ id, body }: Row) =>
-  sheets(`${id} ${JSON.stringify(body)}`, () => {
+const workedOut = ({ id, body }: Row, poured: Poured | undefined) =>
+  sheets(`${id} ${JSON.stringify([body, poured])}`, () => {
     const [asCooked] = bodyOf("batches", { id, body });
     if (!asCooked) return undefined;
     const formulation = withHeat(asCooked, {});
-    const sheet = formulate(formulation);
+    const sheet = formulate(formulation, { poured });
     return sheet.ok ? { formulation, sheet: sheet.value, asCooked } : undefined;
   });
 
@@ -174,8 +176,9 @@ function foretoldBathOf(db: Db, { row, formulation, sheet }: Finished): Foretold
   if (last?.reading.kind !== "bathStrength") return undefined;
   const hours = (last.atMs - row.startedAtMs) / 3_600_000;
   const prior = row.priorDoubt === null ? undefined : { factor: row.priorFactor, doubt: row.priorDoubt };
-  const told = baths(JSON.stringify([row.id, row.body, hours, prior]), () =>
-    foretoldBath(formulation, sheet.load, hours, prior),
+  const told = baths(
+    JSON.stringify([row.id, row.body, hours, prior, sheet.load.saltG, sheet.load.waterG]),
+    () => foretoldBath(formulation, sheet.load, hours, prior),
   );
   return told && { batchId: row.id, what: "bath", ...told, came: last.reading.saltFraction };
 }

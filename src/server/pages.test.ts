@@ -6,6 +6,7 @@ import { formulaHeads, loadFormula } from "./formula-views";
 import { saveVersion } from "./formulas";
 import * as pages from "./pages";
 import { listSittings } from "./sittings";
+import { keepWeight } from "./work";
 
 const NOT_FOUND = "NEXT_HTTP_ERROR_FALLBACK;404";
 
@@ -100,6 +101,20 @@ describe("the example kitchen", () => {
     const [one, other] = finishedBatches(database());
     const { a, b } = await pages.loadCompare({ a: one.id, b: other.id });
     expect([a.batch.id, b.batch.id]).toEqual([one.id, other.id]);
+    expect(a.heldFraction).toBeGreaterThan(0);
+  });
+
+  test("a crock on the Shelf holds what was weighed into it", async () => {
+    const db = database();
+    const [batch] = runningBatches(db);
+    const salt = batch.sheet.lines.find((l) => l.role === "salt");
+    const bath = async () => {
+      const { crocks } = await pages.loadShelf((_, sheet) => sheet?.load.saltG ?? NaN);
+      return crocks[batch.id];
+    };
+    const before = await bath();
+    keepWeight(db, batch.id, salt?.id ?? "", (salt?.massG ?? NaN) * 1.1, Date.now());
+    expect((await bath()) - before).toBeCloseTo(0.1 * (salt?.naclG ?? NaN), 6);
   });
 
   test("a sitting opens with what it can be made of, and prints its plan", async () => {

@@ -10,6 +10,8 @@ import { heavy } from "./heavy/pool";
 import { sittingPlanned } from "./planned";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batch-views";
 import { breath } from "./breath";
+import { saltHeld } from "./as-lifted";
+import { pouredOf } from "./poured";
 import { loadWork } from "./work";
 import { database, databaseFile } from "./database";
 import { kitchenDoor } from "./door/admit";
@@ -107,7 +109,8 @@ export async function loadShelf<Crock>(
   const view = loadShelfView(database(), nowMs);
   const crocks: Record<string, Crock> = {};
   for (const batch of view.running) {
-    crocks[batch.id] = crockOf(batch, sheetOf(batch.formulation, batch.rate.factor), nowMs);
+    const poured = pouredOf(database(), batch.id);
+    crocks[batch.id] = crockOf(batch, sheetOf(batch.formulation, batch.rate.factor, poured), nowMs);
     await breath();
   }
   return { ...view, crocks };
@@ -150,7 +153,7 @@ export async function loadCompare(search: Search) {
     orNotFound(
       () => {
         const batch = loadBatch(db, typeof id === "string" ? id : "");
-        return { batch, work: loadWork(db, batch.id, Date.now()) };
+        return { batch, work: loadWork(db, batch.id, Date.now()), heldFraction: saltHeld(db, batch.id) };
       },
       "batches",
       String(id),

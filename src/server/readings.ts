@@ -7,6 +7,7 @@ import { learnRate } from "@/core/learned/learn-rate";
 import { hasBath } from "@/core/preparations";
 import { type Db, writing } from "./database";
 import { keepRate } from "./kitchen";
+import { pouredOf } from "./poured";
 import { notFound, Refusal } from "./problem";
 import { batches, readings } from "./schema";
 import * as words from "@/words/server/readings";
@@ -87,7 +88,7 @@ export function fitToReadings(db: Db, batchId: string): void {
   // Read before it went in, a bath says nothing of the food.
   const read = readingsOf(db, batchId).filter((r) => r.atMs > batch.startedAtMs);
   const formulation = formulationSchema.parse(batch.body);
-  const sheet = formulate(formulation);
+  const sheet = formulate(formulation, { poured: pouredOf(db, batchId) });
   if (!sheet.ok) throw new Refusal(422, words.theSumsDoNotWork, sheet.error.code);
   const prior =
     batch.priorDoubt === null ? undefined : { factor: batch.priorFactor, doubt: batch.priorDoubt };

@@ -18,6 +18,7 @@ import { remembered } from "@/core/remembered";
 import { saltAsLifted } from "./as-lifted";
 import type { Db } from "./database";
 import { loadKitchen } from "./kitchen";
+import { pouredOf } from "./poured";
 import { notRehearsed } from "./rehearsed";
 import { batches, formulaVersions, outcomes } from "./schema";
 import { ifReadable } from "./unreadable";
@@ -145,7 +146,7 @@ function experienceOf(db: Db, foodId: string, kind: string): Experience[] {
     .all()
     .flatMap(({ batch, body }) =>
       ifReadable("outcomes", batch, () => ({
-        heldFraction: saltAsLifted(batch),
+        heldFraction: saltAsLifted(batch, pouredOf(db, batch.id)),
         hours: ((batch.liftedAtMs ?? batch.plannedLiftAtMs) - batch.startedAtMs) / HOUR_MS,
         judged: judgedSchema.parse(body),
       })),

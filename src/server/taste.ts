@@ -9,6 +9,7 @@ import { whyNotTaste } from "@/core/taste/who";
 import { saltAsLifted } from "./as-lifted";
 import { type Db, type WholeDb, writing } from "./database";
 import { loadKitchen } from "./kitchen";
+import { pouredOf } from "./poured";
 import { Refusal } from "./problem";
 import { batches, outcomes, tastings } from "./schema";
 import * as words from "@/words/server/taste";
@@ -51,6 +52,7 @@ function judgedSalts(db: Db): JudgedSalt[] {
     db
       .select({
         judgement: outcomes.body,
+        id: batches.id,
         sheet: batches.sheet,
         body: batches.body,
         rateFactor: batches.rateFactor,
@@ -66,7 +68,7 @@ function judgedSalts(db: Db): JudgedSalt[] {
       .all()
       .flatMap(({ judgement, ...row }) => {
         const judged = judgedSchema.parse(judgement);
-        const fraction = saltAsLifted(row);
+        const fraction = saltAsLifted(row, pouredOf(db, row.id));
         if (!(fraction > 0)) return [];
         const said = (judged.eaters ?? []).map(({ who, salt }) => ({ fraction, salt, who }));
         // The cook's word for the table stands for the eaters', where they said nothing for themselves.

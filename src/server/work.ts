@@ -11,6 +11,7 @@ import { notFound, notYet } from "./problem";
 import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outcomes } from "./schema";
 import { knownAct, knownLine, workOutActs } from "./known-acts";
 import { listPhotos } from "./photos";
+import { weightsOf } from "./poured";
 import { shownSamples } from "./samples";
 import { inAgainBy, outBy } from "./taken-out";
 import { readScale } from "./scale";
@@ -43,14 +44,7 @@ export function loadWork(db: Db, batchId: string, nowMs: number): WorkView {
     batchId,
     done: Object.fromEntries(acts.filter((a) => !a.notDone).map((a) => [a.actId, a.doneAtMs])),
     skipped: acts.filter((a) => a.notDone).map((a) => a.actId),
-    weights: Object.fromEntries(
-      db
-        .select()
-        .from(batchWeights)
-        .where(eq(batchWeights.batchId, batchId))
-        .all()
-        .map((w) => [w.lineId, w.grams]),
-    ),
+    weights: weightsOf(db, batchId),
     scaledBy: row.scaledBy,
     readings: shownSamples(db, batchId),
     instruments: db

@@ -9,6 +9,7 @@ import { ensembleSteps, sensitivities, type Sensitivity } from "@/core/formula/s
 import { hoursAfter, type After, type AfterAnswer } from "@/core/formula/soak/rinse-or-rest";
 import type { SoakLoad } from "@/core/formula/soak/soak-problem";
 import type { SoakWindow } from "@/core/formula/soak/window";
+import type { Poured } from "@/core/formula/weigh/as-poured";
 import type { Formulation } from "@/core/formulation";
 import { solveThird, type Third, type ThirdAnswer } from "@/core/ways/third";
 import type { Way } from "@/core/ways/way";
@@ -44,8 +45,8 @@ async function workOutWays(...asked: Parameters<typeof waysSteps>): Promise<Way[
   }
 }
 
-function loadOf(input: Formulation, rate: KnownRate): SoakLoad | undefined {
-  const weighed = weighOut(input, { rateFactor: rate.factor });
+function loadOf(input: Formulation, rate: KnownRate, poured?: Poured): SoakLoad | undefined {
+  const weighed = weighOut(input, { rateFactor: rate.factor, poured });
   return weighed.ok ? weighed.value.load : undefined;
 }
 
@@ -56,7 +57,7 @@ const sums = {
   /** @param has the soak whose sheet the page holds */
   workOut(asked: Asked, has: string | undefined): Answered {
     const answer = workOut(asked);
-    if (!answer.ok || has !== soakKey(asked.input, asked.rateFactor)) return answer;
+    if (!answer.ok || has !== soakKey(asked.input, asked.rateFactor, asked.poured)) return answer;
     const rest: Answered & { sheet?: unknown } = { ...answer };
     delete rest.sheet;
     return rest;
@@ -112,8 +113,14 @@ const sums = {
     return ways;
   },
 
-  rescues(input: Formulation, rate: KnownRate, nowH: number, untilH: number): Rescue[] {
-    const load = loadOf(input, rate);
+  rescues(
+    input: Formulation,
+    rate: KnownRate,
+    at: { nowH: number; untilH: number },
+    poured: Poured | undefined,
+  ): Rescue[] {
+    const { nowH, untilH } = at;
+    const load = loadOf(input, rate, poured);
     return load ? rescues(input, load, nowH, untilH) : [];
   },
 

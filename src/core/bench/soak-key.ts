@@ -1,3 +1,4 @@
+import type { Poured } from "../formula/weigh/as-poured";
 import type { Formulation } from "../formulation";
 import { isBaked } from "../preparations";
 
@@ -10,5 +11,10 @@ const light = (f: Formulation) => ({ ...f, pullH: 0, portions: 1, name: "", note
  */
 const crustCook = (f: Formulation) => (isBaked(f) || f.cook?.apart ? f.cook : undefined);
 
-/** Everything the soak of a formulation depends on, as text. @param rateFactor as it was learned here */
-export const soakKey = (f: Formulation, rateFactor: number): string => JSON.stringify([light(f), rateFactor]);
+/**
+ * Everything the soak of a formulation depends on, as text.
+ * @param rateFactor as it was learned here
+ * @param poured where it was weighed out already
+ */
+export const soakKey = (f: Formulation, rateFactor: number, poured?: Poured): string =>
+  JSON.stringify([light(f), rateFactor, poured]);

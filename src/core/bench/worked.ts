@@ -1,6 +1,7 @@
 import { cutsFor, type Cut } from "../formula/account/advice";
 import { outcomeAt, type Outcome } from "../formula/account/outcome";
 import { cookOf } from "../formula/cook/cook";
+import type { Poured } from "../formula/weigh/as-poured";
 import { formulate, type Formulated, type FormulationError } from "../formula/formulate";
 import type { Cook, Formulation } from "../formulation";
 import { pantryOf } from "../materials/pantry";
@@ -20,6 +21,8 @@ export interface Asked {
   /** Diffusivity here over the table's, as this kitchen's readings taught it. */
   rateFactor: number;
   kitchen: KitchenLimits;
+  /** Of a batch, what really went on the scale. */
+  poured?: Poured;
 }
 
 /** Everything that stands on the Bench beside the fields. */
@@ -49,8 +52,8 @@ export interface Refused {
 }
 
 /** Works the whole Bench out. Pure: the same question has the same answer. */
-export function workOut({ input, rateFactor, kitchen }: Asked): WorkedOut | Refused {
-  const result = sheetOf(input, rateFactor);
+export function workOut({ input, rateFactor, kitchen, poured }: Asked): WorkedOut | Refused {
+  const result = sheetOf(input, rateFactor, poured);
   if (!result.ok) {
     const food = pantryOf(input.own).food(input.foodId);
     return { ok: false, input, error: result.error, ...(food && { cook: cookOf(input, food) }) };
@@ -74,8 +77,12 @@ export function workOut({ input, rateFactor, kitchen }: Asked): WorkedOut | Refu
 /** The soak is run again only when something it depends on has changed: a pull that is dragged reads the run there is. */
 const sheetsKept = remembered<Result<Formulated, FormulationError>>(4);
 
-export function sheetOf(input: Formulation, rateFactor: number): Result<Formulated, FormulationError> {
-  return sheetsKept(soakKey(input, rateFactor), () => formulate(input, { rateFactor }));
+export function sheetOf(
+  input: Formulation,
+  rateFactor: number,
+  poured?: Poured,
+): Result<Formulated, FormulationError> {
+  return sheetsKept(soakKey(input, rateFactor, poured), () => formulate(input, { rateFactor, poured }));
 }
 
 function practiceHours({ food, keep }: Formulated): { from: number; to: number } {

@@ -10,6 +10,7 @@ import { lotsOf, type Lot } from "./soak/lots";
 import { computeSoak, type Soak } from "./soak/soak";
 import { type SoakLoad } from "./soak/soak-problem";
 import { weighedOut } from "./weigh";
+import { asPoured, type Poured } from "./weigh/as-poured";
 import { companionLines } from "./weigh/companions";
 import { equilibriumPerWater, shareOfFinishedFlesh, type Flesh } from "./weigh/equilibrium";
 import { fleshOf } from "./weigh/flesh";
@@ -55,6 +56,7 @@ export interface Formulated extends Prepared {
  * Works a formulation out: what to weigh, how strong, where the salt ends, and when it is ready.
  * Pure: the same input gives the same sheet.
  * @param options.rateFactor diffusivity here over the table's, as this kitchen's readings taught it; 0.25 to 4
+ * @param options.poured what really went on the scale; left out: the sheet's own grams
  * @param options.fieldCells for a quick answer: how finely a field is cut along each direction at most
  * @param options.readAtH for a quick answer: only these hours will be read, and the window is left unknown
  */
@@ -62,6 +64,7 @@ export function formulate(
   input: Formulation,
   options: {
     rateFactor?: number | undefined;
+    poured?: Poured | undefined;
     readAtH?: readonly number[];
     fieldCells?: number | undefined;
   } = {},
@@ -108,14 +111,14 @@ interface Weighed {
 /** What is weighed out, before any soak is run: quick, for whoever tries many strengths. */
 export function weighOut(
   input: Formulation,
-  options: { rateFactor?: number | undefined } = {},
+  options: { rateFactor?: number | undefined; poured?: Poured | undefined } = {},
 ): Result<Weighed, FormulationError> {
   const context = contextOf(input);
   if (!context.ok) return context;
   const c = context.value;
   const prepared = weighedOut(c);
   if (!prepared.ok) return prepared;
-  const p = prepared.value;
+  const p = options.poured ? asPoured(prepared.value, options.poured) : prepared.value;
   const load: SoakLoad = {
     food: c.food,
     flesh: p.soaked ?? c.flesh,

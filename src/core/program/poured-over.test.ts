@@ -1,4 +1,6 @@
 import { chops, foodIn, worked } from "../formula/formulation.fixture";
+import { outcomeAt } from "../formula/account/outcome";
+import { formulate } from "../formula/formulate";
 import { RANGES } from "../quantity/ranges";
 import { effectOf, rebalanced, scaledWeights } from "./poured-over";
 
@@ -76,6 +78,15 @@ describe("left as it is", () => {
     if (!found.ok) throw new Error(found.error.code);
     return found.value;
   };
+
+  test("what is said at the scale is what the food holds from then on", () => {
+    const real = { [salt.id]: salt.massG * 1.3, [water.id]: water.massG * 0.97 };
+    const as = formulate(f, { poured: { weights: real, scaledBy: 1 } });
+    if (!as.ok) throw new Error(as.error.code);
+    expect(effect(real).meanFraction).toBe(outcomeAt(as.value, f.pullH, f.portions).meanFraction);
+    expect(effect(real).endFraction).toBeCloseTo(as.value.endFraction, 12);
+    expect(effect(real).window).toEqual(as.value.soak.window);
+  });
 
   test("more salt ends saltier, more water milder, both alike the same", () => {
     const as = effect({});

@@ -1,3 +1,4 @@
+import { asPoured, type RealWeights } from "../formula/weigh/as-poured";
 import { momentAt } from "../diffusion/moment";
 import type { SoakError } from "../diffusion/stages";
 import type { Formulated } from "../formula/formulate";
@@ -6,11 +7,10 @@ import { computeSoak } from "../formula/soak/soak";
 import { type SoakLoad } from "../formula/soak/soak-problem";
 import type { SoakWindow } from "../formula/soak/window";
 import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
-import type { SheetLine } from "../formula/weigh/lines";
 import type { Formulation } from "../formulation";
 import { ok, type Result } from "../result";
 import { liquidLevel } from "../vessel/fit";
-import { SCALED_MOST, type RealWeights } from "./weigh-in";
+import { SCALED_MOST } from "./weigh-in";
 
 /** Why not everything may be scaled up to the line that ran over. */
 export type ScalingRefusal =
@@ -71,20 +71,8 @@ export function effectOf(
   sheet: Formulated,
   real: RealWeights,
 ): Result<AcceptedEffect, SoakError> {
-  const poured = (l: SheetLine) => real[l.id] ?? l.massG;
-  const saltOver = sheet.lines.reduce(
-    (sum, l) => sum + (poured(l) - l.massG) * (l.massG > 0 ? l.naclG / l.massG : 0),
-    0,
-  );
-  const waterOver = sheet.lines.reduce((sum, l) => sum + (l.role === "water" ? poured(l) - l.massG : 0), 0);
-  const load: SoakLoad = {
-    ...sheet.load,
-    saltG: Math.max(0, sheet.load.saltG + saltOver),
-    waterG: Math.max(
-      sheet.load.waterG > 0 ? 1 : 0,
-      sheet.load.waterG + (sheet.load.waterG > 0 ? waterOver : 0),
-    ),
-  };
+  const { loadG, waterG } = asPoured(sheet, { weights: real, scaledBy: 1 });
+  const load: SoakLoad = { ...sheet.load, saltG: loadG, waterG };
   const soak = computeSoak(input, load);
   if (!soak.ok) return soak;
   const w = sheet.soaked.waterFraction;

@@ -26,9 +26,6 @@ export function judgeWeight(line: Pick<SheetLine, "role" | "massG">, netG: numbe
   return netG < lowG ? "under" : netG > highG ? "over" : "right";
 }
 
-/** Grams by line id, as they were really weighed. */
-export type RealWeights = Readonly<Record<string, number>>;
-
 /** Grams over (above zero) or still to go (below); 0 within the band. */
 export function offBy(line: Pick<SheetLine, "role" | "massG">, netG: number): number {
   return judgeWeight(line, netG) === "right" ? 0 : netG - line.massG;

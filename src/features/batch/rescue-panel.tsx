@@ -1,7 +1,7 @@
 "use client";
 
 import { useState } from "react";
-import type { BatchView } from "@/contracts/views";
+import type { BatchDetail } from "@/contracts/views";
 import type { Rescue } from "@/core/formula/change/rescue";
 import { duration, fixed, percent } from "@/ui/format";
 import { useAnswer } from "@/ui/what-if/use-answer";
@@ -13,7 +13,7 @@ const HOUR_MS = 3_600_000;
 const MINUTE_MS = 60_000;
 
 /** Late or early: what is in the food now, and what can be done, each way with its computed outcome. */
-export function RescuePanel({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
+export function RescuePanel({ batch, nowMs }: { batch: BatchDetail; nowMs: number }) {
   const [open, setOpen] = useState(false);
   return (
     <section className="mt-6">
@@ -33,13 +33,18 @@ export function RescuePanel({ batch, nowMs }: { batch: BatchView; nowMs: number 
   );
 }
 
-function Ways({ batch, nowMs }: { batch: BatchView; nowMs: number }) {
+function Ways({ batch, nowMs }: { batch: BatchDetail; nowMs: number }) {
   const hour = (ms: number) => (ms - batch.startedAtMs) / HOUR_MS;
   const nowH = hour(nowMs);
   const rate = { factor: batch.rate.factor };
-  const key = JSON.stringify([batch.id, nowMs, rate]);
+  const key = JSON.stringify([batch.id, nowMs, rate, batch.poured]);
   const asked = useAnswer(key, () =>
-    whatIfWorker().rescues(batch.formulation, rate, nowH, hour(batch.plannedLiftAtMs)),
+    whatIfWorker().rescues(
+      batch.formulation,
+      rate,
+      { nowH, untilH: hour(batch.plannedLiftAtMs) },
+      batch.poured,
+    ),
   );
   if (asked.status === "working") return <p className="py-3 text-quiet">{words.workingOutTheWays}</p>;
   if (asked.status === "failed") return <p className="py-3 text-error">{words.theSumsDoNotWork}</p>;

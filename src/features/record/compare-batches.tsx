@@ -17,6 +17,8 @@ import * as words from "@/words/record/compare-batches";
 interface Side {
   batch: BatchDetail;
   work: WorkView;
+  /** Salt it went to the heat with, of what was weighed and as long as it stood; as planned while it is in. */
+  heldFraction: number;
 }
 
 /** What one batch says on one subject. */
@@ -60,7 +62,7 @@ const ROWS: [string, Said][] = [
     words.readyFromAsTold,
     ({ batch }) => (batch.sheet.ready.likely === undefined ? "over 4 d" : duration(batch.sheet.ready.likely)),
   ],
-  [words.saltInTheFlesh, ({ batch }) => `${percent(batch.sheet.atPull.meanFraction)} %`],
+  [words.saltInTheFlesh, ({ heldFraction }) => `${percent(heldFraction)} %`],
   [words.sodiumAPortion, ({ batch }) => `${fixed(batch.sheet.atPull.sodiumMgPerPortion, 0)} mg`],
   [words.heldAt, ({ batch }, units) => units.temperature(batch.formulation.holding.temperatureC)],
   [words.coreLastRead, ({ work }, units) => lastCore(work, units)],

@@ -1,3 +1,4 @@
+import { useMemo } from "react";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { outcomeAt } from "@/core/formula/account/outcome";
@@ -17,7 +18,11 @@ interface Props {
 
 /** Why, by this batch's own figures, and what to change next time. */
 export function Causes(props: Props) {
-  const sheet = useFormulated(props.batch);
+  const { weights, scaledBy } = props.work;
+  const sheet = useFormulated(
+    props.batch,
+    useMemo(() => ({ weights, scaledBy }), [weights, scaledBy]),
+  );
   return sheet && <Likely {...props} sheet={sheet} />;
 }
 
@@ -25,7 +30,8 @@ function Likely({ batch, sheet, work, faults }: Props & { sheet: Formulated }) {
   const hours =
     work.liftedAtMs === null ? batch.formulation.pullH : (work.liftedAtMs - work.startedAtMs) / 3_600_000;
   const salt = sheet.lines.find((l) => l.role === "salt");
-  const weighed = salt && work.weights[salt.id];
+  const planned = batch.sheet.lines.find((l) => l.id === salt?.id);
+  const weighed = planned && work.weights[planned.id];
   const cores = work.readings.filter((r) => r.channel === "probe").map((r) => r.value);
   const real = {
     input: batch.formulation,
@@ -34,7 +40,7 @@ function Likely({ batch, sheet, work, faults }: Props & { sheet: Formulated }) {
     hours,
     // As far as it ever went: after the heat it cools again.
     ...(cores.length > 0 && { coreC: Math.max(...cores) }),
-    saltFactor: salt && weighed ? weighed / (salt.massG * work.scaledBy) : 1,
+    saltFactor: weighed ? weighed / (planned.massG * work.scaledBy) : 1,
   };
   return faults.map((fault) => (
     <div key={fault} className="mt-2 border-l-4 border-primary pl-3" data-fault={fault}>

@@ -1,5 +1,6 @@
 import type { BatchDetail } from "@/contracts/views";
 import type { Formulated } from "@/core/formula/formulate";
+import type { RealWeights } from "@/core/formula/weigh/as-poured";
 import type { SheetLine } from "@/core/formula/weigh/lines";
 import type { Formulation } from "@/core/formulation";
 import {
@@ -9,7 +10,7 @@ import {
   type AcceptedEffect,
   type ScalingRefusal,
 } from "@/core/program/poured-over";
-import { offBy, SCALED_MOST, type RealWeights } from "@/core/program/weigh-in";
+import { offBy, SCALED_MOST } from "@/core/program/weigh-in";
 import { capital, grams, percent, roughly } from "@/ui/format";
 import { useFormulated } from "./use-formulated";
 import * as words from "@/words/work/poured-over";

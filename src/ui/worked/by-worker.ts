@@ -104,7 +104,7 @@ async function away(job: Job): Promise<void> {
 }
 
 async function ask(asked: Asked): Promise<Answer> {
-  const soak = soakKey(asked.input, asked.rateFactor);
+  const soak = soakKey(asked.input, asked.rateFactor, asked.poured);
   const answer = await askQuickly<Answered>(async (sums) => await sums.workOut(asked, held?.soak));
   if (!answer.ok) return answer;
   const sheet = answer.sheet ?? held?.sheet;

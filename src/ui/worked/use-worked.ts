@@ -4,6 +4,7 @@ import { worked } from "#sums";
 import { use, useEffect, useMemo, useState } from "react";
 import type { Rate } from "@/contracts/views";
 import type { Asked, Refused, WorkedOut } from "@/core/bench/worked";
+import type { Poured } from "@/core/formula/weigh/as-poured";
 import type { Formulation } from "@/core/formulation";
 import type { KitchenLimits } from "@/core/safety/limits";
 
@@ -20,9 +21,13 @@ export function useWorked(
   input: Formulation,
   rate: Pick<Rate, "factor"> | undefined,
   kitchen: KitchenLimits,
+  poured?: Poured,
 ): { answer: WorkedOut | Refused; late: boolean } {
   const rateFactor = rate?.factor ?? 1;
-  const asked = useMemo<Asked>(() => ({ input, rateFactor, kitchen }), [input, rateFactor, kitchen]);
+  const asked = useMemo<Asked>(
+    () => ({ input, rateFactor, kitchen, ...(poured && { poured }) }),
+    [input, rateFactor, kitchen, poured],
+  );
   // The page waits for its first answer as it was sent; later ones come to a page that goes on.
   const [first] = useState(asked);
   const [held, setHeld] = useState<Held | null>(null);
