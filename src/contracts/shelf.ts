@@ -26,8 +26,10 @@ export interface SittingSoon {
 /** Food that was lifted out and is still to be cooked. */
 export interface KeptFood {
   batchId: string;
-  /** Raw it is to be cooked by then; null where no table says. */
+  /** Raw it is to be cooked by then; null where no table says, or it is in the heat by now. */
   useByMs: number | null;
+  /** In the heat or at the table, by what was ticked off. */
+  wentOn: boolean;
 }
 
 export interface ShelfView {

@@ -11,12 +11,16 @@ import * as words from "@/words/server/known-acts";
 
 const HOUR_MS = 3_600_000;
 
-type Row = Pick<typeof batches.$inferSelect, "body" | "rateFactor" | "startedAtMs" | "plannedLiftAtMs">;
+/** What decides which acts a batch can have. */
+export type ActsOf = Pick<
+  typeof batches.$inferSelect,
+  "body" | "rateFactor" | "startedAtMs" | "plannedLiftAtMs"
+>;
 
 const acts = remembered<ReadonlyMap<string, StepKind> | undefined>(60);
 
 /** Every act a batch can have: by the hours it was started with, and as a sitting's plan may stretch them. */
-const actsOf = ({ body, rateFactor, startedAtMs, plannedLiftAtMs }: Row) =>
+const actsOf = ({ body, rateFactor, startedAtMs, plannedLiftAtMs }: ActsOf) =>
   acts(JSON.stringify([body, rateFactor, plannedLiftAtMs - startedAtMs]), () => {
     const f = formulationSchema.parse(body);
     const sheet = sheetOf(f, rateFactor);
@@ -29,13 +33,13 @@ const actsOf = ({ body, rateFactor, startedAtMs, plannedLiftAtMs }: Row) =>
   });
 
 /** Works out what acts a batch can have and keeps it: before the right to write is taken, which others wait for. */
-export const workOutActs = (row: Row): void => void actsOf(row);
+export const workOutActs = (row: ActsOf): void => void actsOf(row);
 
 /** What kind each act of a batch is, by its id. */
-export const kindsOf = (row: Row): ReadonlyMap<string, StepKind> => actsOf(row) ?? new Map();
+export const kindsOf = (row: ActsOf): ReadonlyMap<string, StepKind> => actsOf(row) ?? new Map();
 
 /** @throws Refusal 404 where the batch has no such act */
-export function knownAct(row: Row, actId: string): void {
+export function knownAct(row: ActsOf, actId: string): void {
   if (actsOf(row)?.has(actId) === false) throw notFound(words.actOfThisBatch);
 }
 

@@ -104,7 +104,15 @@ test("what was lifted out and not eaten has its days, counted from before the so
   const id = begin(NOW - 30 * HOUR, { ...dry, pieces: { ...dry.pieces, daysRaw: 1 } });
   liftBatch(db, id, NOW - HOUR, NOW - HOUR);
   // Whole cuts of pork keep five days raw (USDA FSIS, from memory); one was over when they went in.
-  expect(loadShelfView(db, NOW).kept).toEqual([{ batchId: id, useByMs: NOW - 30 * HOUR + 4 * 24 * HOUR }]);
+  const useByMs = NOW - 30 * HOUR + 4 * 24 * HOUR;
+  expect(loadShelfView(db, NOW).kept).toEqual([{ batchId: id, useByMs, wentOn: false }]);
   judgeBatch(db, id, { faults: [], words: "", salt: 0 }, NOW);
   expect(loadShelfView(db, NOW).kept).toEqual([]);
+});
+
+test("in the oven, it has no days to be cooked in any more, and is not offered to be put back", () => {
+  const id = begin(NOW - 30 * HOUR, { ...dry, cook: { toC: 63, minutes: 60, restMin: 5, ovenC: 180 } });
+  liftBatch(db, id, NOW - HOUR, NOW - HOUR);
+  confirmAct(db, id, "stage_1", { atMs: NOW }, NOW);
+  expect(loadShelfView(db, NOW).kept).toEqual([{ batchId: id, useByMs: null, wentOn: true }]);
 });

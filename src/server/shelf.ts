@@ -18,6 +18,7 @@ import { loadKitchen } from "./kitchen";
 import { rehearsedBatches } from "./rehearsed";
 import { batchActs, sittingActs, sittings } from "./schema";
 import { sheetOf } from "./sheets";
+import { hasGoneOn } from "./taken-out";
 import { ifReadable } from "./unreadable";
 
 const MIN_MS = 60_000;
@@ -58,7 +59,7 @@ export function loadShelfView(db: Db, nowMs: number): ShelfView {
     sittings: soon.map((s) => s.sitting),
     kept: unjudgedBatches(db, LIFTED_MOST)
       .filter((b) => !rehearsed.has(b.id))
-      .map(keptOf),
+      .map((b) => keptOf(db, b)),
     fridge: {
       usedL: running.reduce(
         (sum, b) => sum + (b.clock.fromMs === null ? fridgeLitres(programs.get(b.id)) : 0),
@@ -178,12 +179,15 @@ function stateOf(stored: StoredPlan | null): SittingSoon["state"] {
 }
 
 /** Raw food is counted from when it was bought. */
-function keptOf({ id, formulation, startedAtMs }: BatchView): KeptFood {
+function keptOf(db: Db, batch: BatchView): KeptFood {
+  const { id, formulation, startedAtMs } = batch;
+  const wentOn = hasGoneOn(db, { ...batch, body: formulation, rateFactor: batch.rate.factor });
   const food = pantryOf(formulation.own).food(formulation.foodId);
   const hours = food && rawStorageLimitH(food);
   const rawBeforeH = 24 * (formulation.pieces.daysRaw ?? 0);
   return {
     batchId: id,
-    useByMs: hours === undefined ? null : startedAtMs + Math.max(0, hours - rawBeforeH) * HOUR_MS,
+    wentOn,
+    useByMs: hours === undefined || wentOn ? null : startedAtMs + Math.max(0, hours - rawBeforeH) * HOUR_MS,
   };
 }

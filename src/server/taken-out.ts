@@ -1,12 +1,12 @@
 import { and, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { isBaked } from "@/core/preparations";
-import { showsItOut, takesItOut } from "@/core/program/out";
+import { showsItOut, takesItOut, wentOn } from "@/core/program/out";
 import { announce } from "./changes";
 import { clockOf, isToCome } from "./clock";
 import { type Db, writing } from "./database";
 import { GO_IN, isToGoIn, wentIn } from "./gone-in";
-import { kindsOf, workOutActs } from "./known-acts";
+import { kindsOf, workOutActs, type ActsOf } from "./known-acts";
 import { notFound, Refusal } from "./problem";
 import { batchActs, batches, batchEvents } from "./schema";
 import * as words from "@/words/server/taken-out";
@@ -56,11 +56,8 @@ export function undoLift(db: Db, batchId: string, nowMs: number): void {
   writing(db, (tx) => {
     const row = batchRow(tx, batchId);
     if (row.liftedAtMs === null) return;
-    const { taking, showing } = outActs(row);
-    const done = doneIn(tx, batchId);
-    if (showing.some((id) => done.has(id) && !taking.includes(id)))
-      throw new Refusal(409, words.itWentOn, words.takeBackAtWorkFirst);
-    for (const actId of taking)
+    if (hasGoneOn(tx, row)) throw new Refusal(409, words.itWentOn, words.takeBackAtWorkFirst);
+    for (const actId of outActs(row).taking)
       tx.delete(batchActs)
         .where(and(eq(batchActs.batchId, batchId), eq(batchActs.actId, actId)))
         .run();
@@ -68,6 +65,12 @@ export function undoLift(db: Db, batchId: string, nowMs: number): void {
   });
   announce(batchId);
 }
+
+/** Whether something was ticked off since it was out that is only done with what is out. */
+export const hasGoneOn = (db: Db, row: Pick<Row, "id"> & ActsOf): boolean => {
+  const done = doneIn(db, row.id);
+  return wentOn(kindsOf(row), (id) => done.has(id), isBaked(formulationSchema.parse(row.body)));
+};
 
 interface Told {
   atMs: number;

@@ -65,7 +65,7 @@ export function UndoLiftButton({ batchId, name }: { batchId: string; name: strin
         {words.notOutYet}
       </button>
       {problem && (
-        <p role="alert" className="text-sm text-error">
+        <p role="alert" className="basis-full text-sm text-error">
           {problem}
         </p>
       )}

@@ -15,6 +15,14 @@ export const takesItOut = (kind: StepKind, baked: boolean): boolean =>
 export const showsItOut = (kind: StepKind, baked: boolean): boolean =>
   takesItOut(kind, baked) || (baked ? AFTER_BAKING : AFTER).includes(kind);
 
+/** Whether anything was done since that is only done with what is out. @param acts kinds by their ids */
+export const wentOn = (
+  acts: Iterable<readonly [string, StepKind]>,
+  isDone: (id: string) => boolean,
+  baked: boolean,
+): boolean =>
+  [...acts].some(([id, kind]) => isDone(id) && showsItOut(kind, baked) && !takesItOut(kind, baked));
+
 /** The act that puts food into the heat: a crust's own going in. @param part of a joint taken apart, from 1; left out: the first */
 export const intoHeat = (f: Formulation, part = 1): string =>
   isBaked(f) ? "go_in" : f.cook?.apart ? `p${part}_stage_1` : "stage_1";

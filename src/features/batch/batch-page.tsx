@@ -9,6 +9,7 @@ import type { Formulation } from "@/core/formulation";
 import type { Proposal } from "@/core/journal/next-time";
 import { hasBath, isBaked } from "@/core/preparations";
 import { batchTime } from "@/core/program/batch-clock";
+import { wentOn } from "@/core/program/out";
 import type { Program } from "@/core/program/step";
 import { batchNote } from "@/ui/batch-words";
 import { duration, fixed, grams, offBy, percent } from "@/ui/format";
@@ -75,11 +76,9 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
           <Link className="btn min-h-11" href={`/bench?formula=${batch.formulaId}&version=${batch.version}`}>
             {words.onTheBenchAgain}
           </Link>
-          {lifted ? (
-            <UndoLiftButton batchId={batch.id} name={batch.name} />
-          ) : (
-            hours >= 0 && <LiftButton batchId={batch.id} name={batch.name} clock={batch.clock} />
-          )}
+          {lifted
+            ? !isFurther(batch, work, derived) && <UndoLiftButton batchId={batch.id} name={batch.name} />
+            : hours >= 0 && <LiftButton batchId={batch.id} name={batch.name} clock={batch.clock} />}
         </>
       }
     >
@@ -149,6 +148,14 @@ function BatchNow({ kitchen, batch, work, derived, newest, proposals, nowMs: ser
     </Shell>
   );
 }
+
+/** In the heat or at the table, by what was ticked off: it is not put back before that is taken back. */
+const isFurther = ({ formulation }: BatchDetail, { done }: WorkView, derived: DerivedBatch | null): boolean =>
+  wentOn(
+    derived?.program.steps.map((s) => [s.id, s.kind] as const) ?? [],
+    (id) => done[id] !== undefined,
+    isBaked(formulation),
+  );
 
 const movedBy = (toldH: number | undefined, nowH: number | undefined) =>
   toldH === undefined || nowH === undefined ? undefined : nowH - toldH;

@@ -89,9 +89,9 @@ function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
         {batches.map((batch) => (
           <li
             key={batch.id}
-            className="flex min-h-12 items-center justify-between gap-3 border-b border-line"
+            className="flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b border-line py-1"
           >
-            <Link href={`/batch/${batch.id}`} className="min-w-0 flex-1 py-3 leading-snug font-semibold">
+            <Link href={`/batch/${batch.id}`} className="min-w-40 flex-1 py-2.5 leading-snug font-semibold">
               {batch.name}
             </Link>
             {batch.liftedAtMs !== null && (
@@ -100,9 +100,11 @@ function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
                 <UseBy batch={batch} kept={kept} nowMs={nowMs} />
               </span>
             )}
-            {batch.liftedAtMs !== null && nowMs - batch.liftedAtMs < UNDO_FOR_MS && (
-              <UndoLiftButton batchId={batch.id} name={batch.name} />
-            )}
+            {batch.liftedAtMs !== null &&
+              nowMs - batch.liftedAtMs < UNDO_FOR_MS &&
+              !kept.some((k) => k.batchId === batch.id && k.wentOn) && (
+                <UndoLiftButton batchId={batch.id} name={batch.name} />
+              )}
           </li>
         ))}
       </ul>
