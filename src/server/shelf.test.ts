@@ -6,7 +6,7 @@ import { liftBatch } from "./taken-out";
 import { openDatabase, type Db } from "./database";
 import { loadShelfView } from "./shelf";
 import { createSitting, confirmSittingAct, loadSitting, startDish } from "./sittings";
-import { confirmAct, judgeBatch } from "./work";
+import { confirmAct, judgeBatch, undoAct } from "./work";
 
 const NOW = Date.UTC(2026, 10, 27, 12);
 const MIN = 60_000;
@@ -85,6 +85,16 @@ describe("a sitting to come", () => {
     const ids = acts.map((a) => a.id);
     expect(new Set(ids).size).toBe(ids.length);
     expect(ids.some((a) => a.startsWith(batchId))).toBe(false);
+    // Gone in late, its soak is cut short for the table: the card has the hour of the plan.
+    const started = loadShelfView(db, NOW).running[0];
+    const lateMs = started.startedAtMs + 5 * HOUR;
+    confirmAct(db, batchId, "go_in", { atMs: lateMs }, lateMs);
+    loadSitting(db, id, lateMs);
+    const late = loadShelfView(db, lateMs);
+    const out = late.acts.find((a) => a.id === "chops/lift_out");
+    expect(late.running[0].plannedLiftAtMs).toBe(out?.atMs);
+    expect(late.running[0].plannedLiftAtMs).not.toBe(started.plannedLiftAtMs + 5 * HOUR);
+    undoAct(db, batchId, "go_in", NOW);
     const first = acts.find((a) => a.dish === "Chops");
     confirmAct(db, batchId, first?.id.split("/")[1] ?? "", { atMs: NOW }, NOW);
     confirmSittingAct(db, id, { taskId: "roots/prep", atMs: NOW }, NOW);

@@ -15,6 +15,7 @@ import { finishedBatches, runningBatches, unjudgedBatches } from "./batch-views"
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
+import { asPlanned } from "./planned-lift";
 import { rehearsedBatches } from "./rehearsed";
 import { batchActs, sittingActs, sittings } from "./schema";
 import { sheetOf } from "./sheets";
@@ -50,7 +51,7 @@ export function loadShelfView(db: Db, nowMs: number): ShelfView {
   ];
   return {
     kitchen,
-    running,
+    running: asPlanned(db, running, nowMs),
     finished,
     acts: acts
       .filter((a) => a.atMs >= nowMs - PAST_MS && a.atMs <= nowMs + AHEAD_MS)

@@ -199,7 +199,9 @@ function Times({ batch, program, isIn }: TimesProps) {
         {happened.map((event, i) => (
           <li key={i} className="flex justify-between gap-4 border-b border-dotted border-line py-2">
             <span>
-              {EVENT_WORDS[event.kind] ?? event.kind}
+              {event.kind === "started" && event.atMs !== batch.startedAtMs
+                ? words.wasToGoIn
+                : (EVENT_WORDS[event.kind] ?? event.kind)}
               {event.what && `: ${titleOf(event.what)}`}
               {event.deviceAheadMs !== null && event.deviceAheadMs !== 0 && (
                 <span className="block text-sm text-quiet">{clockOff(event.deviceAheadMs)}</span>

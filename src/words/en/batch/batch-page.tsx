@@ -44,6 +44,7 @@ export const eventWords = {
 export const tappedOnADeviceWhose = (apart: string, aheadMs: number) =>
   `Tapped on a device whose clock was ${apart} ${aheadMs > 0 ? "ahead" : "behind"}; the hour is the kitchen’s.`;
 export const toGoIn = "To go in";
+export const wasToGoIn = "Was to go in";
 export const toBeTakenOut = "To be taken out";
 export const whatHappened = "What happened";
 export const acknowledgedAtTheStart = "Acknowledged at the start";
