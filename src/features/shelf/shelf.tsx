@@ -89,9 +89,9 @@ function LatelyOut({ batches, kept, nowMs }: LatelyProps) {
         {batches.map((batch) => (
           <li
             key={batch.id}
-            className="flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b border-line py-1"
+            className="flex min-h-12 flex-wrap items-center justify-between gap-x-3 border-b border-line pb-1"
           >
-            <Link href={`/batch/${batch.id}`} className="min-w-40 flex-1 py-2.5 leading-snug font-semibold">
+            <Link href={`/batch/${batch.id}`} className="min-w-40 flex-1 py-3 leading-snug font-semibold">
               {batch.name}
             </Link>
             {batch.liftedAtMs !== null && (
