@@ -11,7 +11,7 @@ need_compiler
 need_chromium &
 browser=$!
 fetch_packages
-compiling "$FOR_TESTS" npm rebuild better-sqlite3 &
+compiling "$FOR_TRYING" npm rebuild better-sqlite3 &
 driver=$!
 npm run types &
 types=$!

@@ -10,9 +10,9 @@ export DATABASE_PATH="${DATABASE_PATH:-data/demo.db}"
 export TYPES_CHECKED=1
 
 stage "1 of 4: what Debian lacks here, and packages from the npm registry. About a minute." fetch_packages
-compiling "$FOR_KITCHENS" npm rebuild better-sqlite3 >/dev/null &
+compiling "$FOR_TRYING" npm rebuild better-sqlite3 >/dev/null &
 driver=$!
-stage "2 of 4: the pages are built, and the database's driver is compiled beside. One to two minutes." npm run build
+stage "2 of 4: the pages are built, and the database's driver is compiled beside. About a minute." npm run build
 stage "3 of 4: what is left of the driver." wait "$driver"
 stage "4 of 4: the example kitchen is loaded. Some seconds." npx tsx scripts/load-demo.ts
 exec bash scripts/start.sh

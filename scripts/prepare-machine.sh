@@ -25,8 +25,9 @@ need_chromium() {
 }
 
 # The driver comes as source, and compiling it is the longest part of all. Half as hard a compiler takes a third of the time,
-# and its questions then take some two fifths longer, which no test waits for; one step down costs nothing that was measured.
-FOR_TESTS=-O1
+# and its questions then take some two fifths longer, which no test and no demo waits for; one step down costs nothing that was
+# measured. Who keeps a kitchen installs with `npm ci`, which compiles it anew.
+FOR_TRYING=-O1
 FOR_KITCHENS=-O2
 
 # How hard, then what is installed with it.
