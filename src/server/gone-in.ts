@@ -1,7 +1,7 @@
 import { and, eq, sql } from "drizzle-orm";
 import type { Db } from "./database";
 import { Refusal } from "./problem";
-import { fitToReadings, readingsOf } from "./readings";
+import { fitAgain } from "./readings";
 import { batches, batchEvents } from "./schema";
 import * as words from "@/words/server/gone-in";
 
@@ -37,7 +37,7 @@ export function wentIn(db: Db, row: Begun, atMs: number): void {
     .set({ startedAtMs: atMs, plannedLiftAtMs: row.plannedLiftAtMs + laterMs })
     .where(eq(batches.id, row.id))
     .run();
-  if (readingsOf(db, row.id).length > 0) fitToReadings(db, row.id);
+  fitAgain(db, row.id);
 }
 
 /** That it went in was taken back: the hour of the plan stands again. */

@@ -63,5 +63,11 @@ test("a bath is read as what was poured: its salt is no speed of the flesh", () 
   read(plain);
   read(over);
   // The same strength of a bath that began stronger: more has gone in by then.
-  expect(loadBatch(db, over).rate.factor).toBeGreaterThan(loadBatch(db, plain).rate.factor);
+  const stronger = loadBatch(db, over).rate;
+  expect(stronger.factor).toBeGreaterThan(loadBatch(db, plain).rate.factor);
+  // Weighed in after it was read, it is the same.
+  keepWeight(db, plain, "pickling", planG(plain, "pickling") * 1.05, NOW);
+  expect(loadBatch(db, plain).rate).toEqual(stronger);
+  scaleLines(db, plain, 1.2);
+  expect(loadBatch(db, plain).rate).not.toEqual(stronger);
 });

@@ -82,8 +82,13 @@ export function removeReading(db: Db, batchId: string, readingId: number): void 
   });
 }
 
+/** The same anew where a bath was read: it went in at another hour, or holds something else, than was taken for true. */
+export function fitAgain(db: Db, batchId: string): void {
+  if (readingsOf(db, batchId).length > 0) fitToReadings(db, batchId);
+}
+
 /** Fits a batch's rate to all its readings, from what was known at its start. */
-export function fitToReadings(db: Db, batchId: string): void {
+function fitToReadings(db: Db, batchId: string): void {
   const batch = batchRow(db, batchId);
   // Read before it went in, a bath says nothing of the food.
   const read = readingsOf(db, batchId).filter((r) => r.atMs > batch.startedAtMs);

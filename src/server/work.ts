@@ -12,6 +12,7 @@ import { batchActs, batches, batchEvents, batchWeights, instrumentSessions, outc
 import { knownAct, knownLine, workOutActs } from "./known-acts";
 import { listPhotos } from "./photos";
 import { weightsOf } from "./poured";
+import { fitAgain } from "./readings";
 import { shownSamples } from "./samples";
 import { inAgainBy, outBy } from "./taken-out";
 import { readScale } from "./scale";
@@ -128,6 +129,7 @@ export function keepWeight(db: Db, batchId: string, lineId: string, grams: numbe
     .values(row)
     .onConflictDoUpdate({ target: [batchWeights.batchId, batchWeights.lineId], set: row })
     .run();
+  fitAgain(db, batchId);
   announce(batchId);
 }
 
@@ -135,6 +137,7 @@ export function keepWeight(db: Db, batchId: string, lineId: string, grams: numbe
 export function scaleLines(db: Db, batchId: string, scaledBy: number): void {
   rowOf(db, batchId);
   db.update(batches).set({ scaledBy }).where(eq(batches.id, batchId)).run();
+  fitAgain(db, batchId);
   announce(batchId);
 }
 
