@@ -116,7 +116,18 @@ export async function holding(kitchen: Kitchen, snapshot: Buffer): Promise<void>
 function clearBeside(databasePath: string): void {
   const folder = path.dirname(databasePath);
   for (const name of readdirSync(folder))
-    if (!/\.db(-\w+)?$/.test(name)) rmSync(path.join(folder, name), { recursive: true });
+    if (name.endsWith(ATTEMPTS)) forgetAttempts(path.join(folder, name));
+    else if (!/\.(db|attempts)(-\w+)?$/.test(name)) rmSync(path.join(folder, name), { recursive: true });
+}
+
+const ATTEMPTS = ".attempts";
+
+/** The server holds the file open: gone from under it, it could write no more of them. */
+function forgetAttempts(file: string): void {
+  const db = new Database(file);
+  const tables = db.prepare("SELECT name FROM sqlite_master WHERE type = 'table'").pluck().all() as string[];
+  for (const name of tables) db.prepare(`DELETE FROM "${name}"`).run();
+  db.close();
 }
 
 const runs = (server: ChildProcess | undefined): server is ChildProcess =>
