@@ -1,12 +1,10 @@
-import { asPoured, type RealWeights } from "../formula/weigh/as-poured";
+import type { RealWeights } from "../formula/weigh/as-poured";
 import { momentAt } from "../diffusion/moment";
-import type { SoakError } from "../diffusion/stages";
-import type { Formulated } from "../formula/formulate";
+import { formulate, type Formulated } from "../formula/formulate";
 import { RANGES } from "../quantity/ranges";
-import { computeSoak } from "../formula/soak/soak";
-import { type SoakLoad } from "../formula/soak/soak-problem";
 import type { SoakWindow } from "../formula/soak/window";
-import { equilibriumPerWater, shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import { shareOfFinishedFlesh } from "../formula/weigh/equilibrium";
+import type { FormulationError } from "../formula/weigh/prepared";
 import type { Formulation } from "../formulation";
 import { ok, type Result } from "../result";
 import { liquidLevel } from "../vessel/fit";
@@ -65,21 +63,19 @@ export interface AcceptedEffect {
   window: SoakWindow;
 }
 
-/** What really going in changes: the same soak from the weights as poured. */
+/** What really going in changes: the same formula of the weights as poured. */
 export function effectOf(
   input: Formulation,
-  sheet: Formulated,
-  real: RealWeights,
-): Result<AcceptedEffect, SoakError> {
-  const { loadG, waterG } = asPoured(sheet, { weights: real, scaledBy: 1 });
-  const load: SoakLoad = { ...sheet.load, saltG: loadG, waterG };
-  const soak = computeSoak(input, load);
-  if (!soak.ok) return soak;
-  const w = sheet.soaked.waterFraction;
-  const moment = momentAt(soak.value.run, input.pullH * 3600);
+  { load: { rateFactor } }: Pick<Formulated, "load">,
+  weights: RealWeights,
+): Result<AcceptedEffect, FormulationError> {
+  const poured = formulate(input, { rateFactor, poured: { weights, scaledBy: 1 } });
+  if (!poured.ok) return poured;
+  const { soaked, soak, endFraction } = poured.value;
+  const moment = momentAt(soak.run, input.pullH * 3600);
   return ok({
-    meanFraction: shareOfFinishedFlesh(moment.mean, w),
-    endFraction: shareOfFinishedFlesh(equilibriumPerWater(sheet.flesh, load.waterG, load.saltG), w),
-    window: soak.value.window,
+    meanFraction: shareOfFinishedFlesh(moment.mean, soaked.waterFraction),
+    endFraction,
+    window: soak.window,
   });
 }

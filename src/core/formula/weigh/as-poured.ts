@@ -18,10 +18,13 @@ const LEAST_WATER_G = 1;
 
 /**
  * A preparation with its lines as they really went in: salt and water of the bath, or on the flesh, are by the scale from here on.
+ * Of what is injected as much goes in as was meant to, at the strength it was poured to. Where two lines are of one thing, a
+ * weight says nothing of which: both are as the sheet has them.
  * @returns the same where nothing was weighed
  */
-export function asPoured<P extends Poursome>(p: P, { weights, scaledBy }: Poured): P {
-  const poured = ({ id, massG }: SheetLine) => weights[id] ?? massG * scaledBy;
+export function asPoured(p: Prepared, { weights, scaledBy }: Poured): Prepared {
+  const isAlone = (id: string) => p.lines.filter((l) => l.id === id).length === 1;
+  const poured = ({ id, massG }: SheetLine) => (isAlone(id) ? weights[id] : undefined) ?? massG * scaledBy;
   if (p.lines.every((l) => poured(l) === l.massG)) return p;
   const lines = p.lines.map((l): SheetLine => {
     const massG = poured(l);
@@ -29,20 +32,32 @@ export function asPoured<P extends Poursome>(p: P, { weights, scaledBy }: Poured
   });
   const more = (of: (line: SheetLine) => number) =>
     lines.reduce((sum, l, i) => sum + (joins(l.where) ? of(l) - of(p.lines[i] ?? l) : 0), 0);
-  const loadG = Math.max(0, p.loadG + more((l) => l.naclG));
-  const wet = p.waterG > 0;
-  const waterG = wet
-    ? Math.max(LEAST_WATER_G, p.waterG + more((l) => (l.role === "water" ? l.massG : 0)))
-    : p.waterG;
+  const naclG = Math.max(0, p.naclG + more((l) => l.naclG));
+  const waterG =
+    p.waterG > 0
+      ? Math.max(LEAST_WATER_G, p.waterG + more((l) => (l.role === "water" ? l.massG : 0)))
+      : p.waterG;
   return {
     ...p,
     lines,
     apart: apartOf(lines),
-    naclG: Math.max(0, p.naclG + more((l) => l.naclG)),
-    loadG,
+    naclG,
     waterG,
-    ...(p.brine && wet && { brine: brineStrength(saltFractionFromPerWater(loadG / waterG)) }),
+    ...reaching(p, { naclG, waterG, moreSaltG: more((l) => l.naclG) }),
+    ...(p.brine && { brine: brineStrength(saltFractionFromPerWater(naclG / waterG)) }),
   };
 }
 
-type Poursome = Pick<Prepared, "lines" | "apart" | "naclG" | "loadG" | "waterG" | "brine">;
+/** What of it can reach the flesh, and how it meets it. */
+function reaching(
+  p: Prepared,
+  { naclG, waterG, moreSaltG }: { naclG: number; waterG: number; moreSaltG: number },
+): Pick<Prepared, "loadG" | "contact"> {
+  const { contact } = p;
+  if (contact.kind !== "within") return { loadG: Math.max(0, p.loadG + moreSaltG), contact };
+  const stronger = p.naclG > 0 ? naclG / waterG / (p.naclG / p.waterG) : 1;
+  return {
+    loadG: p.loadG * stronger,
+    contact: { ...contact, corePerWater: contact.corePerWater * stronger },
+  };
+}
