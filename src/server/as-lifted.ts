@@ -1,21 +1,16 @@
-import { eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { sheetSnapshotSchema } from "@/contracts/sheet";
 import { outcomeAt } from "@/core/formula/account/outcome";
 import { formulate } from "@/core/formula/formulate";
 import type { Poured } from "@/core/formula/weigh/as-poured";
 import { remembered } from "@/core/remembered";
+import { batchRow, type BatchRow } from "./batch-row";
 import type { Db } from "./database";
 import { pouredOf } from "./poured";
-import { notFound } from "./problem";
-import { batches } from "./schema";
 
 const HOUR_MS = 3_600_000;
 
-type Lifted = Pick<
-  typeof batches.$inferSelect,
-  "sheet" | "body" | "rateFactor" | "startedAtMs" | "liftedAtMs"
->;
+type Lifted = Pick<BatchRow, "sheet" | "body" | "rateFactor" | "startedAtMs" | "liftedAtMs">;
 
 /** Nearer than this to the planned hour the sheet's own figure stands, of the hours. */
 const AS_PLANNED = 0.02;
@@ -45,8 +40,7 @@ export function saltAsLifted(
 
 /** The same of a batch by its id; what was planned where it is not out yet. @throws Refusal 404 */
 export function saltHeld(db: Db, batchId: string): number {
-  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
+  const row = batchRow(db, batchId);
   if (row.liftedAtMs === null) return plannedOf(row);
   return saltAsLifted(row, pouredOf(db, batchId));
 }

@@ -5,10 +5,11 @@ import { readingBody, type ReadingRequest } from "@/contracts/requests";
 import { formulate } from "@/core/formula/formulate";
 import { learnRate } from "@/core/learned/learn-rate";
 import { hasBath } from "@/core/preparations";
+import { batchRow, type BatchRow } from "./batch-row";
 import { type Db, writing } from "./database";
 import { keepRate } from "./kitchen";
 import { pouredOf } from "./poured";
-import { notFound, Refusal } from "./problem";
+import { Refusal } from "./problem";
 import { batches, readings } from "./schema";
 import * as words from "@/words/server/readings";
 
@@ -23,12 +24,6 @@ export function readingsOf(db: Db, batchId: string) {
     .orderBy(asc(readings.atMs), asc(readings.id))
     .all()
     .map(({ id, atMs, body }) => ({ id, atMs, reading: readingBody.parse(body) }));
-}
-
-function batchRow(db: Db, batchId: string) {
-  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
-  return row;
 }
 
 /**
@@ -62,7 +57,7 @@ export function addReadings(
   });
 }
 
-function checkTime(batch: ReturnType<typeof batchRow>, atMs: number, nowMs: number): void {
+function checkTime(batch: BatchRow, atMs: number, nowMs: number): void {
   const endMs = batch.liftedAtMs ?? nowMs + 60_000;
   if (atMs > batch.startedAtMs && atMs <= endMs) return;
   throw new Refusal(422, words.readingOutOfReach, words.aReadingLiesBetweenThe, {

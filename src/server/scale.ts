@@ -3,11 +3,12 @@ import { panRequest, type Pan, type WorkView } from "@/contracts/work";
 import { batchTime } from "@/core/program/batch-clock";
 import { simulated } from "@/core/instruments/instrument";
 import { lineSeed, pouredG } from "@/core/instruments/pour";
+import { batchRow } from "./batch-row";
 import { announce } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
-import { batches, instrumentSessions } from "./schema";
+import { instrumentSessions } from "./schema";
 import * as words from "@/words/server/scale";
 
 /** Two looks so far apart tell whether the pointer stands still, s. */
@@ -39,8 +40,7 @@ export function hearScale(batchId: string, grams: number, nowMs: number): void {
 
 /** Puts a line on the simulated scale. @throws Refusal 404 where none is plugged in */
 export function setPan(db: Db, batchId: string, pan: Pan, nowMs: number): void {
-  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
+  const row = batchRow(db, batchId);
   const panSinceMs = Math.round(batchTime(clockOf(row), nowMs));
   const set = db
     .update(instrumentSessions)

@@ -7,7 +7,10 @@ import type { BatchView } from "@/contracts/views";
 import { wallTime } from "@/core/program/batch-clock";
 import { rawStorageLimitH } from "@/core/materials/lookup";
 import { pantryOf } from "@/core/materials/pantry";
+import { isBaked } from "@/core/preparations";
+import { takesItOut } from "@/core/program/out";
 import { programOf } from "@/core/program/program";
+import type { PlannedTask } from "@/core/schedule/planned-tasks";
 import { actsIn } from "@/core/program/step";
 import type { Program } from "@/core/program/step";
 import { remembered } from "@/core/remembered";
@@ -15,7 +18,6 @@ import { finishedBatches, runningBatches, unjudgedBatches } from "./batch-views"
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
 import { loadKitchen } from "./kitchen";
-import { asPlanned } from "./planned-lift";
 import { rehearsedBatches } from "./rehearsed";
 import { batchActs, sittingActs, sittings } from "./schema";
 import { sheetOf } from "./sheets";
@@ -42,7 +44,7 @@ export function loadShelfView(db: Db, nowMs: number): ShelfView {
     .filter((b) => !rehearsed.has(b.id))
     .slice(0, LATELY);
   const soon = sittingsSoon(db, nowMs);
-  const planned = new Set(soon.flatMap((s) => s.batchIds));
+  const planned = new Map(soon.flatMap((s) => s.running));
   const programs = new Map(running.map((b) => [b.id, programFor(b)]));
   const acts = [
     ...soon.flatMap((s) => s.acts),
@@ -51,7 +53,7 @@ export function loadShelfView(db: Db, nowMs: number): ShelfView {
   ];
   return {
     kitchen,
-    running: asPlanned(db, running, nowMs),
+    running: running.map((b) => asPlanned(b, planned.get(b.id))),
     finished,
     acts: acts
       .filter((a) => a.atMs >= nowMs - PAST_MS && a.atMs <= nowMs + AHEAD_MS)
@@ -71,6 +73,16 @@ export function loadShelfView(db: Db, nowMs: number): ShelfView {
     empty: running.length === 0 && finished.length === 0 && formulaHeads(db).length === 0,
     nowMs,
   };
+}
+
+/**
+ * A batch with the hour that the plan of a sitting takes it out at: it may stretch a soak or cut it short, and at work it is what
+ * everybody goes by.
+ */
+function asPlanned(batch: BatchView, tasks: readonly PlannedTask[] | undefined): BatchView {
+  const baked = isBaked(batch.formulation);
+  const out = tasks?.find((t) => takesItOut(t.kind, baked));
+  return out ? { ...batch, plannedLiftAtMs: out.startMs } : batch;
 }
 
 const programs = remembered<Program | undefined>(60);
@@ -121,7 +133,8 @@ function actsOf(db: Db, batch: BatchView, program: Program | undefined): ShelfAc
 interface Soon {
   sitting: SittingSoon;
   acts: ShelfAct[];
-  batchIds: string[];
+  /** What it plans of each running batch that it has. */
+  running: [string, PlannedTask[]][];
 }
 
 /** Sittings whose table is still to come, as their plans stand: nothing is planned for a look at the Shelf. */
@@ -154,7 +167,11 @@ function sittingsSoon(db: Db, nowMs: number): Soon[] {
         acts: (clockFromMs === null ? (goesBy?.tasks ?? []) : [])
           .filter((t) => t.handsOn && !done.has(t.id))
           .map((t) => ({ id: t.id, atMs: t.startMs, title: t.title, dish: t.dish, href: `/sitting/${id}` })),
-        batchIds: goesBy ? dishes.flatMap((d) => (d.kind === "running" ? [d.batchId] : [])) : [],
+        running: goesBy
+          ? dishes.flatMap((d): [string, PlannedTask[]][] =>
+              d.kind === "running" ? [[d.batchId, goesBy.tasks.filter((t) => t.dishId === d.id)]] : [],
+            )
+          : [],
       };
     });
 }

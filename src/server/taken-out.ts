@@ -2,12 +2,13 @@ import { and, eq } from "drizzle-orm";
 import { formulationSchema } from "@/contracts/formulation";
 import { isBaked } from "@/core/preparations";
 import { showsItOut, takesItOut, wentOn } from "@/core/program/out";
+import { batchRow, type BatchRow } from "./batch-row";
 import { announce } from "./changes";
 import { clockOf, isToCome } from "./clock";
 import { type Db, writing } from "./database";
 import { GO_IN, isToGoIn, wentIn } from "./gone-in";
 import { kindsOf, workOutActs, type ActsOf } from "./known-acts";
-import { notFound, Refusal } from "./problem";
+import { Refusal } from "./problem";
 import { batchActs, batches, batchEvents } from "./schema";
 import * as words from "@/words/server/taken-out";
 
@@ -15,8 +16,6 @@ import * as words from "@/words/server/taken-out";
  * When the food left its salt. It is told in two ways, by a button on the Shelf and by the acts at work, and is one fact:
  * whichever came first stands, and each is shown by the other.
  */
-
-type Row = typeof batches.$inferSelect;
 
 /**
  * Marks the lift-out. Two cooks tapping at once lift it once: the first time stands.
@@ -67,7 +66,7 @@ export function undoLift(db: Db, batchId: string, nowMs: number): void {
 }
 
 /** Whether something was ticked off since it was out that is only done with what is out. */
-export const hasGoneOn = (db: Db, row: Pick<Row, "id"> & ActsOf): boolean => {
+export const hasGoneOn = (db: Db, row: Pick<BatchRow, "id"> & ActsOf): boolean => {
   const done = doneIn(db, row.id);
   return wentOn(kindsOf(row), (id) => done.has(id), isBaked(formulationSchema.parse(row.body)));
 };
@@ -79,7 +78,7 @@ interface Told {
 }
 
 /** An act was ticked off: where it shows that the food is out, it is out since then. */
-export function outBy(tx: Db, row: Row, actId: string, told: Told): void {
+export function outBy(tx: Db, row: BatchRow, actId: string, told: Told): void {
   if (row.liftedAtMs !== null || !outActs(row).showing.includes(actId)) return;
   // What is said not to have gone in, or is cooked before it was to, stood no time at all.
   const stood = told.atMs >= row.startedAtMs && !doneIn(tx, row.id, true).has(GO_IN);
@@ -88,19 +87,19 @@ export function outBy(tx: Db, row: Row, actId: string, told: Told): void {
 }
 
 /** An act was taken back: where no other shows it out any more, it is in again. */
-export function inAgainBy(tx: Db, row: Row, actId: string, nowMs: number): void {
+export function inAgainBy(tx: Db, row: BatchRow, actId: string, nowMs: number): void {
   const { showing } = outActs(row);
   if (row.liftedAtMs === null || !showing.includes(actId)) return;
   const done = doneIn(tx, row.id);
   if (!showing.some((id) => done.has(id))) markIn(tx, row, nowMs);
 }
 
-function markOut(tx: Db, { id: batchId }: Row, { atMs, nowMs, deviceAheadMs }: Told): void {
+function markOut(tx: Db, { id: batchId }: BatchRow, { atMs, nowMs, deviceAheadMs }: Told): void {
   tx.update(batches).set({ liftedAtMs: atMs }).where(eq(batches.id, batchId)).run();
   tx.insert(batchEvents).values({ batchId, kind: "lifted", atMs, recordedAtMs: nowMs, deviceAheadMs }).run();
 }
 
-function markIn(tx: Db, row: Row, nowMs: number): void {
+function markIn(tx: Db, row: BatchRow, nowMs: number): void {
   tx.update(batches).set({ liftedAtMs: null }).where(eq(batches.id, row.id)).run();
   tx.insert(batchEvents)
     .values({ batchId: row.id, kind: "lift_undone", atMs: nowMs, recordedAtMs: nowMs })
@@ -109,7 +108,7 @@ function markIn(tx: Db, row: Row, nowMs: number): void {
 }
 
 /** Acts of a batch that take its food out, and all that show it is out. */
-function outActs(row: Row): { taking: string[]; showing: string[] } {
+function outActs(row: BatchRow): { taking: string[]; showing: string[] } {
   const baked = isBaked(formulationSchema.parse(row.body));
   const kinds = [...kindsOf(row)];
   const ids = (is: typeof showsItOut) => kinds.filter(([, kind]) => is(kind, baked)).map(([id]) => id);
@@ -126,9 +125,3 @@ const doneIn = (db: Db, batchId: string, notDone = false): Set<string> =>
       .all()
       .map((act) => act.id),
   );
-
-function batchRow(db: Db, batchId: string): Row {
-  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
-  return row;
-}

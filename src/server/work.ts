@@ -3,6 +3,7 @@ import type { z } from "zod";
 import { judgedSchema, type actRequest, type Channel, type WorkView } from "@/contracts/work";
 import { batchTime } from "@/core/program/batch-clock";
 import { judgedSalt, type Judged } from "@/core/journal/outcome";
+import { batchRow } from "./batch-row";
 import { announce } from "./changes";
 import { clockOf, isToCome } from "./clock";
 import { type Db, writing } from "./database";
@@ -16,12 +17,6 @@ import { fitAgain } from "./readings";
 import { shownSamples } from "./samples";
 import { inAgainBy, outBy } from "./taken-out";
 import { readScale } from "./scale";
-
-function rowOf(db: Db, batchId: string) {
-  const row = db.select().from(batches).where(eq(batches.id, batchId)).get();
-  if (!row) throw notFound("batch");
-  return row;
-}
 
 /** Of a batch's row only what moves while it is at work: its formula and sheet are long, and read once elsewhere. */
 const MOVES = {
@@ -74,9 +69,9 @@ export function confirmAct(
   { atMs, byTimer, notDone = false, deviceAheadMs }: z.infer<typeof actRequest>,
   nowMs: number,
 ) {
-  workOutActs(rowOf(db, batchId));
+  workOutActs(batchRow(db, batchId));
   const standing = writing(db, (tx) => {
-    const row = rowOf(tx, batchId);
+    const row = batchRow(tx, batchId);
     const before = tx
       .select()
       .from(batchActs)
@@ -103,9 +98,9 @@ export function confirmAct(
 
 /** Takes a tap back; the record keeps both. */
 export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): void {
-  workOutActs(rowOf(db, batchId));
+  workOutActs(batchRow(db, batchId));
   writing(db, (tx) => {
-    const row = rowOf(tx, batchId);
+    const row = batchRow(tx, batchId);
     const gone = tx
       .delete(batchActs)
       .where(and(eq(batchActs.batchId, batchId), eq(batchActs.actId, actId)))
@@ -123,7 +118,7 @@ export function undoAct(db: Db, batchId: string, actId: string, nowMs: number): 
 
 /** Keeps what a line really weighed; weighed again, the later weight stands. */
 export function keepWeight(db: Db, batchId: string, lineId: string, grams: number, nowMs: number): void {
-  knownLine(rowOf(db, batchId), lineId);
+  knownLine(batchRow(db, batchId), lineId);
   const row = { batchId, lineId, grams, recordedAtMs: nowMs };
   db.insert(batchWeights)
     .values(row)
@@ -135,7 +130,7 @@ export function keepWeight(db: Db, batchId: string, lineId: string, grams: numbe
 
 /** Scales every line still to be weighed, and those weighed, to what was poured over. */
 export function scaleLines(db: Db, batchId: string, scaledBy: number): void {
-  rowOf(db, batchId);
+  batchRow(db, batchId);
   db.update(batches).set({ scaledBy }).where(eq(batches.id, batchId)).run();
   fitAgain(db, batchId);
   announce(batchId);
@@ -143,7 +138,7 @@ export function scaleLines(db: Db, batchId: string, scaledBy: number): void {
 
 /** A batch rehearsed faster than the clock, for the demo and for tests: its own time goes on from where it is. */
 export function setPace(db: Db, batchId: string, speed: number, nowMs: number): void {
-  const ownMs = Math.round(batchTime(clockOf(rowOf(db, batchId)), nowMs));
+  const ownMs = Math.round(batchTime(clockOf(batchRow(db, batchId)), nowMs));
   db.update(batches)
     .set({ clockFromMs: nowMs, clockOwnMs: ownMs, clockSpeed: speed })
     .where(eq(batches.id, batchId))
@@ -154,7 +149,7 @@ export function setPace(db: Db, batchId: string, speed: number, nowMs: number): 
 /** Keeps how it turned out; judged again, the later judgement stands. */
 export function judgeBatch(db: Db, batchId: string, judged: Judged, nowMs: number): void {
   writing(db, (tx) => {
-    rowOf(tx, batchId);
+    batchRow(tx, batchId);
     const row = { batchId, body: judged, judgedAtMs: nowMs };
     tx.insert(outcomes).values(row).onConflictDoUpdate({ target: outcomes.batchId, set: row }).run();
     tx.update(batches)
