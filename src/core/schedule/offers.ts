@@ -1,6 +1,7 @@
 import { canBeHad, earliestTable } from "./earliest";
 import { draftsFor, type Draft, type OfferFacts } from "./drafts";
 import type { SittingRequest } from "./request";
+import { TAKEN_WITHIN_MS } from "./taken-within";
 
 /** What clears the clash: one change, or two where no one does; and what it costs. */
 export interface Offer {
@@ -45,8 +46,9 @@ function pairsOf(drafts: readonly Draft[]): Draft[][] {
     .slice(0, PAIRS_MOST);
 }
 
+/** The earliest hour that can be had still when it is taken; where every minute counts, the earliest of all. */
 function laterTable(request: SittingRequest, nowMs: number): Offer[] {
-  const tableMs = earliestTable(request, nowMs);
+  const tableMs = earliestTable(request, nowMs + TAKEN_WITHIN_MS) ?? earliestTable(request, nowMs);
   if (tableMs === undefined) return [];
   const byMin = Math.round((tableMs - request.tableMs) / 60_000);
   return [

@@ -7,6 +7,7 @@ import { canBeHad, earliestTable } from "./earliest";
 import { nightsBetween } from "./hours";
 import { breaches } from "./limits";
 import { offersFor } from "./offers";
+import { TAKEN_WITHIN_MS } from "./taken-within";
 import { provisionsOf } from "./provisions";
 import { problemFor, sittingOf } from "./read-request";
 import type { BatchRequest, DishRequest, SittingRequest } from "./request";
@@ -197,6 +198,30 @@ describe("no plan: what clashes, and the least that helps", () => {
     const tableMs = earliestTable(request, NOW) ?? NaN;
     expect(canBeHad({ ...request, tableMs }, NOW)).toBe(true);
     expect(canBeHad({ ...request, tableMs: tableMs - 5 * MIN }, NOW)).toBe(false);
+  });
+
+  test("the hour that is offered can be had for as long as it takes to read and to take it, to the minute", () => {
+    const request = sitting([batch("chops")], { tableMs: NOW - HOUR });
+    const later = offersFor(request, NOW, ["soak:chops"]).find((o) => o.id === "later");
+    if (!later) throw new Error("no later hour is offered");
+    const holds = (minutes: number) => canBeHad(later.request, NOW + minutes * MIN);
+    expect([0, 9, 10].map(holds)).toEqual([true, true, true]);
+    expect(answerSitting(later.request, NOW + TAKEN_WITHIN_MS).status).toBe("planned");
+    // Five minutes are the steps it is looked for by: no more is given away.
+    expect(holds(15)).toBe(false);
+  });
+
+  test("where it must be begun at once, the earliest hour of all is offered", () => {
+    const first = sitting([batch("chops")], { tableMs: NOW - HOUR });
+    const soonest = earliestTable(first, NOW) ?? NaN;
+    // There as short as that takes, and then away for weeks: in ten minutes nothing can be had any more.
+    const leaving = (fromMs: number) => ({ ...first, absences: [{ fromMs, toMs: NOW + 30 * 24 * HOUR }] });
+    let leavesMs = soonest + 6 * HOUR;
+    while (canBeHad({ ...leaving(leavesMs - 5 * MIN), tableMs: soonest }, NOW)) leavesMs -= 5 * MIN;
+    const request = leaving(leavesMs);
+    expect(earliestTable(request, NOW + TAKEN_WITHIN_MS)).toBeUndefined();
+    const later = offersFor(request, NOW, ["soak:chops"]).find((o) => o.id === "later");
+    expect(later?.request.tableMs).toBe(soonest);
   });
 
   test("too few trays: the trays are named, one more helps, and costs least", () => {
