@@ -81,6 +81,43 @@ test("of two wishes of the kitchen the one that costs fewer minutes is let go", 
   expect(nearestTo(kitchen({ tasks: [act] }), [])).toBeUndefined();
 });
 
+test("what is let go gives way by no more than it must; the dishes of a late table stay together", () => {
+  const dish = (id: string, soakMin: number, untilMin: number) => ({
+    tasks: [
+      task(`${id}/soak`, soakMin, { demand: `soak:${id}` }),
+      task(`${id}/serve`, 20, { fromMin: untilMin - 40, untilMin, demand: `table:${id}` }),
+    ],
+    links: [{ before: `${id}/soak`, from: "end", after: `${id}/serve`, to: "start", minMin: 0 }] as const,
+  });
+  const sitting = (...dishes: ReturnType<typeof dish>[]): Problem =>
+    kitchen({
+      tasks: dishes.flatMap((d) => d.tasks),
+      links: dishes.flatMap((d) => [...d.links]),
+      horizonMin: 9000,
+    });
+  // A table that is too soon, one of now, one of three days ago: as soon as the soak is over.
+  for (const untilMin of [319, 0, -4320]) {
+    const near = nearestTo(sitting(dish("duck", 300, untilMin)), [["table:duck"]]);
+    expect(near).toMatchObject({ letGo: ["table:duck"], misfits: ["duck/serve"] });
+    expect(near?.plan["duck/serve"]).toEqual({ start: 300, end: 320 });
+  }
+  // Who waits for the other waits with it: as many minutes over for both, as late as that lets it.
+  const two = sitting(dish("duck", 300, -60), dish("tofu", 100, -60));
+  const late = nearestTo(two, [["table:duck"], ["table:tofu"]]);
+  expect(late?.plan).toMatchObject({ "duck/serve": { end: 320 }, "tofu/serve": { end: 320 } });
+  // Of a soak and its table the one is let go that gives fewer minutes.
+  const near = nearestTo(sitting(dish("duck", 300, 290)), [["soak:duck", "table:duck"]]);
+  expect(near?.letGo).toEqual(["soak:duck"]);
+  expect(near?.plan["duck/soak"]).toEqual({ start: 0, end: 270 });
+  // Pinned where it cannot be, it comes as near to that as it can.
+  const pinned = kitchen({
+    tasks: [task("rest", 20, { fromMin: 50, demand: "rest" })],
+    pins: [{ taskId: "rest", atMin: 40, demand: "pinned:rest" }],
+    horizonMin: 9000,
+  });
+  expect(nearestTo(pinned, [["pinned:rest"]])?.plan.rest.start).toBe(50);
+});
+
 test("two clashes that have nothing to do with one another: each is told, and one wish of each is let go", () => {
   const tasks = [
     task("ribs", 180, { uses: oven(140), demand: "ribs" }),

@@ -4,13 +4,15 @@ import {
   isBoundBy,
   resourceDemand,
   type Closed,
+  type End,
   type Link,
   type Placed,
   type Plan,
   type Problem,
   type Task,
 } from "./model";
-import { search } from "./search";
+import { pointOf } from "./network";
+import { search, type Wish } from "./search";
 
 /** A plan that keeps everything but what is let go: one demand of each clash. */
 export interface Nearest {
@@ -22,6 +24,8 @@ export interface Nearest {
 
 /** Tries for each of them: what clashes was found with about as many. */
 const BUDGET = 400;
+/** Nothing is further away than this, min: a table of half a year ago. */
+const LOOSENED_MOST = 1 << 18;
 /** Ways of letting go one of each clash that are tried. */
 const WAYS_MOST = 40;
 
@@ -51,17 +55,105 @@ const oneOfEach = (clashes: readonly (readonly string[])[]): string[][] =>
 function leastAgainst(problem: Problem, ways: readonly string[][]): Nearest | undefined {
   let best: (Nearest & { againstMin: number }) | undefined;
   for (const letGo of ways) {
-    const found = search(problem, { without: new Set(letGo), budget: BUDGET });
-    if (found.status !== "found") continue;
-    const each = letGo.map((demand) => againstIt(problem, found.plan, demand));
+    const plan = asNearAsCanBe(problem, letGo, best?.againstMin);
+    if (!plan) continue;
+    const each = letGo.map((demand) => againstIt(problem, plan, demand));
     // A plan in which nothing that is shown goes against it says nothing.
     if (each.some((against) => against.size === 0)) continue;
     const againstMin = each.reduce((sum, against) => sum + total(against), 0);
     if (best && againstMin >= best.againstMin) continue;
     const misfits = [...new Set(each.flatMap((against) => [...against.keys()]))];
-    best = { plan: found.plan, letGo, misfits, againstMin };
+    best = { plan, letGo, misfits, againstMin };
   }
   return best && { plan: best.plan, letGo: best.letGo, misfits: best.misfits };
+}
+
+/**
+ * What is let go gives way by as little as it must: first all of it alike, then what is of one kind, so that the dishes of a
+ * late table stay together. Only hours give way by minutes; a room that is full, or nobody there, is or is not.
+ * @param beatenMin what goes by as many minutes or more is not looked for
+ */
+function asNearAsCanBe(problem: Problem, letGo: readonly string[], beatenMin = Infinity): Plan | undefined {
+  const hours = letGo.filter((demand) => wishesOf(problem, demand, 0).length > 0);
+  const by = new Map<string, number>();
+  const planBy = (demands: readonly string[], min: number): Plan | undefined => {
+    const wished = new Map([...by, ...demands.map((demand): [string, number] => [demand, min])]);
+    const wishes = [...wished].flatMap(([demand, byMin]) => wishesOf(problem, demand, byMin));
+    const found = search(problem, { without: new Set(letGo), wishes, budget: BUDGET });
+    return found.status === "found" ? found.plan : undefined;
+  };
+  let nearest = Number.isFinite(beatenMin) ? planBy(hours, beatenMin - 1) : planBy([], 0);
+  if (!nearest) return undefined;
+  const kinds = [...new Set(hours.map(kindOf))].map((kind) => hours.filter((d) => kindOf(d) === kind));
+  for (const group of kinds.length > 1 ? [hours, ...kinds] : kinds) {
+    const least = leastMinutes((min) => planBy(group, min), by.get(group[0]));
+    if (!least) return nearest;
+    nearest = least.plan;
+    for (const demand of group) by.set(demand, least.min);
+  }
+  return nearest;
+}
+
+/** "table" of "table:duck". */
+const kindOf = (demand: string): string => demand.replace(/:.*/, "");
+
+/** The fewest minutes with which there is a plan, looked for in doubling steps and then between them. */
+function leastMinutes(
+  planBy: (min: number) => Plan | undefined,
+  most = LOOSENED_MOST,
+): { min: number; plan: Plan } | undefined {
+  let tooFew = -1;
+  let least: { min: number; plan: Plan } | undefined;
+  for (let min = 0; !least && tooFew < most; min = Math.min(most, 2 * min + 1)) {
+    const plan = planBy(min);
+    if (plan) least = { min, plan };
+    else tooFew = min;
+  }
+  while (least && least.min - tooFew > 1) {
+    const min = Math.floor((tooFew + least.min) / 2);
+    const plan = planBy(min);
+    if (plan) least = { min, plan };
+    else tooFew = min;
+  }
+  return least;
+}
+
+/** A demand for hours, loosened by so many minutes at either end. */
+function wishesOf(problem: Problem, demand: string, byMin: number): Wish[] {
+  const point = (id: string, end: End) =>
+    pointOf(
+      problem.tasks.findIndex((t) => t.id === id),
+      end,
+    );
+  const ofTasks = problem.tasks.flatMap((task, i): Wish[] => {
+    if (task.demand !== demand) return [];
+    const [start, end] = [pointOf(i, "start"), pointOf(i, "end")];
+    // What has hours of its own comes at others, and takes no less.
+    const byLength = task.fromMin === undefined && task.untilMin === undefined ? byMin : 0;
+    return [
+      { from: end, to: start, weight: byLength - task.minMin },
+      { from: start, to: end, weight: task.maxMin + byLength },
+      ...(task.fromMin === undefined ? [] : [{ from: start, to: 0, weight: byMin - task.fromMin }]),
+      ...(task.untilMin === undefined ? [] : [{ from: 0, to: end, weight: task.untilMin + byMin }]),
+    ];
+  });
+  const ofLinks = problem.links.flatMap((link): Wish[] => {
+    if (link.demand !== demand) return [];
+    const [before, after] = [point(link.before, link.from), point(link.after, link.to)];
+    return [
+      { from: after, to: before, weight: byMin - link.minMin },
+      ...(link.maxMin === undefined ? [] : [{ from: before, to: after, weight: link.maxMin + byMin }]),
+    ];
+  });
+  const ofPins = (problem.pins ?? []).flatMap((pin): Wish[] => {
+    if (pin.demand !== demand) return [];
+    const start = point(pin.taskId, "start");
+    return [
+      { from: 0, to: start, weight: pin.atMin + byMin },
+      { from: start, to: 0, weight: byMin - pin.atMin },
+    ];
+  });
+  return [...ofTasks, ...ofLinks, ...ofPins];
 }
 
 const total = (against: ReadonlyMap<string, number>): number =>
