@@ -33,6 +33,8 @@ interface Props {
 const FIT_A_TABLET = 3;
 const MIN_MS = 60_000;
 const HOUR_MS = 60 * MIN_MS;
+/** A table gone by, with the word of what is now under its own. */
+const TABLE_THEN_NOW = "minmax(4.5rem, auto)";
 
 /** The plan as a score: time runs down, a column a dish, what is in use at the right; empty hours are folded. */
 export function ScoreView(props: Props) {
@@ -52,12 +54,13 @@ export function ScoreView(props: Props) {
   const units = useUnits();
   const { rows, columns, loads } = scoreOf(planned.tasks, dishes, planned.nights, tableMs);
   const nowRow = rows.findIndex((row) => (row.kind === "moment" ? row.atMs : row.toMs) >= nowMs);
+  const isTable = (row: ScoreRow) => row.kind === "moment" && row.atMs === tableMs;
   const [timeW, dishW, loadW, rowH] = paper
     ? ["4.75rem", "minmax(0, 1fr)", "1.5rem", "minmax(1.75rem, auto)"]
     : ["7rem", "minmax(7rem, 1fr)", "2.75rem", "minmax(3.25rem, auto)"];
   const grid = {
     gridTemplateColumns: `${timeW} repeat(${columns.length}, ${dishW}) repeat(${loads.length}, ${loadW})`,
-    gridTemplateRows: `auto ${rows.map((row) => (row.kind === "fold" ? "1.75rem" : rowH)).join(" ")}`,
+    gridTemplateRows: `auto ${rows.map((row, i) => (row.kind === "fold" ? "1.75rem" : isTable(row) && i + 1 === nowRow ? TABLE_THEN_NOW : rowH)).join(" ")}`,
   };
   return (
     <div
