@@ -38,8 +38,17 @@ test("a formula's past: what changed line by line, an old version newest again, 
   await expect(page.getByText("No formula of that name or tag.")).toBeVisible();
   await page.getByRole("checkbox", { name: "archived" }).check();
   await page.getByRole("button", { name: "Bring back: With a past", exact: true }).click();
-  await page.getByRole("checkbox", { name: "archived" }).uncheck();
+  // The last of them: there is no list of what is put away to stay in.
   await expect(page.getByRole("link", { name: "With a past", exact: true })).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: "archived" })).toHaveCount(0);
+  // Nor one of a tag that was taken off on another device meanwhile, and is gone when the page is read again.
+  await expect(page.getByRole("button", { name: "Michaelmas" })).toHaveAttribute("aria-pressed", "true");
+  const past = page.getByRole("link", { name: "Versions and files of With a past", exact: true });
+  const id = (await past.getAttribute("href"))?.split("/").at(-1);
+  await page.request.patch(`/api/formulas/${id}`, { data: { tags: [] } });
+  await page.getByRole("button", { name: "Archive: With a past", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Michaelmas" })).toHaveCount(0);
+  await expect(page.getByRole("link", { name: "Juniper pork loin", exact: true })).toBeVisible();
 });
 
 test("what a formula uses is put away, not taken out", async ({ page, request }) => {

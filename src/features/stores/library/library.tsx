@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { useState } from "react";
 import type { FormulaView } from "@/contracts/views";
 import type { FormulaMade } from "@/contracts/record";
@@ -19,6 +19,9 @@ export function Library(props: {
   const [away, setAway] = useState(false);
   const tags = [...new Set(formulas.flatMap((f) => f.tags))].sort();
   const hasAway = formulas.some((f) => f.archived);
+  // What there is nothing of any more is not chosen either: its button is gone, and it would hide all the rest.
+  if (tag !== null && !tags.includes(tag)) setTag(null);
+  if (away && !hasAway) setAway(false);
   const wanted = find.trim().toLowerCase();
   const shown = formulas.filter(
     (f) =>
