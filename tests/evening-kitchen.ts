@@ -1,4 +1,4 @@
-import { copyFileSync, writeFileSync } from "node:fs";
+import { copyFileSync, renameSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import { pathToFileURL } from "node:url";
 import type { PlannedTask } from "../src/core/schedule/planned-tasks";
@@ -34,7 +34,9 @@ export class Evening {
   /** Winds on to an instant, never back. */
   async at(ms: number): Promise<void> {
     this.nowMs = Math.max(this.nowMs, ms);
-    writeFileSync(this.clockFile, String(this.nowMs));
+    // Put there whole: half written it would be no time, and the server's own would be told for a moment.
+    writeFileSync(`${this.clockFile}.next`, String(this.nowMs));
+    renameSync(`${this.clockFile}.next`, this.clockFile);
     await this.page.clock.setFixedTime(this.nowMs);
     // The server reads its clock's file every few hundredths of a second.
     await this.page.waitForTimeout(40);
