@@ -18,7 +18,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
     timezoneId: ZONE,
-    screenshot: "only-on-failure",
     contextOptions: { reducedMotion: "reduce" },
     // What is asked of the server is asked of the server: the one test of working without a line lets it in.
     serviceWorkers: "block",

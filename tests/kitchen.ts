@@ -49,6 +49,15 @@ export const test = base.extend<Mine, Shared>({
     },
     { scope: "worker", timeout: START_MS },
   ],
+  // What stands on every page where a test has failed. The runner's own way has a picture of each that went well drawn too.
+  context: async ({ context, browser }, give, info) => {
+    await give(context);
+    if (info.status === info.expectedStatus) return;
+    const pages = browser.contexts().flatMap((c) => c.pages());
+    await Promise.all(
+      pages.map((page, i) => page.screenshot({ path: info.outputPath(`page-${i + 1}.png`) })),
+    );
+  },
   baseURL: async ({ kitchen }, give) => give(kitchen.url),
   otherPort: async ({ firstPort }, give) => {
     let next = firstPort + 1;
