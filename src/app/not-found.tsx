@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { Shell } from "@/ui/shell/shell";
 import * as words from "@/words/app/not-found";
 

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "./link";
 import type { HeatHere } from "@/core/formulation";
 import { fixed } from "./format";
 import { useUnits } from "./measures";

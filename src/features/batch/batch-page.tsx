@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { Suspense } from "react";
 import type { DerivedBatch } from "@/contracts/at-work";
 import type { BatchDetail, KitchenView } from "@/contracts/views";

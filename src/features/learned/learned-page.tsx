@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { LearnedView } from "@/contracts/learned-view";
 import type { TasteView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";

@@ -1,7 +1,7 @@
 "use client";
 
 import { Printer } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { PrintSheet, type PrintData } from "./print-sheet";
 import { TubLabels } from "./tub-label";
 import * as words from "@/words/print/print-page";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { BatchDetail } from "@/contracts/views";
 import type { WorkView } from "@/contracts/work";
 import { FAULT_NAME, judgedSalt } from "@/core/journal/outcome";

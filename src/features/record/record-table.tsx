@@ -2,7 +2,7 @@
 
 import { columnVisibilityFeature, createColumnHelper, tableFeatures, useTable } from "@tanstack/react-table";
 import { ArrowDown, ArrowUp } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { useMemo } from "react";
 import type { RecordQuery, RecordRow } from "@/contracts/record";
 import { duration, percent } from "@/ui/format";

@@ -2,7 +2,7 @@
 
 import dynamic from "next/dynamic";
 import { orMissing } from "@/ui/or-missing";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { PAGE_SIZE } from "@/contracts/figures";

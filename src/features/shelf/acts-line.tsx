@@ -1,5 +1,5 @@
 import { differenceInCalendarDays } from "date-fns";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { ShelfAct } from "@/contracts/shelf";
 import { tell } from "@/ui/format";
 import { Told, useUnits } from "@/ui/measures";

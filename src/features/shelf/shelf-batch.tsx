@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { BatchView } from "@/contracts/views";
 import { RAIL_FROM_H, RAIL_TO_H } from "@/core/formula/soak/window";
 import { batchTime } from "@/core/program/batch-clock";

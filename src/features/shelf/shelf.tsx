@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { KeptFood, ShelfView } from "@/contracts/shelf";
 import type { BatchView } from "@/contracts/views";
 import { UndoLiftButton } from "@/ui/lift-button";

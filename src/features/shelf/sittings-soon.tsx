@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { SittingSoon } from "@/contracts/shelf";
 import { useUnits } from "@/ui/measures";
 import { RehearseButton } from "./rehearse-button";

@@ -2,7 +2,7 @@
 
 import { TZDate } from "@date-fns/tz";
 import { addDays, nextSaturday } from "date-fns";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Usual } from "@/contracts/kitchen";

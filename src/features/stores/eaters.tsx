@@ -1,7 +1,7 @@
 "use client";
 
 import { Plus, Trash2 } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { useState } from "react";
 import { v4 as newId } from "uuid";
 import { HEATS, heatWord } from "@/core/formula/account/dish-facts";

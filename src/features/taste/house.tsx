@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { TasteView, TastingView } from "@/contracts/taste";
 import type { KitchenView } from "@/contracts/views";
 import { USUAL_WANTED } from "@/core/formula/offer/defaults";

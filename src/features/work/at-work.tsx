@@ -1,7 +1,7 @@
 "use client";
 
 import dynamic from "next/dynamic";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import { useCallback, useMemo, useState } from "react";
 import type { AtWorkView } from "@/contracts/at-work";
 import type { PlacedStep } from "@/core/program/at-work";

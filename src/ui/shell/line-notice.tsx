@@ -1,7 +1,7 @@
 "use client";
 
 import { ClockAlert, CloudOff } from "lucide-react";
-import Link from "next/link";
+import { Link } from "../link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback } from "react";
 import { offBy } from "../format";

@@ -2,7 +2,7 @@
 
 import { Archive, CalendarClock, CookingPot, NotebookText, Rows3, Search, Timer } from "lucide-react";
 import dynamic from "next/dynamic";
-import Link from "next/link";
+import { Link } from "../link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Modal } from "../modal";

@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { Formulated } from "@/core/formula/formulate";
 import { AS_WANTED } from "@/core/formula/offer/defaults";
 import { RANGES } from "@/core/quantity/ranges";

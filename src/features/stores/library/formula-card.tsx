@@ -1,7 +1,7 @@
 "use client";
 
 import { Archive, ArchiveRestore } from "lucide-react";
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView } from "@/contracts/views";
 import { choiceOf, isBaked } from "@/core/preparations";

@@ -1,4 +1,4 @@
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { FormulaBatch } from "@/contracts/record";
 import type { KitchenView } from "@/contracts/views";
 import { outcomeAt } from "@/core/formula/account/outcome";

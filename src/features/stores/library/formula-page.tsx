@@ -1,6 +1,6 @@
 "use client";
 
-import Link from "next/link";
+import { Link } from "@/ui/link";
 import type { ReactNode } from "react";
 import type { FormulaView, KitchenView } from "@/contracts/views";
 import { describeFormulation } from "@/core/exchange/describe";
