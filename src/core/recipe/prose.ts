@@ -112,12 +112,18 @@ function chunksOf(sentence: string): string[] {
 
 /** "40 g fine salt 20 g caster sugar zest of a lemon": nothing stands between them but the next amount. */
 function apart(chunk: string): string[] {
-  const at = [...chunk.matchAll(NEXT_AMOUNT)]
-    .map((m) => m.index + m[1].length)
+  const things: string[] = [];
+  let from = 0;
+  for (const match of chunk.matchAll(NEXT_AMOUNT)) {
+    const to = match.index + match[1].length;
+    const thing = chunk.slice(from, to);
     // An amount of its own stands before it: "salt 180 g" is one thing.
-    .filter((i) => /\d/.test(chunk.slice(0, i)))
-    .filter((i) => known(chunk.slice(0, i)) || customaryName(chunk.slice(0, i).replace(/^.*\d\S*\s/, "")));
-  return [0, ...at].map((from, i) => chunk.slice(from, at[i] ?? chunk.length).trim());
+    if (!/\d/.test(thing)) continue;
+    if (!known(thing) && !customaryName(thing.replace(/^.*\d\S*\s/, ""))) continue;
+    things.push(thing.trim());
+    from = to;
+  }
+  return [...things, chunk.slice(from).trim()];
 }
 const NEXT_AMOUNT =
   /(?<![a-z])([a-z]{3,20}\s+)(?=\d+(?:[.,]\d+)?\s*(?:kg|g|ml|cl|l|oz|lb|tbsp|tsp|cups?)\b|(?:juice|zest) of\b)/gi;
