@@ -15,6 +15,8 @@ const config: NextConfig = {
   }),
   serverExternalPackages: ["better-sqlite3", "piscina"],
   poweredByHeader: false,
+  // Where a proxy does it, or nobody is far away, it is work for nothing.
+  compress: process.env.COMPRESS !== "off",
   // `npm run check` has looked at the types by then.
   typescript: { ignoreBuildErrors: process.env.TYPES_CHECKED === "1" },
   experimental: {

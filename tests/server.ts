@@ -72,7 +72,14 @@ export async function openKitchen(
         process.execPath,
         ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
         {
-          env: { ...process.env, DATABASE_PATH: databasePath, TZ: ZONE, WARM_UP: "off", ...env },
+          env: {
+            ...process.env,
+            DATABASE_PATH: databasePath,
+            TZ: ZONE,
+            WARM_UP: "off",
+            COMPRESS: "off",
+            ...env,
+          },
           stdio: "ignore",
         },
       );
