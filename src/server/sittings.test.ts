@@ -80,6 +80,17 @@ test("of two cooks who change it at once the second is told, and nothing of the 
   expect(saveSitting(db, id, { body: mine, baseRevision: 2 }, NOW)).toMatchObject({ revision: 3 });
 });
 
+test("sent again because its answer was lost, it is saved once, and nobody else is said to have changed it", () => {
+  const { id } = createSitting(db, body(), NOW);
+  const mine = { body: body({ name: "Mine" }), baseRevision: 1 };
+  saveSitting(db, id, mine, NOW);
+  expect(saveSitting(db, id, mine, NOW)).toMatchObject({ revision: 2, body: { name: "Mine" } });
+  // What came after it is another's, or one's own by another way.
+  saveSitting(db, id, { body: body({ name: "Theirs" }), baseRevision: 2 }, NOW);
+  expect(() => saveSitting(db, id, mine, NOW)).toThrow(Refusal);
+  expect(loadSitting(db, id, NOW)).toMatchObject({ revision: 3, body: { name: "Theirs" } });
+});
+
 test("one that is not there is not saved", () => {
   expect(() => saveSitting(db, "none", { body: body(), baseRevision: 1 }, NOW)).toThrow(Refusal);
 });

@@ -53,6 +53,8 @@ export function putSitting(db: Db, id: string, { body, baseRevision }: SittingSa
 
 function putBody(tx: Db, id: string, body: SittingBody, baseRevision: number, nowMs: number): void {
   const row = rowOf(tx, id);
+  // Sent again, because its answer was lost: it stands there already.
+  if (row.revision === baseRevision + 1 && isDeepStrictEqual(row.body, body)) return;
   if (row.revision !== baseRevision)
     throw new Refusal(409, words.changedElsewhereMeanwhile, words.somebodyChangedThisSitting, {
       currentVersion: row.revision,

@@ -106,6 +106,29 @@ test("what is changed while a save is on its way goes after it, on its revision,
   ]);
 });
 
+test("asked for before a save and answered after it, the plan of before is not shown: it is asked for once more", async () => {
+  const { at, result } = opened();
+  const slow = gate();
+  // A save puts another view in its place.
+  const asItWas = at.view;
+  const quick = global.fetch;
+  // The first look is answered with what stood when it was asked, long after.
+  global.fetch = (async (...asked: Parameters<typeof fetch>) => {
+    global.fetch = quick;
+    at.asked.push({ method: "slow GET" });
+    expect(asked[0]).toBe(PATH);
+    await slow.shut;
+    return answer(asItWas);
+  }) as unknown as typeof fetch;
+  await Line.last.tell({ kind: "hello", versions: {}, open: [] });
+  act(() => result.current.change({ name: "Dinner" }));
+  await waitFor(() => expect(result.current.view.plan).toBe("planned anew"));
+  await act(async () => slow.open());
+  await waitFor(() => expect(at.asked.map((a) => a.method)).toEqual(["slow GET", "PUT", "GET"]));
+  expect(result.current.view).toMatchObject({ body: { name: "Dinner" }, plan: "planned anew", revision: 5 });
+  expect(result.current.kept).toBe("kept");
+});
+
 test("whoever must have it saved first waits for it, and is told the revision", async () => {
   const { at, result } = opened();
   const first = gate();

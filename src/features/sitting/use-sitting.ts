@@ -28,6 +28,8 @@ export function useSitting(first: SittingView) {
   const sending = useRef(false);
   const line = useRef<Promise<void>>(Promise.resolve());
   const overtaken = useRef(false);
+  /** How many answers of the server's were shown. */
+  const shown = useRef(0);
   const path = `/api/sittings/${first.id}`;
 
   const sendAll = useCallback(async () => {
@@ -39,6 +41,7 @@ export function useSitting(first: SittingView) {
       const sent = await send<SittingView>("PUT", path, { body, baseRevision: revision.current });
       if (sent.ok) {
         revision.current = sent.value.revision;
+        shown.current++;
         overtaken.current = false;
         if (waiting.current === null) dropSitting(first.id);
         setKept("kept");
@@ -77,11 +80,21 @@ export function useSitting(first: SittingView) {
     [flush],
   );
 
+  /** What the server has now. Asked before a save and answered after it, it would be a plan that is past: asked once more. */
+  const asItIs = useCallback(async (): Promise<SittingView | undefined> => {
+    for (;;) {
+      const before = shown.current;
+      const answer = await read<SittingView>(path);
+      if (!answer.ok) return undefined;
+      if (shown.current === before) return answer.value;
+    }
+  }, [path]);
+
   const lookNow = useCallback(
     async (take: boolean) => {
-      const answer = await read<SittingView>(path);
-      if (!answer.ok) return;
-      const fresh = answer.value;
+      const fresh = await asItIs();
+      if (!fresh) return;
+      shown.current++;
       if (take || (waiting.current === null && fresh.revision > revision.current)) {
         revision.current = fresh.revision;
         waiting.current = null;
@@ -93,7 +106,7 @@ export function useSitting(first: SittingView) {
       } else if (waiting.current === null && !sending.current)
         setView((v) => ({ ...v, running: fresh.running, plainDone: fresh.plainDone, plan: fresh.plan }));
     },
-    [path, first.id],
+    [asItIs, first.id],
   );
 
   const runs = useRef<ReadonlySet<string>>(new Set());
@@ -158,6 +171,7 @@ export function useSitting(first: SittingView) {
   /** What the server answered to something other than a save: a dish started, a plan made anew. */
   const take = (fresh: SittingView) => {
     revision.current = fresh.revision;
+    shown.current++;
     newest.current = fresh.body;
     setView(fresh);
   };
