@@ -186,3 +186,25 @@ test("a rehearsal's plans are its own", () => {
   Line.last.tell({ kind: "plans", rehearsalId: "s1", sittings: [] });
   expect(result.current.sittings).toHaveLength(0);
 });
+
+test("plans that were told while others were on their way are newer than those", async () => {
+  server();
+  const quick = global.fetch;
+  let arrive = () => {};
+  const onItsWay = new Promise<void>((done) => (arrive = done));
+  global.fetch = (async (...asked: Parameters<typeof fetch>) => {
+    await onItsWay;
+    return quick(...asked);
+  }) as typeof fetch;
+  const { result } = opened();
+  // Asked for by a new line, and answered with none of them, when one has been told of already.
+  Line.last.tell({ kind: "hello", versions: { b1: "p.1", b2: "p.2" }, open: ["b1", "b2"] });
+  Line.last.tell({ kind: "plans", rehearsalId: null, sittings: [{ ...evening, id: "s2" }] });
+  arrive();
+  await settled();
+  expect(result.current.sittings.map((s) => s.id)).toEqual(["s2"]);
+  // Asked for with nothing told meanwhile, it is what stands.
+  Line.last.tell({ kind: "hello", versions: { b1: "p.1", b2: "p.2" }, open: ["b1", "b2"] });
+  await settled();
+  expect(result.current.sittings).toEqual([]);
+});

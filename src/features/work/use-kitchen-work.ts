@@ -38,14 +38,19 @@ export function useKitchenWork(
     ({ work }: WorkNow) => setTaken((before) => notYetSaid(work, before, Date.now())),
     [],
   );
+  /** How often the plans were told. */
+  const tellings = useRef(0);
   const toldPlans = useCallback((told: readonly SittingAtWork[]) => {
+    tellings.current++;
     setSittings(told);
     setTicks((before) => notYetTicked(told, before, Date.now()));
   }, []);
   const look = useCallback(async () => {
     const query = rehearsalId === null ? "" : `?rehearsal=${rehearsalId}`;
+    const before = tellings.current;
     const answer = await read<{ sittings: SittingAtWork[] }>(`/api/work${query}`);
-    if (answer.ok) toldPlans(answer.value.sittings);
+    // Told of while the answer was on its way, they are newer than it.
+    if (answer.ok && tellings.current === before) toldPlans(answer.value.sittings);
   }, [rehearsalId, toldPlans]);
   const onEvent = useCallback(
     (event: LiveEvent) => {
