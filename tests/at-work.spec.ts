@@ -12,6 +12,21 @@ async function pace(page: Page, times: number): Promise<void> {
   else await expect(page.getByText(`rehearsal, ${times} ×`)).toBeVisible();
 }
 
+const DAY_MS = 86_400_000;
+
+/** What is sent to one place reaches the server as something it will not have. @returns makes it right again */
+async function spoiled(
+  page: Page,
+  what: string,
+  spoil: (body: Record<string, unknown>) => Record<string, unknown>,
+): Promise<() => Promise<void>> {
+  const where = `**/${what}`;
+  await page.route(where, (route) =>
+    route.continue({ postData: spoil(route.request().postDataJSON() as Record<string, unknown>) }),
+  );
+  return () => page.unroute(where);
+}
+
 /** Left to chance one probe in fifty never falls silent in a roast: this one does within its first quarter of an hour. */
 async function probeFallsSilent(page: Page): Promise<void> {
   const silent = (seed: number, atS: number) => simulated("probe", () => 20, seed).readAt(atS).value === null;
@@ -204,6 +219,20 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
   }
   await expect(page.locator("[data-forecast]")).toContainText("Out about");
   await pace(page, 1);
+  // A reading of tomorrow, as the server gets it: it comes back to its field, with the reason, and outlives a reload.
+  const mended = await spoiled(page, "samples", (body) => ({ ...body, atMs: Number(body.atMs) + DAY_MS }));
+  await page.getByLabel("Probe reads").fill("49.5");
+  await page.getByRole("button", { name: "Enter it" }).click();
+  const notTaken = page.getByRole("list", { name: "Not taken by the kitchen" });
+  await expect(notTaken).toContainText("a reading of 49.5 °C");
+  await page.reload();
+  await expect(notTaken).toContainText("a reading of 49.5 °C");
+  await expect(page.getByLabel("Probe reads")).toHaveValue("49.5");
+  await expect(page.locator("[data-core]")).toHaveText("46.0 °C");
+  await mended();
+  await page.getByRole("button", { name: "Enter it" }).click();
+  await expect(page.locator("[data-core]")).toHaveText("49.5 °C");
+  await expect(notTaken).toHaveCount(0);
   const serve = page
     .locator('[data-listed="serve"]', { hasText: "Rehearsed mullet" })
     .getByRole("button")
@@ -214,8 +243,15 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
   await page.getByRole("button", { name: "Done", exact: true }).click();
   const judge = page.getByRole("region", { name: "How it was" });
   await judge.getByRole("button", { name: "crust set like stone" }).click();
+  // What is not kept is not called saved.
+  const right = await spoiled(page, "outcome", (body) => ({ ...body, words: "hard ".repeat(1000) }));
+  await judge.getByRole("button", { name: "Keep the judgement" }).click();
+  await expect(judge.getByRole("alert")).toContainText("Not kept.");
+  await expect(judge.getByRole("status")).toHaveCount(0);
+  await right();
   await judge.getByRole("button", { name: "Keep the judgement" }).click();
   await expect(judge.getByRole("status")).toHaveText("saved");
+  await expect(judge.getByRole("alert")).toHaveCount(0);
 });
 
 test("the record is searched, filtered and sorted; two batches stand side by side", async ({ page }) => {

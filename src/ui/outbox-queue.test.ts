@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { heardTime } from "./kitchen-time";
+import type { Refused } from "./outbox-refused";
 import { inOneTab, kept, putIn, sendKept, type Entry } from "./outbox-queue";
 
 const KEY = "outbox";
@@ -39,10 +40,12 @@ function server(replies: Reply[] = []) {
 const told = () => {
   const sent: number[] = [];
   const refused: string[] = [];
+  const notNow: string[] = [];
   return {
     sent: (e: Entry) => void sent.push(numberOf(e.path)),
-    problem: (detail: string) => void refused.push(detail),
-    heard: { sent, refused },
+    refused: ({ entry: e, detail }: Refused) => void refused.push(`${numberOf(e.path)} ${detail}`),
+    problem: (detail: string) => void notNow.push(detail),
+    heard: { sent, refused, notNow },
   };
 };
 const once = (numbers: readonly number[]) => numbers.filter((n, i) => n !== numbers[i - 1]);
@@ -75,7 +78,7 @@ test("what is refused is said, once, and does not hold up what comes after", asy
   const { heard, ...ears } = told();
   for (const n of [1, 2]) putIn(KEY, entry(n));
   await sendKept(KEY, ears);
-  expect(heard).toEqual({ sent: [2], refused: [`not ${entry(1).path}`] });
+  expect(heard).toEqual({ sent: [2], refused: [`1 not ${entry(1).path}`], notNow: [] });
   expect(kept(KEY)).toEqual([]);
 });
 
@@ -95,7 +98,7 @@ test.each<Reply>(["disk full", "signed out"])(
     const { heard, ...ears } = told();
     for (const n of [1, 2]) putIn(KEY, entry(n));
     await sendKept(KEY, ears);
-    expect(heard).toEqual({ sent: [], refused: [`not ${entry(1).path}`] });
+    expect(heard).toEqual({ sent: [], refused: [], notNow: [`not ${entry(1).path}`] });
     expect(kept(KEY)).toEqual([entry(1), entry(2)]);
     await sendKept(KEY, ears);
     expect(reached).toEqual([1, 2]);

@@ -1,4 +1,5 @@
 import { isTimeHeard, setRight } from "./kitchen-time";
+import type { Refused } from "./outbox-refused";
 import { read, send, type Sent } from "./send";
 
 /** One thing tapped or entered here, kept in this device until the server has it. */
@@ -9,6 +10,9 @@ export interface Entry {
   /** Tapped before this device had heard the kitchen's time: its hour is set right when it is sent. */
   unheard?: true;
 }
+
+/** Which batch an entry is of; undefined for one of something else. */
+export const batchOf = ({ path }: Entry): string | undefined => /^\/api\/batches\/([^/]+)\//.exec(path)?.[1];
 
 /** What is kept under a key, the oldest first; what does not read is as nothing. */
 export function kept(key: string): Entry[] {
@@ -39,7 +43,9 @@ function takeOut(key: string, entry: Entry): void {
 export interface Told {
   /** The server has it. */
   sent: (entry: Entry) => void;
-  /** The server will not have it, and it is not tried again; or cannot take it now, and it stays kept. */
+  /** The server will not have it: it is not tried again. */
+  refused: (refused: Refused) => void;
+  /** The server cannot take it now, and it stays kept. */
   problem: (detail: string) => void;
 }
 
@@ -64,6 +70,7 @@ export async function sendKept(key: string, told: Told): Promise<void> {
     const later = !answer.ok && NOT_NOW.includes(answer.problem.status);
     if (!later) takeOut(key, next);
     if (answer.ok) told.sent(next);
+    else if (!later) told.refused({ entry: next, detail: answer.problem.detail });
     else if (answer.problem.status !== 0) told.problem(answer.problem.detail);
     if (later) return;
   }

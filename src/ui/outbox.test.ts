@@ -66,18 +66,51 @@ test("with no line it is kept, in order, and goes when the browser says the line
   expect(result.current.waiting).toEqual([]);
 });
 
-test("a refusal is said and not tried for ever; what comes after it goes, and takes the word away", async () => {
-  const at = server();
-  at.refuse.set(1, "That act is not of this batch.");
-  const { result } = renderHook(() => useOutbox());
-  await act(async () => result.current.add(entry(1)));
-  await act(async () => jest.advanceTimersByTimeAsync(0));
-  expect(result.current.problem).toBe("That act is not of this batch.");
-  expect(kept(OUTBOX)).toEqual([]);
-  await act(async () => result.current.add(entry(2)));
-  await act(async () => jest.advanceTimersByTimeAsync(0));
-  expect(at.reached).toEqual([2]);
-  expect(result.current.problem).toBeNull();
+describe("what the server will not have", () => {
+  const no = "That act is not of this batch.";
+  const refusing = async (n: number) => {
+    const at = server();
+    at.refuse.set(n, no);
+    const page = renderHook(() => useOutbox());
+    await act(async () => page.result.current.add(entry(n)));
+    await act(async () => jest.advanceTimersByTimeAsync(0));
+    return { at, ...page };
+  };
+
+  test("is not tried for ever, and holds nothing up; it and its reason stay, on a page that is opened later too", async () => {
+    const { at, result, unmount } = await refusing(1);
+    expect(kept(OUTBOX)).toEqual([]);
+    await act(async () => result.current.add(entry(2)));
+    await act(async () => jest.advanceTimersByTimeAsync(10_000));
+    expect(at.reached).toEqual([2]);
+    expect(result.current.refused).toEqual([{ entry: entry(1), detail: no }]);
+    unmount();
+    const later = renderHook(() => useOutbox());
+    await act(async () => jest.advanceTimersByTimeAsync(0));
+    expect(later.result.current.refused).toEqual([{ entry: entry(1), detail: no }]);
+  });
+
+  test("goes when it is put away, and when it is entered anew", async () => {
+    const { at, result } = await refusing(1);
+    at.refuse.set(2, no);
+    await act(async () => result.current.add(entry(2)));
+    await act(async () => jest.advanceTimersByTimeAsync(0));
+    expect(numbers(result.current.refused.map((r) => r.entry))).toEqual([1, 2]);
+    act(() => result.current.putAway(entry(2)));
+    expect(numbers(result.current.refused.map((r) => r.entry))).toEqual([1]);
+    at.refuse.clear();
+    act(() => result.current.add(entry(1)));
+    expect(result.current.refused).toEqual([]);
+    await act(async () => jest.advanceTimersByTimeAsync(0));
+    expect(at.reached).toEqual([1]);
+  });
+
+  test("goes too when it is sent from another page", async () => {
+    const { at, result } = await refusing(1);
+    at.refuse.clear();
+    await act(async () => void (await sendOrKeep(entry(1))));
+    expect(result.current.refused).toEqual([]);
+  });
 });
 
 test("what any page put in is told on every one, and every one hears that it went", async () => {

@@ -3,6 +3,7 @@
 import { useEffect, useSyncExternalStore } from "react";
 import { isTimeHeard } from "./kitchen-time";
 import { inOneTab, kept, putIn, sendEntry, sendKept, type Entry } from "./outbox-queue";
+import { keepRefused, putAway, refusedKept, type Refused } from "./outbox-refused";
 import * as words from "@/words/ui/outbox";
 
 const RETRY_MS = 2000;
@@ -13,9 +14,12 @@ const OLD_OUTBOX = "work";
 
 interface State {
   waiting: readonly Entry[];
+  /** What the server would not have: it is not lost before a cook has read why. */
+  refused: readonly Refused[];
+  /** Why what waits cannot be taken now. */
   problem: string | null;
 }
-const EMPTY: State = { waiting: [], problem: null };
+const EMPTY: State = { waiting: [], refused: [], problem: null };
 
 /** Sends what is kept, one by one and tried again until the server has answered. A refusal is said, and not tried for ever. */
 class Outbox {
@@ -41,8 +45,14 @@ class Outbox {
   }
 
   readonly add = (entry: Entry): void => {
+    putAway(entry);
     putIn(OUTBOX, entry);
     this.#look();
+  };
+
+  readonly putAway = (entry: Entry): void => {
+    putAway(entry);
+    this.#show({});
   };
 
   #begin(): void {
@@ -79,6 +89,10 @@ class Outbox {
               for (const tell of this.#sent) tell(entry);
               this.#show({ problem: null });
             },
+            refused: (refused) => {
+              keepRefused(refused);
+              this.#show({ problem: null });
+            },
             problem: (problem) => this.#show({ problem }),
           }),
         );
@@ -89,10 +103,8 @@ class Outbox {
   }
 
   #show(part: Partial<State>): void {
-    const waiting = kept(OUTBOX);
-    const next = { ...this.state, waiting, ...part };
-    const same = next.problem === this.state.problem && next.waiting.length + this.state.waiting.length === 0;
-    if (same) return;
+    const next = { ...this.state, waiting: kept(OUTBOX), refused: refusedKept(), ...part };
+    if (JSON.stringify(next) === JSON.stringify(this.state)) return;
     this.state = next;
     for (const changed of this.#seen) changed();
   }
@@ -102,6 +114,7 @@ const outbox = new Outbox();
 
 /** Sends an entry; with no line it is kept for later, by whichever page is open then, and that is told as done. */
 export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem: string | null }> {
+  outbox.putAway(entry);
   // Never before what already waits: a lift-out taken back must not arrive before the lift-out.
   if (kept(OUTBOX).length === 0) {
     const sent = await sendEntry(entry, !isTimeHeard());
@@ -114,11 +127,11 @@ export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem
 
 /** What waits on this device, wherever it was tapped. @param onSent as each is taken; the same between draws */
 export function useOutbox(onSent?: (entry: Entry) => void) {
-  const { waiting, problem } = useSyncExternalStore(
+  const { waiting, refused, problem } = useSyncExternalStore(
     outbox.subscribe,
     () => outbox.state,
     () => EMPTY,
   );
   useEffect(() => (onSent ? outbox.onSent(onSent) : undefined), [onSent]);
-  return { waiting, problem, add: outbox.add };
+  return { waiting, refused, problem, add: outbox.add, putAway: outbox.putAway };
 }

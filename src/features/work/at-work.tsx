@@ -9,6 +9,7 @@ import { batchTime } from "@/core/program/batch-clock";
 import { batchNote } from "@/ui/batch-words";
 import { doneAt, kitchenNow } from "@/ui/kitchen-time";
 import { NotYet, orMissing } from "@/ui/or-missing";
+import { batchOf } from "@/ui/outbox-queue";
 import { Shell } from "@/ui/shell/shell";
 import { useUnits } from "@/ui/measures";
 import { useNow } from "@/ui/use-now";
@@ -46,7 +47,11 @@ export function AtWork({
   rehearsalId,
   nowMs: serverNowMs,
 }: AtWorkView) {
-  const { works, sittings, waiting, act, tickPlain } = useKitchenWork(first, firstSittings, rehearsalId);
+  const { works, sittings, waiting, refused, act, tickPlain } = useKitchenWork(
+    first,
+    firstSittings,
+    rehearsalId,
+  );
   const wallMs = useNow(serverNowMs, TICK_MS);
   const units = useUnits();
   const [focus, setFocus] = useState<string | null>(focusId);
@@ -176,6 +181,7 @@ export function AtWork({
               current={current}
               act={(entry) => act(chosen.key, entry)}
               sent={waiting === 0}
+              refused={refused.filter(({ entry }) => batchOf(entry) === chosen.key)}
             />
           </div>
           <aside className="space-y-6">

@@ -10,6 +10,7 @@ import type { QuantityRule } from "@/core/quantity/parse";
 import { capital, fixed } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
+import type { Back } from "./refused";
 import { sayDrift } from "./say-drift";
 import * as words from "@/words/work/core-panel";
 
@@ -32,14 +33,18 @@ interface Props {
   timeZone: string;
   /** When its sitting is on the table, as it is going; left out where it is in none. */
   tableMs?: number | undefined;
+  /** What was entered last and not taken, with the reason: it stands in the field. */
+  refused: Back<number> | undefined;
   onRead: (channel: ProbeChannel, coreC: number) => void;
 }
 
 /** One core in the heat: what it reads, when it will be at its exit, and whether that is early or late. */
-export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, tableMs, onRead }: Props) {
+export function CorePanel(props: Props) {
+  const { heat, foreseen, safeMinC, several, nowMs, timeZone, tableMs, refused, onRead } = props;
   const units = useUnits();
   const { exit, sinceMs, out } = heat;
   const [typed, setTyped] = useState<number | null>(null);
+  const entered = typed ?? refused?.value;
   const readings = foreseen?.readings ?? [];
   const forecast = foreseen?.forecast;
   const last = readings.at(-1)?.coreC;
@@ -107,17 +112,18 @@ export function CorePanel({ heat, foreseen, safeMinC, several, nowMs, timeZone, 
           label={words.probeReads}
           unseen={exit.name ? `, ${exit.name}` : undefined}
           unit="°C"
-          value={typed ?? last ?? 20}
+          value={entered ?? last ?? 20}
           rule={CORE}
           digits={1}
+          refusal={typed === null ? refused?.detail : undefined}
           onChange={setTyped}
         />
         <button
           type="button"
           className="btn min-h-11"
-          disabled={typed === null}
+          disabled={entered === undefined}
           onClick={() => {
-            if (typed !== null) onRead(exit.channel, typed);
+            if (entered !== undefined) onRead(exit.channel, entered);
             setTyped(null);
           }}
         >

@@ -4,7 +4,9 @@ import { batchTime } from "@/core/program/batch-clock";
 import type { PlacedStep } from "@/core/program/at-work";
 import { ReckonedHere } from "@/ui/reckoned-here";
 import type { Entry } from "@/ui/outbox-queue";
+import type { Refused } from "@/ui/outbox-refused";
 import type { DishAtWork } from "./dish-at-work";
+import { refusedCore, refusedJudgement, refusedWeights } from "./refused";
 import { kitchenNow } from "@/ui/kitchen-time";
 
 /* Fetched when their hour comes. */
@@ -26,11 +28,13 @@ interface Props {
   current: PlacedStep | undefined;
   /** Everything tapped here is with the server. */
   sent: boolean;
+  /** What was entered of it and the server would not have. */
+  refused: readonly Refused[];
   act: (entry: Entry) => void;
 }
 
 /** What belongs to the dish in hand: the scale while it is weighed, its cores while it is in the heat, the table after it. */
-export function DishPanels({ dish, current, sent, act }: Props) {
+export function DishPanels({ dish, current, sent, refused, act }: Props) {
   const { worked, work, at, nowMs, timeZone } = dish;
   if (!worked || !work) return null;
   const { batch, sheet } = worked;
@@ -44,6 +48,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           weights={work.weights}
           scale={work.scale}
           scaledBy={work.scaledBy}
+          refused={refusedWeights(refused)}
           onScale={(scaledBy) => act({ method: "PUT", path: "scaled", body: { scaledBy } })}
           // A real scale is poured onto by hand: only the simulated one has to be told.
           onPan={(pan) =>
@@ -62,6 +67,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           nowMs={nowMs}
           timeZone={timeZone}
           tableMs={dish.tableMs}
+          refused={refusedCore(refused, heat.exit.channel)}
           onRead={(channel, coreC) => {
             // Of the tap's own instant, not of the page's last tick: two readings of one instant would be one.
             const atMs = Math.round(batchTime(work.clock, kitchenNow()));
@@ -75,6 +81,7 @@ export function DishPanels({ dish, current, sent, act }: Props) {
           batch={batch}
           work={work}
           sent={sent}
+          refused={refusedJudgement(refused)}
           onJudge={(judged) => act({ method: "PUT", path: "outcome", body: judged })}
         />
       )}

@@ -9,6 +9,7 @@ import { described } from "@/core/preparations";
 import { ASKED, sayScore, SCORED } from "@/ui/judged";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { Eaters } from "./eaters";
+import type { Back } from "./refused";
 import { Photos } from "./photos";
 import { Scores } from "./scores";
 import * as words from "@/words/work/judge-panel";
@@ -26,12 +27,14 @@ interface Props {
   work: WorkView;
   /** Everything tapped here is with the server. */
   sent: boolean;
+  /** What was to be kept last and was not taken, with the reason. */
+  refused: Back<Judged> | undefined;
   onJudge: (judged: Judged) => void;
 }
 
 /** How it was, in under a minute; faults with their likely causes from this batch's own numbers. */
-export function JudgePanel({ batch, work, sent, onJudge }: Props) {
-  const [judged, setJudged] = useState<Judged>(work.judged ?? NONE);
+export function JudgePanel({ batch, work, sent, refused, onJudge }: Props) {
+  const [judged, setJudged] = useState<Judged>(refused?.value ?? work.judged ?? NONE);
   const [kept, setKept] = useState(work.judged !== null);
   const change = (part: Partial<Judged>) => {
     setJudged({ ...judged, ...part });
@@ -108,7 +111,12 @@ export function JudgePanel({ batch, work, sent, onJudge }: Props) {
       >
         {words.keepTheJudgement}
       </button>
-      {kept && (
+      {refused && (
+        <p role="alert" className="mt-1 text-error">
+          {words.notKept(refused.detail)}
+        </p>
+      )}
+      {kept && !refused && (
         <span className="ml-3" role="status">
           {words.saved(sent)}
         </span>

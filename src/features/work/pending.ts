@@ -1,6 +1,6 @@
 import type { SittingAtWork } from "@/contracts/at-work";
 import type { WorkView } from "@/contracts/work";
-import type { Entry } from "@/ui/outbox-queue";
+import { batchOf, type Entry } from "@/ui/outbox-queue";
 
 type Reading = WorkView["readings"][number];
 
@@ -28,9 +28,6 @@ export function withPending(said: WorkView, pending: readonly Entry[]): WorkView
   }
   return work;
 }
-
-/** Which batch an entry is of; undefined for one of something else. */
-export const batchOf = ({ path }: Entry): string | undefined => /^\/api\/batches\/([^/]+)\//.exec(path)?.[1];
 
 const bodyOf = <T>(entry: Entry) => entry.body as T;
 

@@ -9,9 +9,9 @@ import { withDelta } from "@/contracts/work-delta";
 import { doneAt } from "@/ui/kitchen-time";
 import { useLive } from "@/ui/live/use-live";
 import { useOutbox } from "@/ui/outbox";
-import type { Entry } from "@/ui/outbox-queue";
+import { batchOf, type Entry } from "@/ui/outbox-queue";
 import { read } from "@/ui/send";
-import { batchOf, notYetSaid, notYetTicked, withPending, withTicks, type Taken, type Tick } from "./pending";
+import { notYetSaid, notYetTicked, withPending, withTicks, type Taken, type Tick } from "./pending";
 
 /**
  * Everything at work, the same on every device: the browser's one line tells what changes; what is tapped here is shown at
@@ -32,7 +32,7 @@ export function useKitchenWork(
     (entry: Entry) => setTaken((before) => [...before, { entry, atMs: Date.now() }]),
     [],
   );
-  const { waiting, add } = useOutbox(onSent);
+  const { waiting, refused, add } = useOutbox(onSent);
 
   const tellTaken = useCallback(
     ({ work }: WorkNow) => setTaken((before) => notYetSaid(work, before, Date.now())),
@@ -99,6 +99,7 @@ export function useKitchenWork(
     works,
     sittings: useMemo(() => sittings.map((s) => withTicks(s, ticks)), [sittings, ticks]),
     waiting: waiting.length,
+    refused,
     act,
     tickPlain,
   };

@@ -10,6 +10,7 @@ import { judgeWeight } from "@/core/program/weigh-in";
 import { grams } from "@/ui/format";
 import { NotYet, orMissing } from "@/ui/or-missing";
 import { QuantityField } from "@/ui/quantity-field";
+import type { Back } from "./refused";
 import { WeighRow } from "./weigh-row";
 import * as words from "@/words/work/weigh-in";
 
@@ -28,6 +29,8 @@ interface Props {
   scale: WorkView["scale"];
   /** Every line times this, since one was poured over. */
   scaledBy: number;
+  /** What was entered of a line and not taken, with the reason, by line. */
+  refused: ReadonlyMap<string, Back<number>>;
   onScale: (scaledBy: number) => void;
   onWeigh: (lineId: string, grams: number) => void;
   /** A line is about to be poured: a simulated scale pours it. */
@@ -35,7 +38,7 @@ interface Props {
 }
 
 /** Each line against the scale: tare, the band it must lie in, and what to do when it ran over. */
-export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWeigh, onPan }: Props) {
+export function WeighIn({ batch, sheet, weights, scale, scaledBy, refused, onScale, onWeigh, onPan }: Props) {
   const [tareG, setTareG] = useState(0);
   const [poured, setPoured] = useState<string | null>(null);
   const pour = (line: SheetLine) => {
@@ -82,6 +85,7 @@ export function WeighIn({ batch, sheet, weights, scale, scaledBy, onScale, onWei
             line={line}
             tareG={tareG}
             net={weights[line.id]}
+            refused={refused.get(line.id)}
             live={scale && poured === line.id ? { ...scale, grams: scale.grams - tareG } : undefined}
             onWeigh={(id, net) => {
               setPoured(null);

@@ -4,6 +4,7 @@ import type { SheetLine } from "@/core/formula/weigh/lines";
 import { bandOf, judgeWeight, offBy } from "@/core/program/weigh-in";
 import { capital, grams } from "@/ui/format";
 import { QuantityField } from "@/ui/quantity-field";
+import type { Back } from "./refused";
 import * as words from "@/words/work/weigh-row";
 
 const TONE = { under: "text-warning", right: "text-success", over: "text-error" } as const;
@@ -17,6 +18,8 @@ interface Props {
   line: SheetLine;
   tareG: number;
   net: number | undefined;
+  /** What was entered last and not taken, with the reason: it stands in the field. */
+  refused: Back<number> | undefined;
   /** What the scale shows of it while it is poured, the bowl taken off. */
   live: { grams: number; steady: boolean } | undefined;
   onWeigh: (lineId: string, grams: number) => void;
@@ -24,10 +27,10 @@ interface Props {
 }
 
 /** One line against the scale; water and what else is too much for one bowl goes in jug by jug. */
-export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
+export function WeighRow({ line, tareG, net, refused, live, onWeigh, onPour }: Props) {
   /** In already by earlier jugs, g. */
   const [before, setBefore] = useState(0);
-  const entry = useSettled(net, (value) => onWeigh(line.id, value));
+  const entry = useSettled(refused?.value ?? net, (value) => onWeigh(line.id, value));
   const { lowG, highG } = bandOf(line);
   const seen = live === undefined ? entry.value : before + live.grams;
   const judged = seen === undefined ? undefined : judgeWeight(line, seen);
@@ -58,6 +61,7 @@ export function WeighRow({ line, tareG, net, live, onWeigh, onPour }: Props) {
           value={inBowl === undefined ? 0 : inBowl + (inBowl > 0 ? tareG : 0)}
           rule={{ ...RANGES.lineG, max: 500_000, min: inBowl ? tareG : 0 }}
           digits={1}
+          refusal={refused?.detail}
           onChange={(gross) => entry.enter(before + Math.max(0, gross - tareG))}
           onLeave={entry.settle}
         />

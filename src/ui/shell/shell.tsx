@@ -1,4 +1,5 @@
 import { LineNotice } from "./line-notice";
+import { RefusedNotice } from "./refused-notice";
 import { Rack } from "./rack";
 import { UntilAlive } from "./until-alive";
 
@@ -37,6 +38,7 @@ export function Shell({ title, note, head, actions, waiting, children }: Props) 
           <div className="flex flex-wrap gap-2">{actions}</div>
         </header>
         <LineNotice />
+        <RefusedNotice />
         {/* What is hidden in it for screen readers stays in it: the page itself must not grow and scroll. */}
         <main className="relative min-h-0 flex-1 lg:overflow-auto">{children}</main>
       </UntilAlive>

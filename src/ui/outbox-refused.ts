@@ -1,0 +1,37 @@
+import type { Entry } from "./outbox-queue";
+
+/** What the server would not have, and why: kept on this device until it is entered anew or put away. */
+export interface Refused {
+  entry: Entry;
+  detail: string;
+}
+
+const KEY = "outbox-refused";
+
+/** The oldest first; what does not read is as nothing. */
+export function refusedKept(): Refused[] {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? "[]") as Refused[];
+  } catch {
+    return [];
+  }
+}
+
+/** Keeps it in the place of what was refused of the same thing before. */
+export const keepRefused = (refused: Refused): void => write([...others(refused.entry), refused]);
+
+/** Lets go of what was refused of the same thing: it is entered anew, or the cook has read it. */
+export function putAway(entry: Entry): void {
+  const left = others(entry);
+  if (left.length < refusedKept().length) write(left);
+}
+
+const others = (entry: Entry): Refused[] => refusedKept().filter((r) => thingOf(r.entry) !== thingOf(entry));
+
+const write = (refused: readonly Refused[]) => localStorage.setItem(KEY, JSON.stringify(refused));
+
+/** What is set, read or ticked off: one core, one line on the scale, one act. */
+function thingOf({ path, body }: Entry): string {
+  const { channel, lineId, taskId } = (body ?? {}) as Record<string, string | undefined>;
+  return [path, channel ?? lineId ?? taskId ?? ""].join(" ");
+}
