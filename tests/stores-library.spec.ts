@@ -105,8 +105,14 @@ test("two tabs on one formula: the second save sees what changed and brings both
   await told.getByRole("button", { name: "Bring both together" }).click();
   await expect(await bench.field("Portions")).toHaveValue("12");
   await expect(page.getByLabel("Salt wanted in the flesh", { exact: true })).toHaveValue("1.7");
+  // A page of the Stores that stands open elsewhere is kept up.
+  await other.goto(`/stores/formula/${new URL(page.url()).searchParams.get("formula")}`);
+  const versions = other.getByRole("region", { name: "Versions" });
+  await expect(versions.getByText("version 2", { exact: true })).toBeVisible();
+  await expect(versions.getByText("version 3", { exact: true })).toHaveCount(0);
   await page.getByRole("button", { name: "Save version 3" }).click();
   await expect(page.getByText("version 3 · saved")).toBeVisible();
+  await expect(versions.getByText("version 3", { exact: true })).toBeVisible();
 });
 
 test("what a new sitting begins with is the kitchen's own", async ({ page }) => {

@@ -11,6 +11,8 @@ export type LiveEvent =
   | { kind: "sitting"; id: string }
   /** Which batches are open now: one was begun, judged or taken out. */
   | { kind: "open"; ids: string[] }
+  /** Somebody changed what the kitchen's Stores hold. */
+  | { kind: "stores" }
   /** Something of the kitchen was written. */
   | { kind: "wrote" }
   /** Every few seconds, so that a line that died is noticed, and a device's clock that is wrong. */

@@ -1,6 +1,6 @@
 import { EventEmitter } from "node:events";
 
-/** Says which batch or sitting changed, to whoever listens in this process. */
+/** Says what changed, to whoever listens in this process. */
 const held = globalThis as { ironCrockChanges?: EventEmitter };
 
 function changes(): EventEmitter {
@@ -12,9 +12,14 @@ export const announce = (batchId: string): void => void changes().emit("batch", 
 /** An instrument read something: told of within a second, not at once. */
 export const announceReading = (batchId: string): void => void changes().emit("reading", batchId);
 export const announceSitting = (sittingId: string): void => void changes().emit("sitting", sittingId);
+/** A formula, a setting, something of the kitchen's own, a rate it learnt: what its Stores hold. */
+export const announceStores = (): void => void changes().emit("stores", "");
 
 /** @returns stops listening */
-export function onChange(what: "batch" | "reading" | "sitting", listener: (id: string) => void): () => void {
+export function onChange(
+  what: "batch" | "reading" | "sitting" | "stores",
+  listener: (id: string) => void,
+): () => void {
   changes().on(what, listener);
   return () => void changes().off(what, listener);
 }

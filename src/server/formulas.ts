@@ -5,6 +5,7 @@ import { formulationSchema } from "@/contracts/formulation";
 import type { FormulaView } from "@/contracts/views";
 import type { FormulaFile } from "@/core/exchange/formula-file";
 import type { Formulation } from "@/core/formulation";
+import { announceStores } from "./changes";
 import { type Db, writing } from "./database";
 import { loadFormula, versionOf } from "./formula-views";
 import { notFound, Refusal } from "./problem";
@@ -38,6 +39,7 @@ function addVersion(
     .values({ id, formulaId, version, body: formulation, note, createdAtMs: nowMs })
     .run();
   db.update(formulas).set({ name: formulation.name }).where(eq(formulas.id, formulaId)).run();
+  announceStores();
   return { formulaId, versionId: id, version };
 }
 
@@ -177,5 +179,6 @@ export function shelveFormula(
     ...(archived !== undefined && { archivedAtMs: archived ? nowMs : null }),
   };
   if (Object.keys(change).length > 0) db.update(formulas).set(change).where(eq(formulas.id, formulaId)).run();
+  announceStores();
   return loadFormula(db, formulaId);
 }

@@ -6,6 +6,7 @@ import type { KitchenRequest } from "@/contracts/requests";
 import type { KitchenView, Rate } from "@/contracts/views";
 import { USUAL_WORDS } from "@/core/quantity/words";
 import { NO_LIMITS } from "@/core/safety/limits";
+import { announceStores } from "./changes";
 import type { Db } from "./database";
 import { loadOwn } from "./own-entries";
 import { kitchen, rates } from "./schema";
@@ -54,11 +55,13 @@ function loadRates(db: Db): Record<string, Rate> {
 export function keepRate(db: Db, foodId: string, rate: Rate, nowMs: number): void {
   const row = { foodId, ...rate, learntAtMs: nowMs };
   db.insert(rates).values(row).onConflictDoUpdate({ target: rates.foodId, set: row }).run();
+  announceStores();
 }
 
 /** Forgets it: the table's rate holds again. */
 export function forgetRate(db: Db, foodId: string): void {
   db.delete(rates).where(eq(rates.foodId, foodId)).run();
+  announceStores();
 }
 
 export function changeKitchen(db: Db, change: KitchenRequest & { learned?: KitchenLearned }): KitchenView {
@@ -68,5 +71,6 @@ export function changeKitchen(db: Db, change: KitchenRequest & { learned?: Kitch
   const row = { name, timeZone, measures, limits, words, usual, houseSalt, learned };
   if (Object.values(row).some((value) => value !== undefined))
     db.update(kitchen).set(row).where(eq(kitchen.id, 1)).run();
+  announceStores();
   return loadKitchen(db);
 }

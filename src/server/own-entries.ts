@@ -1,6 +1,7 @@
 import { and, asc, eq } from "drizzle-orm";
 import { ownEntryRequest, type OwnEntryRequest, type OwnKind } from "@/contracts/kitchen";
 import type { KitchenView } from "@/contracts/views";
+import { announceStores } from "./changes";
 import type { Db } from "./database";
 import { ownEntries } from "./schema";
 import { ifReadable } from "./unreadable";
@@ -32,6 +33,7 @@ export function keepOwn(db: Db, { kind, entry }: OwnEntryRequest, nowMs: number)
     .values(row)
     .onConflictDoUpdate({ target: [ownEntries.kind, ownEntries.id], set: row })
     .run();
+  announceStores();
 }
 
 /** Puts an entry away, or takes it out again; one that is away is kept and not offered. */
@@ -40,6 +42,7 @@ export function shelveOwn(db: Db, kind: OwnKind, id: string, archived: boolean, 
     .set({ archivedAtMs: archived ? nowMs : null })
     .where(and(eq(ownEntries.kind, kind), eq(ownEntries.id, id)))
     .run();
+  announceStores();
 }
 
 /** Takes an entry out for good; formulas that used it keep their own copy. */
@@ -47,4 +50,5 @@ export function dropOwn(db: Db, kind: OwnKind, id: string): void {
   db.delete(ownEntries)
     .where(and(eq(ownEntries.kind, kind), eq(ownEntries.id, id)))
     .run();
+  announceStores();
 }

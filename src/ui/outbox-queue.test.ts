@@ -1,7 +1,6 @@
 import fc from "fast-check";
 import { heardTime } from "./kitchen-time";
-import type { Refused } from "./outbox-refused";
-import { inOneTab, kept, putIn, sendKept, type Entry } from "./outbox-queue";
+import { inOneTab, kept, putIn, sendKept, type Entry, type Refused } from "./outbox-queue";
 
 const KEY = "outbox";
 

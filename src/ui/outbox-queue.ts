@@ -1,5 +1,4 @@
 import { isTimeHeard, setRight } from "./kitchen-time";
-import type { Refused } from "./outbox-refused";
 import { read, send, type Sent } from "./send";
 
 /** One thing tapped or entered here, kept in this device until the server has it. */
@@ -38,6 +37,12 @@ function takeOut(key: string, entry: Entry): void {
       key,
       entries.filter((_, i) => i !== at),
     );
+}
+
+/** What the server would not have, and why. */
+export interface Refused {
+  entry: Entry;
+  detail: string;
 }
 
 export interface Told {

@@ -1,10 +1,6 @@
-import type { Entry } from "./outbox-queue";
+import type { Entry, Refused } from "./outbox-queue";
 
-/** What the server would not have, and why: kept on this device until it is entered anew or put away. */
-export interface Refused {
-  entry: Entry;
-  detail: string;
-}
+/* What was refused is kept on this device until it is entered anew or put away. */
 
 const KEY = "outbox-refused";
 

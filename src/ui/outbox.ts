@@ -2,8 +2,8 @@
 
 import { useEffect, useSyncExternalStore } from "react";
 import { isTimeHeard } from "./kitchen-time";
-import { inOneTab, kept, putIn, sendEntry, sendKept, type Entry } from "./outbox-queue";
-import { keepRefused, putAway, refusedKept, type Refused } from "./outbox-refused";
+import { inOneTab, kept, putIn, sendEntry, sendKept, type Entry, type Refused } from "./outbox-queue";
+import { keepRefused, putAway, refusedKept } from "./outbox-refused";
 import * as words from "@/words/ui/outbox";
 
 const RETRY_MS = 2000;

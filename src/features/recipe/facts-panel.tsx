@@ -3,6 +3,7 @@ import type { Cook } from "@/core/formulation";
 import type { PreparationChoice } from "@/core/preparations";
 import { howOfFood, type How } from "@/core/recipe/how";
 import type { ReadRecipe } from "@/core/recipe/reading";
+import { degrees } from "@/core/quantity/said";
 import type { Facts } from "@/core/recipe/settle";
 import { Select } from "@/ui/choice";
 import { capital, duration, fixed } from "@/ui/format";
@@ -124,7 +125,7 @@ function cookText({ ovenC, minutes, toC, restMin, stages }: Cook): string {
   const oven = stages
     ? stages.map((s) => words.cFor(fixed(s.ovenC, 0), duration(s.minutes / 60))).join(words.then)
     : `${ovenC === undefined ? "" : words.oven(fixed(ovenC, 0))}${duration(minutes / 60)}`;
-  return words.toCInTheMiddle({ oven, toC: fixed(toC, 0), restMin: duration(restMin / 60) });
+  return words.toCInTheMiddle({ oven, toC: degrees(toC), restMin: duration(restMin / 60) });
 }
 
 const Because = ({ children }: { children: React.ReactNode }) => (

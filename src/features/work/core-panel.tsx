@@ -7,7 +7,8 @@ import { climbText } from "@/core/program/probing";
 import type { ProbeChannel } from "@/core/program/exits";
 import type { Foreseen } from "@/core/program/foresee";
 import type { QuantityRule } from "@/core/quantity/parse";
-import { capital, fixed } from "@/ui/format";
+import { degrees } from "@/core/quantity/said";
+import { capital } from "@/ui/format";
 import { useTold, useUnits } from "@/ui/measures";
 import { QuantityField } from "@/ui/quantity-field";
 import type { Back } from "./refused";
@@ -63,11 +64,11 @@ export function CorePanel(props: Props) {
       <p className="text-lg">
         {words.outAtToEndAt({
           outC: <b className="figure">{told(`${exit.outC} °C`)}</b>,
-          endC: told(`${fixed(exit.endC, 0)} °C`),
+          endC: told(`${degrees(exit.endC)} °C`),
           exit: told(words.itClimbs(climbText(exit))),
         })}
         {safeMinC !== null && (
-          <> {words.officialMinimum(<b className="figure">{told(`${fixed(safeMinC, 0)} °C`)}</b>)}</>
+          <> {words.officialMinimum(<b className="figure">{told(`${degrees(safeMinC)} °C`)}</b>)}</>
         )}
       </p>
       {safeMinC !== null && exit.endC < safeMinC && (

@@ -1,4 +1,4 @@
-import type { Refused } from "@/ui/outbox-refused";
+import type { Refused } from "@/ui/outbox-queue";
 import { refusedCore, refusedJudgement, refusedWeights } from "./refused";
 
 const put = (what: string, body: unknown): Refused => ({

@@ -1,5 +1,5 @@
 import type { Judged } from "@/core/journal/outcome";
-import type { Refused } from "@/ui/outbox-refused";
+import type { Refused } from "@/ui/outbox-queue";
 
 /** What comes back: it was entered, and the server would not have it. */
 export interface Back<Value> {

@@ -39,6 +39,7 @@ export class Hub {
   /** Whether anything was written since the plans were looked at, and whether more than a reading. */
   #isDue = false;
   #isMore = false;
+  #areStoresOthers = false;
   #planning: Promise<void> | undefined;
   #ticks = 0;
   #stop: (() => void) | undefined;
@@ -86,6 +87,7 @@ export class Hub {
     const quiet = [
       onChange("batch", (id) => this.#soon(id)),
       onChange("reading", (id) => void this.#read.add(id)),
+      onChange("stores", () => void (this.#areStoresOthers = true)),
       onChange("sitting", (id) => {
         this.#isMore = true;
         this.#tell({ kind: "sitting", id });
@@ -134,6 +136,9 @@ export class Hub {
       // Of readings alone a plan hears now and then: what they foretell moves by minutes.
       const isTime = this.#isMore || !isOurs || this.#ticks % PLAN_TICKS === 0;
       if (this.#isDue && isTime) this.#lookAround();
+      // What another process wrote is announced by nobody here.
+      if (this.#areStoresOthers || !isOurs) this.#tell({ kind: "stores" });
+      this.#areStoresOthers = false;
       if (!isQuiet) this.#tell({ kind: "wrote" });
     });
   }

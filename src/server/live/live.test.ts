@@ -9,6 +9,9 @@ import { openDatabase } from "../database";
 import { attachInstrument } from "../instruments";
 import { Refusal } from "../problem";
 import { confirmAct, judgeBatch, keepWeight } from "../work";
+import { createFormula, saveVersion, shelveFormula } from "../formulas";
+import { changeKitchen, forgetRate, keepRate } from "../kitchen";
+import { dropOwn, keepOwn, shelveOwn } from "../own-entries";
 import { hubOf } from "./hub";
 import { batchStream, endStreams, kitchenStream } from "./streams";
 import { freshFile } from "../safekeeping/kitchens.fixture";
@@ -101,6 +104,47 @@ describe("one line for everything", () => {
     expect(await until("work")).toMatchObject({ delta: { set: { weights: { pickling: 40 } } } });
     expect(await until("wrote")).toEqual({ kind: "wrote" });
     hangUp();
+  });
+
+  test("whatever the Stores hold is told of when it is changed, here and in another process; a reading does not", async () => {
+    const db = openDatabase(freshFile());
+    const id = begin(db);
+    const line = kitchen(db);
+    await line.until("hello");
+    const { formulaId } = createFormula(db, chops(), "", Date.now());
+    const vessel = {
+      kind: "vessel",
+      entry: { id: "own-tub", name: "Tub", vessel: { kind: "bag" } },
+    } as const;
+    const changes: (() => unknown)[] = [
+      () =>
+        saveVersion(
+          db,
+          formulaId,
+          { formulation: chops({ name: "Other" }), baseVersion: 1, note: "" },
+          Date.now(),
+        ),
+      () => shelveFormula(db, formulaId, { archived: true }, Date.now()),
+      () => keepOwn(db, vessel as never, Date.now()),
+      () => shelveOwn(db, "vessel", "own-tub", true, Date.now()),
+      () => dropOwn(db, "vessel", "own-tub"),
+      () => changeKitchen(db, { measures: "us" }),
+      () => keepRate(db, "pork_chop", { factor: 1.1, doubt: 0.1 }, Date.now()),
+      () => forgetRate(db, "pork_chop"),
+      () => shelveFormula(openDatabase(db.$client.name), formulaId, { archived: false }, Date.now()),
+    ];
+    for (const change of changes) {
+      change();
+      expect(await line.until("stores")).toEqual({ kind: "stores" });
+    }
+    keepSample(db, id, { channel: "fridge", atMs: Date.now(), value: 3 }, Date.now());
+    const told: string[] = [];
+    for (let event = await line.next(); event !== "over"; event = await line.next()) {
+      told.push(event.kind);
+      if (event.kind === "wrote") break;
+    }
+    expect(told).not.toContain("stores");
+    line.hangUp();
   });
 
   test("a scale is told of as it moves, though nothing is written", async () => {

@@ -1,4 +1,5 @@
 import { getTableColumns } from "drizzle-orm";
+import { announceStores } from "../changes";
 import { type Db, writing } from "../database";
 import { settleWentIn } from "../gone-in";
 import { insertSamples } from "../samples";
@@ -17,6 +18,7 @@ export function replaceAll(db: Db, rowsOf: (name: TableName) => KitchenRow[]): v
     settleWentIn(tx);
   });
   forgetUnreadable();
+  announceStores();
 }
 
 /** Puts rows into a table, as many at once as SQLite takes. */
