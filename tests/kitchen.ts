@@ -1,14 +1,10 @@
 import { test as base, type Locator, type Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
+import { FIRST_PORT, PORTS_A_WORKER, SPARE } from "./ports";
 import { EXAMPLE, START_MS, holding, killAt, openKitchen, snapshotOf, type Kitchen } from "./server";
 
 export { expect } from "@playwright/test";
 export type { APIRequestContext, Locator, Page } from "@playwright/test";
-
-const FIRST_PORT = 3100;
-/** Servers of one worker lie so far apart from another's. */
-const PORTS_A_WORKER = 20;
-const SPARE = 19;
 
 interface Mine {
   /** The port of another server for this worker, one for each use. */

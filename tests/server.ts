@@ -141,7 +141,7 @@ const runs = (server: ChildProcess | undefined): server is ChildProcess =>
   server !== undefined && server.exitCode === null && server.signalCode === null;
 
 /** Where it wants a passphrase, it is there too. */
-const isAnswered = (url: string): Promise<boolean> =>
+export const isAnswered = (url: string): Promise<boolean> =>
   fetch(`${url}/api/alive`).then(
     ({ status }) => status === 200 || status === 401,
     () => false,
