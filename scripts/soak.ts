@@ -1,5 +1,5 @@
 /** The long tests: `npm run soak-test`, or one of them: `npm run soak-test -- kill`. Needs a build. */
-import setup from "../tests/global-setup";
+import { loadExample } from "../tests/example";
 import { killRounds } from "../tests/kill-rounds";
 import { soakBeside } from "./soak/beside";
 import { soakClock } from "./soak/clock";
@@ -45,7 +45,7 @@ const TESTS: Record<string, () => Promise<void> | void> = {
 
 async function main(): Promise<void> {
   const wanted = process.argv.slice(2);
-  setup();
+  loadExample();
   for (const [name, run] of Object.entries(TESTS)) {
     if (wanted.length > 0 && !wanted.includes(name)) continue;
     const from = performance.now();

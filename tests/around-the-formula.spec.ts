@@ -5,8 +5,7 @@ test("a dish's whole salt: butter, glaze and bed counted; over the target the li
   page,
 }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Dry");
+  await bench.open("Dry");
   await bench.choose("Salt is given as", "percent of the meat");
   await bench.enter("Salt put on, of the meat", "1.2");
   await bench.press("butter");
@@ -43,8 +42,7 @@ test("a glaze on too early is warned of; a bed goes in by its baking times", asy
 
 test("what lay on raw food must boil: as it is, the batch cannot start unacknowledged", async ({ page }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   await bench.press("sauce");
   await bench.choose("What lay on the raw food", "goes in as it is");
   await expect(page.getByText("Raw marinade reused")).toBeVisible();

@@ -6,7 +6,7 @@ test("a line lost for a while: taps are kept here, said to be, and sent when it 
   page,
   context,
 }) => {
-  await startedBatch(page, "Offline chops", (bench) => bench.school("Dry"));
+  await startedBatch(page, "Offline chops", "Dry");
   const first = (await card(page).getAttribute("data-act")) ?? "";
   await context.setOffline(true);
   await page.getByRole("button", { name: "Done", exact: true }).click();
@@ -22,7 +22,7 @@ test("two tabs without a line: each shows what was tapped in the other, and all 
   page,
   context,
 }) => {
-  const url = await startedBatch(page, "Two tabs of chops", (bench) => bench.school("Dry"));
+  const url = await startedBatch(page, "Two tabs of chops", "Dry");
   const tab = await context.newPage();
   await tab.goto(url);
   await expect(card(tab)).toBeVisible();
@@ -75,7 +75,7 @@ test("a tap that was taken stays taken, though an older word of the stream's com
     });
     told++;
   });
-  await startedBatch(page, "Late stream chops", (bench) => bench.school("Dry"));
+  await startedBatch(page, "Late stream chops", "Dry");
   await expect.poll(() => told).toBeGreaterThan(0);
   const first = (await card(page).getAttribute("data-act")) ?? "";
   const taken = page.waitForResponse((response) => response.url().includes("/acts/"));
@@ -93,7 +93,7 @@ test("a device whose clock is seven minutes ahead: it says so, an act has the ki
   page,
   browser,
 }) => {
-  const url = await startedBatch(page, "Chops ahead", (bench) => bench.school("Dry"));
+  const url = await startedBatch(page, "Chops ahead", "Dry");
   const device = await (await browser.newContext({ reducedMotion: "reduce" })).newPage();
   await device.addInitScript((aheadMs) => {
     const now = Date.now.bind(Date);

@@ -6,7 +6,7 @@ const TIMES = ["Goes in", "To the heat", "Out of the oven"];
 
 type FigureName = "mean" | "centre" | "strength" | "sodium" | "end" | "sour" | "coat" | "crust";
 
-type School =
+export type School =
   | "Equilibrium"
   | "Timed"
   | "Dry"
@@ -21,11 +21,11 @@ type School =
 export class BenchPage {
   constructor(readonly page: Page) {}
 
-  async open(query = ""): Promise<void> {
-    await this.page.goto(`/bench${query}`);
+  /** A new Bench offers what suits the food best; most tests begin at a gentle brine. */
+  async open(school: School = "Equilibrium"): Promise<void> {
+    await this.page.goto("/bench");
     await comes(this.page.getByRole("heading", { name: "Weigh out" }));
-    // A new Bench offers what suits the food best; most tests begin at a gentle brine.
-    if (query === "") await this.school("Equilibrium");
+    await this.school(school);
   }
 
   /** Opens the group a field stands in, where it is closed. */

@@ -51,8 +51,7 @@ test("marinade: equal parts by volume, salt by the water, a bag, part set aside;
 
 test("salt first, then the coat: the dose is a share of the flesh", async ({ page }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   await bench.choose("Salt", "pickling salt");
   await bench.pick("Where the salt goes", "Salt first");
   await bench.enter("Salt wanted", "1.2");
@@ -67,8 +66,7 @@ test("salt that hides in soy leaves the salt line; too much of it is said, with 
   page,
 }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   const before = await bench.grams("sea_fine");
   await bench.add("soy sauce, all-purpose");
   await bench.enter("soy sauce, all-purpose, amount", "10");

@@ -52,8 +52,7 @@ test("an ingredient of our own, begun from its nearest, goes into a formula with
   await expect(page.getByRole("region", { name: "Ingredients" })).toContainText("12.0 % salt");
 
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   await bench.add("Lock-keeper's relish");
   await bench.enter("Lock-keeper's relish, amount", "50");
   await expect(page.locator('[data-fact="allergens"]')).toContainText("celery");
@@ -100,8 +99,7 @@ test("an eater who must not have mustard stops the batch; acknowledged with a re
   await expect(eaters).toContainText("no mustard");
 
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Rub");
+  await bench.open("Rub");
   await bench.add("mustard powder");
   await expect(page.getByText("mustard in this dish; the ferryman's table must avoid it.")).toBeVisible();
   await page.getByRole("button", { name: "Start this batch" }).first().click();

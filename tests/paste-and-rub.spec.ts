@@ -95,8 +95,7 @@ test("a line is entered by weight, spoon, count or word; the other way round; an
   page,
 }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Rub");
+  await bench.open("Rub");
   await bench.add("garlic clove, peeled");
   const name = "garlic clove, peeled, amount";
   await bench.enter(name, "2 cloves");
@@ -115,8 +114,7 @@ test("a line is entered by weight, spoon, count or word; the other way round; an
 
 test("a swap keeps what the line is there for, and brings its allergens with it", async ({ page }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   const line = await bench.more("olive oil");
   await line.getByRole("button", { name: /^Swap/ }).click();
   const offer = page.getByRole("dialog").getByRole("listitem").filter({ hasText: "toasted sesame oil" });
@@ -128,8 +126,7 @@ test("a swap keeps what the line is there for, and brings its allergens with it"
 
 test("the chilli dial turns every hot line together", async ({ page }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Paste");
+  await bench.open("Paste");
   const before = await bench.grams("cayenne");
   await bench.choose("Chilli heat", "hot");
   await expect.poll(() => bench.grams("cayenne")).toBeGreaterThan(2 * before);
@@ -138,8 +135,7 @@ test("the chilli dial turns every hot line together", async ({ page }) => {
 
 test("equal spoons: one volume of each spice, the weight in all unchanged", async ({ page }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Rub");
+  await bench.open("Rub");
   const spices = ["paprika_smoked", "pepper_black_ground", "garlic_powder", "onion_powder", "cumin_ground"];
   const grams = async () => Promise.all(spices.map((id) => bench.grams(id)));
   const sum = (all: number[]) => all.reduce((a, b) => a + b, 0);

@@ -80,7 +80,7 @@ test("two tabs on one formula: the second save is told, and both are kept", asyn
   await expect(page.getByText("version 1 · saved")).toBeVisible();
 
   const second = new BenchPage(await context.newPage());
-  await second.open(page.url().replace(/.*\/bench/, ""));
+  await second.page.goto(page.url());
   await first.enter("Portions", "6");
   await page.getByRole("button", { name: "Save version 2" }).click();
   await expect(page.getByText("version 2 · saved")).toBeVisible();

@@ -148,8 +148,7 @@ test("a kitchen's own honey, by its flag, is refused an infant; unticked it is n
   await expect(dialog).toHaveCount(0);
 
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   await bench.add("Weir blossom");
   await expect(page.getByText("Honey and infants")).toBeVisible();
   await page.goto("/stores");
@@ -157,8 +156,7 @@ test("a kitchen's own honey, by its flag, is refused an infant; unticked it is n
   await dialog.getByLabel(/^honey, or made with it/).uncheck();
   await dialog.getByRole("button", { name: "Keep it" }).click();
   await expect(dialog).toHaveCount(0);
-  await bench.open();
-  await bench.school("Marinade");
+  await bench.open("Marinade");
   // The starter's own table honey is taken out: what is left is ours, and it is no honey now.
   await (await bench.more("honey")).getByRole("button", { name: "Remove honey" }).click();
   await bench.add("Weir blossom");

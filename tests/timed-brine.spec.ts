@@ -39,8 +39,7 @@ test("stronger is sooner: the hours follow; with the hours held the salt in the 
   page,
 }) => {
   const bench = new BenchPage(page);
-  await bench.open();
-  await bench.school("Timed");
+  await bench.open("Timed");
   await bench.enter("Brine strength", "4");
   const hours = async () => Number(await page.getByRole("slider").getAttribute("aria-valuenow"));
   const weak = await hours();

@@ -122,7 +122,7 @@ test("what one cook ticks off is seen on the other’s page of the batch, withou
   page,
   context,
 }) => {
-  const url = await startedBatch(page, "Seen elsewhere", (bench) => bench.school("Dry"));
+  const url = await startedBatch(page, "Seen elsewhere", "Dry");
   const other = await context.newPage();
   await other.goto(url.replace("/work/", "/batch/"));
   await expect(other.getByText("To go in", { exact: true })).toBeVisible();

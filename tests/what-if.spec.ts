@@ -7,8 +7,7 @@ test.describe("what-ifs on the Bench", () => {
     page,
   }) => {
     const bench = new BenchPage(page);
-    await bench.open();
-    await bench.school("Timed");
+    await bench.open("Timed");
     await bench.enter("Hours in it", "6");
     await expect(page.getByRole("heading", { name: "In the vessel at 6 h" })).toBeVisible();
     await expect.poll(() => bench.figureNumber("mean")).toBe(1.4);
@@ -25,8 +24,7 @@ test.describe("what-ifs on the Bench", () => {
 
   test("taken out as it stands: how long a rinse, how long a rest", async ({ page }) => {
     const bench = new BenchPage(page);
-    await bench.open();
-    await bench.school("Timed");
+    await bench.open("Timed");
     await bench.enter("Thickness", "14");
     await bench.enter("Hours in it", "4");
     // Forgotten in it: longer by the rail, the strength as it is.

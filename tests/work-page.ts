@@ -1,5 +1,5 @@
 import { comes, expect, type Page } from "./kitchen";
-import { BenchPage } from "./bench-page";
+import { BenchPage, type School } from "./bench-page";
 
 /* The page at work as a cook drives it. */
 
@@ -13,12 +13,12 @@ export const done = async (page: Page, act: string) => {
 export async function startedBatch(
   page: Page,
   name: string,
-  set: (bench: BenchPage) => Promise<void>,
+  set: School | ((bench: BenchPage) => Promise<void>),
 ): Promise<string> {
   const bench = new BenchPage(page);
-  await bench.open();
+  await bench.open(typeof set === "string" ? set : undefined);
   await bench.name(name);
-  await set(bench);
+  if (typeof set !== "string") await set(bench);
   await bench.start();
   await page.getByRole("link", { name: `Open ${name}` }).click();
   await page.locator('a.btn[href^="/work/"]').click();
