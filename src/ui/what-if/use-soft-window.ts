@@ -9,7 +9,7 @@ import type { KnownRate } from "@/workers/sums.worker";
 import { proxy, whatIfWorker } from "./workers";
 
 /** After the last change, ms: a cook still typing does not want five hundred soaks a keystroke. */
-const PAUSE_MS = 800;
+const PAUSE_MS = 200;
 
 interface Soft {
   window: SoakWindow;

@@ -8,7 +8,7 @@ import { waysWorkers } from "@/ui/what-if/workers";
 import type { KnownRate } from "@/workers/sums.worker";
 
 /** After the last change, ms: whoever types a weight does not want all ways at every digit. */
-const PAUSE_MS = 400;
+const PAUSE_MS = 120;
 
 interface Shown {
   ways: Way[];
