@@ -16,19 +16,19 @@ const entries = () => refusedKept().map((r) => r.entry);
 
 beforeEach(() => localStorage.clear());
 
-test("of one thing the last is kept: one core, one line, one place", () => {
-  const [core, later, other] = [reading("coreA", 52), reading("coreA", 53), reading("coreB", 52)];
-  for (const entry of [core, other, poured("salt"), poured("sugar"), later])
+test("of one thing the last is kept: one line, one act; every reading is one of its own", () => {
+  const [core, later] = [reading("coreA", 52), reading("coreA", 53)];
+  for (const entry of [core, poured("salt"), poured("sugar"), poured("salt"), later])
     keepRefused({ entry, detail: "No." });
-  expect(entries()).toEqual([other, poured("salt"), poured("sugar"), later]);
-  putAway(reading("coreA", 60));
-  putAway(poured("salt"));
-  expect(entries()).toEqual([other, poured("sugar")]);
+  expect(entries()).toEqual([core, poured("sugar"), poured("salt"), later]);
+  putAway(later);
+  putAway({ ...poured("salt"), body: { lineId: "salt", grams: 9 } });
+  expect(entries()).toEqual([core, poured("sugar")]);
 });
 
-test("another batch's reading of the same channel, and a plain dish's other act, are other things", () => {
+test("another batch's line, and a plain dish's other act, are other things", () => {
   const done = (taskId: string): Entry => ({ method: "PUT", path: "/api/sittings/s/done", body: { taskId } });
-  const all = [reading("coreA", 52), { ...reading("coreA", 52), path: "/api/batches/c/samples" }];
+  const all = [poured("salt"), { ...poured("salt"), path: "/api/batches/c/weights" }];
   for (const entry of [...all, done("rice/wash"), done("rice/boil")]) keepRefused({ entry, detail: "No." });
   putAway(done("rice/wash"));
   expect(entries()).toEqual([...all, done("rice/boil")]);

@@ -26,8 +26,9 @@ const others = (entry: Entry): Refused[] => refusedKept().filter((r) => thingOf(
 
 const write = (refused: readonly Refused[]) => localStorage.setItem(KEY, JSON.stringify(refused));
 
-/** What is set, read or ticked off: one core, one line on the scale, one act. */
+/** What is set or ticked off: one line on the scale, one act. Every reading is a thing of its own. */
 function thingOf({ path, body }: Entry): string {
-  const { channel, lineId, taskId } = (body ?? {}) as Record<string, string | undefined>;
-  return [path, channel ?? lineId ?? taskId ?? ""].join(" ");
+  if (/\/(samples|readings)$/.test(path)) return `${path} ${JSON.stringify(body)}`;
+  const { lineId, taskId } = (body ?? {}) as Record<string, string | undefined>;
+  return `${path} ${lineId ?? taskId ?? ""}`;
 }

@@ -47,7 +47,7 @@ export function AtWork({
   rehearsalId,
   nowMs: serverNowMs,
 }: AtWorkView) {
-  const { works, sittings, waiting, refused, act, tickPlain } = useKitchenWork(
+  const { works, sittings, waiting, refused, putAway, act, tickPlain } = useKitchenWork(
     first,
     firstSittings,
     rehearsalId,
@@ -182,6 +182,7 @@ export function AtWork({
               act={(entry) => act(chosen.key, entry)}
               sent={waiting === 0}
               refused={refused.filter(({ entry }) => batchOf(entry) === chosen.key)}
+              putAway={putAway}
             />
           </div>
           <aside className="space-y-6">

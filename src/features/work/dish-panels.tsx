@@ -29,11 +29,12 @@ interface Props {
   sent: boolean;
   /** What was entered of it and the server would not have. */
   refused: readonly Refused[];
+  putAway: (entry: Entry) => void;
   act: (entry: Entry) => void;
 }
 
 /** What belongs to the dish in hand: the scale while it is weighed, its cores while it is in the heat, the table after it. */
-export function DishPanels({ dish, current, sent, refused, act }: Props) {
+export function DishPanels({ dish, current, sent, refused, putAway, act }: Props) {
   const { worked, work, at, nowMs, timeZone } = dish;
   if (!worked || !work) return null;
   const { batch, sheet } = worked;
@@ -70,6 +71,8 @@ export function DishPanels({ dish, current, sent, refused, act }: Props) {
           onRead={(channel, coreC) => {
             // Of the tap's own instant, not of the page's last tick: two readings of one instant would be one.
             const atMs = Math.round(batchTime(work.clock, kitchenNow()));
+            const again = refusedCore(refused, channel);
+            if (again) putAway(again.entry);
             act({ method: "POST", path: "samples", body: { channel, atMs, value: coreC } });
           }}
         />

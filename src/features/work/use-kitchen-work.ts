@@ -32,7 +32,7 @@ export function useKitchenWork(
     (entry: Entry) => setTaken((before) => [...before, { entry, atMs: Date.now() }]),
     [],
   );
-  const { waiting, refused, add } = useOutbox(onSent);
+  const { waiting, refused, add, putAway } = useOutbox(onSent);
 
   const tellTaken = useCallback(
     ({ work }: WorkNow) => setTaken((before) => notYetSaid(work, before, Date.now())),
@@ -100,6 +100,7 @@ export function useKitchenWork(
     sittings: useMemo(() => sittings.map((s) => withTicks(s, ticks)), [sittings, ticks]),
     waiting: waiting.length,
     refused,
+    putAway,
     act,
     tickPlain,
   };

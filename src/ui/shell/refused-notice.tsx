@@ -38,12 +38,14 @@ export function RefusedNotice() {
   );
 }
 
-type Body = { channel?: string; value?: number; grams?: number } | undefined;
+type Body = { value?: number; grams?: number; reading?: unknown } | undefined;
 
 function sayEntry({ path, body }: Entry): string {
-  const { channel, value, grams: poured } = (body as Body) ?? {};
+  const { value, grams: poured, reading } = (body as Body) ?? {};
   if (path.endsWith("/outcome")) return words.aJudgement;
   if (poured !== undefined) return words.onTheScale(grams(poured));
-  if (channel !== undefined && value !== undefined) return words.aReading(value.toFixed(1));
+  if (reading !== undefined) return words.aReadingByHand;
+  // Typed are cores alone: instruments speak for themselves.
+  if (value !== undefined) return words.aReading(value.toFixed(1));
   return words.whatWasTapped;
 }
