@@ -39,7 +39,7 @@ export class Hub {
   /** Whether anything was written since the plans were looked at, and whether more than a reading. */
   #isDue = false;
   #isMore = false;
-  #areStoresOthers = false;
+  #areStoresChanged = false;
   #planning: Promise<void> | undefined;
   #ticks = 0;
   #stop: (() => void) | undefined;
@@ -87,7 +87,7 @@ export class Hub {
     const quiet = [
       onChange("batch", (id) => this.#soon(id)),
       onChange("reading", (id) => void this.#read.add(id)),
-      onChange("stores", () => void (this.#areStoresOthers = true)),
+      onChange("stores", () => void (this.#areStoresChanged = true)),
       onChange("sitting", (id) => {
         this.#isMore = true;
         this.#tell({ kind: "sitting", id });
@@ -137,8 +137,8 @@ export class Hub {
       const isTime = this.#isMore || !isOurs || this.#ticks % PLAN_TICKS === 0;
       if (this.#isDue && isTime) this.#lookAround();
       // What another process wrote is announced by nobody here.
-      if (this.#areStoresOthers || !isOurs) this.#tell({ kind: "stores" });
-      this.#areStoresOthers = false;
+      if (this.#areStoresChanged || !isOurs) this.#tell({ kind: "stores" });
+      this.#areStoresChanged = false;
       if (!isQuiet) this.#tell({ kind: "wrote" });
     });
   }
