@@ -27,6 +27,8 @@ interface Props {
   timeZone: string;
 }
 
+/** A word keeps clear of the curve that passes under it. */
+const CLEAR = { stroke: "var(--color-base-100)", strokeWidth: 5, paintOrder: "stroke" };
 const TICK = { fill: "var(--quiet)", fontSize: 14 };
 const MIN_MS = 60_000;
 
@@ -69,6 +71,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
               value: words.outAt(units.temperature(outC)),
               position: "insideTopLeft",
               fill: "var(--color-accent)",
+              ...CLEAR,
             }}
           />
           <ReferenceLine
@@ -79,6 +82,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
               value: words.endsAt(units.temperature(endC), endsAtMinimum),
               position: "insideBottomRight",
               fill: "var(--color-success)",
+              ...CLEAR,
             }}
           />
           {safeMinC !== null && !endsAtMinimum && (
@@ -90,6 +94,7 @@ export function CoreChart({ readings, forecast, outC, endC, safeMinC, sinceMs, t
                 value: words.officialMinimum(units.temperature(safeMinC)),
                 position: "insideTopRight",
                 fill: "var(--quiet)",
+                ...CLEAR,
               }}
             />
           )}

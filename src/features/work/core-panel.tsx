@@ -63,12 +63,17 @@ export function CorePanel(props: Props) {
       </div>
       <p className="text-lg">
         {words.outAtToEndAt({
-          outC: <b className="figure">{told(`${exit.outC} °C`)}</b>,
+          outC: <b className="figure whitespace-nowrap">{told(`${exit.outC} °C`)}</b>,
           endC: told(`${degrees(exit.endC)} °C`),
           exit: told(words.itClimbs(climbText(exit))),
         })}
         {safeMinC !== null && (
-          <> {words.officialMinimum(<b className="figure">{told(`${degrees(safeMinC)} °C`)}</b>)}</>
+          <>
+            {" "}
+            {words.officialMinimum(
+              <b className="figure whitespace-nowrap">{told(`${degrees(safeMinC)} °C`)}</b>,
+            )}
+          </>
         )}
       </p>
       {safeMinC !== null && exit.endC < safeMinC && (
