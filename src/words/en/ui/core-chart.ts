@@ -10,6 +10,6 @@ export const coreTemperatureReadingsTheLast = ({
 export const coreTemperatureNothingReadYet = (outC: string) =>
   `Core temperature: nothing read yet; out at ${outC}.`;
 export const endsAt = (temperature: string, atMinimum: boolean) =>
-  `${atMinimum ? "ends, the official minimum" : "ends"} ${temperature}`;
+  `ends ${temperature}${atMinimum ? ", at the official minimum" : ""}`;
 export const outAt = (temperature: string) => `out at ${temperature}`;
 export const officialMinimum = (temperature: string) => `official minimum ${temperature}`;
