@@ -13,6 +13,13 @@ export interface Entry {
 /** Which batch an entry is of; undefined for one of something else. */
 export const batchOf = ({ path }: Entry): string | undefined => /^\/api\/batches\/([^/]+)\//.exec(path)?.[1];
 
+/** What is set or ticked off: one line on the scale, one act. Every reading is a thing of its own. */
+export function thingOf({ path, body }: Entry): string {
+  if (/\/(samples|readings)$/.test(path)) return `${path} ${JSON.stringify(body)}`;
+  const { lineId, taskId } = (body ?? {}) as Record<string, string | undefined>;
+  return `${path} ${lineId ?? taskId ?? ""}`;
+}
+
 /** What is kept under a key, the oldest first; what does not read is as nothing. */
 export function kept(key: string): Entry[] {
   try {

@@ -1,4 +1,4 @@
-import type { Entry, Refused } from "./outbox-queue";
+import { thingOf, type Entry, type Refused } from "./outbox-queue";
 
 /* What was refused is kept on this device until it is entered anew or put away. */
 
@@ -25,10 +25,3 @@ export function putAway(entry: Entry): void {
 const others = (entry: Entry): Refused[] => refusedKept().filter((r) => thingOf(r.entry) !== thingOf(entry));
 
 const write = (refused: readonly Refused[]) => localStorage.setItem(KEY, JSON.stringify(refused));
-
-/** What is set or ticked off: one line on the scale, one act. Every reading is a thing of its own. */
-function thingOf({ path, body }: Entry): string {
-  if (/\/(samples|readings)$/.test(path)) return `${path} ${JSON.stringify(body)}`;
-  const { lineId, taskId } = (body ?? {}) as Record<string, string | undefined>;
-  return `${path} ${lineId ?? taskId ?? ""}`;
-}

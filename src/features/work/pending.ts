@@ -1,6 +1,6 @@
 import type { SittingAtWork } from "@/contracts/at-work";
 import type { WorkView } from "@/contracts/work";
-import { batchOf, type Entry } from "@/ui/outbox-queue";
+import { batchOf, thingOf, type Entry } from "@/ui/outbox-queue";
 
 type Reading = WorkView["readings"][number];
 
@@ -58,12 +58,6 @@ export const notYetSaid = (said: WorkView, taken: readonly Taken[], nowMs: numbe
         (!taken.slice(i + 1).some((later) => thingOf(later.entry) === thingOf(entry)) &&
           JSON.stringify(withPending(said, [entry])) !== JSON.stringify(said))),
   );
-
-/** What is set or taken back, whichever way; every reading is a thing of its own. */
-const thingOf = ({ method, path, body }: Entry): string =>
-  method === "POST" ? `${path} ${JSON.stringify(body)}` : `${path} ${(body as Weighed)?.lineId ?? ""}`;
-
-type Weighed = { lineId?: string } | undefined;
 
 /** An act of something plain that was ticked off here. */
 export interface Tick {
