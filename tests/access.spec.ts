@@ -1,5 +1,5 @@
 import AxeBuilder from "@axe-core/playwright";
-import { comes, expect, test, type Locator, type Page } from "./kitchen";
+import { alone, comes, expect, test, type Locator, type Page } from "./kitchen";
 
 /**
  * What stands against the rules on a page whose script has come: before that a station is inert, and seen by nobody. In the
@@ -64,26 +64,27 @@ test("one letter goes to each station, and ? lists the keys", async ({ page }) =
   await press("?", page.getByRole("dialog", { name: "Keys" }));
 });
 
-test("no page asks anything of the outside, none logs a fault, none scrolls sideways on a phone", async ({
-  page,
-}) => {
-  const outside: string[] = [];
-  const faults: string[] = [];
-  page.on("request", (r) => {
-    const { hostname, protocol } = new URL(r.url());
-    if (hostname !== "127.0.0.1" && protocol !== "data:") outside.push(r.url());
-  });
-  page.on("console", (m) => m.type() === "error" && faults.push(m.text()));
-  page.on("pageerror", (e) => faults.push(e.message));
-  await page.setViewportSize({ width: 390, height: 844 });
-  for (const path of STATIONS) {
-    await page.goto(path, { waitUntil: "networkidle" });
-    const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-    expect(overflow, `${path} is wider than a phone`).toBeLessThanOrEqual(0);
-  }
-  expect(outside).toEqual([]);
-  expect(faults).toEqual([]);
-});
+alone(
+  "no page asks anything of the outside, none logs a fault, none scrolls sideways on a phone",
+  async ({ page }) => {
+    const outside: string[] = [];
+    const faults: string[] = [];
+    page.on("request", (r) => {
+      const { hostname, protocol } = new URL(r.url());
+      if (hostname !== "127.0.0.1" && protocol !== "data:") outside.push(r.url());
+    });
+    page.on("console", (m) => m.type() === "error" && faults.push(m.text()));
+    page.on("pageerror", (e) => faults.push(e.message));
+    await page.setViewportSize({ width: 390, height: 844 });
+    for (const path of STATIONS) {
+      await page.goto(path, { waitUntil: "networkidle" });
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(overflow, `${path} is wider than a phone`).toBeLessThanOrEqual(0);
+    }
+    expect(outside).toEqual([]);
+    expect(faults).toEqual([]);
+  },
+);
 
 test("at 1280 × 800 the Bench shows its three columns without scrolling the page", async ({ page }) => {
   await page.goto("/bench");

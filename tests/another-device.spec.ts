@@ -1,5 +1,5 @@
 import { BenchPage } from "./bench-page";
-import { expect, test } from "./kitchen";
+import { alone as test, expect } from "./kitchen";
 import { pick } from "./pick";
 
 const PASSPHRASE = "barley wharf lantern 7";

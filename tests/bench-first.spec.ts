@@ -1,5 +1,5 @@
 import { BenchPage } from "./bench-page";
-import { expect, test } from "./kitchen";
+import { alone, expect, test } from "./kitchen";
 
 const WAYS = [
   ["Kind", "pork chop, bone-in", "dry"],
@@ -159,7 +159,7 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "false");
   });
 
-  test("nothing is pushed from under a finger while the page comes to its figures", async ({ page }) => {
+  alone("nothing is pushed from under a finger while the page comes to its figures", async ({ page }) => {
     await page.addInitScript(() => {
       const shifts: number[] = [];
       Object.assign(window, { shifts });
@@ -179,34 +179,34 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     expect(moved.reduce((sum, value) => sum + value, 0)).toBeLessThan(0.05);
   });
 
-  test("a part of the page still on its way takes nothing else from under a hand", async ({
-    page,
-    emptyKitchen,
-  }) => {
-    await page.goto(`${emptyKitchen.url}/bench`);
-    const [kind, rub] = [page.getByLabel("Kind", { exact: true }), page.locator('[data-way="rub"]')];
-    await expect(rub).toBeVisible();
-    // Whatever is fetched from now on waits.
-    let held = 0;
-    let letGo = () => {};
-    const until = new Promise<void>((done) => (letGo = done));
-    await page.route(/\.js(\?|$)/, async (route) => {
-      held++;
-      await until;
-      await route.continue();
-    });
-    await rub.click();
-    await kind.fill("mackerel");
-    await expect.poll(() => held).toBeGreaterThan(0);
-    await expect(page.getByRole("option", { name: /mackerel fillet/ }).first()).toBeVisible();
-    await expect(kind).toBeFocused();
-    letGo();
-    await expect(page.getByLabel("Chilli heat")).toBeVisible();
-    await expect(page.getByRole("option", { name: /mackerel fillet/ }).first()).toBeVisible();
-    await expect(kind).toHaveValue("mackerel");
-  });
+  alone(
+    "a part of the page still on its way takes nothing else from under a hand",
+    async ({ page, emptyKitchen }) => {
+      await page.goto(`${emptyKitchen.url}/bench`);
+      const [kind, rub] = [page.getByLabel("Kind", { exact: true }), page.locator('[data-way="rub"]')];
+      await expect(rub).toBeVisible();
+      // Whatever is fetched from now on waits.
+      let held = 0;
+      let letGo = () => {};
+      const until = new Promise<void>((done) => (letGo = done));
+      await page.route(/\.js(\?|$)/, async (route) => {
+        held++;
+        await until;
+        await route.continue();
+      });
+      await rub.click();
+      await kind.fill("mackerel");
+      await expect.poll(() => held).toBeGreaterThan(0);
+      await expect(page.getByRole("option", { name: /mackerel fillet/ }).first()).toBeVisible();
+      await expect(kind).toBeFocused();
+      letGo();
+      await expect(page.getByLabel("Chilli heat")).toBeVisible();
+      await expect(page.getByRole("option", { name: /mackerel fillet/ }).first()).toBeVisible();
+      await expect(kind).toHaveValue("mackerel");
+    },
+  );
 
-  test("on a slow line nothing can be typed before the sums know of it", async ({ page, emptyKitchen }) => {
+  alone("on a slow line nothing can be typed before the sums know of it", async ({ page, emptyKitchen }) => {
     let held = true;
     await page.route(/\.js(\?|$)/, async (route) => {
       while (held) await new Promise((done) => setTimeout(done, 50));

@@ -23,9 +23,23 @@ export class BenchPage {
 
   /** A new Bench offers what suits the food best; most tests begin at a gentle brine. */
   async open(school: School = "Equilibrium"): Promise<void> {
-    await this.page.goto("/bench");
+    if (!(await this.tapped())) await this.page.goto("/bench");
     await comes(this.page.getByRole("heading", { name: "Weigh out" }));
     await this.school(school);
+  }
+
+  /** From another station it is one tap away, where no dialog stands before it; on the Bench a tap would change nothing. */
+  private async tapped(): Promise<boolean> {
+    const to = (station: string) => this.page.getByRole("link", { name: station, exact: true });
+    if ((await to("Bench").count()) !== 1 || (await this.page.locator("dialog[open]").count()) > 0)
+      return false;
+    if (/\/bench$/.test(this.page.url())) {
+      await to("Shelf").click();
+      await comes(this.page.getByRole("heading", { name: "Shelf", level: 1 }));
+    }
+    await to("Bench").click();
+    await this.page.waitForURL(/\/bench$/);
+    return true;
   }
 
   /** Opens the group a field stands in, where it is closed. */

@@ -1,5 +1,5 @@
 import { Evening, openTasks, startSaturday } from "./evening-kitchen";
-import { expect, test, type Page } from "./kitchen";
+import { alone as test, expect, type Page } from "./kitchen";
 
 const MIN = 60_000;
 /** Nobody is on the second: every act is done so much after its minute. */

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from "./kitchen";
+import { alone, expect, test, type Page } from "./kitchen";
 
 /** Tables by the salt they like, share of finished flesh. */
 const LIKES: Record<string, number> = { "Table 1": 0.008, "Table 2": 0.0085, "Table 3": 0.009 };
@@ -15,56 +15,56 @@ async function cups(page: Page): Promise<Map<string, number>> {
   return new Map(all.map(([code, carrier, salt]) => [code, parseFloat(salt) / parseFloat(carrier)]));
 }
 
-test("three eaters taste blind, from weighing out to the salt a new Bench asks for; and it is forgotten again", async ({
-  page,
-  emptyKitchen,
-}) => {
-  await page.goto(`${emptyKitchen.url}/record/taste`);
-  await expect(page.getByText("Not asked yet")).toBeVisible();
-  await page.getByRole("button", { name: "Another" }).click();
-  await page.getByRole("button", { name: "Another" }).click();
-  await page.getByRole("button", { name: "Begin with 3 eaters" }).click();
+alone(
+  "three eaters taste blind, from weighing out to the salt a new Bench asks for; and it is forgotten again",
+  async ({ page, emptyKitchen }) => {
+    await page.goto(`${emptyKitchen.url}/record/taste`);
+    await expect(page.getByText("Not asked yet")).toBeVisible();
+    await page.getByRole("button", { name: "Another" }).click();
+    await page.getByRole("button", { name: "Another" }).click();
+    await page.getByRole("button", { name: "Begin with 3 eaters" }).click();
 
-  await expect(page.getByRole("heading", { name: "Tasting", level: 1 })).toBeVisible();
-  const saltOf = await cups(page);
-  expect(saltOf.size).toBe(5);
-  // Whoever tastes sees nothing of it.
-  await page.getByRole("button", { name: "The cups stand ready: taste" }).click();
-  await expect(page.getByRole("cell", { name: /g$/ })).toHaveCount(0);
-  const asked = page.getByRole("heading", { name: /^Taste \d/ });
-  for (const [name, likes] of Object.entries(LIKES))
-    for (let nth = 1; nth <= 10; nth++) {
-      await expect(page.getByRole("region", { name: `${name} tastes` })).toContainText(`${nth} of 10`);
-      const [first = "", second = ""] = (await asked.innerText()).match(/\d{3}/g) ?? [];
-      const off = (code: string) => Math.abs(Math.log((saltOf.get(code) ?? NaN) / likes));
-      await page
-        .getByRole("button", { name: off(first) < off(second) ? first : second, exact: true })
-        .click();
-    }
-  await page.getByRole("link", { name: "What the table likes" }).click();
+    await expect(page.getByRole("heading", { name: "Tasting", level: 1 })).toBeVisible();
+    const saltOf = await cups(page);
+    expect(saltOf.size).toBe(5);
+    // Whoever tastes sees nothing of it.
+    await page.getByRole("button", { name: "The cups stand ready: taste" }).click();
+    await expect(page.getByRole("cell", { name: /g$/ })).toHaveCount(0);
+    const asked = page.getByRole("heading", { name: /^Taste \d/ });
+    for (const [name, likes] of Object.entries(LIKES))
+      for (let nth = 1; nth <= 10; nth++) {
+        await expect(page.getByRole("region", { name: `${name} tastes` })).toContainText(`${nth} of 10`);
+        const [first = "", second = ""] = (await asked.innerText()).match(/\d{3}/g) ?? [];
+        const off = (code: string) => Math.abs(Math.log((saltOf.get(code) ?? NaN) / likes));
+        await page
+          .getByRole("button", { name: off(first) < off(second) ? first : second, exact: true })
+          .click();
+      }
+    await page.getByRole("link", { name: "What the table likes" }).click();
 
-  // All three like it faint: the table's figure lies among them, well under the usual 1.4 %.
-  const liked = parseFloat(await page.locator("[data-liked]").innerText());
-  expect(liked).toBeGreaterThan(0.7);
-  expect(liked).toBeLessThan(1.05);
-  await page.getByRole("button", { name: /^Take .* % as the wanted salt$/ }).click();
-  await expect(page.getByRole("status")).toContainText(`A new Bench asks for ${liked.toFixed(2)} %`);
+    // All three like it faint: the table's figure lies among them, well under the usual 1.4 %.
+    const liked = parseFloat(await page.locator("[data-liked]").innerText());
+    expect(liked).toBeGreaterThan(0.7);
+    expect(liked).toBeLessThan(1.05);
+    await page.getByRole("button", { name: /^Take .* % as the wanted salt$/ }).click();
+    await expect(page.getByRole("status")).toContainText(`A new Bench asks for ${liked.toFixed(2)} %`);
 
-  await page.goto(`${emptyKitchen.url}/bench`);
-  const wanted = page.getByLabel("Salt wanted in the flesh");
-  await expect(wanted).toHaveValue(String(liked));
-  await expect(page.getByText("is this kitchen’s own taste")).toBeVisible();
-  await wanted.fill("1.4");
-  await page.getByRole("button", { name: `House taste: ${liked.toFixed(2)} %` }).click();
-  await expect(wanted).toHaveValue(String(liked));
+    await page.goto(`${emptyKitchen.url}/bench`);
+    const wanted = page.getByLabel("Salt wanted in the flesh");
+    await expect(wanted).toHaveValue(String(liked));
+    await expect(page.getByText("is this kitchen’s own taste")).toBeVisible();
+    await wanted.fill("1.4");
+    await page.getByRole("button", { name: `House taste: ${liked.toFixed(2)} %` }).click();
+    await expect(wanted).toHaveValue(String(liked));
 
-  page.on("dialog", (dialog) => void dialog.accept());
-  await page.goto(`${emptyKitchen.url}/record/taste`);
-  await page.getByRole("button", { name: /^Forget the tasting/ }).click();
-  await expect(page.getByText("Not asked yet")).toBeVisible();
-  await page.getByRole("button", { name: "Back to the usual 1.40 %" }).click();
-  await expect(page.getByRole("status")).toContainText("the usual 1.40 %");
-});
+    page.on("dialog", (dialog) => void dialog.accept());
+    await page.goto(`${emptyKitchen.url}/record/taste`);
+    await page.getByRole("button", { name: /^Forget the tasting/ }).click();
+    await expect(page.getByText("Not asked yet")).toBeVisible();
+    await page.getByRole("button", { name: "Back to the usual 1.40 %" }).click();
+    await expect(page.getByRole("status")).toContainText("the usual 1.40 %");
+  },
+);
 
 test("an answer is taken back, two devices do not answer one question, and who should not taste is told why", async ({
   page,

@@ -1,5 +1,6 @@
-import { test as base, type Locator, type Page } from "@playwright/test";
+import { test as base, type Browser, type Locator, type Page, type TestInfo } from "@playwright/test";
 import { readFileSync } from "node:fs";
+import { KeptPage } from "./kept-page";
 import { FIRST_PORT, PORTS_A_WORKER, SPARE } from "./ports";
 import { EXAMPLE, START_MS, holding, killAt, openKitchen, snapshotOf, type Kitchen } from "./server";
 
@@ -19,11 +20,15 @@ interface Shared {
   kitchen: Kitchen;
   /** A server that holds what the next test asks for, and is warm by the second; an empty kitchen as it was. */
   spare: { kitchen: Kitchen; empty: Buffer };
+  kept: KeptPage;
   firstPort: number;
 }
 
-/** Tests of one worker share a server on the example kitchen; workers share nothing. */
-export const test = base.extend<Mine, Shared>({
+/**
+ * A test with a page of its own, as it is first opened, that nobody else comes to. For what is of opening a page, and for what
+ * cannot be taken away from one again.
+ */
+export const alone = base.extend<Mine, Shared>({
   firstPort: [
     // oxlint-disable-next-line no-empty-pattern -- the test runner reads out of the pattern what is asked for
     async ({}, give, { parallelIndex }) => give(FIRST_PORT + parallelIndex * PORTS_A_WORKER),
@@ -45,14 +50,17 @@ export const test = base.extend<Mine, Shared>({
     },
     { scope: "worker", timeout: START_MS },
   ],
-  // What stands on every page where a test has failed. The runner's own way has a picture of each that went well drawn too.
+  kept: [
+    async ({ browser, kitchen }, give) => {
+      const kept = await KeptPage.open(browser, kitchen.url);
+      await give(kept);
+      await kept.page.context().close();
+    },
+    { scope: "worker" },
+  ],
   context: async ({ context, browser }, give, info) => {
     await give(context);
-    if (info.status === info.expectedStatus) return;
-    const pages = browser.contexts().flatMap((c) => c.pages());
-    await Promise.all(
-      pages.map((page, i) => page.screenshot({ path: info.outputPath(`page-${i + 1}.png`) })),
-    );
+    await pictured(browser, info);
   },
   baseURL: async ({ kitchen }, give) => give(kitchen.url),
   otherPort: async ({ firstPort }, give) => {
@@ -69,6 +77,23 @@ export const test = base.extend<Mine, Shared>({
     await give(kitchen);
   },
 });
+
+/** Tests of one worker share a server on the example kitchen, and a page; workers share nothing. */
+export const test = alone.extend({
+  page: async ({ kept, browser }, give, info) => {
+    await give(kept.page);
+    await pictured(browser, info);
+    await kept.clear();
+  },
+  context: async ({ page }, give) => give(page.context()),
+});
+
+/** What stands on every page where a test has failed. The runner's own way has a picture of each that went well drawn too. */
+async function pictured(browser: Browser, info: TestInfo): Promise<void> {
+  if (info.status === info.expectedStatus) return;
+  const pages = browser.contexts().flatMap((context) => context.pages());
+  await Promise.all(pages.map((page, i) => page.screenshot({ path: info.outputPath(`page-${i + 1}.png`) })));
+}
 
 /** Chooses a file by its content, without one on the disk. */
 export const chooseFile = (page: Page, label: string | RegExp, name: string, content: Buffer | string) =>

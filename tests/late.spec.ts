@@ -1,7 +1,7 @@
 import type { SittingView } from "../src/contracts/sitting";
 import { trayOf, USUAL_HOURS } from "../src/core/schedule/sitting.fixture";
 import { Evening } from "./evening-kitchen";
-import { expect, test } from "./kitchen";
+import { alone as test, expect } from "./kitchen";
 
 const MIN = 60_000;
 const DAY = 24 * 60 * MIN;

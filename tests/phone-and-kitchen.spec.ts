@@ -1,11 +1,11 @@
-import { expect, test } from "./kitchen";
+import { alone, expect, test } from "./kitchen";
 import { BenchPage } from "./bench-page";
 import { pick } from "./pick";
 
-test.describe("on a phone, one hand", () => {
-  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+alone.describe("on a phone, one hand", () => {
+  alone.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  test("a dry brine from food to the Shelf, a part of the Bench at a time", async ({ page }) => {
+  alone("a dry brine from food to the Shelf, a part of the Bench at a time", async ({ page }) => {
     const bench = new BenchPage(page);
     await page.goto("/bench");
     await bench.name("Phone duck");
@@ -21,7 +21,7 @@ test.describe("on a phone, one hand", () => {
     await expect(page.getByRole("article", { name: "Phone duck" })).toContainText("dry brine");
   });
 
-  test("what is tapped is at least 44 px high", async ({ page }) => {
+  alone("what is tapped is at least 44 px high", async ({ page }) => {
     for (const path of ["/", "/bench", "/stores"]) {
       await page.goto(path);
       const low = await page.locator("button:visible, a:visible, select:visible").evaluateAll((all) =>
@@ -72,6 +72,23 @@ test.describe("this kitchen's settings", () => {
     await expect(cold).toHaveValue("38");
     await expect(cold.locator("..")).toContainText("°F");
     await expect(cold.locator("..")).not.toContainText("°C");
+  });
+
+  test("changed on another device they are on an open Bench, and what stands on it stays", async ({
+    page,
+    request,
+  }) => {
+    const bench = new BenchPage(page);
+    await bench.open();
+    const weight = page.getByLabel("Weight of all pieces");
+    const before = await weight.inputValue();
+    await bench.enter("Weight of all pieces", "907.185");
+    await weight.blur();
+    await request.patch("/api/kitchen", { data: { measures: "us" } });
+    await expect(weight).toHaveValue("2 lb");
+    await page.getByRole("button", { name: "Undo the last change" }).click();
+    await request.patch("/api/kitchen", { data: { measures: "metric" } });
+    await expect(weight).toHaveValue(before);
   });
 
   test("the clock is the kitchen's, wherever the tablet thinks it is", async ({ page }) => {

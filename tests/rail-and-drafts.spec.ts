@@ -72,6 +72,24 @@ test("a draft outlives a reload and a step back; another tab has its own", async
   await expect(other.page.getByLabel("Weight of all pieces")).not.toHaveValue(/^1.234 g$/);
 });
 
+test("saved, it stays on its Bench with its past; the rack's Bench is a new one", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Kept where it is");
+  await bench.enter("Portions", "7");
+  const drawnWith = await page.locator("body").getAttribute("data-stores");
+  await bench.save();
+  await expect(page).toHaveURL(/\?formula=/);
+  // The Stores hold one formula more: the page is read anew, by its new address.
+  await expect(page.locator("body")).not.toHaveAttribute("data-stores", drawnWith ?? "");
+  await page.getByRole("button", { name: "Undo the last change" }).click();
+  await expect(page.getByLabel("Portions")).not.toHaveValue("7");
+  await page.getByRole("link", { name: "Bench", exact: true }).click();
+  await expect(page).toHaveURL(/\/bench$/);
+  await expect(page.getByLabel("Name of the formula")).not.toHaveValue("Kept where it is");
+  await expect(page.getByRole("button", { name: "Save as a formula" })).toBeVisible();
+});
+
 test("two tabs on one formula: the second save is told, and both are kept", async ({ page, context }) => {
   const first = new BenchPage(page);
   await first.open();

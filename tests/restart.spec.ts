@@ -1,5 +1,5 @@
 import { BenchPage } from "./bench-page";
-import { expect, test } from "./kitchen";
+import { alone as test, expect } from "./kitchen";
 
 test("a killed server forgets nothing that was acknowledged", async ({ page, emptyKitchen }) => {
   await page.goto(emptyKitchen.url);

@@ -1,5 +1,5 @@
 import type { Browser } from "@playwright/test";
-import { expect, test, chooseFile, type Page } from "./kitchen";
+import { alone as test, chooseFile, expect, type Page } from "./kitchen";
 import { killRounds } from "./kill-rounds";
 import { PORK_LOIN } from "../src/server/demo/brines";
 import { openKitchen } from "./server";

@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from "./kitchen";
+import { alone as test, expect, type Locator, type Page } from "./kitchen";
 import { daysOn } from "./kitchen-clock";
 import { pick } from "./pick";
 import { enterWhen } from "./when-entry";

@@ -5,7 +5,7 @@ import "@fontsource-variable/jetbrains-mono";
 import "./globals.css";
 import type { Metadata, Viewport } from "next";
 import { cookies } from "next/headers";
-import { drawnAtMs, kitchenMeasures } from "@/server/pages";
+import { drawnAtMs, kitchenMeasures, storesVersion } from "@/server/pages";
 import { MeasuresProvider } from "@/ui/measures";
 import { clockJumped } from "@/server/clock-watch";
 import { ClockNotice } from "@/ui/shell/clock-notice";
@@ -30,7 +30,7 @@ export default async function RootLayout({ children }: { children: React.ReactNo
   const theme = themeFrom((await cookies()).get("theme")?.value);
   return (
     <html lang={LANGUAGE} data-theme={theme} className={letters}>
-      <body data-drawn-ms={drawnAtMs()}>
+      <body data-drawn-ms={drawnAtMs()} data-stores={storesVersion()}>
         <UnreadableNotice rows={unreadable()} />
         <ClockNotice byMs={clockJumped()} />
         <MeasuresProvider measures={kitchenMeasures()}>{children}</MeasuresProvider>

@@ -7,6 +7,7 @@ import { findFood } from "@/core/materials/lookup";
 import { loadAtWorkView } from "./at-work";
 import { derivedHere } from "./derived-here";
 import { heavy } from "./heavy/pool";
+import { hubOf } from "./live/hub";
 import { sittingPlanned } from "./planned";
 import { loadBatch, runningBatches, unjudgedBatches } from "./batch-views";
 import { breath } from "./breath";
@@ -66,6 +67,9 @@ async function chosenFormula(search: Search) {
 
 /** On every page: whether it came just now, or out of a browser's store. */
 export const drawnAtMs = (): number => Date.now();
+
+/** What every page is drawn with: when it is told of another, it is read anew. */
+export const storesVersion = (): string => hubOf(database()).storesVersion;
 
 /** What every page is drawn in. */
 export const kitchenMeasures = () => loadKitchen(database()).measures;

@@ -12,26 +12,52 @@ jest.mock("./live/use-live", () => ({
   useLive: ({ event }: { event: (event: LiveEvent) => void }) => (tell = event),
 }));
 
-beforeEach(() => refresh.mockClear());
+let version = 1;
+const drawnWith = (n: number) => (document.body.dataset.stores = `p.${n}`);
+const changed = (): LiveEvent => ({ kind: "stores", version: `p.${++version}` });
+const hello = (stores: string): LiveEvent => ({ kind: "hello", versions: {}, open: [], stores });
+
+beforeEach(() => {
+  refresh.mockClear();
+  drawnWith(version);
+});
 
 test("each time the Stores are changed, and at nothing else", () => {
   renderHook(() => useRereadStores());
   const others: LiveEvent[] = [{ kind: "wrote" }, { kind: "open", ids: [] }, { kind: "beat", atMs: 1 }];
   others.forEach(tell);
   expect(refresh).not.toHaveBeenCalled();
-  tell({ kind: "stores" });
+  tell(changed());
   expect(refresh).toHaveBeenCalledTimes(1);
   tell({ kind: "beat", atMs: 2 });
   expect(refresh).toHaveBeenCalledTimes(1);
-  tell({ kind: "stores" });
+  tell(changed());
+  expect(refresh).toHaveBeenCalledTimes(2);
+});
+
+test("what the page was drawn with already is no news: it changed that itself, and has read it", () => {
+  renderHook(() => useRereadStores());
+  const event = changed();
+  drawnWith(version);
+  tell(event);
+  tell(hello(`p.${version}`));
+  expect(refresh).not.toHaveBeenCalled();
+});
+
+test("changed while there was no line, or the server was begun anew: read when the line is back", () => {
+  renderHook(() => useRereadStores());
+  tell(hello(`p.${version + 1}`));
+  expect(refresh).toHaveBeenCalledTimes(1);
+  drawnWith(++version);
+  tell(hello(`q.${version}`));
   expect(refresh).toHaveBeenCalledTimes(2);
 });
 
 test("a page that nobody sees is read once it is seen, once for all that was changed", () => {
   const hidden = jest.spyOn(document, "hidden", "get").mockReturnValue(true);
   const { unmount } = renderHook(() => useRereadStores());
-  tell({ kind: "stores" });
-  tell({ kind: "stores" });
+  tell(changed());
+  tell(changed());
   document.dispatchEvent(new Event("visibilitychange"));
   expect(refresh).not.toHaveBeenCalled();
   hidden.mockReturnValue(false);

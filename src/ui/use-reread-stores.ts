@@ -3,7 +3,13 @@ import { useCallback, useEffect, useMemo, useRef } from "react";
 import type { LiveEvent } from "@/contracts/live";
 import { useLive } from "./live/use-live";
 
-/** Reads the page anew when another page, tab or device has changed the kitchen's Stores; one that nobody sees, when it is seen. */
+/** Which Stores the page is drawn with; what a page's frame holds of them (the measures) stays from one station to the next. */
+const drawnWith = (): string | undefined => document.body.dataset.stores;
+
+/**
+ * Reads the page anew when another page, tab or device has changed the kitchen's Stores, also while there was no line; one that
+ * nobody sees, when it is seen.
+ */
 export function useRereadStores(): void {
   const router = useRouter();
   const isDue = useRef(false);
@@ -14,7 +20,8 @@ export function useRereadStores(): void {
   }, [router]);
   const onEvent = useCallback(
     (event: LiveEvent) => {
-      isDue.current ||= event.kind === "stores";
+      if (event.kind === "stores") isDue.current ||= event.version !== drawnWith();
+      if (event.kind === "hello") isDue.current ||= event.stores !== drawnWith();
       look();
     },
     [look],

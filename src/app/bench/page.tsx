@@ -6,6 +6,5 @@ import * as words from "@/words/app/bench/page";
 export const metadata: Metadata = { title: words.bench };
 
 export default async function BenchPage({ searchParams }: PageProps<"/bench">) {
-  const props = await loadBench(await searchParams);
-  return <Bench key={`${props.formula?.id}:${props.formula?.version}`} {...props} />;
+  return <Bench {...await loadBench(await searchParams)} />;
 }

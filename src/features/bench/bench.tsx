@@ -24,6 +24,7 @@ import { Sentence } from "./sentence/sentence";
 import { Three } from "./three/three";
 import { useThird } from "./three/use-third";
 import { UndoButtons } from "./undo-buttons";
+import { useAskedFor } from "./use-asked-for";
 import { useDraft } from "./use-draft";
 import { useTimes } from "./use-times";
 import { WaysPanel } from "./ways/ways-panel";
@@ -45,17 +46,18 @@ interface Props {
 
 /** Formulate: food and method at the left, section and rail in the middle, the weigh-out sheet at the right. */
 export function Bench(props: Props) {
+  const { bench, savedAs } = useAskedFor();
   return (
     <PantryProvider kitchen={props.kitchen}>
       {/* As the server sent it, until the sums it was sent with are worked out here too. */}
       <Suspense fallback={null}>
-        <BenchAtWork {...props} />
+        <BenchAtWork key={bench} {...props} savedAs={savedAs} />
       </Suspense>
     </PantryProvider>
   );
 }
 
-function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
+function BenchAtWork({ kitchen, formula, fresh, nowMs, savedAs }: Props & { savedAs: (id: string) => void }) {
   const { draft, waiting, change, step, setOther, swap, markSaved, rebase, clear, changed, past } = useDraft({
     formulation: formula?.formulation ?? fresh,
     formulaId: formula?.id ?? null,
@@ -105,7 +107,7 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs }: Props) {
 
   const onSaved = (formulaId: string, version: number) => {
     markSaved(formulaId, version);
-    window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
+    savedAs(formulaId);
   };
 
   const bases = worked.ok ? basesOf(worked) : undefined;

@@ -2,7 +2,6 @@ import type { FormulaMade } from "@/contracts/record";
 import type { FormulaView, KitchenView, Uses } from "@/contracts/views";
 import { Shell } from "@/ui/shell/shell";
 import type { Theme } from "@/ui/shell/theme";
-import { KeptUp } from "./kept-up";
 import { KitchenSettings } from "./kitchen-settings";
 import { Library } from "./library/library";
 import { OwnEntries } from "./own/own-entries";
@@ -61,7 +60,6 @@ export function Stores({
         </nav>
       }
     >
-      <KeptUp />
       <div className="grid gap-8 p-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:p-6">
         <Library formulas={formulas} made={made} timeZone={kitchen.timeZone} />
         <KitchenSettings kitchen={kitchen} theme={theme} />

@@ -39,12 +39,23 @@ export class Hub {
   /** Whether anything was written since the plans were looked at, and whether more than a reading. */
   #isDue = false;
   #isMore = false;
-  #areStoresChanged = false;
+  /** How often the Stores were changed, and as of when that was told. */
+  #stores = 0;
+  #storesTold = 0;
   #planning: Promise<void> | undefined;
   #ticks = 0;
   #stop: (() => void) | undefined;
 
-  constructor(private readonly db: WholeDb) {}
+  constructor(private readonly db: WholeDb) {
+    this.#elsewhere = writtenElsewhere(db);
+    // Counted though nobody listens: a page that comes back knows by it that it is old.
+    onChange("stores", () => void this.#stores++);
+  }
+
+  /** What the Stores hold, as a page is drawn with it. */
+  get storesVersion(): string {
+    return versionOf(this.#process, this.#stores);
+  }
 
   /** How many listen. */
   get listeners(): number {
@@ -80,14 +91,14 @@ export class Hub {
 
   #begin(): void {
     this.#here = writtenHere(this.db);
-    this.#elsewhere = writtenElsewhere(this.db);
+    this.#isAllOurs();
+    this.#storesTold = this.#stores;
     for (const id of openBatchIds(this.db)) this.#guarded(() => this.look(id));
     this.#lookAround();
     const timer = setInterval(() => this.#tick(), TICK_MS);
     const quiet = [
       onChange("batch", (id) => this.#soon(id)),
       onChange("reading", (id) => void this.#read.add(id)),
-      onChange("stores", () => void (this.#areStoresChanged = true)),
       onChange("sitting", (id) => {
         this.#isMore = true;
         this.#tell({ kind: "sitting", id });
@@ -122,12 +133,10 @@ export class Hub {
   #tick(): void {
     this.#guarded(() => {
       if (++this.#ticks % BEAT_TICKS === 0) this.#tell({ kind: "beat", atMs: Date.now() });
-      const elsewhere = writtenElsewhere(this.db);
       const here = writtenHere(this.db);
-      const isOurs = elsewhere === this.#elsewhere;
+      const isOurs = this.#isAllOurs();
       const isQuiet = isOurs && here === this.#here;
       this.#here = here;
-      this.#elsewhere = elsewhere;
       // What was written here was told of as it was written: the others are as they were.
       for (const id of isOurs ? this.#read : openBatchIds(this.db)) this.#guarded(() => this.look(id));
       this.#read.clear();
@@ -136,11 +145,19 @@ export class Hub {
       // Of readings alone a plan hears now and then: what they foretell moves by minutes.
       const isTime = this.#isMore || !isOurs || this.#ticks % PLAN_TICKS === 0;
       if (this.#isDue && isTime) this.#lookAround();
-      // What another process wrote is announced by nobody here.
-      if (this.#areStoresChanged || !isOurs) this.#tell({ kind: "stores" });
-      this.#areStoresChanged = false;
+      if (this.#stores !== this.#storesTold) this.#tell({ kind: "stores", version: this.storesVersion });
+      this.#storesTold = this.#stores;
       if (!isQuiet) this.#tell({ kind: "wrote" });
     });
+  }
+
+  /** Whether no other process wrote since the last look. What one did is announced by nobody here: the Stores may be in it. */
+  #isAllOurs(): boolean {
+    const elsewhere = writtenElsewhere(this.db);
+    const isOurs = elsewhere === this.#elsewhere;
+    this.#elsewhere = elsewhere;
+    if (!isOurs) this.#stores++;
+    return isOurs;
   }
 
   /** A scale's figure is nowhere written: while one stands under a batch it is looked at. */
@@ -182,7 +199,7 @@ export class Hub {
 
   #hello(): LiveEvent {
     const versions = Object.fromEntries([...this.#known].map(([id, { version }]) => [id, version]));
-    return { kind: "hello", versions, open: JSON.parse(this.#open) as string[] };
+    return { kind: "hello", versions, open: JSON.parse(this.#open) as string[], stores: this.storesVersion };
   }
 
   #tell(event: LiveEvent, text = JSON.stringify(event)): void {

@@ -50,7 +50,12 @@ describe("one line for everything", () => {
     const id = begin(db);
     const [one, other] = [kitchen(db), kitchen(db)];
     const before = hubOf(db).look(id);
-    expect(await one.next()).toEqual({ kind: "hello", versions: { [id]: before.version }, open: [id] });
+    expect(await one.next()).toEqual({
+      kind: "hello",
+      versions: { [id]: before.version },
+      open: [id],
+      stores: hubOf(db).storesVersion,
+    });
     await other.next();
     confirmAct(db, id, "weigh_out", { atMs: Date.now() }, Date.now());
     const event = await one.until("work");
@@ -135,7 +140,7 @@ describe("one line for everything", () => {
     ];
     for (const change of changes) {
       change();
-      expect(await line.until("stores")).toEqual({ kind: "stores" });
+      expect(await line.until("stores")).toEqual({ kind: "stores", version: hubOf(db).storesVersion });
     }
     keepSample(db, id, { channel: "fridge", atMs: Date.now(), value: 3 }, Date.now());
     const told: string[] = [];
@@ -145,6 +150,28 @@ describe("one line for everything", () => {
     }
     expect(told).not.toContain("stores");
     line.hangUp();
+  });
+
+  test("what the Stores hold has a version that counts on though nobody listens, for changes of another process too", async () => {
+    const db = openDatabase(freshFile());
+    const first = kitchen(db);
+    const seen = [await first.next()].map(
+      (event) => event !== "over" && event.kind === "hello" && event.stores,
+    );
+    first.hangUp();
+    const later = async () => {
+      const line = kitchen(db);
+      const hello = await line.next();
+      line.hangUp();
+      return hello !== "over" && hello.kind === "hello" && hello.stores;
+    };
+    expect(await later()).toBe(seen[0]);
+    changeKitchen(db, { measures: "us" });
+    seen.push(await later());
+    changeKitchen(openDatabase(db.$client.name), { measures: "metric" });
+    seen.push(await later());
+    expect(new Set(seen).size).toBe(3);
+    expect(seen).not.toContain(false);
   });
 
   test("a scale is told of as it moves, though nothing is written", async () => {

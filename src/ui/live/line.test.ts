@@ -117,15 +117,28 @@ test("the page that holds it is closed: the other takes over; the last one close
 test("a page that comes later is told how far each batch has come by then", async () => {
   browser();
   await page();
-  Source.all[0].tell({ kind: "hello", versions: { b: "p.1", c: "p.4" }, open: ["b"] });
+  Source.all[0].tell({ kind: "hello", versions: { b: "p.1", c: "p.4" }, open: ["b"], stores: "p.1" });
   Source.all[0].tell(work(7));
   Source.all[0].tell({ kind: "open", ids: ["b", "d"] });
+  Source.all[0].tell({ kind: "stores", version: "p.2" });
   const late = await page();
-  const hello = { kind: "hello", versions: { b: "p.7", c: "p.4" }, open: ["b", "d"] };
+  const hello = { kind: "hello", versions: { b: "p.7", c: "p.4" }, open: ["b", "d"], stores: "p.2" };
   expect(late.heard).toEqual([hello]);
   const again: LiveEvent[] = [];
   pages.push(late.line.listen({ event: (e) => again.push(e) }));
   expect(again).toEqual([hello]);
+});
+
+test("who listens before the server has said how things stand is told when it says so, not of nothing", async () => {
+  browser();
+  const { heard, line } = await page();
+  const also: LiveEvent[] = [];
+  pages.push(line.listen({ event: (e) => also.push(e) }));
+  const late = await page();
+  for (const told of [heard, also, late.heard]) expect(told).toEqual([]);
+  const hello: LiveEvent = { kind: "hello", versions: {}, open: [], stores: "p.1" };
+  Source.all[0].tell(hello);
+  for (const told of [heard, also, late.heard]) expect(told).toEqual([hello]);
 });
 
 test("a line that broke is said on every page, and that it is back", async () => {

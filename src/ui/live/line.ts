@@ -13,6 +13,7 @@ export interface Listens {
   connected?: (is: boolean) => void;
 }
 
+type Hello = Extract<LiveEvent, { kind: "hello" }>;
 type Said = { event: LiveEvent } | { connected: boolean } | { asks: true };
 
 /**
@@ -29,8 +30,7 @@ class Line {
   #looking: ReturnType<typeof setInterval> | undefined;
   #heardMs = 0;
   /** Of the page that holds the line: what a page that comes later must be told. */
-  #versions: Record<string, string> = {};
-  #open: string[] = [];
+  #stands: Hello | undefined;
 
   listen(listener: Listens): () => void {
     this.#listeners.add(listener);
@@ -45,7 +45,8 @@ class Line {
   /** Who begins to listen on a page that listens already is told how things stand, as a page that comes later is. */
   #catchUp(listener: Listens): void {
     listener.connected?.(this.#connected);
-    if (this.#source) listener.event?.(this.#hello());
+    const hello = this.#hello();
+    if (hello) listener.event?.(hello);
     else this.#channel?.postMessage({ asks: true } satisfies Said);
   }
 
@@ -82,12 +83,14 @@ class Line {
     if ("event" in said) this.#emit(said.event);
     else if ("connected" in said) this.#setConnected(said.connected);
     else if (this.#source) {
-      this.#channel?.postMessage({ event: this.#hello() } satisfies Said);
+      const hello = this.#hello();
+      if (hello) this.#channel?.postMessage({ event: hello } satisfies Said);
       this.#channel?.postMessage({ connected: this.#connected } satisfies Said);
     }
   }
 
-  readonly #hello = (): LiveEvent => ({ kind: "hello", versions: { ...this.#versions }, open: this.#open });
+  /** Nothing before the server has said it: whoever listens by then hears it from there. */
+  readonly #hello = (): Hello | undefined => this.#source && this.#stands;
 
   #hold(): void {
     this.#connect();
@@ -115,10 +118,13 @@ class Line {
   }
 
   #note(event: LiveEvent): void {
-    if (event.kind === "hello") this.#versions = { ...event.versions };
-    if (event.kind === "work") this.#versions[event.batchId] = event.to;
-    if (event.kind === "hello") this.#open = event.open;
-    if (event.kind === "open") this.#open = event.ids;
+    if (event.kind === "hello") this.#stands = event;
+    const stands = this.#stands;
+    if (!stands) return;
+    if (event.kind === "work")
+      this.#stands = { ...stands, versions: { ...stands.versions, [event.batchId]: event.to } };
+    if (event.kind === "open") this.#stands = { ...stands, open: event.ids };
+    if (event.kind === "stores") this.#stands = { ...stands, stores: event.version };
   }
 
   readonly #again = (): void => {

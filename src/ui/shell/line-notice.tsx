@@ -11,6 +11,7 @@ import { useOutbox } from "../outbox";
 import { useKeptSittings } from "../use-kept-sittings";
 import { useLasting } from "../use-lasting";
 import { useRereadIfOld } from "../use-reread-if-old";
+import { useRereadStores } from "../use-reread-stores";
 import * as words from "@/words/ui/shell/line-notice";
 
 /** A line that is back at once was not gone, and a tap on its way is not kept. */
@@ -20,6 +21,7 @@ const SAID_AFTER_MS = 1500;
 export function LineNotice() {
   const router = useRouter();
   useRereadIfOld();
+  useRereadStores();
   // The pages at work show what was tapped by themselves.
   const pathname = usePathname();
   const showsItself = pathname.startsWith("/work");

@@ -12,7 +12,6 @@ import { FormulaFiles } from "./formula-files";
 import { Tags } from "./tags";
 import { VersionsList } from "./versions-list";
 import { OnDate } from "@/ui/measures";
-import { KeptUp } from "../kept-up";
 import * as words from "@/words/stores/library/formula-page";
 
 interface Props {
@@ -52,7 +51,6 @@ export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
         </>
       }
     >
-      <KeptUp />
       <div className="p-4 lg:p-6">{children}</div>
       <div className="grid gap-8 border-t border-line p-4 lg:grid-cols-[20rem_minmax(0,1fr)_20rem] lg:p-6">
         <VersionsList newest={newest} from={from.version} to={to.version} timeZone={kitchen.timeZone} />

@@ -1,0 +1,60 @@
+/** @jest-environment jsdom */
+import { act, renderHook } from "@testing-library/react";
+import { useAskedFor } from "./use-asked-for";
+
+let address = "";
+jest.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(address) }));
+
+/** The page as the router draws it at an address. */
+function benchAt(search: string) {
+  address = search;
+  window.history.replaceState(null, "", `/bench${search}`);
+  const { result, rerender } = renderHook(useAskedFor);
+  return {
+    now: () => result.current.bench,
+    goTo: (next: string) => {
+      address = next;
+      rerender();
+    },
+    save: (id: string) => {
+      act(() => result.current.savedAs(id));
+      address = window.location.search;
+      rerender();
+    },
+  };
+}
+
+test("saved, it is the same Bench, by its new address too", () => {
+  const bench = benchAt("");
+  const before = bench.now();
+  bench.save("loin");
+  expect(address).toBe("?formula=loin");
+  expect(bench.now()).toBe(before);
+  bench.save("loin");
+  expect(bench.now()).toBe(before);
+});
+
+test("asked for none, for another, for an old version, it is another; so is that which was saved, when it is come back to", () => {
+  const bench = benchAt("");
+  bench.save("loin");
+  const seen = [bench.now()];
+  for (const next of [
+    "",
+    "?formula=loin",
+    "?formula=ribs",
+    "?formula=ribs&version=1",
+    "?formula=ribs&version=2",
+  ]) {
+    bench.goTo(next);
+    seen.push(bench.now());
+  }
+  expect(new Set(seen).size).toBe(seen.length);
+});
+
+test("an old version that is saved goes on as the newest, on the same Bench", () => {
+  const bench = benchAt("?formula=ribs&version=1");
+  const before = bench.now();
+  bench.save("ribs");
+  expect(address).toBe("?formula=ribs");
+  expect(bench.now()).toBe(before);
+});

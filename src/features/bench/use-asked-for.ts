@@ -1,0 +1,25 @@
+import { useSearchParams } from "next/navigation";
+import { useState } from "react";
+
+const askedAs = (formulaId = "", version = "") => `${formulaId}:${version}`;
+
+/**
+ * Which Bench stands here, counted: another one when the address asks for another formula or for none, the same one when what
+ * stands on it was saved and the address now has its name.
+ */
+export function useAskedFor(): { bench: number; savedAs: (formulaId: string) => void } {
+  const search = useSearchParams();
+  const asked = askedAs(search.get("formula") ?? undefined, search.get("version") ?? undefined);
+  const [own, setOwn] = useState<string | null>(null);
+  const [seen, setSeen] = useState({ asked, bench: 0 });
+  if (asked !== seen.asked) {
+    const isOwn = asked === own;
+    setSeen({ asked, bench: seen.bench + (isOwn ? 0 : 1) });
+    if (!isOwn) setOwn(null);
+  }
+  const savedAs = (formulaId: string) => {
+    setOwn(askedAs(formulaId));
+    window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
+  };
+  return { bench: seen.bench, savedAs };
+}

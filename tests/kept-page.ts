@@ -1,0 +1,56 @@
+import type { Browser, Frame, Page } from "@playwright/test";
+import { ZONE } from "./kitchen-clock";
+
+/** What the pages of the tests are shown on. */
+export const DEVICE = {
+  viewport: { width: 1280, height: 800 },
+  locale: "en-GB",
+  timezoneId: ZONE,
+  reducedMotion: "reduce",
+  // What is asked of the server is asked of the server: the one test of working without a line lets it in.
+  serviceWorkers: "block",
+} as const;
+
+/** How long an act may take: room for a host that takes the processor away for a while. */
+export const ACT_MS = 120_000;
+
+/**
+ * The page that stays open from test to test, as a tablet does on the counter: its scripts are read and its sums are quick.
+ * A page opened for one test costs three times what that test does in it.
+ */
+export class KeptPage {
+  /** Where a test may have left something in the browser's storage. */
+  private readonly visited = new Set<string>();
+
+  private constructor(readonly page: Page) {
+    page.on("framenavigated", (frame: Frame) => {
+      if (frame === page.mainFrame()) this.visited.add(new URL(frame.url()).origin);
+    });
+  }
+
+  static async open(browser: Browser, baseURL: string): Promise<KeptPage> {
+    const context = await browser.newContext({ ...DEVICE, baseURL });
+    context.setDefaultTimeout(ACT_MS);
+    return new KeptPage(await context.newPage());
+  }
+
+  /** Takes away what a test left. The page stays at its station, from where the next test may tap its way. */
+  async clear(): Promise<void> {
+    const context = this.page.context();
+    const others = context.pages().filter((page) => page !== this.page);
+    await Promise.all(others.map((page) => page.close()));
+    await this.page.unrouteAll({ behavior: "ignoreErrors" });
+    await Promise.all([
+      context.setOffline(false),
+      context.clearCookies(),
+      this.page.emulateMedia({ colorScheme: null, media: null }),
+      this.page.setViewportSize(DEVICE.viewport),
+    ]);
+    for (const origin of this.visited) {
+      if (new URL(this.page.url()).origin !== origin) await this.page.goto(`${origin}/api/alive`);
+      await this.page.evaluate(() => [localStorage, sessionStorage].forEach((kept) => kept.clear()));
+    }
+    this.visited.clear();
+    this.visited.add(new URL(this.page.url()).origin);
+  }
+}
