@@ -18,4 +18,6 @@ case "$host" in
     fi
     ;;
 esac
-exec node node_modules/next/dist/bin/next start -H "$host" -p "${PORT:-3000}"
+# A connection stands unused for longer than a proxy keeps one (two minutes are usual): closed here just when something is
+# sent over it, that would be lost.
+exec node node_modules/next/dist/bin/next start -H "$host" -p "${PORT:-3000}" --keepAliveTimeout 150000

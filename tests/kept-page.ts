@@ -22,7 +22,10 @@ export class KeptPage {
   /** Where a test may have left something in the browser's storage. */
   private readonly visited = new Set<string>();
 
-  private constructor(readonly page: Page) {
+  private constructor(
+    readonly page: Page,
+    private readonly home: string,
+  ) {
     page.on("framenavigated", (frame: Frame) => {
       if (frame === page.mainFrame()) this.visited.add(new URL(frame.url()).origin);
     });
@@ -31,10 +34,13 @@ export class KeptPage {
   static async open(browser: Browser, baseURL: string): Promise<KeptPage> {
     const context = await browser.newContext({ ...DEVICE, baseURL });
     context.setDefaultTimeout(ACT_MS);
-    return new KeptPage(await context.newPage());
+    return new KeptPage(await context.newPage(), new URL(baseURL).origin);
   }
 
-  /** Takes away what a test left. The page stays at its station, from where the next test may tap its way. */
+  /**
+   * Takes away what a test left. The page stays at a station of its own kitchen, from where the next test may tap its way; it
+   * never stays in another.
+   */
   async clear(): Promise<void> {
     const context = this.page.context();
     const others = context.pages().filter((page) => page !== this.page);
@@ -46,11 +52,13 @@ export class KeptPage {
       this.page.emulateMedia({ colorScheme: null, media: null }),
       this.page.setViewportSize(DEVICE.viewport),
     ]);
-    for (const origin of this.visited) {
-      if (new URL(this.page.url()).origin !== origin) await this.page.goto(`${origin}/api/alive`);
+    const stands = () => new URL(this.page.url()).origin;
+    for (const origin of [...this.visited].filter((o) => o.startsWith("http"))) {
+      if (stands() !== origin) await this.page.goto(`${origin}/api/alive`);
       await this.page.evaluate(() => [localStorage, sessionStorage].forEach((kept) => kept.clear()));
     }
+    if (stands() !== this.home) await this.page.goto("about:blank");
     this.visited.clear();
-    this.visited.add(new URL(this.page.url()).origin);
+    this.visited.add(stands());
   }
 }

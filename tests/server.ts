@@ -31,6 +31,9 @@ export const EXAMPLE = "data/e2e-example.db";
 /** A guard against hanging only. */
 export const START_MS = 600_000;
 
+/** As `scripts/start.sh` does: what nobody has asked over for some seconds stays open. */
+const START = ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "--keepAliveTimeout", "150000"];
+
 export interface Kitchen {
   url: string;
   databasePath: string;
@@ -68,21 +71,17 @@ export async function openKitchen(
     start: async () => {
       if (runs(server)) return;
       if (await isAnswered(url)) throw new Error(`Somebody else answers at ${url} already.`);
-      server = spawn(
-        process.execPath,
-        ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)],
-        {
-          env: {
-            ...process.env,
-            DATABASE_PATH: databasePath,
-            TZ: ZONE,
-            WARM_UP: "off",
-            COMPRESS: "off",
-            ...env,
-          },
-          stdio: "ignore",
+      server = spawn(process.execPath, [...START, "-p", String(port)], {
+        env: {
+          ...process.env,
+          DATABASE_PATH: databasePath,
+          TZ: ZONE,
+          WARM_UP: "off",
+          COMPRESS: "off",
+          ...env,
         },
-      );
+        stdio: "ignore",
+      });
       await answers(url, server);
     },
     kill: async () => {

@@ -123,12 +123,13 @@ export async function loadShelf<Crock>(
 export async function loadBatchPage(id: string) {
   const db = database();
   const batch = await orNotFound(() => loadBatch(db, id), "batches", id);
-  const work = loadWork(db, id, Date.now());
+  const { work, version } = await orNotFound(() => hubOf(db).look(id), "batches", id);
   const newest = await orNotFound(() => loadFormula(db, batch.formulaId), "formulas", batch.formulaId);
   return {
     kitchen: loadKitchen(db),
     batch,
     work,
+    workVersion: version,
     derived: (await derivedHere(db, batch)) ?? null,
     newest: { version: newest.version, formulation: newest.formulation },
     proposals: nextTime(db, newest.formulation),

@@ -10,20 +10,18 @@ import * as words from "@/words/ui/lift-button";
 
 /** Marks the lift-out at the real time of the tap. */
 export function LiftButton({ batchId, name, clock }: { batchId: string; name: string; clock: BatchClock }) {
-  const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const lift = async () => {
     setBusy(true);
-    // Out is out: the time of the tap is kept, whether or not there is a line.
-    const { kept, problem } = await sendOrKeep({
+    // Out is out: the time of the tap is kept, whether or not there is a line. The page is read anew once it is taken.
+    const ended = await sendOrKeep({
       method: "POST",
       path: `/api/batches/${batchId}/lift`,
       body: doneAt(Math.round(batchTime(clock, kitchenNow()))),
     });
     setBusy(false);
-    setProblem(problem);
-    if (!kept && problem === null) router.refresh();
+    setProblem(ended.problem);
   };
   return (
     <div className="text-right">

@@ -147,7 +147,7 @@ describe("sent from any page", () => {
     expect(kept(OUTBOX)).toEqual([]);
   });
 
-  test("with no line it is kept and said; the next one never overtakes it, and an open page sends both", async () => {
+  test("with no line it is kept and said; the next one never overtakes it, and an open page sends what waits", async () => {
     const at = server();
     at.line = false;
     expect(await sendOrKeep(entry(1))).toMatchObject({
@@ -155,15 +155,55 @@ describe("sent from any page", () => {
       problem: expect.stringContaining("Kept"),
     });
     at.line = true;
-    expect(await sendOrKeep(entry(2))).toMatchObject({ kept: true });
-    expect(at.reached).toEqual([]);
+    expect(await sendOrKeep(entry(2))).toEqual({ kept: false, problem: null });
+    expect(at.reached).toEqual([1, 2]);
+    at.line = false;
+    await sendOrKeep(entry(3));
+    at.line = true;
     jest.useRealTimers();
     const { result } = renderHook(() => useOutbox());
-    await waitFor(() => expect(at.reached).toEqual([1, 2]));
+    await waitFor(() => expect(at.reached).toEqual([1, 2, 3]));
     await waitFor(() => expect(result.current.waiting).toEqual([]));
     at.line = false;
-    await act(async () => void (await sendOrKeep(entry(3))));
-    await waitFor(() => expect(numbers(result.current.waiting)).toEqual([3]));
+    await act(async () => void (await sendOrKeep(entry(4))));
+    await waitFor(() => expect(numbers(result.current.waiting)).toEqual([4]));
+  });
+
+  test("left before the server has answered, the page has kept it: the next one sends it", async () => {
+    global.fetch = (() => new Promise(() => {})) as unknown as typeof fetch;
+    let left: typeof import("./outbox") | undefined;
+    jest.isolateModules(() => (left = jest.requireActual("./outbox")));
+    void left?.sendOrKeep(entry(1));
+    await jest.advanceTimersByTimeAsync(0);
+    expect(numbers(kept(OUTBOX))).toEqual([1]);
+    const at = server();
+    renderHook(() => useOutbox());
+    await act(async () => jest.advanceTimersByTimeAsync(0));
+    expect(at.reached).toEqual([1]);
+    expect(kept(OUTBOX)).toEqual([]);
+  });
+
+  test("a refusal is told to whoever waits for it, and stands nowhere else; what nobody waits for stands", async () => {
+    const at = server();
+    at.refuse.set(1, "Not so.").set(2, "Nor this.");
+    const { result } = renderHook(() => useOutbox());
+    await act(async () => {
+      const ended = sendOrKeep(entry(1));
+      result.current.add(entry(2));
+      expect(await ended).toEqual({ kept: false, problem: "Not so." });
+    });
+    await act(async () => jest.advanceTimersByTimeAsync(0));
+    expect(result.current.refused).toEqual([{ entry: entry(2), detail: "Nor this." }]);
+  });
+
+  test("what the server cannot take now is kept, and whoever waits is told that it is", async () => {
+    global.fetch = (async () => ({
+      ok: false,
+      status: 507,
+      json: async () => ({ title: "Full", status: 507, detail: "The disk is full.", issues: [] }),
+    })) as unknown as typeof fetch;
+    expect(await sendOrKeep(entry(1))).toMatchObject({ kept: true });
+    expect(numbers(kept(OUTBOX))).toEqual([1]);
   });
 });
 

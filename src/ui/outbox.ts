@@ -1,8 +1,7 @@
 "use client";
 
 import { useEffect, useSyncExternalStore } from "react";
-import { isTimeHeard } from "./kitchen-time";
-import { inOneTab, kept, putIn, sendEntry, sendKept, type Entry, type Refused } from "./outbox-queue";
+import { inOneTab, kept, putIn, sendKept, type Entry, type Refused } from "./outbox-queue";
 import { keepRefused, putAway, refusedKept } from "./outbox-refused";
 import * as words from "@/words/ui/outbox";
 
@@ -21,11 +20,23 @@ interface State {
 }
 const EMPTY: State = { waiting: [], refused: [], problem: null };
 
+/** How one thing ended that somebody waits for: taken, kept until it can be, or refused, and why. */
+interface Ended {
+  kept: boolean;
+  problem: string | null;
+}
+const TAKEN: Ended = { kept: false, problem: null };
+const KEPT: Ended = { kept: true, problem: words.keptOnThisDeviceSent };
+
+const named = ({ method, path, body }: Entry): string => JSON.stringify([method, path, body]);
+
 /** Sends what is kept, one by one and tried again until the server has answered. A refusal is said, and not tried for ever. */
 class Outbox {
   state = EMPTY;
   readonly #seen = new Set<() => void>();
   readonly #sent = new Set<(entry: Entry) => void>();
+  /** Who waits for what, by the name of it. */
+  readonly #ends = new Map<string, (ended: Ended) => void>();
   #timer: ReturnType<typeof setInterval> | undefined;
   #isSending = false;
   #isMore = false;
@@ -44,11 +55,28 @@ class Outbox {
     return () => void this.#sent.delete(tell);
   }
 
+  /** Kept from now on, and sent as soon as it can be. */
   readonly add = (entry: Entry): void => {
     putAway(entry);
     putIn(OUTBOX, entry);
     this.#look();
   };
+
+  /** The same, for who waits on the page to be told how it ended; a refusal is theirs to say. */
+  sent(entry: Entry): Promise<Ended> {
+    const ended = new Promise<Ended>((tell) => this.#ends.set(named(entry), tell));
+    this.add(entry);
+    void this.#flush();
+    return ended;
+  }
+
+  /** @returns whether somebody waited for it */
+  #tell(entry: Entry, ended: Ended): boolean {
+    const tell = this.#ends.get(named(entry));
+    this.#ends.delete(named(entry));
+    tell?.(ended);
+    return tell !== undefined;
+  }
 
   readonly putAway = (entry: Entry): void => {
     putAway(entry);
@@ -73,12 +101,12 @@ class Outbox {
 
   readonly #look = (): void => {
     this.#show({});
-    void this.#flush();
+    if (this.#seen.size > 0) void this.#flush();
   };
 
   async #flush(): Promise<void> {
     this.#isMore = true;
-    if (this.#isSending || this.#seen.size === 0) return;
+    if (this.#isSending) return;
     this.#isSending = true;
     try {
       while (this.#isMore) {
@@ -86,11 +114,13 @@ class Outbox {
         await inOneTab(OUTBOX, () =>
           sendKept(OUTBOX, {
             sent: (entry) => {
+              this.#tell(entry, TAKEN);
               for (const tell of this.#sent) tell(entry);
               this.#show({ problem: null });
             },
             refused: (refused) => {
-              keepRefused(refused);
+              const isSaid = this.#tell(refused.entry, { kept: false, problem: refused.detail });
+              if (!isSaid) keepRefused(refused);
               this.#show({ problem: null });
             },
             problem: (problem) => this.#show({ problem }),
@@ -99,6 +129,7 @@ class Outbox {
       }
     } finally {
       this.#isSending = false;
+      for (const entry of kept(OUTBOX)) this.#tell(entry, KEPT);
     }
   }
 
@@ -112,18 +143,11 @@ class Outbox {
 
 const outbox = new Outbox();
 
-/** Sends an entry; with no line it is kept for later, by whichever page is open then, and that is told as done. */
-export async function sendOrKeep(entry: Entry): Promise<{ kept: boolean; problem: string | null }> {
-  outbox.putAway(entry);
-  // Never before what already waits: a lift-out taken back must not arrive before the lift-out.
-  if (kept(OUTBOX).length === 0) {
-    const sent = await sendEntry(entry, !isTimeHeard());
-    if (sent.ok) return { kept: false, problem: null };
-    if (sent.problem.status !== 0) return { kept: false, problem: sent.problem.detail };
-  }
-  outbox.add(entry);
-  return { kept: true, problem: words.keptOnThisDeviceSent };
-}
+/**
+ * Sends an entry, and says how that ended. It is kept before it is sent: with no line, or when the page is left before the
+ * server has answered, whichever page is open then sends it, after what was tapped before it.
+ */
+export const sendOrKeep = (entry: Entry): Promise<Ended> => outbox.sent(entry);
 
 /** What waits on this device, wherever it was tapped. @param onSent as each is taken; the same between draws */
 export function useOutbox(onSent?: (entry: Entry) => void) {

@@ -26,6 +26,12 @@ const work = (batchId: string, delta: WorkDelta): LiveEvent => ({
   to: "p.2",
   delta,
 });
+const hello = (versions: Record<string, string>): LiveEvent => ({
+  kind: "hello",
+  versions,
+  open: [],
+  stores: "p.1",
+});
 const DONE: WorkDelta = { set: { done: { stage_1: 1 } } };
 const READ: WorkDelta = { set: {}, came: [{ channel: "probe", atMs: 1, value: 40 }] };
 
@@ -38,8 +44,12 @@ test.each<[string, LiveEvent, number]>([
   ["a batch begun or judged", { kind: "open", ids: [] }, 1],
   ["a sitting saved", { kind: "sitting", id: "s" }, 1],
   ["a beat", { kind: "beat", atMs: 1 }, 0],
+  ["it stood so when it was drawn", hello({ mine: "p.1" }), 0],
+  ["it had come further before there was a line", hello({ mine: "p.2" }), 1],
+  ["another had", hello({ mine: "p.1", other: "p.9" }), 0],
+  ["one judged long ago is not told of", hello({}), 0],
 ])("%s: read anew %#", (_, event, times) => {
-  renderHook(() => useReread(30_000, "mine"));
+  renderHook(() => useReread(30_000, "mine", "p.1"));
   act(() => tell(event));
   expect(refresh).toHaveBeenCalledTimes(times);
 });

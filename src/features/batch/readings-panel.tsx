@@ -1,6 +1,5 @@
 "use client";
 
-import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { ReadingBody } from "@/contracts/requests";
 import type { BatchDetail } from "@/contracts/views";
@@ -22,13 +21,11 @@ interface Props {
 /** Readings of the bath or the scale correct the rate of this batch, and say by how much and how sure. */
 export function ReadingsPanel({ batch, movedH }: Props) {
   const units = useUnits();
-  const router = useRouter();
   const [problem, setProblem] = useState<string | null>(null);
   const [kept, setKept] = useState(false);
   const act = async (method: "POST" | "DELETE", path: string, body?: unknown) => {
     const { kept, problem } = await sendOrKeep({ method, path: `/api/batches/${batch.id}/${path}`, body });
     setProblem(problem);
-    if (problem === null) router.refresh();
     return kept || problem === null;
   };
   return (
