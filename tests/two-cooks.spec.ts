@@ -20,6 +20,29 @@ test("two cooks lift the same batch at once: it is lifted once, at the first tim
   await expect(page.getByText("Taken out", { exact: true })).toHaveCount(1);
 });
 
+test("what was done elsewhere while another page stood here is seen on the way back", async ({
+  page,
+  request,
+}) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Behind my back");
+  await bench.start(hoursOn(-1));
+  const crock = page.getByRole("article", { name: "Behind my back" });
+  const link = await crock.getByRole("link").first().getAttribute("href");
+  await page.getByRole("link", { name: "Record", exact: true }).click();
+  const row = page.getByRole("row", { name: /Behind my back/ });
+  await expect(page.getByRole("heading", { name: "Record", level: 1 })).toBeVisible();
+  await expect(row).toHaveCount(0);
+  const lift = `/api${link?.replace("/batch/", "/batches/")}/lift`;
+  expect((await request.post(lift, { data: { atMs: Date.now() } })).ok()).toBe(true);
+  // At once on both: what moves by the clock is read anew after half a minute only.
+  await expect(row).toBeVisible({ timeout: 10_000 });
+  await page.goBack();
+  await expect(page.getByRole("heading", { name: "Shelf", level: 1 })).toBeVisible();
+  await expect(crock).toHaveCount(0, { timeout: 10_000 });
+});
+
 test("a lost connection keeps what was entered, says so, and saves when it is back", async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();

@@ -3,8 +3,8 @@ import type { WorkDelta } from "./work-delta";
 
 /** What the server tells every page of a kitchen as it happens, over one line a browser. */
 export type LiveEvent =
-  /** First on every line: how far each open batch has come, and the Stores. Who holds an older version asks for the whole. */
-  | { kind: "hello"; versions: Record<string, string>; open: string[]; stores: string }
+  /** First on every line: how far each open batch has come, the Stores, and all that is done. Who holds older asks for the whole. */
+  | { kind: "hello"; versions: Record<string, string>; open: string[]; stores: string; done: string }
   | { kind: "work"; batchId: string; from: string; to: string; delta: WorkDelta }
   | { kind: "plans"; rehearsalId: string | null; sittings: SittingAtWork[] }
   /** Somebody saved a sitting, or did something of it. */
@@ -15,6 +15,8 @@ export type LiveEvent =
   | { kind: "stores"; version: string }
   /** Something of the kitchen was written. */
   | { kind: "wrote" }
+  /** Somebody did something of a batch, a sitting or the Stores; what an instrument read is nothing done. */
+  | { kind: "done"; version: string }
   /** Every few seconds, so that a line that died is noticed, and a device's clock that is wrong. */
   | { kind: "beat"; atMs: number };
 

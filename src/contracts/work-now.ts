@@ -6,6 +6,8 @@ export interface WorkNow {
   work: WorkView;
 }
 
+/* Versions of what a server tells: of a batch, of the Stores, of all that is done. */
+
 /** A version is the server process it was counted by, and its number there. */
 export const versionOf = (process: string, n: number): string => `${process}.${n}`;
 

@@ -9,6 +9,8 @@ function changes(): EventEmitter {
 }
 
 export const announce = (batchId: string): void => void changes().emit("batch", batchId);
+/** What lies on a scale is another weight: told of at once, and nothing that somebody did. */
+export const announceScale = (batchId: string): void => void changes().emit("scale", batchId);
 /** An instrument read something: told of within a second, not at once. */
 export const announceReading = (batchId: string): void => void changes().emit("reading", batchId);
 export const announceSitting = (sittingId: string): void => void changes().emit("sitting", sittingId);
@@ -17,7 +19,7 @@ export const announceStores = (): void => void changes().emit("stores", "");
 
 /** @returns stops listening */
 export function onChange(
-  what: "batch" | "reading" | "sitting" | "stores",
+  what: "batch" | "scale" | "reading" | "sitting" | "stores",
   listener: (id: string) => void,
 ): () => void {
   changes().on(what, listener);

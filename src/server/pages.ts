@@ -71,6 +71,9 @@ export const drawnAtMs = (): number => Date.now();
 /** What every page is drawn with: when it is told of another, it is read anew. */
 export const storesVersion = (): string => hubOf(database()).storesVersion;
 
+/** All that was done by now: asked before a page's own is read, so that nothing done meanwhile is missed. */
+const drawnWith = (): string => hubOf(database()).doneVersion;
+
 /** What every page is drawn in. */
 export const kitchenMeasures = () => loadKitchen(database()).measures;
 
@@ -110,6 +113,7 @@ export async function loadShelf<Crock>(
     work();
     await breath();
   }
+  const seen = drawnWith();
   const view = loadShelfView(database(), nowMs);
   const crocks: Record<string, Crock> = {};
   for (const batch of view.running) {
@@ -117,19 +121,20 @@ export async function loadShelf<Crock>(
     crocks[batch.id] = crockOf(batch, sheetOf(batch.formulation, batch.rate.factor, poured), nowMs);
     await breath();
   }
-  return { ...view, crocks };
+  return { ...view, crocks, drawnWith: seen };
 }
 
 export async function loadBatchPage(id: string) {
   const db = database();
+  const seen = drawnWith();
   const batch = await orNotFound(() => loadBatch(db, id), "batches", id);
-  const { work, version } = await orNotFound(() => hubOf(db).look(id), "batches", id);
+  const work = loadWork(db, id, Date.now());
   const newest = await orNotFound(() => loadFormula(db, batch.formulaId), "formulas", batch.formulaId);
   return {
     kitchen: loadKitchen(db),
     batch,
     work,
-    workVersion: version,
+    drawnWith: seen,
     derived: (await derivedHere(db, batch)) ?? null,
     newest: { version: newest.version, formulation: newest.formulation },
     proposals: nextTime(db, newest.formulation),
@@ -146,6 +151,7 @@ export async function loadPrintDraft(search: Search) {
 }
 
 export const loadRecord = (search: Search) => ({
+  drawnWith: drawnWith(),
   kitchen: loadKitchen(database()),
   record: listRecord(database(), recordQuery.parse(search)),
   trends: trendPoints(database()),
@@ -201,6 +207,7 @@ export const loadAtWork = (focus: { batchId?: string; rehearsalId?: string } = {
   orNotFound(() => loadAtWorkView(database(), focus, Date.now()), "batches", focus.batchId ?? "");
 
 export const loadSittings = () => ({
+  drawnWith: drawnWith(),
   kitchen: loadKitchen(database()),
   sittings: listSittings(database()),
   nowMs: Date.now(),

@@ -4,7 +4,7 @@ import { batchTime } from "@/core/program/batch-clock";
 import { simulated } from "@/core/instruments/instrument";
 import { lineSeed, pouredG } from "@/core/instruments/pour";
 import { batchRow } from "./batch-row";
-import { announce } from "./changes";
+import { announceScale } from "./changes";
 import { clockOf } from "./clock";
 import type { Db } from "./database";
 import { notFound } from "./problem";
@@ -35,7 +35,7 @@ export function hearScale(batchId: string, grams: number, nowMs: number): void {
   const before = lastWords().get(batchId);
   const steady = before !== undefined && Math.abs(before.grams - grams) <= STILL_G;
   lastWords().set(batchId, { grams, atMs: nowMs, steady });
-  announce(batchId);
+  announceScale(batchId);
 }
 
 /** Puts a line on the simulated scale. @throws Refusal 404 where none is plugged in */
@@ -48,7 +48,7 @@ export function setPan(db: Db, batchId: string, pan: Pan, nowMs: number): void {
     .where(and(eq(instrumentSessions.batchId, batchId), eq(instrumentSessions.channel, "scale")))
     .run();
   if (set.changes === 0) throw notFound(words.scalePluggedIn);
-  announce(batchId);
+  announceScale(batchId);
 }
 
 /** What the scale of a batch shows: a real one's last word, else the simulated one's. */

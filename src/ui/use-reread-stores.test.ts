@@ -15,7 +15,13 @@ jest.mock("./live/use-live", () => ({
 let version = 1;
 const drawnWith = (n: number) => (document.body.dataset.stores = `p.${n}`);
 const changed = (): LiveEvent => ({ kind: "stores", version: `p.${++version}` });
-const hello = (stores: string): LiveEvent => ({ kind: "hello", versions: {}, open: [], stores });
+const hello = (stores: string): LiveEvent => ({
+  kind: "hello",
+  versions: {},
+  open: [],
+  stores,
+  done: "p.1",
+});
 
 beforeEach(() => {
   refresh.mockClear();
@@ -24,7 +30,11 @@ beforeEach(() => {
 
 test("each time the Stores are changed, and at nothing else", () => {
   renderHook(() => useRereadStores());
-  const others: LiveEvent[] = [{ kind: "wrote" }, { kind: "open", ids: [] }, { kind: "beat", atMs: 1 }];
+  const others: LiveEvent[] = [
+    { kind: "done", version: "p.9" },
+    { kind: "open", ids: [] },
+    { kind: "beat", atMs: 1 },
+  ];
   others.forEach(tell);
   expect(refresh).not.toHaveBeenCalled();
   tell(changed());
@@ -41,6 +51,8 @@ test("what the page was drawn with already is no news: it changed that itself, a
   drawnWith(version);
   tell(event);
   tell(hello(`p.${version}`));
+  // A line that is a moment behind the page knows nothing newer.
+  tell(hello(`p.${version - 1}`));
   expect(refresh).not.toHaveBeenCalled();
 });
 

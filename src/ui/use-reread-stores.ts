@@ -1,10 +1,11 @@
 import { useRouter } from "next/navigation";
 import { useCallback, useEffect, useMemo, useRef } from "react";
 import type { LiveEvent } from "@/contracts/live";
+import { isAtLeast } from "@/contracts/work-now";
 import { useLive } from "./live/use-live";
 
-/** Which Stores the page is drawn with; what a page's frame holds of them (the measures) stays from one station to the next. */
-const drawnWith = (): string | undefined => document.body.dataset.stores;
+/** Whether the page is drawn with older Stores; what a page's frame holds of them (the measures) stays from one station to the next. */
+const isOlderThan = (version: string): boolean => !isAtLeast(document.body.dataset.stores ?? "", version);
 
 /**
  * Reads the page anew when another page, tab or device has changed the kitchen's Stores, also while there was no line; one that
@@ -20,8 +21,8 @@ export function useRereadStores(): void {
   }, [router]);
   const onEvent = useCallback(
     (event: LiveEvent) => {
-      if (event.kind === "stores") isDue.current ||= event.version !== drawnWith();
-      if (event.kind === "hello") isDue.current ||= event.stores !== drawnWith();
+      if (event.kind === "stores") isDue.current ||= isOlderThan(event.version);
+      if (event.kind === "hello") isDue.current ||= isOlderThan(event.stores);
       look();
     },
     [look],

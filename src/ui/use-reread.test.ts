@@ -1,7 +1,6 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from "@testing-library/react";
 import type { LiveEvent } from "@/contracts/live";
-import type { WorkDelta } from "@/contracts/work-delta";
 import { useReread } from "./use-reread";
 
 const refresh = jest.fn();
@@ -19,48 +18,42 @@ beforeEach(() => {
 });
 afterEach(() => jest.useRealTimers());
 
-const work = (batchId: string, delta: WorkDelta): LiveEvent => ({
-  kind: "work",
-  batchId,
-  from: "p.1",
-  to: "p.2",
-  delta,
-});
-const hello = (versions: Record<string, string>): LiveEvent => ({
-  kind: "hello",
-  versions,
-  open: [],
-  stores: "p.1",
-});
-const DONE: WorkDelta = { set: { done: { stage_1: 1 } } };
-const READ: WorkDelta = { set: {}, came: [{ channel: "probe", atMs: 1, value: 40 }] };
+const hello = (done: string): LiveEvent => ({ kind: "hello", versions: {}, open: [], stores: "p.1", done });
+const done = (version: string): LiveEvent => ({ kind: "done", version });
 
 test.each<[string, LiveEvent, number]>([
-  ["something done on the batch that is looked at", work("mine", DONE), 1],
-  ["something done on another", work("other", DONE), 0],
-  ["a reading of it", work("mine", READ), 0],
-  ["another figure on its scale", work("mine", { set: { scale: null } }), 0],
-  ["something done on it long after", { ...work("mine", { set: {} }), from: "" } as LiveEvent, 1],
-  ["a batch begun or judged", { kind: "open", ids: [] }, 1],
-  ["a sitting saved", { kind: "sitting", id: "s" }, 1],
+  ["something done since it was drawn", done("p.6"), 1],
+  ["something it was drawn with", done("p.5"), 0],
+  ["all is as it was when it was drawn", hello("p.5"), 0],
+  ["the line is a moment behind the page", hello("p.4"), 0],
+  ["something was done before there was a line, or while another page stood here", hello("p.6"), 1],
+  ["the server was begun anew", hello("q.1"), 1],
+  [
+    "a reading, a scale",
+    { kind: "work", batchId: "b", from: "p.1", to: "p.2", delta: { set: { scale: null } } },
+    0,
+  ],
+  ["something was written", { kind: "wrote" }, 0],
   ["a beat", { kind: "beat", atMs: 1 }, 0],
-  ["it stood so when it was drawn", hello({ mine: "p.1" }), 0],
-  ["it had come further before there was a line", hello({ mine: "p.2" }), 1],
-  ["another had", hello({ mine: "p.1", other: "p.9" }), 0],
-  ["one judged long ago is not told of", hello({}), 0],
 ])("%s: read anew %#", (_, event, times) => {
-  renderHook(() => useReread(30_000, "mine", "p.1"));
+  renderHook(() => useReread("p.5", 30_000));
   act(() => tell(event));
   expect(refresh).toHaveBeenCalledTimes(times);
 });
 
+test("where nothing moves by the clock it is not read for that", () => {
+  renderHook(() => useReread("p.5"));
+  act(() => void jest.advanceTimersByTime(120_000));
+  expect(refresh).not.toHaveBeenCalled();
+});
+
 test("and now and then in any case, not while nobody looks", () => {
-  const { unmount } = renderHook(() => useReread(30_000));
+  const { unmount } = renderHook(() => useReread("p.5", 30_000));
   act(() => void jest.advanceTimersByTime(60_000));
   expect(refresh).toHaveBeenCalledTimes(2);
   const hidden = jest.spyOn(document, "hidden", "get").mockReturnValue(true);
   act(() => void jest.advanceTimersByTime(60_000));
-  act(() => tell({ kind: "open", ids: [] }));
+  act(() => tell(done("p.7")));
   expect(refresh).toHaveBeenCalledTimes(2);
   hidden.mockRestore();
   unmount();

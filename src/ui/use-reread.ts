@@ -8,12 +8,13 @@ import { useLive } from "./live/use-live";
 export const READ_AGAIN_MS = 30_000;
 
 /**
- * Reads what the server has to show anew when something of the kitchen was written, so often at most; and so often in any
- * case, because food moves by the clock too. Only while somebody may be looking and there is a line.
- * @param batchId the batch that is looked at: what is done on it elsewhere is seen at once as well
- * @param drawnWith the version it is drawn with: done before this page had a line, it is seen as soon as it has one
+ * Reads what the server has to show anew as soon as somebody did something of the kitchen; what an instrument reads can wait.
+ * And so often in any case, because food moves by the clock too. Only while somebody may be looking and there is a line.
+ * @param drawnWith all that was done when the page was drawn: what was done before it had a line, or while another page stood
+ *   here (the browser's way back shows it as it was), is seen as soon as it has one
+ * @param everyMs left out of a page on which nothing moves by the clock
  */
-export function useReread(everyMs: number, batchId?: string, drawnWith?: string): void {
+export function useReread(drawnWith: string, everyMs?: number): void {
   const router = useRouter();
   const lastMs = useRef(0);
   const again = useCallback(
@@ -26,23 +27,17 @@ export function useReread(everyMs: number, batchId?: string, drawnWith?: string)
     [router],
   );
   const onEvent = useCallback(
-    // What somebody did is seen at once; what an instrument wrote can wait.
     (event: LiveEvent) => {
-      const isOfIt = event.kind === "work" && event.batchId === batchId && isDone(event);
-      const stands = event.kind === "hello" && batchId !== undefined ? event.versions[batchId] : undefined;
-      const isOld = stands !== undefined && drawnWith !== undefined && !isAtLeast(drawnWith, stands);
-      if (isOfIt || isOld || event.kind === "open" || event.kind === "sitting") again(0);
+      const done = event.kind === "hello" ? event.done : event.kind === "done" ? event.version : undefined;
+      if (done !== undefined && !isAtLeast(drawnWith, done)) again(0);
     },
-    [again, batchId, drawnWith],
+    [again, drawnWith],
   );
   useLive(useMemo(() => ({ event: onEvent }), [onEvent]));
   useEffect(() => {
     lastMs.current = performance.now();
+    if (everyMs === undefined) return;
     const timer = setInterval(() => again(everyMs), everyMs);
     return () => clearInterval(timer);
   }, [again, everyMs]);
 }
-
-/** Whether somebody did something, and it was not only the scale's figure; of a batch long judged it is not told what. */
-const isDone = ({ from, delta }: Extract<LiveEvent, { kind: "work" }>): boolean =>
-  from === "" || Object.keys(delta.set).some((field) => field !== "scale");

@@ -36,7 +36,7 @@ interface Props {
   kitchen: KitchenView;
   batch: BatchDetail;
   work: WorkView;
-  workVersion: string;
+  drawnWith: string;
   /** Left out where its sums no longer work out. */
   derived: DerivedBatch | null;
   newest: { version: number; formulation: Formulation };
@@ -56,7 +56,7 @@ export function BatchPage(props: Props) {
 /** One batch: the food in it now (or when it came out), what was weighed, what happened. */
 function BatchNow(props: Props) {
   const { kitchen, batch, work, derived, newest, proposals, nowMs: serverNowMs } = props;
-  useReread(READ_AGAIN_MS, batch.id, props.workVersion);
+  useReread(props.drawnWith, READ_AGAIN_MS);
   const units = useUnits();
   const nowMs = batchTime(batch.clock, useNow(serverNowMs));
   const atMs = batch.liftedAtMs ?? nowMs;

@@ -11,6 +11,7 @@ import type { KitchenView } from "@/contracts/views";
 import { Select } from "@/ui/choice";
 import { KIND_NAME } from "@/ui/names";
 import { Shell } from "@/ui/shell/shell";
+import { useReread } from "@/ui/use-reread";
 import { textIn } from "@/ui/form-text";
 import { PickColumns } from "./pick-columns";
 import { RecordTable } from "./record-table";
@@ -29,6 +30,8 @@ interface Props {
   kitchen: KitchenView;
   record: RecordPage;
   trends: TrendPoint[];
+  /** All that was done when it was drawn. */
+  drawnWith: string;
 }
 
 const JUDGED: { value: RecordQuery["judged"]; label: string }[] = [
@@ -38,7 +41,8 @@ const JUDGED: { value: RecordQuery["judged"]; label: string }[] = [
 ];
 
 /** Batches over time: found, filtered, sorted, two set side by side; and what they say together. */
-export function Record({ kitchen, record, trends }: Props) {
+export function Record({ kitchen, record, trends, drawnWith }: Props) {
+  useReread(drawnWith);
   const router = useRouter();
   const { query, rows, total } = record;
   const [picked, setPicked] = useState<string[]>([]);

@@ -22,14 +22,17 @@ const REHEARSED_MS = 5_000;
 interface Props extends ShelfView {
   /** How each stands, by batch id. */
   crocks: Record<string, CrockNow>;
+  /** All that was done when it was drawn. */
+  drawnWith: string;
 }
 
 /** Home: every running batch as its crock, and the acts to come in order. */
-export function Shelf({ crocks, ...view }: Props) {
+export function Shelf({ crocks, drawnWith, ...view }: Props) {
   const { kitchen, running, finished, acts, sittings, kept, fridge, empty, nowMs: serverNowMs } = view;
   const nowMs = useNow(serverNowMs);
   const units = useUnits();
-  useReread(running.some((b) => b.clock.speed > 1) ? REHEARSED_MS : READ_AGAIN_MS);
+  const isRehearsed = running.some((b) => b.clock.speed > 1);
+  useReread(drawnWith, isRehearsed ? REHEARSED_MS : READ_AGAIN_MS);
   return (
     <Shell
       title={words.shelf}

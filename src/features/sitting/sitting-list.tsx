@@ -11,6 +11,7 @@ import type { KitchenView } from "@/contracts/views";
 import { FileButton } from "@/ui/file-button";
 import { send } from "@/ui/send";
 import { Shell } from "@/ui/shell/shell";
+import { useReread } from "@/ui/use-reread";
 import { useUnits } from "@/ui/measures";
 import * as words from "@/words/sitting/sitting-list";
 
@@ -18,6 +19,8 @@ interface Props {
   kitchen: KitchenView;
   sittings: SittingHead[];
   nowMs: number;
+  /** All that was done when it was drawn. */
+  drawnWith: string;
 }
 
 const TABLE_HOUR = 18;
@@ -40,7 +43,8 @@ const blank = (tableMs: number, { equipment, quiet }: Usual): SittingBody => ({
 });
 
 /** Every sitting that was planned, the next first, and a new one. */
-export function SittingList({ kitchen, sittings, nowMs }: Props) {
+export function SittingList({ kitchen, sittings, nowMs, drawnWith }: Props) {
+  useReread(drawnWith);
   const router = useRouter();
   const units = useUnits();
   const [problem, setProblem] = useState<string | null>(null);

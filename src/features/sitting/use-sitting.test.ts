@@ -120,7 +120,7 @@ test("asked for before a save and answered after it, the plan of before is not s
     await slow.shut;
     return answer(asItWas);
   }) as unknown as typeof fetch;
-  await Line.last.tell({ kind: "hello", versions: {}, open: [], stores: "p.1" });
+  await Line.last.tell({ kind: "hello", versions: {}, open: [], stores: "p.1", done: "p.1" });
   act(() => result.current.change({ name: "Dinner" }));
   await waitFor(() => expect(result.current.view.plan).toBe("planned anew"));
   await act(async () => slow.open());
@@ -247,7 +247,7 @@ test("a line that is back: what waited goes at once, and what was missed is look
   expect(result.current.kept).toBe("kept");
   expect(at.view.body.name).toBe("Dinner");
   at.view = viewOf("Theirs", 9);
-  await Line.last.tell({ kind: "hello", versions: {}, open: [], stores: "p.1" });
+  await Line.last.tell({ kind: "hello", versions: {}, open: [], stores: "p.1", done: "p.1" });
   expect(result.current.view.body.name).toBe("Theirs");
 });
 

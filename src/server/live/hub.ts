@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { type LiveEvent } from "@/contracts/live";
 import { versionOf, type WorkNow } from "@/contracts/work-now";
-import { workDelta } from "@/contracts/work-delta";
+import { workDelta, type WorkDelta } from "@/contracts/work-delta";
 import { sittingsAtWork } from "../sittings-at-work";
 import { openBatchIds } from "../batch-views";
 import { onChange } from "../changes";
@@ -10,7 +10,7 @@ import { log } from "../log";
 import { Refusal } from "../problem";
 import { rehearsedBatches } from "../rehearsed";
 import { loadWork } from "../work";
-import { writtenElsewhere, writtenHere } from "./written";
+import { storesFigure, writtenElsewhere, writtenHere } from "./written";
 
 /** Looked at this often while somebody listens: what instruments and other processes wrote, and what a scale shows. */
 const TICK_MS = 1000;
@@ -42,19 +42,31 @@ export class Hub {
   /** How often the Stores were changed, and as of when that was told. */
   #stores = 0;
   #storesTold = 0;
+  #storesFigure = "";
+  /** How often something was done, and as of when that was told. */
+  #done = 0;
+  #doneTold = 0;
+  /** How often a difference was told of that is more than a reading. */
+  #toldOf = 0;
   #planning: Promise<void> | undefined;
   #ticks = 0;
   #stop: (() => void) | undefined;
 
   constructor(private readonly db: WholeDb) {
-    this.#elsewhere = writtenElsewhere(db);
+    this.#isAllOurs();
     // Counted though nobody listens: a page that comes back knows by it that it is old.
     onChange("stores", () => void this.#stores++);
+    for (const what of ["batch", "sitting", "stores"] as const) onChange(what, () => this.#countDone());
   }
 
   /** What the Stores hold, as a page is drawn with it. */
   get storesVersion(): string {
     return versionOf(this.#process, this.#stores);
+  }
+
+  /** All that is done, as a page is drawn with it. */
+  get doneVersion(): string {
+    return versionOf(this.#process, this.#done);
   }
 
   /** How many listen. */
@@ -91,13 +103,16 @@ export class Hub {
 
   #begin(): void {
     this.#here = writtenHere(this.db);
-    this.#isAllOurs();
+    // What was written while nobody listened may be anything.
+    if (!this.#isAllOurs()) this.#done++;
     this.#storesTold = this.#stores;
+    this.#doneTold = this.#done;
     for (const id of openBatchIds(this.db)) this.#guarded(() => this.look(id));
     this.#lookAround();
     const timer = setInterval(() => this.#tick(), TICK_MS);
     const quiet = [
       onChange("batch", (id) => this.#soon(id)),
+      onChange("scale", (id) => this.#soon(id)),
       onChange("reading", (id) => void this.#read.add(id)),
       onChange("sitting", (id) => {
         this.#isMore = true;
@@ -118,6 +133,17 @@ export class Hub {
     this.#isMore = true;
   }
 
+  /** Told once for all that is done in one go, after whoever did it was answered. */
+  #countDone(): void {
+    if (this.#done++ === this.#doneTold) setImmediate(() => this.#tellDone());
+  }
+
+  #tellDone(): void {
+    if (this.#doneTold === this.#done) return;
+    this.#doneTold = this.#done;
+    this.#tell({ kind: "done", version: this.doneVersion });
+  }
+
   #lookAtChanged(): void {
     const ids = [...this.#changed];
     this.#changed.clear();
@@ -134,6 +160,7 @@ export class Hub {
     this.#guarded(() => {
       if (++this.#ticks % BEAT_TICKS === 0) this.#tell({ kind: "beat", atMs: Date.now() });
       const here = writtenHere(this.db);
+      const toldOf = this.#toldOf;
       const isOurs = this.#isAllOurs();
       const isQuiet = isOurs && here === this.#here;
       this.#here = here;
@@ -148,16 +175,24 @@ export class Hub {
       if (this.#stores !== this.#storesTold) this.#tell({ kind: "stores", version: this.storesVersion });
       this.#storesTold = this.#stores;
       if (!isQuiet) this.#tell({ kind: "wrote" });
+      // Done in another process: known by what is different.
+      if (!isOurs && this.#toldOf > toldOf) this.#done++;
+      this.#tellDone();
     });
   }
 
-  /** Whether no other process wrote since the last look. What one did is announced by nobody here: the Stores may be in it. */
+  /**
+   * Whether no other thread or process wrote since the last look. What a process did is announced by nobody here: whether the
+   * Stores are in it is looked up.
+   */
   #isAllOurs(): boolean {
     const elsewhere = writtenElsewhere(this.db);
-    const isOurs = elsewhere === this.#elsewhere;
+    if (elsewhere === this.#elsewhere) return true;
     this.#elsewhere = elsewhere;
-    if (!isOurs) this.#stores++;
-    return isOurs;
+    const figure = storesFigure(this.db);
+    if (figure !== this.#storesFigure) this.#stores++;
+    this.#storesFigure = figure;
+    return false;
   }
 
   /** A scale's figure is nowhere written: while one stands under a batch it is looked at. */
@@ -199,10 +234,12 @@ export class Hub {
 
   #hello(): LiveEvent {
     const versions = Object.fromEntries([...this.#known].map(([id, { version }]) => [id, version]));
-    return { kind: "hello", versions, open: JSON.parse(this.#open) as string[], stores: this.storesVersion };
+    const open = JSON.parse(this.#open) as string[];
+    return { kind: "hello", versions, open, stores: this.storesVersion, done: this.doneVersion };
   }
 
   #tell(event: LiveEvent, text = JSON.stringify(event)): void {
+    if (event.kind === "open" || (event.kind === "work" && isDone(event.delta))) this.#toldOf++;
     for (const listener of this.#listeners) this.#guarded(() => listener(event, text));
   }
 
@@ -215,6 +252,9 @@ export class Hub {
     }
   }
 }
+
+/** Whether something was done, and it is not only a reading or the scale's figure. */
+const isDone = ({ set }: WorkDelta): boolean => Object.keys(set).some((field) => field !== "scale");
 
 function notTold(error: unknown): void {
   if (!(error instanceof Refusal)) log.error({ err: error }, "not told");

@@ -6,6 +6,7 @@ import { startBatch } from "../batches";
 import { liftBatch } from "../taken-out";
 import { announceSitting } from "../changes";
 import { openDatabase } from "../database";
+import { batches } from "../schema";
 import { attachInstrument } from "../instruments";
 import { Refusal } from "../problem";
 import { confirmAct, judgeBatch, keepWeight } from "../work";
@@ -23,6 +24,11 @@ const begin = (db: ReturnType<typeof fresh>) => {
   const request = { formulaId: null, formulation: chops(), startAtMs: Date.now(), acknowledgements: [] };
   return startBatch(db, request, Date.now()).id;
 };
+
+/** As another process writes, which announces nothing here. */
+function byAnotherProcess(db: ReturnType<typeof fresh>, write: (there: ReturnType<typeof fresh>) => unknown) {
+  write(openDatabase(db.$client.name));
+}
 
 /** What comes over a stream, event by event. */
 function reading<T>(response: Response) {
@@ -55,6 +61,7 @@ describe("one line for everything", () => {
       versions: { [id]: before.version },
       open: [id],
       stores: hubOf(db).storesVersion,
+      done: hubOf(db).doneVersion,
     });
     await other.next();
     confirmAct(db, id, "weigh_out", { atMs: Date.now() }, Date.now());
@@ -111,7 +118,7 @@ describe("one line for everything", () => {
     hangUp();
   });
 
-  test("whatever the Stores hold is told of when it is changed, here and in another process; a reading does not", async () => {
+  test("whatever the Stores hold is told of when it is changed, here and in another process; a reading is not, nor what another process does at work", async () => {
     const db = openDatabase(freshFile());
     const id = begin(db);
     const line = kitchen(db);
@@ -138,11 +145,14 @@ describe("one line for everything", () => {
       () => forgetRate(db, "pork_chop"),
       () => shelveFormula(openDatabase(db.$client.name), formulaId, { archived: false }, Date.now()),
     ];
+
     for (const change of changes) {
       change();
       expect(await line.until("stores")).toEqual({ kind: "stores", version: hubOf(db).storesVersion });
     }
     keepSample(db, id, { channel: "fridge", atMs: Date.now(), value: 3 }, Date.now());
+    // Nor what another process writes of something else.
+    byAnotherProcess(db, (there) => there.update(batches).set({ scaledBy: 2 }).run());
     const told: string[] = [];
     for (let event = await line.next(); event !== "over"; event = await line.next()) {
       told.push(event.kind);
@@ -172,6 +182,42 @@ describe("one line for everything", () => {
     seen.push(await later());
     expect(new Set(seen).size).toBe(3);
     expect(seen).not.toContain(false);
+  });
+
+  test("all that is done has a version: of a batch, a sitting, the Stores, here and in another process; a reading is nothing done", async () => {
+    const db = openDatabase(freshFile());
+    const id = begin(db);
+    const line = kitchen(db);
+    await line.until("hello");
+    const changes: [string, () => unknown][] = [
+      ["an act", () => confirmAct(db, id, "weigh_out", { atMs: Date.now() }, Date.now())],
+      ["a sitting", () => announceSitting("s")],
+      ["the Stores", () => changeKitchen(db, { measures: "us" })],
+      ["a batch begun", () => begin(db)],
+      ["elsewhere", () => byAnotherProcess(db, (there) => there.update(batches).set({ scaledBy: 2 }).run())],
+    ];
+    for (const [what, change] of changes) {
+      const before = hubOf(db).doneVersion;
+      change();
+      const told = await line.until("done");
+      if (told === "over" || told.kind !== "done") throw new Error(`not told: ${what}`);
+      expect([what, told.version, isAtLeast(before, told.version)]).toEqual([
+        what,
+        hubOf(db).doneVersion,
+        false,
+      ]);
+    }
+    const stands = hubOf(db).doneVersion;
+    keepSample(db, id, { channel: "fridge", atMs: Date.now(), value: 3 }, Date.now());
+    keepSample(db, id, { channel: "scale", atMs: Date.now(), value: 40 }, Date.now());
+    await line.until("wrote");
+    expect(hubOf(db).doneVersion).toBe(stands);
+    line.hangUp();
+    liftBatch(db, id, Date.now(), Date.now());
+    const later = kitchen(db);
+    expect(await later.next()).toMatchObject({ kind: "hello", done: hubOf(db).doneVersion });
+    expect(isAtLeast(stands, hubOf(db).doneVersion)).toBe(false);
+    later.hangUp();
   });
 
   test("a scale is told of as it moves, though nothing is written", async () => {

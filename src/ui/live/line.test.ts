@@ -117,12 +117,25 @@ test("the page that holds it is closed: the other takes over; the last one close
 test("a page that comes later is told how far each batch has come by then", async () => {
   browser();
   await page();
-  Source.all[0].tell({ kind: "hello", versions: { b: "p.1", c: "p.4" }, open: ["b"], stores: "p.1" });
+  Source.all[0].tell({
+    kind: "hello",
+    versions: { b: "p.1", c: "p.4" },
+    open: ["b"],
+    stores: "p.1",
+    done: "p.1",
+  });
   Source.all[0].tell(work(7));
   Source.all[0].tell({ kind: "open", ids: ["b", "d"] });
   Source.all[0].tell({ kind: "stores", version: "p.2" });
+  Source.all[0].tell({ kind: "done", version: "p.3" });
   const late = await page();
-  const hello = { kind: "hello", versions: { b: "p.7", c: "p.4" }, open: ["b", "d"], stores: "p.2" };
+  const hello = {
+    kind: "hello",
+    versions: { b: "p.7", c: "p.4" },
+    open: ["b", "d"],
+    stores: "p.2",
+    done: "p.3",
+  };
   expect(late.heard).toEqual([hello]);
   const again: LiveEvent[] = [];
   pages.push(late.line.listen({ event: (e) => again.push(e) }));
@@ -136,7 +149,7 @@ test("who listens before the server has said how things stand is told when it sa
   pages.push(line.listen({ event: (e) => also.push(e) }));
   const late = await page();
   for (const told of [heard, also, late.heard]) expect(told).toEqual([]);
-  const hello: LiveEvent = { kind: "hello", versions: {}, open: [], stores: "p.1" };
+  const hello: LiveEvent = { kind: "hello", versions: {}, open: [], stores: "p.1", done: "p.1" };
   Source.all[0].tell(hello);
   for (const told of [heard, also, late.heard]) expect(told).toEqual([hello]);
 });

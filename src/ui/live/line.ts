@@ -125,6 +125,7 @@ class Line {
       this.#stands = { ...stands, versions: { ...stands.versions, [event.batchId]: event.to } };
     if (event.kind === "open") this.#stands = { ...stands, open: event.ids };
     if (event.kind === "stores") this.#stands = { ...stands, stores: event.version };
+    if (event.kind === "done") this.#stands = { ...stands, done: event.version };
   }
 
   readonly #again = (): void => {
