@@ -34,7 +34,7 @@ test("equilibrium brine: from the scale to a saved, running batch, a printed she
 
   await page.getByRole("button", { name: "Save as a formula" }).click();
   await expect(page.getByRole("status").filter({ hasText: "version 1 · saved" })).toBeVisible();
-  expect(page.url()).toContain("formula=");
+  await expect(page).toHaveURL(/formula=/);
 
   await page.getByRole("link", { name: "Print sheet" }).click();
   const sheet = page.getByRole("article", { name: "Weigh-out sheet" });

@@ -97,6 +97,7 @@ test("two tabs on one formula: the second save is told, and both are kept", asyn
   await page.getByRole("button", { name: "Save as a formula" }).click();
   await expect(page.getByText("version 1 · saved")).toBeVisible();
 
+  await expect(page).toHaveURL(/formula=/);
   const second = new BenchPage(await context.newPage());
   await second.page.goto(page.url());
   await first.enter("Portions", "6");

@@ -90,6 +90,7 @@ test("two tabs on one formula: the second save sees what changed and brings both
   await bench.name("Two minds");
   await page.getByRole("button", { name: "Save as a formula" }).click();
   await expect(page.getByText("version 1 · saved")).toBeVisible();
+  await expect(page).toHaveURL(/formula=/);
   const other = await context.newPage();
   const otherBench = new BenchPage(other);
   await other.goto(page.url());

@@ -3,12 +3,15 @@ import { act, renderHook } from "@testing-library/react";
 import { useAskedFor } from "./use-asked-for";
 
 let address = "";
-jest.mock("next/navigation", () => ({ useSearchParams: () => new URLSearchParams(address) }));
+const replace = (href: string) => void (address = new URL(href, "http://kitchen").search);
+jest.mock("next/navigation", () => ({
+  useSearchParams: () => new URLSearchParams(address),
+  useRouter: () => ({ replace: (href: string) => replace(href) }),
+}));
 
 /** The page as the router draws it at an address. */
 function benchAt(search: string) {
   address = search;
-  window.history.replaceState(null, "", `/bench${search}`);
   const { result, rerender } = renderHook(useAskedFor);
   return {
     now: () => result.current.bench,
@@ -18,7 +21,6 @@ function benchAt(search: string) {
     },
     save: (id: string) => {
       act(() => result.current.savedAs(id));
-      address = window.location.search;
       rerender();
     },
   };

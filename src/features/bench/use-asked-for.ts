@@ -1,4 +1,4 @@
-import { useSearchParams } from "next/navigation";
+import { useRouter, useSearchParams } from "next/navigation";
 import { useState } from "react";
 
 const askedAs = (formulaId = "", version = "") => `${formulaId}:${version}`;
@@ -8,6 +8,7 @@ const askedAs = (formulaId = "", version = "") => `${formulaId}:${version}`;
  * stands on it was saved and the address now has its name.
  */
 export function useAskedFor(): { bench: number; savedAs: (formulaId: string) => void } {
+  const router = useRouter();
   const search = useSearchParams();
   const asked = askedAs(search.get("formula") ?? undefined, search.get("version") ?? undefined);
   const [own, setOwn] = useState<string | null>(null);
@@ -19,7 +20,8 @@ export function useAskedFor(): { bench: number; savedAs: (formulaId: string) => 
   }
   const savedAs = (formulaId: string) => {
     setOwn(askedAs(formulaId));
-    window.history.replaceState(null, "", `/bench?formula=${formulaId}`);
+    // By the router: an address that it did not set itself, and a page read anew just then, it takes for another page.
+    router.replace(`/bench?formula=${formulaId}`, { scroll: false });
   };
   return { bench: seen.bench, savedAs };
 }
