@@ -10,6 +10,7 @@ import { log } from "../log";
 import { Refusal } from "../problem";
 import { rehearsedBatches } from "../rehearsed";
 import { loadWork } from "../work";
+import { Count } from "./count";
 import { storesFigure, writtenElsewhere, writtenHere } from "./written";
 
 /** Looked at this often while somebody listens: what instruments and other processes wrote, and what a scale shows. */
@@ -39,13 +40,10 @@ export class Hub {
   /** Whether anything was written since the plans were looked at, and whether more than a reading. */
   #isDue = false;
   #isMore = false;
-  /** How often the Stores were changed, and as of when that was told. */
-  #stores = 0;
-  #storesTold = 0;
+  /** How often the Stores were changed, and how often anything was done. */
+  readonly #stores = new Count(this.#process);
+  readonly #done = new Count(this.#process);
   #storesFigure = "";
-  /** How often something was done, and as of when that was told. */
-  #done = 0;
-  #doneTold = 0;
   /** How often a difference was told of that is more than a reading. */
   #toldOf = 0;
   #planning: Promise<void> | undefined;
@@ -55,18 +53,18 @@ export class Hub {
   constructor(private readonly db: WholeDb) {
     this.#isAllOurs();
     // Counted though nobody listens: a page that comes back knows by it that it is old.
-    onChange("stores", () => void this.#stores++);
+    onChange("stores", () => void this.#stores.more());
     for (const what of ["batch", "sitting", "stores"] as const) onChange(what, () => this.#countDone());
   }
 
   /** What the Stores hold, as a page is drawn with it. */
   get storesVersion(): string {
-    return versionOf(this.#process, this.#stores);
+    return this.#stores.version;
   }
 
   /** All that is done, as a page is drawn with it. */
   get doneVersion(): string {
-    return versionOf(this.#process, this.#done);
+    return this.#done.version;
   }
 
   /** How many listen. */
@@ -104,9 +102,8 @@ export class Hub {
   #begin(): void {
     this.#here = writtenHere(this.db);
     // What was written while nobody listened may be anything.
-    if (!this.#isAllOurs()) this.#done++;
-    this.#storesTold = this.#stores;
-    this.#doneTold = this.#done;
+    if (!this.#isAllOurs()) this.#done.more();
+    for (const count of [this.#stores, this.#done]) count.toTell();
     for (const id of openBatchIds(this.db)) this.#guarded(() => this.look(id));
     this.#lookAround();
     const timer = setInterval(() => this.#tick(), TICK_MS);
@@ -135,13 +132,12 @@ export class Hub {
 
   /** Told once for all that is done in one go, after whoever did it was answered. */
   #countDone(): void {
-    if (this.#done++ === this.#doneTold) setImmediate(() => this.#tellDone());
+    if (this.#done.more()) setImmediate(() => this.#tellDone());
   }
 
   #tellDone(): void {
-    if (this.#doneTold === this.#done) return;
-    this.#doneTold = this.#done;
-    this.#tell({ kind: "done", version: this.doneVersion });
+    const version = this.#done.toTell();
+    if (version !== undefined) this.#tell({ kind: "done", version });
   }
 
   #lookAtChanged(): void {
@@ -172,11 +168,11 @@ export class Hub {
       // Of readings alone a plan hears now and then: what they foretell moves by minutes.
       const isTime = this.#isMore || !isOurs || this.#ticks % PLAN_TICKS === 0;
       if (this.#isDue && isTime) this.#lookAround();
-      if (this.#stores !== this.#storesTold) this.#tell({ kind: "stores", version: this.storesVersion });
-      this.#storesTold = this.#stores;
+      const stores = this.#stores.toTell();
+      if (stores !== undefined) this.#tell({ kind: "stores", version: stores });
       if (!isQuiet) this.#tell({ kind: "wrote" });
       // Done in another process: known by what is different.
-      if (!isOurs && this.#toldOf > toldOf) this.#done++;
+      if (!isOurs && this.#toldOf > toldOf) this.#done.more();
       this.#tellDone();
     });
   }
@@ -190,7 +186,7 @@ export class Hub {
     if (elsewhere === this.#elsewhere) return true;
     this.#elsewhere = elsewhere;
     const figure = storesFigure(this.db);
-    if (figure !== this.#storesFigure) this.#stores++;
+    if (figure !== this.#storesFigure) this.#stores.more();
     this.#storesFigure = figure;
     return false;
   }
