@@ -16,7 +16,7 @@ export const ACT_MS = 120_000;
 
 /**
  * The page that stays open from test to test, as a tablet does on the counter: its scripts are read and its sums are quick.
- * A page opened for one test costs three times what that test does in it.
+ * A page opened for one test costs about what a test of the Bench does in it.
  */
 export class KeptPage {
   /** Where a test may have left something in the browser's storage. */

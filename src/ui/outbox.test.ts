@@ -196,6 +196,36 @@ describe("sent from any page", () => {
     expect(result.current.refused).toEqual([{ entry: entry(2), detail: "Nor this." }]);
   });
 
+  test("sent by another tab in the meantime, it is told as taken, or as refused with the reason", async () => {
+    const at = server();
+    at.refuse.set(2, "Not so.");
+    const ended: unknown[] = [];
+    const isFirst = { yes: true };
+    const locks = {
+      // The other tab has the lock first: it sends what this one put in.
+      request: async (_: string, work: () => Promise<void>) => {
+        if (isFirst.yes) {
+          isFirst.yes = false;
+          let other: typeof import("./outbox") | undefined;
+          jest.isolateModules(() => (other = jest.requireActual("./outbox")));
+          await other?.sendOrKeep(entry(3));
+        }
+        await work();
+      },
+    };
+    Object.defineProperty(navigator, "locks", { value: locks, configurable: true });
+    for (const n of [1, 2]) {
+      isFirst.yes = true;
+      ended.push(await sendOrKeep(entry(n)));
+    }
+    Reflect.deleteProperty(navigator, "locks");
+    expect(ended).toEqual([
+      { kept: false, problem: null },
+      { kept: false, problem: "Not so." },
+    ]);
+    expect(at.reached.filter((n) => n > 0)).toEqual([1, 3, 3]);
+  });
+
   test("what the server cannot take now is kept, and whoever waits is told that it is", async () => {
     global.fetch = (async () => ({
       ok: false,

@@ -35,7 +35,7 @@ class Outbox {
   state = EMPTY;
   readonly #seen = new Set<() => void>();
   readonly #sent = new Set<(entry: Entry) => void>();
-  /** Who waits for what, by the name of it. */
+  /** Who waits for what. */
   readonly #ends = new Map<string, (ended: Ended) => void>();
   #timer: ReturnType<typeof setInterval> | undefined;
   #isSending = false;
@@ -130,6 +130,10 @@ class Outbox {
     } finally {
       this.#isSending = false;
       for (const entry of kept(OUTBOX)) this.#tell(entry, KEPT);
+      // What is gone from here without an answer another tab has sent, and keeps what the server said against it.
+      for (const { entry, detail } of refusedKept()) this.#tell(entry, { kept: false, problem: detail });
+      for (const tell of this.#ends.values()) tell(TAKEN);
+      this.#ends.clear();
     }
   }
 

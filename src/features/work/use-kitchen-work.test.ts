@@ -127,20 +127,22 @@ test("a word that was missed is asked for whole; an older one than is held chang
   expect(result.current.works.b2.done).toEqual({});
 });
 
+const hello = (versions: Record<string, string>, open: string[]): LiveEvent => ({
+  kind: "hello",
+  versions,
+  open,
+  stores: "p.1",
+  done: "p.1",
+});
+
 test("a new line tells how far each has come: what is behind is asked for, a server started anew for all, and the plans", async () => {
   const at = server();
   opened("s1");
-  Line.last.tell({
-    kind: "hello",
-    versions: { b1: "p.1", b2: "p.3" },
-    open: ["b1", "b2"],
-    stores: "p.1",
-    done: "p.1",
-  });
+  Line.last.tell(hello({ b1: "p.1", b2: "p.3" }, ["b1", "b2"]));
   await settled();
   expect(at.asked.sort()).toEqual(["/api/batches/b2/work", "/api/work?rehearsal=s1"]);
   at.asked = [];
-  Line.last.tell({ kind: "hello", versions: { b1: "q.1" }, open: ["b1"], stores: "p.1", done: "p.1" });
+  Line.last.tell(hello({ b1: "q.1" }, ["b1"]));
   await settled();
   expect(at.asked.sort()).toEqual(["/api/batches/b1/work", "/api/batches/b2/work", "/api/work?rehearsal=s1"]);
 });
@@ -204,25 +206,13 @@ test("plans that were told while others were on their way are newer than those",
   }) as typeof fetch;
   const { result } = opened();
   // Asked for by a new line, and answered with none of them, when one has been told of already.
-  Line.last.tell({
-    kind: "hello",
-    versions: { b1: "p.1", b2: "p.2" },
-    open: ["b1", "b2"],
-    stores: "p.1",
-    done: "p.1",
-  });
+  Line.last.tell(hello({ b1: "p.1", b2: "p.2" }, ["b1", "b2"]));
   Line.last.tell({ kind: "plans", rehearsalId: null, sittings: [{ ...evening, id: "s2" }] });
   arrive();
   await settled();
   expect(result.current.sittings.map((s) => s.id)).toEqual(["s2"]);
   // Asked for with nothing told meanwhile, it is what stands.
-  Line.last.tell({
-    kind: "hello",
-    versions: { b1: "p.1", b2: "p.2" },
-    open: ["b1", "b2"],
-    stores: "p.1",
-    done: "p.1",
-  });
+  Line.last.tell(hello({ b1: "p.1", b2: "p.2" }, ["b1", "b2"]));
   await settled();
   expect(result.current.sittings).toEqual([]);
 });
