@@ -90,6 +90,17 @@ test("saved, it stays on its Bench with its past; the rack's Bench is a new one"
   await expect(page.getByRole("button", { name: "Save as a formula" })).toBeVisible();
 });
 
+test("saved, it is found by a reload however slowly the kitchen answers", async ({ page }) => {
+  const bench = new BenchPage(page);
+  await bench.open();
+  await bench.name("Saved on a slow line");
+  // What the router asks for stays without an answer.
+  await page.route(/[?&]_rsc=/, () => undefined);
+  await bench.save();
+  await page.reload();
+  await expect(page.getByLabel("Name of the formula")).toHaveValue("Saved on a slow line");
+});
+
 test("two tabs on one formula: the second save is told, and both are kept", async ({ page, context }) => {
   const first = new BenchPage(page);
   await first.open();

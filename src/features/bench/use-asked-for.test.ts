@@ -9,6 +9,8 @@ jest.mock("next/navigation", () => ({
   useRouter: () => ({ replace: (href: string) => replace(href) }),
 }));
 
+const past = jest.spyOn(history, "replaceState");
+
 /** The page as the router draws it at an address. */
 function benchAt(search: string) {
   address = search;
@@ -31,6 +33,8 @@ test("saved, it is the same Bench, by its new address too", () => {
   const before = bench.now();
   bench.save("loin");
   expect(address).toBe("?formula=loin");
+  // A reload before the router's answer finds it.
+  expect(past).toHaveBeenCalledWith(history.state, "", "/bench?formula=loin");
   expect(bench.now()).toBe(before);
   bench.save("loin");
   expect(bench.now()).toBe(before);

@@ -20,8 +20,11 @@ export function useAskedFor(): { bench: number; savedAs: (formulaId: string) => 
   }
   const savedAs = (formulaId: string) => {
     setOwn(askedAs(formulaId));
-    // By the router: an address that it did not set itself, and a page read anew just then, it takes for another page.
-    router.replace(`/bench?formula=${formulaId}`, { scroll: false });
+    const address = `/bench?formula=${formulaId}`;
+    // Past the router at once, so that a reload finds what was saved however late the router's own answer comes.
+    history.replaceState(history.state, "", address);
+    // And by the router: an address that it did not set itself, and a page read anew just then, it takes for another page.
+    router.replace(address, { scroll: false });
   };
   return { bench: seen.bench, savedAs };
 }

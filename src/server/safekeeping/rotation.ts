@@ -23,6 +23,15 @@ export const isAhead = (takenMs: number, nowMs: number): boolean => takenMs > no
  * @returns those to drop; never the newest, never one dated ahead, never so many that fewer than seven are left
  */
 export function outlived(takenMs: readonly number[], nowMs: number): number[] {
+  const goes = outlivedAtOnce(takenMs, nowMs);
+  if (goes.length === 0) return [];
+  // With some gone the gaps between the others are longer, and some of those no age any more.
+  const gone = new Set(goes);
+  const left = takenMs.filter((ms) => !gone.has(ms));
+  return [...goes, ...outlived(left, nowMs)];
+}
+
+function outlivedAtOnce(takenMs: readonly number[], nowMs: number): number[] {
   const kept = new Set<string>();
   const sorted = takenMs.filter((ms) => !isAhead(ms, nowMs)).sort((a, b) => b - a);
   let ageMs = 0;

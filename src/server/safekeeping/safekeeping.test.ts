@@ -69,6 +69,8 @@ describe("snapshots", () => {
           ),
         ).toEqual([]);
       }),
+      // What goes first leaves a gap of more than eight days, and two of one day beyond it.
+      { examples: [[[0, 2373, 194, 1558, 1750, 1, 1415, 1557, 2374]]] },
     ));
 });
 
