@@ -5,7 +5,7 @@ import { FIRST_PORT, PORTS_A_WORKER, SPARE } from "./ports";
 import { EXAMPLE, START_MS, holding, killAt, openKitchen, snapshotOf, type Kitchen } from "./server";
 
 export { expect } from "@playwright/test";
-export type { APIRequestContext, Locator, Page } from "@playwright/test";
+export type { APIRequestContext, ConsoleMessage, Locator, Page, Request } from "@playwright/test";
 
 interface Mine {
   /** The port of another server for this worker, one for each use. */

@@ -20,22 +20,6 @@ alone.describe("on a phone, one hand", () => {
     await bench.start();
     await expect(page.getByRole("article", { name: "Phone duck" })).toContainText("dry brine");
   });
-
-  alone("what is tapped is at least 44 px high", async ({ page }) => {
-    for (const path of ["/", "/bench", "/stores"]) {
-      await page.goto(path);
-      const low = await page.locator("button:visible, a:visible, select:visible").evaluateAll((all) =>
-        all
-          .filter((el) => !el.closest("details:not([open])"))
-          .map((el) => ({
-            text: (el.textContent ?? "").slice(0, 30),
-            height: el.getBoundingClientRect().height,
-          }))
-          .filter((el) => el.height < 43.5),
-      );
-      expect(low, path).toEqual([]);
-    }
-  });
 });
 
 test.describe("this kitchen's settings", () => {

@@ -30,7 +30,7 @@ export function ReckonedHere({ heat = {}, rateFactor = 1, onPaper }: Props) {
     <p className="text-sm" data-reckoned-here>
       {words.asThisKitchenHasLearnt(said.join(", "))}{" "}
       {!onPaper && (
-        <Link href="/record/learned" className="underline">
+        <Link href="/record/learned" className="link-in-text">
           {words.whatIsLearnt}
         </Link>
       )}

@@ -31,7 +31,7 @@ export function LearnedPage({ kitchen, view, taste }: Props) {
     <Shell
       title={words.whatIsLearnt}
       note={
-        <Link href="/record" className="underline">
+        <Link href="/record" className="link-in-text">
           {words.record}
         </Link>
       }
@@ -90,7 +90,7 @@ function LikedSalt({ taste: { taste, known, houseSalt } }: { taste: TasteView })
       </ul>
       <p className="mt-2">
         {houseSalt !== null ? words.aNewBenchAsksFor(percent(houseSalt)) : words.notTakenANewBench(known)}{" "}
-        <Link href="/record/taste" className="underline">
+        <Link href="/record/taste" className="link-in-text">
           {words.houseTaste}
         </Link>
       </p>
@@ -123,7 +123,7 @@ function Spoons({ kitchen }: { kitchen: KitchenView }) {
         ))}
       </ul>
       <p className="mt-2">
-        <Link href="/stores#own" className="underline">
+        <Link href="/stores#own" className="link-in-text">
           {words.weighASpoonOrForget}
         </Link>
       </p>

@@ -92,7 +92,7 @@ export function CompareBatches({ a, b }: { a: Side; b: Side }) {
     <Shell
       title={words.twoBatches}
       note={
-        <Link href="/record" className="underline">
+        <Link href="/record" className="link-in-text">
           {words.backToTheRecord}
         </Link>
       }
@@ -104,7 +104,7 @@ export function CompareBatches({ a, b }: { a: Side; b: Side }) {
               <th scope="col" className="w-52" />
               {[a, b].map((side, i) => (
                 <th key={i} scope="col" className="py-2 font-display text-xl">
-                  <Link href={`/batch/${side.batch.id}`} className="underline">
+                  <Link href={`/batch/${side.batch.id}`} className="link-in-text">
                     {side.batch.name}
                   </Link>
                 </th>

@@ -40,7 +40,7 @@ export function OpenShared({ kitchen }: { kitchen: KitchenView }) {
         {hash !== null && !opened && (
           <p role="alert">
             {read && !read.ok ? read.error : words.thisLinkCarriesNoFormula}{" "}
-            <Link className="underline" href="/stores/recipe">
+            <Link className="link-in-text" href="/stores/recipe">
               {words.pasteItInstead}
             </Link>
           </p>

@@ -25,7 +25,7 @@ export function SittingsSoon({ sittings, timeZone, nowMs }: Props) {
       <h2 className="text-xl">{words.sittingsToCome}</h2>
       {sittings.length === 0 && (
         <p>
-          <Link href="/sitting" className="underline">
+          <Link href="/sitting" className="link-in-text">
             {words.planASitting}
           </Link>
         </p>

@@ -51,7 +51,7 @@ export function ActsByTime({ tasks, dishes, timeZone, pinned, moved, misfits, on
               <span className="flex-1">
                 <b>{task.dish}</b>:{" "}
                 {batchId ? (
-                  <a href={`/work/${batchId}`} className="underline">
+                  <a href={`/work/${batchId}`} className="link-in-text">
                     <Told>{task.title}</Told>
                   </a>
                 ) : (

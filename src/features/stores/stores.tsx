@@ -60,7 +60,7 @@ export function Stores({
         </nav>
       }
     >
-      <div className="grid gap-8 p-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:p-6">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-8 p-4 lg:grid-cols-[minmax(0,1fr)_22rem] lg:p-6">
         <Library formulas={formulas} made={made} timeZone={kitchen.timeZone} />
         <KitchenSettings kitchen={kitchen} theme={theme} />
         <OwnEntries kitchen={kitchen} uses={uses} />

@@ -36,7 +36,7 @@ export function House({ kitchen, view }: Props) {
     <Shell
       title={words.houseTaste}
       note={
-        <Link href="/record" className="underline">
+        <Link href="/record" className="link-in-text">
           {words.record}
         </Link>
       }

@@ -45,7 +45,7 @@ export function TastingPage({ kitchen, view: loaded }: { kitchen: KitchenView; v
       title={words.tasting}
       note={
         <>
-          <Link href="/record/taste" className="underline">
+          <Link href="/record/taste" className="link-in-text">
             {words.houseTaste}
           </Link>{" "}
           · {CARRIER_NAME[tasting.carrier]}

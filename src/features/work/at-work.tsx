@@ -140,7 +140,7 @@ export function AtWork({
       note={
         batch ? (
           <span>
-            <Link href={`/batch/${batch.id}`} className="font-semibold underline">
+            <Link href={`/batch/${batch.id}`} className="font-semibold link-in-text">
               {batch.name}
             </Link>{" "}
             · {batchNote(batch, units)}
@@ -165,7 +165,7 @@ export function AtWork({
       {!chosen && (
         <p className="p-6 text-lg">
           {words.nothingIsAtWork(
-            <Link href="/bench" className="underline">
+            <Link href="/bench" className="link-in-text">
               {words.startABatchOnThe}
             </Link>,
           )}

@@ -24,7 +24,7 @@ export function Notices({ sittings, broken, ...told }: Props) {
         <p key={b.id} className="p-4">
           {words.theSumsOfNoLonger(
             b.name,
-            <Link className="underline" href={`/batch/${b.id}`}>
+            <Link className="link-in-text" href={`/batch/${b.id}`}>
               {words.itsOwnPage}
             </Link>,
           )}
@@ -56,7 +56,7 @@ function OfSitting({
           </span>
         ))}
         .{" "}
-        <Link className="underline" href={`/sitting/${id}`}>
+        <Link className="link-in-text" href={`/sitting/${id}`}>
           {words.whatCouldGiveWay}
         </Link>
       </p>

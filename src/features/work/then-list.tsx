@@ -86,7 +86,7 @@ export function SetAside({ dish, onAll }: AsideProps) {
       <b>{dish.name}</b>: <Told>{what}</Told>.{" "}
       <button
         type="button"
-        className="font-bold text-primary underline"
+        className="link-in-text font-bold text-primary"
         aria-label={words.doneAllOfThatIs(dish.name)}
         onClick={() => onAll(setAside, false)}
       >
@@ -95,7 +95,7 @@ export function SetAside({ dish, onAll }: AsideProps) {
       ·{" "}
       <button
         type="button"
-        className="font-bold text-primary underline"
+        className="link-in-text font-bold text-primary"
         aria-label={words.wasNotDoneAllOf(dish.name)}
         onClick={() => onAll(setAside, true)}
       >

@@ -50,7 +50,7 @@ export function LineNotice() {
         {overtaken.map(({ id, body }) => (
           <span key={id}>
             {words.somebodyElseChangedMeanwhile(
-              <Link href={`/sitting/${id}`} className="underline">
+              <Link href={`/sitting/${id}`} className="link-in-text">
                 {body.name}
               </Link>,
             )}{" "}

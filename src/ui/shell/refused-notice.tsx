@@ -23,7 +23,7 @@ export function RefusedNotice() {
             <span className="min-w-0 flex-1 basis-60" role="alert">
               {words.notTakenBecause(told(sayEntry(entry)), detail)}{" "}
               {batchId && (
-                <Link href={`/batch/${batchId}`} className="underline">
+                <Link href={`/batch/${batchId}`} className="link-in-text">
                   {words.itsBatch}
                 </Link>
               )}

@@ -55,7 +55,7 @@ export function ThisOrThat({ worked, kitchen, that, onThat, onSwap }: Props) {
           <button
             key={id}
             type="button"
-            className="min-h-8 cursor-pointer underline"
+            className="min-h-11 cursor-pointer underline"
             onClick={() => onThat(input)}
           >
             {BEGINNINGS[id]}

@@ -93,7 +93,7 @@ function HouseSalt({ wanted, onTake }: { wanted: number; onTake: (fraction: numb
       <p className="mt-1 text-sm text-quiet">
         {words.isThisKitchensOwnTaste(
           percent(houseSalt),
-          <Link className="underline" href="/record/taste">
+          <Link className="link-in-text" href="/record/taste">
             {words.fromWhat}
           </Link>,
         )}

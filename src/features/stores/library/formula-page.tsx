@@ -33,7 +33,7 @@ export function FormulaPage({ kitchen, newest, from, to, children }: Props) {
         branchedFrom && (
           <>
             {words.branchedFrom(
-              <Link className="underline" href={`/stores/formula/${branchedFrom.formulaId}`}>
+              <Link className="link-in-text" href={`/stores/formula/${branchedFrom.formulaId}`}>
                 {words.version(branchedFrom.name, branchedFrom.version)}
               </Link>,
             )}

@@ -1,19 +1,20 @@
 import Database from "better-sqlite3";
 import pluralize from "pluralize";
-import { expect, test, type Page } from "./kitchen";
-import type { Kitchen } from "./server";
-import { ACCENTED, accented, PLACE, PLAIN } from "../scripts/words/accented";
-import { allPieces } from "../scripts/words/pieces";
-import * as cooking from "../src/core/materials/tables/doneness.table";
-import * as foods from "../src/core/materials/tables/foods.table";
-import * as hazards from "../src/core/materials/tables/hazards.table";
-import * as ingredients from "../src/core/materials/tables/ingredients.table";
-import * as practice from "../src/core/materials/tables/methods.table";
-import * as ovens from "../src/core/materials/tables/ovens.table";
-import * as salts from "../src/core/materials/tables/salts.table";
+import { expect, type Page } from "../kitchen";
+import type { Kitchen } from "../server";
+import { ACCENTED, accented, PLACE, PLAIN } from "../../scripts/words/accented";
+import { allPieces } from "../../scripts/words/pieces";
+import * as cooking from "../../src/core/materials/tables/doneness.table";
+import * as foods from "../../src/core/materials/tables/foods.table";
+import * as hazards from "../../src/core/materials/tables/hazards.table";
+import * as ingredients from "../../src/core/materials/tables/ingredients.table";
+import * as practice from "../../src/core/materials/tables/methods.table";
+import * as ovens from "../../src/core/materials/tables/ovens.table";
+import { inAmerican } from "../../src/core/quantity/american";
+import * as salts from "../../src/core/materials/tables/salts.table";
 
 /*
- * Every screen, held against the folder of its language. What is read there stands in words/, or it is a name the kitchen or
+ * A screen held against the folder of its language. What is read there stands in words/, or it is a name the kitchen or
  * a table gave, or it is told here. Then all that stands there is accented and made two fifths longer, as the
  * pseudo-language en-XA has it: nothing may be cut off.
  */
@@ -36,11 +37,16 @@ const EVERYBODYS = [
   "tsp",
   "cups",
   "cup",
+  "gal",
   ...["January", "February", "March", "April", "May", "June", "July", "August", "September", "October"],
   ...["November", "December", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"],
   ...["Jan", "Feb", "Mar", "Apr", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"],
   ...["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"],
 ];
+
+const FIGURES_PLACE = /\{\{\w+\}\}/;
+/** What a piece begins with that goes on from a figure: American measures have another. */
+const UNIT_OF_A_FIGURE = /^[ \u202f](?:°C|mm|cm²|cm|kg|ml|litres?|L)(?!\w)/;
 
 /** Every text in a value, however deep; JSON is looked into. */
 function textsIn(value: unknown): string[] {
@@ -161,74 +167,32 @@ const cutOn = (page: Page): Promise<string[]> =>
     return scrollWidth > innerWidth + 1 ? [...said, `the page, ${scrollWidth} wide`] : said;
   });
 
-/** Holds a page against the folder and against its room. @param kitchen whose names are given */
-function against(kitchen: Kitchen) {
+/** Holds pages against the folder and against their room. @param kitchen whose names are given */
+export function inWords(kitchen: Kitchen) {
   // Names and notes are the kitchen's own, and the tables' texts their sources'.
-  const given = [
+  const names = [
     ...textsIn(TABLES.map(({ rows }) => rows)).map((text) => text.replaceAll("_", " ")),
     ...storedIn(kitchen.databasePath),
   ];
-  const pieces = allPieces().flatMap((text) => text.split(/\{\{\w+\}\}/));
+  const given = [...new Set([...names, ...names.map(inAmerican)])];
+  const pieces = allPieces()
+    .flatMap((text) => [text, inAmerican(text)])
+    .flatMap((text) => text.split(FIGURES_PLACE))
+    .map((piece) => piece.replace(UNIT_OF_A_FIGURE, ""));
   const runs = runsOf([...pieces, ...EVERYBODYS], given);
-  return async (page: Page, where: string, widths = WIDTHS): Promise<void> => {
-    await expect(page.locator("[inert]")).toHaveCount(0);
-    expect(await strayOn(page, runs), `in no language's folder, at ${where}`).toEqual([]);
-    await accentOn(page, given);
-    for (const size of widths) {
-      await page.setViewportSize(size);
-      // What is drawn to its width is drawn anew a moment later.
-      await expect
-        .poll(() => cutOn(page), { message: `cut off at ${where}, ${size.width} wide` })
-        .toEqual([]);
-    }
-    await page.setViewportSize(WIDTHS[0]);
+  return {
+    stray: (page: Page) => strayOn(page, runs),
+    /** Makes every word longer, which they stay, and looks for what has no room. Paper has one width. */
+    haveRoom: async (page: Page, where: string): Promise<void> => {
+      await accentOn(page, given);
+      for (const size of where.startsWith("/print") ? WIDTHS.slice(0, 1) : WIDTHS) {
+        await page.setViewportSize(size);
+        // What is drawn to its width is drawn anew a moment later.
+        await expect
+          .poll(() => cutOn(page), { message: `cut off at ${where}, ${size.width} wide` })
+          .toEqual([]);
+      }
+      await page.setViewportSize(WIDTHS[0]);
+    },
   };
 }
-
-/** The first so many of what the kitchen lists. */
-const idsOf = async (page: Page, url: string, what: string, most: number): Promise<string[]> => {
-  const rows = (await (await page.request.get(`${url}/api/v1/${what}`)).json()) as { id: string }[];
-  return rows.slice(0, most).map(({ id }) => id);
-};
-
-test("all that any station says is in its language's folder; two fifths longer, nothing is cut off", async ({
-  page,
-  kitchen,
-}) => {
-  const holds = against(kitchen);
-  const [sittings, batches, formulas] = await Promise.all([
-    idsOf(page, kitchen.url, "sittings", 2),
-    idsOf(page, kitchen.url, "batches", 2),
-    idsOf(page, kitchen.url, "formulas", 1),
-  ]);
-  const paths = [
-    ..."/ /work /record /record/learned /record/taste /stores /stores/recipe /sitting /enter /nowhere".split(
-      " ",
-    ),
-    ...sittings.map((id) => `/sitting/${id}`),
-    ...sittings.slice(0, 1).map((id) => `/print/sitting/${id}`),
-    ...batches.map((id) => `/batch/${id}`),
-    ...batches.slice(0, 1).map((id) => `/print/batch/${id}`),
-    ...formulas.map((id) => `/stores/formula/${id}`),
-  ];
-  for (const path of paths) {
-    await page.goto(path);
-    // Paper has one width.
-    await holds(page, path, path.startsWith("/print") ? WIDTHS.slice(0, 1) : WIDTHS);
-  }
-});
-
-test("so is all that the Bench says, of any preparation, with all its groups open", async ({
-  page,
-  exampleKitchen,
-}) => {
-  const { url } = exampleKitchen;
-  const holds = against(exampleKitchen);
-  for (const id of await idsOf(page, url, "formulas", 20)) {
-    await page.goto(`${url}/bench?formula=${id}`);
-    await expect(page.locator("[inert]")).toHaveCount(0);
-    for (const group of await page.locator("[data-group] > h3 > button").all()) await group.click();
-    await page.evaluate(() => document.querySelectorAll("details").forEach((folded) => (folded.open = true)));
-    await holds(page, id);
-  }
-});
