@@ -45,6 +45,8 @@ export class BenchPage {
   /** Opens the group a field stands in, where it is closed. */
   private async shown(field: Locator): Promise<Locator> {
     const first = field.first();
+    // Most stand there already, and each look through the page for a name costs about what a sum does.
+    if (await first.isVisible()) return field;
     // What stands outside the groups comes with the figures.
     await first.waitFor({ state: "attached", timeout: 300 }).catch(() => undefined);
     if ((await first.count()) === 0) await this.openUntil(first);
@@ -116,7 +118,8 @@ export class BenchPage {
     await this.settled();
   }
 
-  private preparations = () => this.page.getByRole("group", { name: "Preparation" });
+  private preparations = () =>
+    this.page.locator('section[data-group="Salt"]').getByRole("group", { name: "Preparation" });
 
   /** The choice of a preparation, in its group. */
   async chosen(name: School): Promise<Locator> {
@@ -126,6 +129,7 @@ export class BenchPage {
 
   async school(name: School): Promise<void> {
     const chosen = await this.chosen(name);
+    if (await chosen.isChecked()) return this.settled();
     // The ways above it may come just then and move it from under the finger: a cook looks, and taps again.
     await expect(async () => {
       await this.preparations().getByText(name, { exact: true }).click();

@@ -100,29 +100,3 @@ test("saved, it is found by a reload however slowly the kitchen answers", async 
   await page.reload();
   await expect(page.getByLabel("Name of the formula")).toHaveValue("Saved on a slow line");
 });
-
-test("two tabs on one formula: the second save is told, and both are kept", async ({ page, context }) => {
-  const first = new BenchPage(page);
-  await first.open();
-  await first.name("Shared chops");
-  await page.getByRole("button", { name: "Save as a formula" }).click();
-  await expect(page.getByText("version 1 · saved")).toBeVisible();
-
-  await expect(page).toHaveURL(/formula=/);
-  const second = new BenchPage(await context.newPage());
-  await second.page.goto(page.url());
-  await first.enter("Portions", "6");
-  await page.getByRole("button", { name: "Save version 2" }).click();
-  await expect(page.getByText("version 2 · saved")).toBeVisible();
-
-  await second.enter("Portions", "9");
-  await second.page.getByRole("button", { name: "Save version 2" }).click();
-  await expect(second.page.getByRole("alert").filter({ hasText: "Saved elsewhere meanwhile" })).toBeVisible();
-  await expect(second.page.getByLabel("Portions")).toHaveValue("9");
-  await second.page.getByRole("button", { name: "Save mine as version 3, keep both" }).click();
-  await expect(second.page.getByText("version 3 · saved")).toBeVisible();
-
-  await page.goto("/stores");
-  const formula = page.getByRole("listitem").filter({ hasText: "Shared chops" }).first();
-  await expect(formula.getByRole("link", { name: /version \d/ })).toHaveCount(3);
-});

@@ -1,26 +1,11 @@
 import { BenchPage } from "./bench-page";
-import { alone as test, expect } from "./kitchen";
+import { alone as test, comes, expect } from "./kitchen";
 
-test("a killed server forgets nothing that was acknowledged", async ({ page, emptyKitchen }) => {
-  await page.goto(emptyKitchen.url);
-  await page.getByRole("button", { name: "Load the example kitchen" }).click();
-  const loin = page.getByRole("article", { name: "Juniper pork loin" });
-  await loin.getByRole("button", { name: "Taken out: Juniper pork loin" }).click();
-  await expect(loin).toHaveCount(0);
-  await emptyKitchen.kill();
-
-  await emptyKitchen.start();
-  await page.goto(emptyKitchen.url);
-  await expect(page.getByRole("article", { name: "Duck legs, dry brined" })).toBeVisible();
-  await expect(page.getByRole("link", { name: "Juniper pork loin" }).first()).toBeVisible();
-  await page.getByRole("link", { name: "Juniper pork loin" }).first().click();
-  await expect(page.getByText(/^When it came out/)).toBeVisible();
-});
-
-test("a batch at work outlives its server: taps made meanwhile are kept, the probe goes on where it was", async ({
+test("a batch at work outlives its server: nothing acknowledged is forgotten, taps made meanwhile are kept, the probe goes on where it was", async ({
   page,
-  emptyKitchen,
+  exampleKitchen,
 }) => {
+  const { url, kill, start } = exampleKitchen;
   const card = page.locator("[data-act]");
   const tap = async () => {
     const now = (await card.getAttribute("data-act")) ?? "";
@@ -28,8 +13,10 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
     await expect(card).not.toHaveAttribute("data-act", now);
     return now;
   };
-  await page.goto(emptyKitchen.url);
-  await page.getByRole("button", { name: "Load the example kitchen" }).click();
+  await page.goto(url);
+  const loin = page.getByRole("article", { name: "Juniper pork loin" });
+  await loin.getByRole("button", { name: "Taken out: Juniper pork loin" }).click();
+  await expect(loin).toHaveCount(0);
   await page
     .getByRole("link", { name: /Duck legs, dry brined/ })
     .first()
@@ -42,14 +29,14 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
   await expect(page.locator("[data-core]")).toContainText("°C");
   const before = await page.getByText(/^Done \d/).innerText();
 
-  await emptyKitchen.kill();
+  await kill();
   await expect(page.getByText(/No line to the kitchen/)).toBeVisible();
   // What is in the oven owns the card: the look at its probe is asked for from the list.
   await page.getByRole("button", { name: /Duck legs, dry brined: Probe the thickest part/ }).click();
   await tap();
   await expect(page.getByText(/One entry is kept here/)).toBeVisible();
 
-  await emptyKitchen.start();
+  await start();
   await expect(page.getByText(/kept here and sent/)).toHaveCount(0);
   await page.reload();
   const count = (text: string) => Number(/\d+/.exec(text)?.[0]);
@@ -57,18 +44,13 @@ test("a batch at work outlives its server: taps made meanwhile are kept, the pro
   const core = async () => Number.parseFloat(await page.locator("[data-core]").innerText());
   const warm = await core();
   await expect.poll(core).toBeGreaterThan(warm);
+  await page.goto(url);
+  await expect(loin).toHaveCount(0);
+  await page.getByRole("link", { name: "Juniper pork loin" }).first().click();
+  await comes(page.getByText(/^When it came out/));
 });
 
-test("a part of a page that cannot be fetched does not take the page with it", async ({
-  browser,
-  baseURL,
-}) => {
-  // Kept by the service worker it would be there.
-  const context = await browser.newContext({
-    ...(baseURL !== undefined && { baseURL }),
-    serviceWorkers: "block",
-  });
-  const page = await context.newPage();
+test("a part of a page that cannot be fetched does not take the page with it", async ({ page }) => {
   const bench = new BenchPage(page);
   await bench.open();
   await page.route("**/_next/static/chunks/**", (route) => route.abort());
@@ -76,5 +58,4 @@ test("a part of a page that cannot be fetched does not take the page with it", a
   await expect(page.getByText("This part of the page is not here yet")).toBeVisible();
   await bench.enter("Pieces", "6");
   await expect(page.getByLabel("Pieces", { exact: true })).toHaveValue("6");
-  await context.close();
 });

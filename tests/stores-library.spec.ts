@@ -1,5 +1,5 @@
 import { BenchPage } from "./bench-page";
-import { expect, test } from "./kitchen";
+import { comes, expect, test } from "./kitchen";
 
 test("a formula's past: what changed line by line, an old version newest again, a branch, a tag", async ({
   page,
@@ -81,7 +81,7 @@ test("/ finds anything: a formula, a batch, a salt of the tables", async ({ page
   await expect(page.getByRole("region", { name: "Table of salts" })).toContainText("moist grey sea salt");
 });
 
-test("two tabs on one formula: the second save sees what changed and brings both together", async ({
+test("two tabs on one formula: the second save sees what changed, and brings both together or keeps both", async ({
   page,
   context,
 }) => {
@@ -114,6 +114,20 @@ test("two tabs on one formula: the second save sees what changed and brings both
   await page.getByRole("button", { name: "Save version 3" }).click();
   await expect(page.getByText("version 3 · saved")).toBeVisible();
   await expect(versions.getByText("version 3", { exact: true })).toBeVisible();
+
+  await other.goto(page.url());
+  await bench.enter("Portions", "6");
+  await page.getByRole("button", { name: "Save version 4" }).click();
+  await expect(page.getByText("version 4 · saved")).toBeVisible();
+  await otherBench.enter("Portions", "9");
+  await other.getByRole("button", { name: "Save version 4" }).click();
+  await comes(other.getByRole("alert").filter({ hasText: "Saved elsewhere meanwhile" }));
+  await expect(other.getByLabel("Portions")).toHaveValue("9");
+  await other.getByRole("button", { name: "Save mine as version 5, keep both" }).click();
+  await expect(other.getByText("version 5 · saved")).toBeVisible();
+  await other.getByRole("link", { name: "Stores", exact: true }).click();
+  const formula = other.getByRole("listitem").filter({ hasText: "Two minds" }).first();
+  await expect(formula.getByRole("link", { name: /version [345]/ })).toHaveCount(3);
 });
 
 test("what a new sitting begins with is the kitchen's own", async ({ page }) => {

@@ -78,6 +78,13 @@ function Table(props: TableData & { all: number; searching: boolean }) {
   );
 }
 
+/** A sentence is given the room of one: pressed between figures it makes a row as high as a phone. */
+function classOf(cell: string): string {
+  if (/^[\d–]/.test(cell)) return "figure";
+  return cell.length > SENTENCE ? "min-w-56" : "";
+}
+const SENTENCE = 28;
+
 function Rows({ title, head, rows }: TableData) {
   return (
     <div
@@ -100,7 +107,7 @@ function Rows({ title, head, rows }: TableData) {
           {rows.map((row, r) => (
             <tr key={`${row[0]}-${r}`} className="border-line">
               {row.map((cell, i) => (
-                <td key={head[i]} className={/^[\d–]/.test(cell) ? "figure" : ""}>
+                <td key={head[i]} className={classOf(cell)}>
                   {cell}
                 </td>
               ))}
