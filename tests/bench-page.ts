@@ -2,6 +2,16 @@ import { comes, expect, type Locator, type Page } from "./kitchen";
 
 /** Fields of the Bench by shorter names. */
 const SAID: Record<string, string> = { "Salt wanted": "Salt wanted in the flesh" };
+/** Groups of fields that are often asked for; others are looked for in one group after the other. */
+const GROUP_OF: Record<string, string> = {
+  Portions: "Eaters",
+  "Add an ingredient": "Goes in",
+  Water: "Vessel",
+  "Stands in": "Vessel",
+  "Held at": "Vessel",
+  Oven: "Cook",
+  Divided: "Cook",
+};
 const TIMES = ["Goes in", "To the heat", "Out of the oven"];
 
 type FigureName = "mean" | "centre" | "strength" | "sodium" | "end" | "sour" | "coat" | "crust";
@@ -34,8 +44,9 @@ export class BenchPage {
     if ((await to("Bench").count()) !== 1 || (await this.page.locator("dialog[open]").count()) > 0)
       return false;
     if (/\/bench$/.test(this.page.url())) {
-      await to("Shelf").click();
-      await comes(this.page.getByRole("heading", { name: "Shelf", level: 1 }));
+      // The station that draws the least.
+      await to("Sitting").click();
+      await comes(this.page.getByRole("heading", { level: 1, name: "Sitting" }));
     }
     await to("Bench").click();
     await this.page.waitForURL(/\/bench$/);
@@ -70,6 +81,8 @@ export class BenchPage {
 
   /** A field by its label, its group opened. */
   async field(label: string): Promise<Locator> {
+    const group = GROUP_OF[label];
+    if (group !== undefined) await this.group(group);
     return this.shown(this.page.getByLabel(label, { exact: true }));
   }
 
@@ -99,15 +112,15 @@ export class BenchPage {
   }
 
   async enter(label: string, text: string): Promise<void> {
-    const field = this.page.getByLabel(SAID[label] ?? label, { exact: true });
-    await (await this.shown(field)).fill(text);
+    const field = await this.field(SAID[label] ?? label);
+    await field.fill(text);
     // A time is read when the field is left.
     if (TIMES.includes(label)) await field.press("Enter");
     await this.settled();
   }
 
   async choose(label: string, option: string): Promise<void> {
-    const field = await this.shown(this.page.getByLabel(label, { exact: true }));
+    const field = await this.field(label);
     if ((await field.getAttribute("role")) !== "combobox") {
       await field.selectOption({ label: option });
       return this.settled();

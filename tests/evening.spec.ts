@@ -22,9 +22,8 @@ async function lived(page: Page, evening: Evening): Promise<void> {
   const sittingId = await startSaturday(page, url);
   const seen: string[] = [];
   const card = page.locator("[data-act]").first();
-  for (;;) {
-    const open = await openTasks(page, url, sittingId);
-    if (open.length === 0) break;
+  let open = await openTasks(page, url, sittingId);
+  while (open.length > 0) {
     const next = open[0];
     await evening.at(next.startMs + LATE_MS);
     await page.goto(`${url}/work`);
@@ -50,7 +49,10 @@ async function lived(page: Page, evening: Evening): Promise<void> {
     seen.push(task?.id ?? "");
     expect(seen.length).toBeLessThan(200);
     await expect
-      .poll(async () => (await openTasks(page, url, sittingId)).some((t) => t.id === task?.id))
+      .poll(async () => {
+        open = await openTasks(page, url, sittingId);
+        return open.some((t) => t.id === task?.id);
+      })
       .toBe(false);
   }
   // Once each, and to the plate.

@@ -140,7 +140,8 @@ test("so the Bench, of any preparation, with all its groups open, and whatever i
     await page.evaluate(() => document.querySelectorAll("details").forEach((folded) => (folded.open = true)));
     await look(name);
     for (const why of await page.getByRole("button", { name: /^Why\? / }).all()) {
-      const question = (await why.getAttribute("aria-label")) ?? "";
+      // Of every figure once, whatever its hours.
+      const question = ((await why.getAttribute("aria-label")) ?? "").replaceAll(/\d+/g, "…");
       if (asked.has(question)) continue;
       asked.add(question);
       await why.click();
