@@ -71,7 +71,7 @@ test("a stop blocks the start until a reason is given, and the reason is kept", 
 
 test("pages that are not there say so", async ({ page }) => {
   for (const path of ["/batch/nope", "/bench?formula=nope", "/nowhere"]) {
-    const answer = await page.goto(path);
+    const answer = await page.goto(path, { waitUntil: "load" });
     expect(answer?.status()).toBe(404);
     await expect(page.getByText("There is no such batch, formula or page")).toBeVisible();
   }

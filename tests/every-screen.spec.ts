@@ -17,6 +17,9 @@ test.beforeEach(async ({ page, exampleKitchen }) => {
   expect(set.ok()).toBe(true);
 });
 
+/** The words of the one before are others. */
+const ANEW = { waitUntil: "load" } as const;
+
 /** A screen, a sentence that is heard there, and whether its contrast and roles are looked at. */
 interface Screen {
   path: string;
@@ -100,7 +103,7 @@ test("every station and its papers: in words of the folder, in its measures, tol
   const wire = listen(page);
   for (const { path, heard = /./, ruled = false } of [...STATIONS, ...(await things(page, url))]) {
     const note = (found: string[]) => amiss.push(...found.map((what) => `${path}: ${what}`));
-    await page.goto(url + path);
+    await page.goto(url + path, ANEW);
     await expect(page.locator("[inert]")).toHaveCount(0);
     note(amissIn(await told(page, heard)));
     if (ruled) note(await violations(page));
@@ -112,7 +115,7 @@ test("every station and its papers: in words of the folder, in its measures, tol
     await words.haveRoom(page, path);
   }
   wire.stop();
-  await page.goto(`${url}/nowhere`);
+  await page.goto(`${url}/nowhere`, ANEW);
   amiss.push(...(await words.stray(page)));
   await words.haveRoom(page, "/nowhere");
   expect([...new Set([...amiss, ...wire.amiss])]).toEqual([]);
@@ -133,7 +136,7 @@ test("so the Bench, of any preparation, with all its groups open, and whatever i
   };
   const formulas = [...(await idsOf(page, url, "formulas"))].map(([name, id]) => [name, `?formula=${id}`]);
   for (const [name, query] of [...formulas, ["Timed", ""], ["Injection", ""]] as const) {
-    await page.goto(`${url}/bench${query}`);
+    await page.goto(`${url}/bench${query}`, ANEW);
     await expect(page.locator("[inert]")).toHaveCount(0);
     if (name === "Timed" || name === "Injection") await bench.school(name);
     for (const group of await page.locator("[data-group] > h3 > button").all()) await group.click();

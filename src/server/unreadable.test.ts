@@ -14,7 +14,8 @@ import { listRecord } from "./record";
 import { recordQuery } from "@/contracts/record";
 import { loadShelfView } from "./shelf";
 import { createSitting, listSittings } from "./sittings";
-import { forgetUnreadable, ifReadable, unreadable } from "./unreadable";
+import { onChange } from "./changes";
+import { alsoUnreadable, forgetUnreadable, ifReadable, unreadable } from "./unreadable";
 
 const NOW = Date.UTC(2026, 10, 28, 15);
 const HOUR = 3_600_000;
@@ -51,6 +52,24 @@ function kitchen() {
 const namesOf = (rows: readonly { name: string }[]) => rows.map((r) => r.name);
 const told = () => unreadable().map(({ what, id }) => `${what} ${id}`);
 afterEach(forgetUnreadable);
+
+test("met first, it is told of on every page that stands open; met again, or by a thread beside, it is not", () => {
+  let heard = 0;
+  const stop = onChange("stores", () => void heard++);
+  const meet = (id: string) => ifReadable("batches", { id }, () => z.string().parse(1));
+  meet("a");
+  expect(heard).toBe(1);
+  ifReadable("batches", { id: "a" }, () => "reads");
+  meet("a");
+  alsoUnreadable([{ what: "batch", id: "a", field: "" }]);
+  expect(heard).toBe(1);
+  alsoUnreadable([{ what: "sitting", id: "a", field: "" }]);
+  expect(heard).toBe(2);
+  forgetUnreadable();
+  meet("a");
+  expect(heard).toBe(3);
+  stop();
+});
 
 /* JSON that breaks its contract, and what is no JSON at all. */
 test.each(['{"name":"Bad"}', '{"name":"Ba', "null"])(

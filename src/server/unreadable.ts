@@ -1,5 +1,6 @@
 import { ZodError, type z } from "zod";
 import type { Unreadable } from "@/contracts/unreadable";
+import { announceStores } from "./changes";
 import { log } from "./log";
 import { shared } from "./shared";
 
@@ -20,6 +21,7 @@ export const WHAT = {
 type Table = keyof typeof WHAT;
 
 const found = shared("unreadable", () => new Map<string, Unreadable>());
+const told = shared("unreadable told", () => new Set<string>());
 
 const keyOf = ({ what, id }: Pick<Unreadable, "what" | "id">): string => `${what} ${id}`;
 
@@ -28,11 +30,26 @@ export const unreadable = (): Unreadable[] => [...found.values()];
 
 /** What a thread beside this one met. */
 export function alsoUnreadable(met: readonly Unreadable[]): void {
-  for (const row of met) found.set(keyOf(row), row);
+  met.forEach(isMet);
+}
+
+/**
+ * Whatever page met it, each says so: also one that stands open, and one that is gone to by a link within it. Told once; a row
+ * that one list can read and another cannot would have pages read anew for ever.
+ */
+function isMet(row: Unreadable): void {
+  const key = keyOf(row);
+  found.set(key, row);
+  if (told.has(key)) return;
+  told.add(key);
+  announceStores();
 }
 
 /** Another kitchen's rows stand there now. */
-export const forgetUnreadable = (): void => found.clear();
+export function forgetUnreadable(): void {
+  found.clear();
+  told.clear();
+}
 
 /**
  * What a row reads as, or nothing: for lists, by `flatMap`.
@@ -54,7 +71,7 @@ export function ifReadable<View>(
     if (!before) log.error({ err: error, table, id }, "a stored row does not read");
     const called = name ?? before?.name;
     const field = error.issues[0]?.path.join(".") ?? "";
-    found.set(key, { what: WHAT[table], id, ...(called !== undefined && { name: called }), field });
+    isMet({ what: WHAT[table], id, ...(called !== undefined && { name: called }), field });
     return [];
   }
 }
