@@ -50,7 +50,9 @@ test("a batch at work outlives its server: nothing acknowledged is forgotten, ta
   await comes(page.getByText(/^When it came out/));
 });
 
-test("a part of a page that cannot be fetched does not take the page with it", async ({ page }) => {
+test("a part of a page that cannot be fetched does not take the page with it, and comes when it can", async ({
+  page,
+}) => {
   const bench = new BenchPage(page);
   await bench.open();
   await page.route("**/_next/static/chunks/**", (route) => route.abort());
@@ -58,4 +60,7 @@ test("a part of a page that cannot be fetched does not take the page with it", a
   await expect(page.getByText("This part of the page is not here yet")).toBeVisible();
   await bench.enter("Pieces", "6");
   await expect(page.getByLabel("Pieces", { exact: true })).toHaveValue("6");
+  // It comes when it can be had.
+  await page.unrouteAll();
+  await comes(page.getByRole("dialog").getByRole("button", { name: "Start this batch" }));
 });

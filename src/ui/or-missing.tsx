@@ -1,12 +1,5 @@
 import type { ComponentType } from "react";
-import * as words from "@/words/ui/or-missing";
-
-/** What stands where a part of a page could not be fetched: the rest of the page goes on. */
-const Missing = () => (
-  <p role="status" className="border-l-8 border-warning bg-base-100 p-3">
-    {words.thisPartOfThePage}
-  </p>
-);
+import { Awaited } from "./awaited";
 
 /**
  * What stands where a part of a page is still on its way. It must be given wherever a part is fetched: without it all of the
@@ -16,8 +9,11 @@ export const NotYet = () => null;
 
 /**
  * A part of a page that is fetched when it is wanted. A server that is gone just then must not take the page with it:
- * what is under way, and what was tapped, stays in hand.
+ * what is under way, and what was tapped, stays in hand, and the part comes when the server is back.
  */
-export function orMissing<P>(load: () => Promise<ComponentType<P>>): () => Promise<ComponentType<P>> {
-  return () => load().catch(() => Missing);
+export function orMissing<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+): () => Promise<ComponentType<P>> {
+  const Later = (props: P) => <Awaited load={load} props={props} />;
+  return () => load().catch(() => Later);
 }
