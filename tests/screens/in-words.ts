@@ -10,8 +10,8 @@ import * as hazards from "../../src/core/materials/tables/hazards.table";
 import * as ingredients from "../../src/core/materials/tables/ingredients.table";
 import * as practice from "../../src/core/materials/tables/methods.table";
 import * as ovens from "../../src/core/materials/tables/ovens.table";
-import { inAmerican } from "../../src/core/quantity/american";
 import * as salts from "../../src/core/materials/tables/salts.table";
+import { inAmerican } from "../../src/core/quantity/american";
 
 /*
  * A screen held against the folder of its language. What is read there stands in words/, or it is a name the kitchen or

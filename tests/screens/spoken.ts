@@ -8,8 +8,8 @@ const AMISS: [name: string, pattern: RegExp][] = [
   ],
   ["a code of the program's own", /(?<![\w/.?=&-])[a-z]+_[a-z_]+(?![\w/.])/],
   ["a figure that is none", /\b(?:NaN|undefined|null|Infinity)\b|\{\{/],
-  // "Trout, whole whole": a word said twice.
-  ["a word said twice", /\b([a-z]{3,}),? \1\b/],
+  // "Trout, whole whole": a word said twice; not "the lock table, Table 2".
+  ["a word said twice", /\b([a-z]{3,}),? \1\b(?! \d)/i],
 ];
 
 /** Drawings and charts say in words what they show. */
