@@ -1,9 +1,14 @@
-/** Turns the reference CSV files into typed tables: `npm run tables`. A test keeps the two in step. */
+/**
+ * Turns the reference CSV files into typed tables, and what is read of them into the words of the first language:
+ * `npm run tables`. A test keeps them in step.
+ */
 import { readFileSync, writeFileSync } from "node:fs";
 import path from "node:path";
 import Papa from "papaparse";
 
-const TABLES = path.join(import.meta.dirname, "../src/core/materials/tables");
+const ROOM = "core/materials/tables";
+const TABLES = path.join(import.meta.dirname, "../src", ROOM);
+const WORDS = path.join(import.meta.dirname, "../src/words/en", ROOM);
 
 type Row = Record<string, string>;
 
@@ -26,6 +31,11 @@ function num(row: Row, column: string): number {
 
 /** Blank means unknown, never zero. */
 const numOrNull = (row: Row, column: string) => (row[column] === "" ? null : num(row, column));
+/** What is told by several columns, or by none of them that tells it alone. */
+const allOrNull = (row: Row, columns: Record<string, string>) =>
+  Object.values(columns).some((column) => row[column] === "")
+    ? null
+    : Object.fromEntries(Object.entries(columns).map(([key, column]) => [key, num(row, column)]));
 const share = (row: Row, column: string) => Number((num(row, column) / 100).toPrecision(10));
 const list = (text: string) => text.split(/[;,]\s*/).filter((item) => item !== "");
 
@@ -65,7 +75,6 @@ const food = (r: Row) => ({
   servingLightG: num(r, "serving_light_g_per_person"),
   servingHeartyG: num(r, "serving_hearty_g_per_person"),
   allergens: list(r.allergens_eu14),
-  notes: r.notes,
   ...standing(r),
 });
 
@@ -89,7 +98,6 @@ const salt = (r: Row) => ({
   gradeDryBrine: r.fit_dry_brine_grade,
   gradeSaltCrust: r.fit_salt_crust_grade,
   flags: list(r.flags),
-  notes: r.notes,
   ...standing(r),
 });
 
@@ -119,14 +127,12 @@ const ingredient = (r: Row) => ({
   allergens: list(r.allergens_eu14),
   maybeAllergens: list(r.allergens_check_label_eu14),
   scorchC: numOrNull(r, "scorch_c"),
-  notes: r.notes,
   ...standing(r),
 });
 
 const hazard = (r: Row) => ({
   id: r.id,
   title: r.title,
-  plainWords: r.plain_words,
   severity: r.severity,
   safeAlternative: r.safe_alternative,
   source: r.source,
@@ -146,8 +152,6 @@ const practice = (r: Row) => ({
   maxH: num(r, "soak_max_h"),
   crustSaltPct: numOrNull(r, "crust_salt_pct_of_food"),
   finish: r.rinse_school,
-  drySurface: r.dry_surface_advice,
-  cautions: r.cautions,
   ...standing(r),
 });
 
@@ -161,11 +165,9 @@ const cookRule = (r: Row) => ({
   fixedMinutes: numOrNull(r, "fixed_minutes"),
   minutesPer25Mm: numOrNull(r, "minutes_per_25mm"),
   targetC: numOrNull(r, "target_c"),
-  pullC: numOrNull(r, "pull_c"),
-  carryOverC: numOrNull(r, "carryover_rise_c"),
+  carryOverC: allOrNull(r, { low: "carryover_low_c", likely: "carryover_rise_c", high: "carryover_high_c" }),
   restMin: numOrNull(r, "rest_typical_min"),
-  window: r.window,
-  notes: r.notes,
+  glazeMin: allOrNull(r, { low: "glaze_low_min", high: "glaze_high_min" }),
   ...standing(r),
 });
 
@@ -176,41 +178,91 @@ const oven = (r: Row) => ({
   fanC: numOrNull(r, "fan_c"),
   gasMark: r.gas_mark,
   timeFactor: num(r, "time_factor_vs_180c"),
-  typicalUse: r.typical_use,
-  notes: r.notes,
   ...standing(r),
 });
 
-/** File name, type and rows of every generated table. */
-export function buildTables(): { file: string; text: string }[] {
-  const table = (name: string, type: string, rows: object[]) => {
-    const columns = [...new Set(rows.flatMap(Object.keys))];
-    const cells = (row: object) => columns.map((column) => JSON.stringify(row[column as keyof typeof row]));
-    return {
-      file: path.join(TABLES, `${name}.table.ts`),
-      text: [
-        `// Made from the CSV beside it by \`npm run tables\`. Edit the CSV.`,
-        `import type { ${type} } from "../types";`,
-        `import { tabled } from "./tabled";`,
-        ``,
-        `export const rows: readonly ${type}[] = tabled<${type}>()(${JSON.stringify(columns)}, [`,
-        // What a row does not have has no text of its own: it is left empty in JSON, and undefined here.
-        ...rows.map((row) => `  [${cells(row).map(String).join(",")}],`),
-        `]);`,
-        ``,
-      ].join("\n"),
-    };
-  };
+/** What is made, and what stands in it. */
+export interface Made {
+  file: string;
+  text: string;
+}
+
+/** A table's figures and codes, and its words apart. @param said the columns that are read, and decide nothing */
+function table<T extends { id: string }>(
+  name: string,
+  type: string,
+  rows: T[],
+  said: (keyof T & string)[],
+): Made[] {
+  const columns = [...new Set(rows.flatMap(Object.keys))].filter(
+    (column) => column !== "id" && !said.some((text) => text === column),
+  );
+  // What a row does not have has no text of its own: it is left empty in JSON, and undefined in the table.
+  const lines = (columns: readonly string[]) =>
+    rows.map((row) => {
+      const cells = columns.map((column) => JSON.stringify(row[column as keyof T]) as string | undefined);
+      return `  ${row.id}: [${cells.map(String).join(",")}],`;
+    });
+  const figures = [
+    `// Made from the CSV beside it by \`npm run tables\`. Edit the CSV.`,
+    `import { ${name} } from "@/words/${ROOM}/${name}";`,
+    `import type { ${type} } from "../types";`,
+    `import { tabled } from "./tabled";`,
+    ``,
+    `export const rows: readonly ${type}[] = tabled<${type}>()(`,
+    `  ${JSON.stringify(said)}, ${name},`,
+    `  ${JSON.stringify(columns)}, {`,
+    ...lines(columns),
+    `});`,
+  ];
+  const words = [
+    `// Made from ${name}.csv by \`npm run tables\`. In another language it is written by hand, after this.`,
+    `type Said = readonly [${said.map((column) => `${column}: string`).join(", ")}];`,
+    ``,
+    `export const ${name} = {`,
+    ...lines(said),
+    `} satisfies Record<string, Said>;`,
+  ];
   return [
-    table("foods", "Food", readCsv("foods").map(food)),
-    table("salts", "Salt", readCsv("salts").map(salt)),
-    table("ingredients", "Ingredient", readCsv("ingredients").map(ingredient)),
-    table("hazards", "Hazard", readCsv("hazards").map(hazard)),
-    table("methods", "Practice", readCsv("methods").map(practice)),
-    table("doneness", "CookRule", readCsv("doneness").map(cookRule)),
-    table("ovens", "OvenSetting", readCsv("ovens").map(oven)),
+    { file: path.join(TABLES, `${name}.table.ts`), text: `${figures.join("\n")}\n` },
+    { file: path.join(WORDS, `${name}.ts`), text: `${words.join("\n")}\n` },
   ];
 }
+
+/** Every generated table, with its words. */
+export const buildTables = (): Made[] =>
+  [
+    table("foods", "Food", readCsv("foods").map(food), [
+      "name",
+      "diffusivitySource",
+      "safeSource",
+      "provenance",
+    ]),
+    table("salts", "Salt", readCsv("salts").map(salt), [
+      "name",
+      "crystal",
+      "dissolvingSpeed",
+      "fitWetBrine",
+      "fitDryBrine",
+      "fitSaltCrust",
+      "provenance",
+    ]),
+    table("ingredients", "Ingredient", readCsv("ingredients").map(ingredient), [
+      "name",
+      "eachUnit",
+      "provenance",
+    ]),
+    table("hazards", "Hazard", readCsv("hazards").map(hazard), [
+      "title",
+      "safeAlternative",
+      "source",
+      "deferTo",
+      "provenance",
+    ]),
+    table("methods", "Practice", readCsv("methods").map(practice), ["foodClass", "finish", "provenance"]),
+    table("doneness", "CookRule", readCsv("doneness").map(cookRule), ["foodClass", "form", "provenance"]),
+    table("ovens", "OvenSetting", readCsv("ovens").map(oven), ["name", "provenance"]),
+  ].flat();
 
 if (process.argv[1]?.endsWith("build-tables.ts")) {
   for (const { file, text } of buildTables()) writeFileSync(file, text);

@@ -55,7 +55,7 @@ const salt = z.strictObject({
   gradeDryBrine: grade,
   gradeSaltCrust: grade,
   flags: flagsOf(SALT_FLAGS),
-  notes: text,
+  notes: text.optional(),
   ...standing,
 });
 
@@ -89,7 +89,7 @@ const ingredient = z
     allergens,
     maybeAllergens: allergens,
     scorchC: z.number().min(80).max(400).nullable(),
-    notes: text,
+    notes: text.optional(),
     ...standing,
   })
   .refine((i) => i.waterFraction + i.sugarFraction + i.fatFraction + i.saltFraction <= 1.02, {
@@ -133,7 +133,7 @@ const food = z
     servingLightG: z.number().min(1).max(5000),
     servingHeartyG: z.number().min(1).max(5000),
     allergens,
-    notes: text,
+    notes: text.optional(),
     ...standing,
   })
   .refine((f) => f.boneFraction + f.edibleFraction <= 1.001, {

@@ -14,8 +14,8 @@ import * as salts from "../../src/core/materials/tables/salts.table";
 import { inAmerican } from "../../src/core/quantity/american";
 
 /*
- * A screen held against the folder of its language. What is read there stands in words/, or it is a name the kitchen or
- * a table gave, or it is told here. Then all that stands there is accented and made two fifths longer, as the
+ * A screen held against the folder of its language. What is read there stands in words/, or it is a name the kitchen
+ * gave, or it is told here. Then all that stands there is accented and made two fifths longer, as the
  * pseudo-language en-XA has it: nothing may be cut off.
  */
 
@@ -169,17 +169,16 @@ const cutOn = (page: Page): Promise<string[]> =>
 
 /** Holds pages against the folder and against their room. @param kitchen whose names are given */
 export function inWords(kitchen: Kitchen) {
-  // Names and notes are the kitchen's own, and the tables' texts their sources'.
-  const names = [
-    ...textsIn(TABLES.map(({ rows }) => rows)).map((text) => text.replaceAll("_", " ")),
-    ...storedIn(kitchen.databasePath),
-  ];
-  const given = [...new Set([...names, ...names.map(inAmerican)])];
+  // Names and notes are the kitchen's own. What it weighed anew or began from a row has that row's words.
+  const rows = new Set(textsIn(TABLES.map(({ rows }) => rows)).map((text) => text.replaceAll("_", " ")));
+  const stored = storedIn(kitchen.databasePath).filter((text) => !rows.has(text));
+  const inBoth = (texts: Iterable<string>) => [...new Set([...texts, ...Array.from(texts, inAmerican)])];
+  const given = inBoth(stored);
   const pieces = allPieces()
     .flatMap((text) => [text, inAmerican(text)])
     .flatMap((text) => text.split(FIGURES_PLACE))
     .map((piece) => piece.replace(UNIT_OF_A_FIGURE, ""));
-  const runs = runsOf([...pieces, ...EVERYBODYS], given);
+  const runs = runsOf([...pieces, ...EVERYBODYS], [...inBoth(rows), ...given]);
   return {
     stray: (page: Page) => strayOn(page, runs),
     /** Makes every word longer, which they stay, and looks for what has no room. Paper has one width. */

@@ -29,8 +29,7 @@ export function carryOverC(
   ovenC: number,
   inCrust = false,
 ): { low: number; likely: number; high: number } {
-  const row = carryOverRule(massG, ovenC, inCrust);
-  const [low, high] = (/rise (\d+)-(\d+)/.exec(row.notes) ?? ["", "1", "5"]).slice(1).map(Number);
-  const likely = row.carryOverC ?? (low + high) / 2;
-  return { low, likely, high };
+  const { id, carryOverC } = carryOverRule(massG, ovenC, inCrust);
+  if (!carryOverC) throw new Error(`cooking rule "${id}" does not say how far it climbs`);
+  return carryOverC;
 }

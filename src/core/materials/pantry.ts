@@ -60,7 +60,6 @@ export const saltAsIngredient = (salt: Salt): Ingredient => ({
   allergens: [],
   maybeAllergens: [],
   scorchC: null,
-  notes: salt.notes,
   provenance: salt.provenance,
   fromMemory: salt.fromMemory,
   uncertainty: (salt.densityHighGPerMl - salt.densityLowGPerMl) / (2 * salt.densityGPerMl),

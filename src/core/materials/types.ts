@@ -56,7 +56,8 @@ export interface Food extends Provenance {
   servingLightG: number;
   servingHeartyG: number;
   allergens: string[];
-  notes: string;
+  /** What a kitchen says of its own beside; no sum reads it. */
+  notes?: string | undefined;
 }
 
 /** A salt by crystal. Spoon densities are bulk, level and unpacked. */
@@ -81,7 +82,8 @@ export interface Salt extends Provenance {
   gradeDryBrine: SaltGrade;
   gradeSaltCrust: SaltGrade;
   flags: SaltFlag[];
-  notes: string;
+  /** What a kitchen says of its own beside; no sum reads it. */
+  notes?: string | undefined;
 }
 
 export const ACID_KINDS = [
@@ -138,14 +140,14 @@ export interface Ingredient extends Provenance {
   maybeAllergens: string[];
   /** Oven air at which a dry coat of it is likely to blacken in 20 to 30 min, °C. */
   scorchC: number | null;
-  notes: string;
+  /** What a kitchen says of its own beside; no sum reads it. */
+  notes?: string | undefined;
 }
 
 /** Wording and source of one hazard; the rule that triggers it lives in `core/safety`. */
 export interface Hazard extends Provenance {
   id: string;
   title: string;
-  plainWords: string;
   severity: "stop" | "caution" | "tip";
   safeAlternative: string;
   source: string;
@@ -166,8 +168,6 @@ export interface Practice extends Provenance {
   crustSaltPct: number | null;
   /** Rinse, wipe, leave on. */
   finish: string;
-  drySurface: string;
-  cautions: string;
 }
 
 /** A rule of the trade about cooking: minutes by mass or thickness, carry-over, when to glaze or baste. */
@@ -180,13 +180,13 @@ export interface CookRule extends Provenance {
   minutesPerKg: number | null;
   fixedMinutes: number | null;
   minutesPer25Mm: number | null;
-  /** Where the middle ends when cooked by this rule, °C, and when it comes out. */
+  /** Where the middle ends when cooked by this rule, °C. */
   targetC: number | null;
-  pullC: number | null;
-  carryOverC: number | null;
+  /** How far the middle climbs out of the oven, °C: the trade's range and what is likely. */
+  carryOverC: { low: number; likely: number; high: number } | null;
   restMin: number | null;
-  window: string;
-  notes: string;
+  /** The last minutes of a cook in which a glaze goes on. */
+  glazeMin: { low: number; high: number } | null;
 }
 
 export interface OvenSetting extends Provenance {
@@ -197,6 +197,4 @@ export interface OvenSetting extends Provenance {
   gasMark: string;
   /** Time over that at 180 °C. */
   timeFactor: number;
-  typicalUse: string;
-  notes: string;
 }

@@ -13,6 +13,7 @@ import { kitchenNow } from "@/ui/kitchen-time";
 import { useUnits } from "@/ui/measures";
 import { Modal } from "@/ui/modal";
 import { send } from "@/ui/send";
+import { useKeptTap } from "@/ui/use-kept-tap";
 import { WhenField } from "@/ui/when-field";
 import * as words from "@/words/bench/start-dialog";
 
@@ -47,7 +48,6 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
   const [unread, setUnread] = useState(false);
   const [reasons, setReasons] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [busy, setBusy] = useState(false);
   const [id] = useState(() => newId());
 
   const stops = findings.filter((f) => f.severity === "stop");
@@ -56,8 +56,8 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
   const open = stops.filter((f) => (reasons[f.id] ?? "").trim().length < REASON_MIN);
 
   const begin = async () => {
-    if (startAtMs === undefined) return;
-    setBusy(true);
+    // What came meanwhile may have a stop of its own.
+    if (startAtMs === undefined || open.length > 0) return;
     const acknowledgements = Object.entries(reasons)
       .filter(([, reason]) => reason.trim().length >= REASON_MIN)
       .map(([ruleId, reason]) => ({ ruleId, reason: reason.trim() }));
@@ -68,12 +68,12 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
       startAtMs,
       acknowledgements,
     });
-    setBusy(false);
     if (!sent.ok) return setProblem(sent.problem);
     onStarted();
     router.push("/");
     router.refresh();
   };
+  const { tap, busy } = useKeptTap(late, begin);
 
   return (
     <Modal title={words.start(formulation.name)} onClose={onClose}>
@@ -142,8 +142,8 @@ export function StartDialog({ formulaId, worked, late, timeZone, onStarted, onCl
         <button
           type="button"
           className="btn btn-primary min-h-11"
-          disabled={busy || late || open.length > 0 || startAtMs === undefined}
-          onClick={begin}
+          disabled={busy || open.length > 0 || startAtMs === undefined}
+          onClick={tap}
         >
           {words.starting(busy)}
         </button>

@@ -1,23 +1,26 @@
 // Made from the CSV beside it by `npm run tables`. Edit the CSV.
+import { salts } from "@/words/core/materials/tables/salts";
 import type { Salt } from "../types";
 import { tabled } from "./tabled";
 
-export const rows: readonly Salt[] = tabled<Salt>()(["id","name","crystal","densityGPerMl","densityLowGPerMl","densityHighGPerMl","naclFraction","kclFraction","sodiumFraction","dissolvingSpeed","dissolveSeconds","foodGrade","fitWetBrine","fitDryBrine","fitSaltCrust","gradeWetBrine","gradeDryBrine","gradeSaltCrust","flags","notes","provenance","fromMemory","uncertainty"], [
-  ["table_fine","fine table salt","solid cubes 0.2-0.5 mm",1.23,1.15,1.3,0.985,0,0.3876,"fast",60,true,"ok","ok","poor (packs hard)","ok","ok","poor",[],"USDA 6.0 g/tsp, 292 g/cup, 38758 mg sodium/100 g; anticaking can cloud a brine, iodide can taste at high dose","USDA FoodData Central / SR (values recalled)",true,0.05],
-  ["pickling","pickling salt","fine cubes 0.2-0.4 mm, no additives",1.22,1.15,1.32,0.997,0,0.392,"fast",45,true,"best","ok","poor","best","ok","poor",[],"clear brine; clumps in humid rooms","common practice",true,0.06],
-  ["kosher_flake_light","flake kosher (light, hollow crystals)","hollow pyramids and flakes",0.57,0.53,0.64,0.995,0,0.391,"fast",45,true,"ok","best","good","ok","best","good",[],"2.8 g/tsp; about half the weight of fine table salt per spoon","common practice",true,0.08],
-  ["kosher_dense","dense kosher (rolled crystals)","cubes rolled to dense flakes",1.01,0.95,1.08,0.992,0,0.39,"medium",120,true,"ok","ok","best","ok","ok","best",[],"4.8-5.0 g/tsp; often has yellow prussiate of soda (E535)","common practice",true,0.07],
-  ["sea_fine","fine sea salt","irregular fine grains",1.16,1,1.28,0.985,0,0.387,"fast",60,true,"ok","ok","fair","ok","ok","fair",[],"5.0-6.2 g/tsp between makers","common practice",true,0.09],
-  ["sea_coarse","coarse sea salt","irregular 1-3 mm grains",1.12,0.95,1.25,0.975,0,0.384,"slow",480,true,"ok (stir or warm, then chill)","poor (pits, slow)","best","ok","poor","best",[],"do not dose by the spoon","common practice",true,0.1],
-  ["sea_grey_moist","moist grey sea salt, coarse","moist 1-4 mm grains with clay and Mg salts",1.02,0.9,1.15,0.9,0,0.354,"slow",420,true,"ok (cloudy)","fair","good","ok","fair","good",[],"loses weight on drying: correct for water; sediment remains","estimate",true,0.12],
-  ["flaky_finishing","flaky finishing salt","thin pyramids and plates",0.5,0.3,0.75,0.985,0,0.387,"fast",40,true,"wasteful","ok","poor","poor","ok","poor",[],"whole flakes 1.5-2 g/tsp, crushed 3-3.5 g/tsp: weigh only","estimate",true,0.3],
-  ["pink_rock_coarse","coarse pink rock salt","crushed halite 2-5 mm with iron traces",1.2,1.05,1.32,0.975,0,0.384,"slow",900,true,"ok (dissolve warm, then chill)","poor","good","ok","poor","good",[],"coloured by iron; NOT pink curing salt (nitrite)","estimate",true,0.12],
-  ["pink_rock_fine","fine pink rock salt","crushed halite <1 mm",1.2,1.05,1.3,0.975,0,0.384,"medium",90,true,"ok","ok","fair","ok","ok","fair",[],"may leave insoluble specks","estimate",true,0.1],
-  ["superfine_popcorn","superfine (powdered) salt","powder <0.15 mm",1.1,0.9,1.3,0.988,0,0.389,"very fast",15,true,"ok","uneven, easy to overdose","poor","ok","poor","poor",[],"sticks to dry surfaces","estimate",true,0.15],
-  ["black_salt_sulphur","sulphurous black salt, ground","ground kiln-fired rock salt",1.15,1,1.3,0.95,0.005,0.374,"medium",120,true,"flavour only","flavour only","no","poor","poor","never",[],"egg-like smell (sulphides); flavour accent","estimate",true,0.12],
-  ["smoked_salt","smoked coarse salt","smoked 1-3 mm grains",1.05,0.9,1.2,0.96,0,0.378,"slow",480,true,"ok","ok","wasteful","ok","ok","poor",[],"flavour fades above 200 °C","estimate",true,0.12],
-  ["low_sodium_half","potassium-chloride blend, half and half","fine mixed cubes",1.18,1.05,1.3,0.49,0.49,0.193,"fast",70,true,"weaker brine, bitter","ok","no","poor","ok","never",[],"KCl: people with kidney disease or on potassium-sparing or RAAS medicines must ask their clinician","common practice",true,0.1],
-  ["low_sodium_third","potassium-chloride blend, one third sodium salt","fine mixed cubes",1.17,1.05,1.3,0.33,0.66,0.13,"fast",75,true,"weak, bitter","fair","no","poor","fair","never",[],"same caution; do not use as a 1:1 swap in a preservation recipe","common practice",true,0.12],
-  ["kcl_pure","potassium chloride salt substitute","fine cubes",1.2,1.05,1.3,0,0.985,0.0002,"fast",80,true,"no","no","no","never","never","never",[],"same caution; bitter, does not season alike","common practice",true,0.12],
-  ["rock_salt_nonfood","ice-melt / ice-cream rock salt","large crude halite 5-12 mm",1.15,1,1.3,0.96,0,0.378,"very slow",3600,false,"never","never","never","never","never","never",[],"not food grade: never in contact with food","estimate",true,0.15],
-]);
+export const rows: readonly Salt[] = tabled<Salt>()(
+  ["name","crystal","dissolvingSpeed","fitWetBrine","fitDryBrine","fitSaltCrust","provenance"], salts,
+  ["densityGPerMl","densityLowGPerMl","densityHighGPerMl","naclFraction","kclFraction","sodiumFraction","dissolveSeconds","foodGrade","gradeWetBrine","gradeDryBrine","gradeSaltCrust","flags","fromMemory","uncertainty"], {
+  table_fine: [1.23,1.15,1.3,0.985,0,0.3876,60,true,"ok","ok","poor",[],true,0.05],
+  pickling: [1.22,1.15,1.32,0.997,0,0.392,45,true,"best","ok","poor",[],true,0.06],
+  kosher_flake_light: [0.57,0.53,0.64,0.995,0,0.391,45,true,"ok","best","good",[],true,0.08],
+  kosher_dense: [1.01,0.95,1.08,0.992,0,0.39,120,true,"ok","ok","best",[],true,0.07],
+  sea_fine: [1.16,1,1.28,0.985,0,0.387,60,true,"ok","ok","fair",[],true,0.09],
+  sea_coarse: [1.12,0.95,1.25,0.975,0,0.384,480,true,"ok","poor","best",[],true,0.1],
+  sea_grey_moist: [1.02,0.9,1.15,0.9,0,0.354,420,true,"ok","fair","good",[],true,0.12],
+  flaky_finishing: [0.5,0.3,0.75,0.985,0,0.387,40,true,"poor","ok","poor",[],true,0.3],
+  pink_rock_coarse: [1.2,1.05,1.32,0.975,0,0.384,900,true,"ok","poor","good",[],true,0.12],
+  pink_rock_fine: [1.2,1.05,1.3,0.975,0,0.384,90,true,"ok","ok","fair",[],true,0.1],
+  superfine_popcorn: [1.1,0.9,1.3,0.988,0,0.389,15,true,"ok","poor","poor",[],true,0.15],
+  black_salt_sulphur: [1.15,1,1.3,0.95,0.005,0.374,120,true,"poor","poor","never",[],true,0.12],
+  smoked_salt: [1.05,0.9,1.2,0.96,0,0.378,480,true,"ok","ok","poor",[],true,0.12],
+  low_sodium_half: [1.18,1.05,1.3,0.49,0.49,0.193,70,true,"poor","ok","never",[],true,0.1],
+  low_sodium_third: [1.17,1.05,1.3,0.33,0.66,0.13,75,true,"poor","fair","never",[],true,0.12],
+  kcl_pure: [1.2,1.05,1.3,0,0.985,0.0002,80,true,"never","never","never",[],true,0.12],
+  rock_salt_nonfood: [1.15,1,1.3,0.96,0,0.378,3600,false,"never","never","never",[],true,0.15],
+});
