@@ -12,8 +12,11 @@ const WAYS = [
   ["Kind", "celeriac, whole", "crust"],
 ] as const;
 
-test.describe("from an empty kitchen, by way of the sentence and the ways", () => {
-  test("the first brine in six taps and the digits of one weight", async ({ page, emptyKitchen }) => {
+test.describe("by way of the sentence and the ways", () => {
+  test("from an empty kitchen, the first brine in six taps and the digits of one weight", async ({
+    page,
+    emptyKitchen,
+  }) => {
     let taps = 0;
     const tap = async (what: ReturnType<typeof page.getByRole>) => {
       taps++;
@@ -31,8 +34,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     expect(taps).toBeLessThanOrEqual(6);
   });
 
-  test("every preparation is one tap away, and ends where its card said", async ({ page, emptyKitchen }) => {
-    await page.goto(`${emptyKitchen.url}/bench`);
+  test("every preparation is one tap away, and ends where its card said", async ({ page }) => {
+    await page.goto("/bench");
     let kind = "";
     for (const [label, food, way] of WAYS) {
       if (food !== kind) {
@@ -56,11 +59,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     }
   });
 
-  test("a time in words is read; what is none is refused and kept as typed", async ({
-    page,
-    emptyKitchen,
-  }) => {
-    await page.goto(`${emptyKitchen.url}/bench`);
+  test("a time in words is read; what is none is refused and kept as typed", async ({ page }) => {
+    await page.goto("/bench");
     const heat = page.getByLabel("To the heat");
     await heat.fill("6 pm tomorrow");
     await heat.press("Enter");
@@ -81,11 +81,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(page.getByRole("slider")).toHaveAttribute("aria-valuetext", /^40 h 47/);
   });
 
-  test("what the cook changed stays when the kind changes; what it was offered follows", async ({
-    page,
-    emptyKitchen,
-  }) => {
-    await page.goto(`${emptyKitchen.url}/bench`);
+  test("what the cook changed stays when the kind changes; what it was offered follows", async ({ page }) => {
+    await page.goto("/bench");
     const kind = page.getByLabel("Kind", { exact: true });
     const before = await page.getByLabel("Thickness").inputValue();
     await page.getByLabel("Salt wanted in the flesh").fill("1.1");
@@ -105,11 +102,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(page.getByLabel("Name of the formula")).toHaveValue(/[Dd]uck leg/);
   });
 
-  test("two are yours: the third follows, and says so where there is none", async ({
-    page,
-    emptyKitchen,
-  }) => {
-    await page.goto(`${emptyKitchen.url}/bench`);
+  test("two are yours: the third follows, and says so where there is none", async ({ page }) => {
+    await page.goto("/bench");
     await page.locator('[data-way="timed"]').click();
     const strength = page.getByRole("textbox", { name: "Brine strength" });
     await page.getByLabel("Hours in it").fill("4 h");
@@ -129,8 +123,8 @@ test.describe("from an empty kitchen, by way of the sentence and the ways", () =
     await expect(page.getByText(/nothing that dissolves brings 2.5 %/)).toBeVisible();
   });
 
-  test("every change can be undone and done again, by button and by key", async ({ page, emptyKitchen }) => {
-    await page.goto(`${emptyKitchen.url}/bench`);
+  test("every change can be undone and done again, by button and by key", async ({ page }) => {
+    await page.goto("/bench");
     const weight = page.getByLabel("Weight of all pieces");
     const before = await weight.inputValue();
     const [undo, redo] = [

@@ -1,4 +1,4 @@
-import { BenchPage } from "./bench-page";
+import { BenchPage, type School } from "./bench-page";
 import { comes, expect, test, type Page } from "./kitchen";
 import { inWords } from "./screens/in-words";
 import { metricOn } from "./screens/measures";
@@ -17,7 +17,7 @@ test.beforeEach(async ({ page, exampleKitchen }) => {
   expect(set.ok()).toBe(true);
 });
 
-/** The words of the one before are others. */
+/** By its address, as a bookmark does it. */
 const ANEW = { waitUntil: "load" } as const;
 
 /** A screen, a sentence that is heard there, and whether its contrast and roles are looked at. */
@@ -136,10 +136,14 @@ test("so the Bench, of any preparation, with all its groups open, and whatever i
   };
   const formulas = [...(await idsOf(page, url, "formulas"))].map(([name, id]) => [name, `?formula=${id}`]);
   for (const [name, query] of [...formulas, ["Timed", ""], ["Injection", ""]] as const) {
-    await page.goto(`${url}/bench${query}`, ANEW);
-    await expect(page.locator("[inert]")).toHaveCount(0);
-    if (name === "Timed" || name === "Injection") await bench.school(name);
-    for (const group of await page.locator("[data-group] > h3 > button").all()) await group.click();
+    await page.goto(`${url}/bench${query}`);
+    if (query !== "") await expect(page.getByLabel("Name of the formula")).toHaveValue(name);
+    else {
+      await expect(page.getByText("not saved yet")).toBeVisible();
+      await bench.school(name as School);
+    }
+    for (const group of await page.locator("[data-group] > h3 > button").all())
+      if ((await group.getAttribute("aria-expanded")) === "false") await group.click();
     await page.evaluate(() => document.querySelectorAll("details").forEach((folded) => (folded.open = true)));
     await look(name);
     for (const why of await page.getByRole("button", { name: /^Why\? / }).all()) {

@@ -57,7 +57,11 @@ export class KeptPage {
     const stands = () => new URL(this.page.url()).origin;
     for (const origin of [...this.visited].filter((o) => o.startsWith("http"))) {
       if (stands() !== origin) await this.page.goto(`${origin}/api/alive`);
-      await this.page.evaluate(() => [localStorage, sessionStorage].forEach((kept) => kept.clear()));
+      await this.page.evaluate(() => {
+        // It would stand before the next test's way to another station.
+        document.querySelectorAll<HTMLDialogElement>("dialog[open]").forEach((dialog) => dialog.close());
+        [localStorage, sessionStorage].forEach((kept) => kept.clear());
+      });
     }
     if (stands() !== this.home) await this.page.goto("about:blank");
     this.visited.clear();

@@ -65,6 +65,7 @@ test("what a formula uses is put away, not taken out", async ({ page, request })
 
 test("/ finds anything: a formula, a batch, a salt of the tables", async ({ page }) => {
   await page.goto("/work");
+  await comes(page.getByRole("heading", { level: 1, name: "At work" }));
   // Keys are heard once the page is alive.
   await expect(page.locator("[inert]")).toHaveCount(0);
   await page.keyboard.press("/");

@@ -2,6 +2,9 @@ import { comes, expect, test } from "./kitchen";
 import { hoursOn } from "./kitchen-clock";
 import { BenchPage } from "./bench-page";
 
+// The last file of all: where one worker had all of it, the others would wait for that one.
+test.describe.configure({ mode: "parallel" });
+
 test.describe("what-ifs on the Bench", () => {
   test("so many hours: the strength follows at once; where none does, it says why and how far it gets", async ({
     page,

@@ -132,23 +132,34 @@ async function strayOn(page: Page, runs: Runs): Promise<string[]> {
 /** As a page can run it: with its letters in its hand. */
 const accentedInPage = `(text) => (${accented.toString()})(text, ${JSON.stringify(PLAIN)}, ${JSON.stringify(ACCENTED)}, ${String(PLACE)})`;
 
-/** Every text on the page accented and longer, once; names stay as long as they are. */
-const accentOn = (page: Page, given: readonly string[]): Promise<void> =>
-  page.evaluate(
+/** Every text on the page accented and longer, once; names stay as long as they are. @returns what takes that back */
+const accentOn = async (page: Page, given: readonly string[]): Promise<() => Promise<void>> => {
+  const lengthened = await page.evaluateHandle(
     ({ source, given }) => {
       // oxlint-disable-next-line typescript/no-implied-eval -- a function of ours, handed to the page as text
       const longer = new Function(`return ${source}`)() as (text: string) => string;
       const names = new Set(given);
+      const lengthened: { node: Node; text: string; longer: string }[] = [];
       const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
       while (walker.nextNode()) {
         const node = walker.currentNode;
         const text = node.nodeValue ?? "";
-        if (!names.has(text.trim()) && !node.parentElement?.closest("script, style, textarea"))
-          node.nodeValue = longer(text);
+        if (names.has(text.trim()) || node.parentElement?.closest("script, style, textarea")) continue;
+        node.nodeValue = longer(text);
+        lengthened.push({ node, text, longer: node.nodeValue });
       }
+      return lengthened;
     },
     { source: accentedInPage, given },
   );
+  return async () => {
+    await lengthened.evaluate((all) => {
+      // What the page has said anew since then is its own.
+      for (const { node, text, longer } of all) if (node.nodeValue === longer) node.nodeValue = text;
+    });
+    await lengthened.dispose();
+  };
+};
 
 /** What is wider than its place and cut off there. Blocks to scale are as long as their acts, fields scroll. */
 const cutOn = (page: Page): Promise<string[]> =>
@@ -181,9 +192,9 @@ export function inWords(kitchen: Kitchen) {
   const runs = runsOf([...pieces, ...EVERYBODYS], [...inBoth(rows), ...given]);
   return {
     stray: (page: Page) => strayOn(page, runs),
-    /** Makes every word longer, which they stay, and looks for what has no room. Paper has one width. */
+    /** Makes every word longer for a while, and looks for what has no room. Paper has one width. */
     haveRoom: async (page: Page, where: string): Promise<void> => {
-      await accentOn(page, given);
+      const asTheyWere = await accentOn(page, given);
       for (const size of where.startsWith("/print") ? WIDTHS.slice(0, 1) : WIDTHS) {
         await page.setViewportSize(size);
         // What is drawn to its width is drawn anew a moment later.
@@ -191,6 +202,7 @@ export function inWords(kitchen: Kitchen) {
           .poll(() => cutOn(page), { message: `cut off at ${where}, ${size.width} wide` })
           .toEqual([]);
       }
+      await asTheyWere();
       await page.setViewportSize(WIDTHS[0]);
     },
   };
