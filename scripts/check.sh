@@ -4,15 +4,15 @@ set -euo pipefail
 cd "$(dirname "$0")/.."
 source scripts/prepare-machine.sh
 
-# What has to wait for something slow runs beside something else: a browser from Debian while packages are installed, the
-# database driver compiled while the text is looked at and the build begun. Unit tests take one core at most and go first;
+# What has to wait for something slow runs beside something else: a browser from Debian and the compiling of the database
+# driver while packages are installed, the text is looked at and the build begun. Unit tests take one core at most and go first;
 # end-to-end tests, which can use all there are, take what is left and then the whole.
 need_compiler
 need_chromium &
 browser=$!
-fetch_packages
-compiling "$FOR_TRYING" npm rebuild better-sqlite3 &
+driver_ahead &
 driver=$!
+fetch_packages
 npm run types &
 types=$!
 npm run lint
@@ -24,6 +24,7 @@ TYPES_CHECKED=1 npm run build &
 build=$!
 # What opens a kitchen has to wait for the driver; a build does not.
 wait "$driver"
+driver_in_place
 
 units="$(mktemp)"
 npm run test >"$units" 2>&1 &

@@ -9,10 +9,15 @@ export DATABASE_PATH="${DATABASE_PATH:-data/demo.db}"
 [ -d .next/cache ] || export BUILD_CACHE=off
 export TYPES_CHECKED=1
 
-stage "1 of 4: what Debian lacks here, and packages from the npm registry. About a minute." fetch_packages
-compiling "$FOR_TRYING" npm rebuild better-sqlite3 >/dev/null &
+# Nothing is tested here: what only that needs is a good third of all packages. Where it is installed it stays.
+[ -d node_modules ] || export npm_config_omit=dev
+
+stage "1 of 5: a compiler, where Debian has none here yet." need_compiler
+driver_ahead >/dev/null &
 driver=$!
-stage "2 of 4: the pages are built, and the database's driver is compiled beside. About a minute." npm run build
-stage "3 of 4: what is left of the driver." wait "$driver"
-stage "4 of 4: the example kitchen is loaded. Some seconds." npx tsx scripts/load-demo.ts
+stage "2 of 5: packages from the npm registry, and the database's driver is compiled beside. Half a minute." fetch_packages
+stage "3 of 5: the pages are built. About a minute." npm run build
+stage "4 of 5: what is left of the driver." wait "$driver"
+driver_in_place
+stage "5 of 5: the example kitchen is loaded. Some seconds." npx tsx scripts/load-demo.ts
 exec bash scripts/start.sh

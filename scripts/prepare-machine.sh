@@ -24,7 +24,7 @@ need_chromium() {
   command -v "${CHROMIUM_PATH:-chromium-headless-shell}" >/dev/null || install_debian chromium-headless-shell
 }
 
-# The driver comes as source, and compiling it is the longest part of all. Half as hard a compiler takes a third of the time,
+# The driver may come as source, and compiling it is the longest part of all. Half as hard a compiler takes a third of the time,
 # and its questions then take some two fifths longer, which no test and no demo waits for; one step down costs nothing that was
 # measured. Who keeps a kitchen installs with `npm ci`, which compiles it anew.
 FOR_TRYING=-O1
@@ -48,10 +48,31 @@ stage() {
   printf '== done in %s s\n' "$((SECONDS - begun))"
 }
 
-# Packages without what has to be compiled: that is done beside something else.
+# Packages without what has to be compiled: that is done beside.
 fetch_packages() {
-  need_compiler
   npm ci --no-audit --no-fund --ignore-scripts
+}
+
+DRIVER="$(mktemp -d)"
+trap 'rm -rf "$DRIVER"' EXIT
+
+# Fetches the driver by itself, into a folder of its own, and compiles it there while all else is still on its way.
+driver_ahead() {
+  local version
+  version="$(node -p 'require("./package-lock.json").packages["node_modules/better-sqlite3"].version')"
+  npm install --prefix "$DRIVER" --no-audit --no-fund --ignore-scripts "better-sqlite3@$version"
+  compiling "$FOR_TRYING" npm rebuild --prefix "$DRIVER" better-sqlite3
+}
+
+# What was compiled ahead counts where it was made of the very files that the lock file vouches for.
+driver_in_place() {
+  local made="$DRIVER/node_modules/better-sqlite3" wanted=node_modules/better-sqlite3
+  if diff -rq -x build "$made" "$wanted"; then
+    mkdir -p "$wanted/build/Release"
+    cp "$made/build/Release/better_sqlite3.node" "$wanted/build/Release/"
+  else
+    compiling "$FOR_TRYING" npm rebuild better-sqlite3
+  fi
 }
 
 export NEXT_TELEMETRY_DISABLED=1
