@@ -151,6 +151,15 @@ test.describe("by way of the sentence and the ways", () => {
     await redo.click();
     await expect(redo).toBeDisabled();
     await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "false");
+    // Begun anew it is as it was offered, and not even that is lost.
+    const anew = page.getByRole("button", { name: "begin anew" });
+    await anew.click();
+    await expect(weight).toHaveValue(before);
+    await expect(page.locator('[data-way="dry"]')).toHaveAttribute("aria-pressed", "true");
+    await expect(anew).toBeHidden();
+    await undo.click();
+    await expect(weight).toHaveValue(/^1.234 g$/);
+    await expect(anew).toBeVisible();
   });
 
   alone("nothing is pushed from under a finger while the page comes to its figures", async ({ page }) => {

@@ -58,12 +58,13 @@ export function Bench(props: Props) {
 }
 
 function BenchAtWork({ kitchen, formula, fresh, nowMs, savedAs }: Props & { savedAs: (id: string) => void }) {
-  const { draft, waiting, change, step, setOther, swap, markSaved, rebase, clear, changed, past } = useDraft({
-    formulation: formula?.formulation ?? fresh,
-    formulaId: formula?.id ?? null,
-    baseVersion: formula?.version ?? null,
-    saved: formula?.formulation ?? null,
-  });
+  const { draft, waiting, change, step, anew, setOther, swap, markSaved, rebase, clear, changed, past } =
+    useDraft({
+      formulation: formula?.formulation ?? fresh,
+      formulaId: formula?.id ?? null,
+      baseVersion: formula?.version ?? null,
+      saved: formula?.formulation ?? null,
+    });
   // What the kitchen measured of its own goes with the formula wherever it goes.
   const formulation = useMemo(
     () => withOwn(draft.formulation, kitchen.own, kitchen.learned.heat),
@@ -95,6 +96,10 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs, savedAs }: Props & { save
     [],
   );
 
+  const isAsOffered = useMemo(
+    () => JSON.stringify(draft.formulation) === JSON.stringify(fresh),
+    [draft.formulation, fresh],
+  );
   const unread = useMemo(() => Object.keys(problems), [problems]);
   const named = formulation.name.trim() !== "";
   const blocked = unread.length > 0 || !worked.ok || !named;
@@ -129,6 +134,19 @@ function BenchAtWork({ kitchen, formula, fresh, nowMs, savedAs }: Props & { save
               onChange={(event) => change((f) => ({ ...f, name: event.target.value }))}
             />
             <span role="status">{sayState(draft.baseVersion, changed)}</span>
+            {/* A saved one stays by its address, and the station opens a new one. */}
+            {draft.formulaId === null && (
+              <button
+                type="button"
+                className={`link-in-text -my-3 ${isAsOffered ? "invisible" : ""}`}
+                onClick={() => {
+                  anew(fresh);
+                  times.forget();
+                }}
+              >
+                {words.beginAnew}
+              </button>
+            )}
             {!named && <span className="text-error">{words.aFormulaNeedsAName}</span>}
           </p>
           <Sentence {...panel} times={times} timeZone={kitchen.timeZone} baked={isBaked(formulation)} />

@@ -44,6 +44,16 @@ test("a way taken right after a letter is undone for itself", () => {
   expect(result.current.draft.formulation).toMatchObject({ name: "Typed", pullH: saved.pullH });
 });
 
+test("begun anew it is as it is offered, with nothing beside it; undone, both are there again", () => {
+  const { result } = opened();
+  name(result, "Mine");
+  act(() => result.current.setOther(chops({ name: "That" })));
+  act(() => result.current.anew(chops({ name: "Offered" })));
+  expect([nameOf(result), result.current.draft.other]).toEqual(["Offered", null]);
+  act(() => result.current.past.undo());
+  expect([nameOf(result), result.current.draft.other?.name]).toEqual(["Mine", "That"]);
+});
+
 test("what changes nothing is no change", () => {
   const { result } = opened();
   act(() => result.current.change((f) => f));

@@ -60,6 +60,11 @@ export function useDraft(initial: Draft) {
       go((h) => stepped(h, { ...h.present, formulation: edit(h.present.formulation) })),
     [go],
   );
+  /** What a new Bench is offered takes the place of all that stands here; undone as any change is. */
+  const anew = useCallback(
+    (fresh: Formulation) => go((h) => stepped(h, { formulation: fresh, other: null })),
+    [go],
+  );
   /** Another one is put beside it, or put away. */
   const setOther = useCallback(
     (other: Formulation | null) => go((h) => stepped(h, { ...h.present, other })),
@@ -102,5 +107,5 @@ export function useDraft(initial: Draft) {
 
   const changed = JSON.stringify(draft.saved) !== JSON.stringify(draft.formulation);
   const past = { undo, redo, canUndo: history.past.length > 0, canRedo: history.future.length > 0 };
-  return { draft, waiting, change, step, setOther, swap, markSaved, rebase, clear, changed, past };
+  return { draft, waiting, change, step, anew, setOther, swap, markSaved, rebase, clear, changed, past };
 }

@@ -18,6 +18,8 @@ export interface Times {
   hoursThereAre: number;
   /** Something that stands so many hours is taken: the heat stays where it is, and what stands less goes in later. */
   hold: (hours: number) => void;
+  /** Whatever time was named: it goes in now again. */
+  forget: () => void;
   setIn: (atMs: number) => string | null;
   setHeat: (atMs: number) => string | null;
 }
@@ -47,6 +49,7 @@ export function useTimes(
     hold: (hours) => {
       if ((heatAtMs - nowMs) / HOUR_MS - hours > FIVE_MINUTES_H) setNamed(heatAtMs);
     },
+    forget: () => setNamed(null),
     setIn: (atMs) => {
       if (atMs >= heatAtMs) return words.itGoesInBeforeIt;
       if (heatAtMs - atMs > RAIL_TO_H * HOUR_MS) return words.fourDaysInItAre;

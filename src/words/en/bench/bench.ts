@@ -7,5 +7,6 @@ export const cannotBeWorkedOutYet = "Cannot be worked out yet";
 export const everythingYouEnteredIsKept = "Everything you entered is kept.";
 export const weighOut = "Weigh out";
 export const notSavedYet = "not saved yet";
+export const beginAnew = "begin anew";
 export const versionChangesNotSaved = (version: number, changed: boolean) =>
   `version ${version}${changed ? " · changes not saved" : " · saved"}`;
