@@ -17,7 +17,7 @@ driver_ahead >/dev/null &
 driver=$!
 stage "2 of 5: packages from the npm registry, and the database's driver is compiled beside. Half a minute." fetch_packages
 stage "3 of 5: the pages are built. About a minute." npm run build
-stage "4 of 5: what is left of the driver." wait "$driver"
-driver_in_place
+wait "$driver" || true
+stage "4 of 5: the driver is put in place." driver_in_place
 stage "5 of 5: the example kitchen is loaded. Some seconds." npx tsx scripts/load-demo.ts
 exec bash scripts/start.sh

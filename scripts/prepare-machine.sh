@@ -53,7 +53,7 @@ fetch_packages() {
   npm ci --no-audit --no-fund --ignore-scripts
 }
 
-DRIVER="$(mktemp -d)"
+DRIVER="${TMPDIR:-/tmp}/iron-crock-driver.$$"
 trap 'rm -rf "$DRIVER"' EXIT
 
 # Fetches the driver by itself, into a folder of its own, and compiles it there while all else is still on its way.
@@ -64,15 +64,14 @@ driver_ahead() {
   compiling "$FOR_TRYING" npm rebuild --prefix "$DRIVER" better-sqlite3
 }
 
-# What was compiled ahead counts where it was made of the very files that the lock file vouches for.
+# What was compiled ahead counts where it was made of the very files that the lock file vouches for; if not, or where that
+# went wrong, it is compiled in its place.
 driver_in_place() {
-  local made="$DRIVER/node_modules/better-sqlite3" wanted=node_modules/better-sqlite3
-  if diff -rq -x build "$made" "$wanted"; then
-    mkdir -p "$wanted/build/Release"
-    cp "$made/build/Release/better_sqlite3.node" "$wanted/build/Release/"
-  else
+  local made="$DRIVER/node_modules/better-sqlite3" wanted=node_modules/better-sqlite3 driver=build/Release/better_sqlite3.node
+  if ! { diff -rq -x build "$made" "$wanted" && install -D "$made/$driver" "$wanted/$driver"; }; then
     compiling "$FOR_TRYING" npm rebuild better-sqlite3
   fi
+  rm -rf "$DRIVER"
 }
 
 export NEXT_TELEMETRY_DISABLED=1
