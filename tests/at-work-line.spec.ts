@@ -2,14 +2,26 @@ import type { Request } from "@playwright/test";
 import { expect, test } from "./kitchen";
 import { card, done, startedBatch } from "./work-page";
 
+/** So long a line is not back before that is said, and a little. */
+const NOTICE_MS = 2500;
+
 test("a line lost for a while: taps are kept here, said to be, and sent when it is back", async ({
   page,
   context,
 }) => {
   await startedBatch(page, "Offline chops", "Dry");
   const first = (await card(page).getAttribute("data-act")) ?? "";
+  // The line is lost with a finger on the button: what says so waits, and pushes nothing from under it.
+  const { x = 0, y = 0 } =
+    (await page.getByRole("button", { name: "Done", exact: true }).boundingBox()) ?? {};
+  await page.mouse.move(x + 20, y + 20);
+  await page.mouse.down();
   await context.setOffline(true);
-  await page.getByRole("button", { name: "Done", exact: true }).click();
+  await page.waitForTimeout(NOTICE_MS);
+  const lost = page.getByText(/No line to the kitchen/);
+  await expect(lost).toHaveCount(0);
+  await page.mouse.up();
+  await expect(lost).toBeVisible();
   await expect(card(page)).not.toHaveAttribute("data-act", first);
   await expect(page.getByText(/kept here and sent/)).toBeVisible();
   await context.setOffline(false);

@@ -58,4 +58,28 @@ test("a learnt rate is taken, seen on the Bench, argued with and forgotten; the 
     await card.getByRole("button", { name: "Forget it" }).click();
     await expect(card).toContainText("Not taken");
   }
+
+  // Judged anew on another device, a dinner says another salt here at once.
+  const liked = page.getByRole("region", { name: "Liked salt" });
+  const before = await liked.innerText();
+  const record = await (await page.request.get(`${exampleKitchen.url}/record?judged=yes`)).text();
+  const batch = /\/batch\/[\w-]+/.exec(record)?.[0] ?? "";
+  const judged = {
+    salt: 2,
+    evenness: 0,
+    texture: 0,
+    juiciness: 0,
+    surface: 0,
+    timing: 0,
+    faults: [],
+    words: "",
+  };
+  const kept = await page.request.put(
+    `${exampleKitchen.url}/api${batch.replace("batch", "batches")}/outcome`,
+    {
+      data: judged,
+    },
+  );
+  expect(kept.ok()).toBe(true);
+  await expect.poll(() => liked.innerText()).not.toBe(before);
 });

@@ -1,6 +1,7 @@
-import { mkdtempSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import path from "node:path";
+import { globSync } from "tinyglobby";
 import { accented } from "./accented";
 import { allPieces, piecesOf } from "./pieces";
 
@@ -51,4 +52,25 @@ test("every letter is accented and no place for a figure is touched", () => {
 test("all that is said is two fifths longer", () => {
   const said = allPieces().join("");
   expect(accented(said).length / said.length).toBeGreaterThanOrEqual(1.4);
+});
+
+/** What is told to developers, reads English, or is a kitchen of its own. */
+const ELSEWHERE = [
+  "src/words/**",
+  "**/*.{test,fixture}.*",
+  "src/core/{recipe,check-cases}/**",
+  "src/server/{api,demo}/**",
+];
+
+test("no sentence stands outside the folder", () => {
+  const files = globSync("src/**/*.{ts,tsx}", { ignore: ELSEWHERE });
+  expect(files.length).toBeGreaterThan(500);
+  const sentences = files.flatMap((file) =>
+    readFileSync(file, "utf8")
+      .split("\n")
+      .filter((line) => !/^\s*(\/?\*|\/\/)|throw new Error\(/.test(line))
+      .flatMap((line) => /["`][A-Z][a-z]+ [a-z][^"`]*["`]/.exec(line) ?? [])
+      .map((sentence) => `${file}: ${sentence}`),
+  );
+  expect(sentences).toEqual([]);
 });

@@ -15,10 +15,11 @@ import { letters } from "./fonts";
 import { Installed } from "@/ui/shell/installed";
 import { themeFrom } from "@/ui/shell/theme";
 import { LANGUAGE } from "@/language";
+import * as words from "@/words/app/layout";
 
 export const metadata: Metadata = {
   title: { default: "Iron Crock", template: "%s · Iron Crock" },
-  description: "Brines by weight, and the hours they need.",
+  description: words.brinesByWeightAndThe,
 };
 
 /** Every page is of this kitchen and of now: a build draws none, and so opens no kitchen. */

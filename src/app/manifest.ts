@@ -1,10 +1,11 @@
 import type { MetadataRoute } from "next";
+import * as words from "@/words/app/layout";
 
 export default function manifest(): MetadataRoute.Manifest {
   return {
     name: "Iron Crock",
     short_name: "Iron Crock",
-    description: "Brines by weight, and the hours they need.",
+    description: words.brinesByWeightAndThe,
     start_url: "/",
     display: "standalone",
     background_color: "#f4f1ea",

@@ -9,6 +9,7 @@ import { err, ok, type Result } from "@/core/result";
 import { formulationSchema } from "./formulation";
 import { tagsSchema } from "./library";
 import { firstOf } from "@/core/sequence";
+import * as words from "@/words/contracts/formula-file";
 
 export const formulaFileSchema = z.strictObject({
   format: z.literal(FORMULA_FORMAT),
@@ -28,7 +29,7 @@ export function readFormulaFile(text: string): Result<FormulaFile, string> | und
   if (read.success) return ok(read.data);
   const version = (carried as { version?: unknown }).version;
   if (typeof version === "number" && version > FORMULA_VERSION)
-    return err("This formula was written by a newer Iron Crock; this one reads version 1.");
+    return err(words.thisFormulaWasWrittenBy(FORMULA_VERSION));
   const issue = firstOf(read.error.issues);
-  return err(`The formula in it does not read: ${issue.path.join(".") || "the file"}: ${issue.message}`);
+  return err(words.theFormulaInItDoes(issue.path.join("."), issue.message));
 }

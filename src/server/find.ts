@@ -1,5 +1,5 @@
 import { desc } from "drizzle-orm";
-import type { Found } from "@/contracts/find";
+import type { Found, FoundKind } from "@/contracts/find";
 import { FOODS, INGREDIENTS, SALTS } from "@/core/materials/lookup";
 import type { Db } from "./database";
 import { formulaHeads } from "./formula-views";
@@ -19,7 +19,7 @@ export function findAnything(db: Db, text: string): Found[] {
     return words.every((word) => all.includes(word));
   };
   const { own, vessels } = loadOwn(db);
-  const table = (kind: string, rows: readonly { id: string; name: string }[]): Found[] =>
+  const table = (kind: FoundKind, rows: readonly { id: string; name: string }[]): Found[] =>
     rows
       .filter((row) => fits(row.name))
       .slice(0, EACH_MOST)
@@ -33,9 +33,9 @@ export function findAnything(db: Db, text: string): Found[] {
     ...formulaHeads(db, { archived: true })
       .filter((f) => fits(f.name, ...f.tags))
       .slice(0, EACH_MOST)
-      .map((f) => ({
+      .map((f): Found => ({
         key: `formula/${f.id}`,
-        kind: f.archived ? "formula, archived" : "formula",
+        kind: f.archived ? "archivedFormula" : "formula",
         name: f.name,
         href: `/bench?formula=${f.id}`,
       })),
@@ -43,11 +43,16 @@ export function findAnything(db: Db, text: string): Found[] {
     ...listSittings(db)
       .filter((s) => fits(s.name, ...s.dishes))
       .slice(0, EACH_MOST)
-      .map((s) => ({ key: `sitting/${s.id}`, kind: "sitting", name: s.name, href: `/sitting/${s.id}` })),
+      .map((s): Found => ({
+        key: `sitting/${s.id}`,
+        kind: "sitting",
+        name: s.name,
+        href: `/sitting/${s.id}`,
+      })),
     ...[...own.salts, ...own.ingredients, ...own.foods, ...vessels]
       .filter((o) => fits(o.name))
       .slice(0, EACH_MOST)
-      .map((o) => ({ key: `own/${o.id}`, kind: "our own", name: o.name, href: "/stores#own" })),
+      .map((o): Found => ({ key: `own/${o.id}`, kind: "own", name: o.name, href: "/stores#own" })),
     ...table("salt", SALTS),
     ...table("food", FOODS),
     ...table("ingredient", INGREDIENTS),
@@ -64,9 +69,9 @@ function batchesNamed(db: Db, fits: (name: string) => boolean): Found[] {
     .all()
     .filter((b) => fits(b.name))
     .slice(0, EACH_MOST)
-    .map((b) => ({
+    .map((b): Found => ({
       key: `batch/${b.id}`,
-      kind: b.liftedAtMs === null ? "batch, running" : "batch",
+      kind: b.liftedAtMs === null ? "runningBatch" : "batch",
       name: b.name,
       href: `/batch/${b.id}`,
     }));

@@ -90,7 +90,7 @@ function nextUnlessSame(db: Db, formulaId: string, formulation: Formulation, not
 /** Keeps a formula that came in a file, with its tags. */
 export function createFromFile(db: Db, { formulation, tags }: FormulaFile, nowMs: number, id?: string) {
   return writing(db, (tx) => {
-    const made = saveNew(tx, { ...(id && { id }), formulation, note: "Came in a file or link" }, nowMs);
+    const made = saveNew(tx, { ...(id && { id }), formulation, note: words.cameInAFileOrLink }, nowMs);
     shelveFormula(tx, made.formulaId, { tags }, nowMs);
     return made;
   });
@@ -136,7 +136,7 @@ export function versionForBatch(
 ): { formulaId: string; versionId: string; version: number } {
   return formulaId === null
     ? createFormula(db, formulation, "", nowMs)
-    : nextUnlessSame(db, formulaId, formulation, "Saved when a batch was started", nowMs);
+    : nextUnlessSame(db, formulaId, formulation, words.savedWhenABatchWas, nowMs);
 }
 
 /** A new formula that begins as a version of another, under a name of its own. */

@@ -11,8 +11,9 @@ import type { Db } from "./database";
 import { loadOwn } from "./own-entries";
 import { kitchen, rates } from "./schema";
 import { settingOr } from "./unreadable";
+import * as words from "@/words/server/kitchen";
 
-const NEW_KITCHEN = { id: 1, name: "This kitchen", measures: "metric" as const };
+const NEW_KITCHEN = { id: 1, name: words.thisKitchen, measures: "metric" as const };
 
 /** The kitchen's own settings; a new database starts with the machine's time zone. */
 export function loadKitchen(db: Db): KitchenView {
@@ -21,12 +22,12 @@ export function loadKitchen(db: Db): KitchenView {
     name: row.name,
     timeZone: row.timeZone,
     measures: row.measures,
-    limits: settingOr("eaters and limits", NO_LIMITS, limitsSchema, row.limits),
+    limits: settingOr("limits", NO_LIMITS, limitsSchema, row.limits),
     words: settingOr("words", USUAL_WORDS, wordsSchema, row.words),
-    usual: settingOr("equipment and hours", USUAL, usualSchema, row.usual),
+    usual: settingOr("usual", USUAL, usualSchema, row.usual),
     rates: loadRates(db),
     houseSalt: row.houseSalt,
-    learned: settingOr("what was learnt", NOTHING_LEARNED, learnedSchema, row.learned),
+    learned: settingOr("learned", NOTHING_LEARNED, learnedSchema, row.learned),
     ...loadOwn(db),
   };
 }

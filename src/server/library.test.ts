@@ -104,7 +104,7 @@ describe("finding", () => {
       NOW,
     );
     const found = findAnything(db, "CHOPS juniper");
-    expect(found.map((f) => f.kind)).toEqual(["formula", "batch, running"]);
+    expect(found.map((f) => f.kind)).toEqual(["formula", "runningBatch"]);
     expect(findAnything(db, "juniper").at(-1)).toMatchObject({ kind: "ingredient", name: "juniper berries" });
   });
 
@@ -125,7 +125,7 @@ describe("finding", () => {
     };
     startBatch(db, request, NOW);
     for (const text of ["épaule", "ÉPAULE ärger"])
-      expect(findAnything(db, text).map((f) => f.kind)).toEqual(["formula", "batch, running"]);
+      expect(findAnything(db, text).map((f) => f.kind)).toEqual(["formula", "runningBatch"]);
   });
 
   test("the kitchen's own things by their names", () => {
@@ -135,7 +135,7 @@ describe("finding", () => {
       NOW,
     );
     expect(findAnything(db, "blue tub")).toEqual([
-      { key: "own/tub", kind: "our own", name: "The long blue tub", href: "/stores#own" },
+      { key: "own/tub", kind: "own", name: "The long blue tub", href: "/stores#own" },
     ]);
   });
 

@@ -96,7 +96,13 @@ export function loadTastePage() {
 
 export async function loadLearnedPage() {
   const db = database();
-  return { kitchen: loadKitchen(db), view: await heavy(db, "learned"), taste: loadTaste(db) };
+  const seen = drawnWith();
+  return {
+    kitchen: loadKitchen(db),
+    view: await heavy(db, "learned"),
+    taste: loadTaste(db),
+    drawnWith: seen,
+  };
 }
 
 export async function loadTastingPage(id: string) {

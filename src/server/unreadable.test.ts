@@ -120,9 +120,9 @@ test("settings that do not read give way to the usual ones, and that is said of 
   const { limits, name } = loadKitchen(db);
   expect(limits).toEqual(NO_LIMITS);
   expect(name).toBe("This kitchen");
-  expect(unreadable().map((row) => [row.what, row.name])).toEqual([
-    ["settings", "eaters and limits"],
-    ["settings", "equipment and hours"],
+  expect(unreadable().map((row) => [row.what, row.id])).toEqual([
+    ["settings", "limits"],
+    ["settings", "usual"],
   ]);
   // Changing another loses neither, and nothing is less said for it; set anew, it reads.
   changeKitchen(db, { name: "The lock" });
@@ -135,7 +135,7 @@ test("settings that do not read give way to the usual ones, and that is said of 
   changeKitchen(db, {});
   changeKitchen(db, { limits: NO_LIMITS });
   expect(loadKitchen(db).limits).toEqual(NO_LIMITS);
-  expect(unreadable().map((row) => row.name)).toEqual(["equipment and hours"]);
+  expect(unreadable().map((row) => row.id)).toEqual(["usual"]);
 });
 
 test("what is not the row's own fault is not swallowed", () => {

@@ -77,12 +77,7 @@ export function ifReadable<View>(
 }
 
 /** A setting as it was kept; the usual one where nobody has set it, or where it does not read, which is said as well. */
-export function settingOr<Value>(
-  name: string,
-  usual: Value,
-  contract: z.ZodType<Value>,
-  kept: unknown,
-): Value {
+export function settingOr<Value>(id: string, usual: Value, contract: z.ZodType<Value>, kept: unknown): Value {
   if (kept === null) return usual;
-  return ifReadable("kitchen", { id: name, name }, () => contract.parse(kept))[0] ?? usual;
+  return ifReadable("kitchen", { id }, () => contract.parse(kept))[0] ?? usual;
 }

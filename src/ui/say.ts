@@ -6,15 +6,6 @@ import * as words from "@/words/ui/say";
 
 /* Sentences for the core's facts: what is wrong, and what a right value looks like. */
 
-const EXAMPLE: Record<QuantityRule["dimension"], string> = {
-  mass: "2.4 kg, 850 g or 4 lb 6 oz",
-  volume: "500 ml or 2 cups",
-  length: "45 mm, 4.5 cm or 1¾ in",
-  duration: "36 h or 90 min",
-  temperature: "3 °C or 38 °F",
-  none: words.aPlainNumberSuchAs,
-};
-
 const BASE_UNIT: Record<QuantityRule["dimension"], string> = {
   mass: "g",
   volume: "ml",
@@ -33,7 +24,7 @@ function limit(value: number, rule: QuantityRule): string {
 }
 
 export function sayQuantityError(error: QuantityError, rule: QuantityRule): string {
-  const example = EXAMPLE[rule.dimension];
+  const example = words.examples[rule.dimension];
   switch (error.code) {
     case "empty":
       return words.enter(example);

@@ -44,7 +44,7 @@ export function ClimbCard({ climb, heat, acts, timeZone }: Props) {
             })}
             {b.farOff && <strong className="text-error"> {words.farFromTheOthers}</strong>}{" "}
             <Counted
-              name={`${of?.name ?? "the roast"}, ${day}`}
+              name={`${of?.name ?? words.theRoast}, ${day}`}
               leftOut={b.leftOut}
               onChange={(out) => acts.leaveOut(b.batchId, out)}
             />

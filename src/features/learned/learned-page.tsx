@@ -8,6 +8,7 @@ import { findSalt } from "@/core/materials/lookup";
 import { VOLUME_ML } from "@/core/quantity/units";
 import { fixed, percent } from "@/ui/format";
 import { Shell } from "@/ui/shell/shell";
+import { useReread } from "@/ui/use-reread";
 import { SaveProblem } from "@/ui/use-save";
 import { ClimbCard } from "./climb-card";
 import { HeatUpCard } from "./heat-up-card";
@@ -21,10 +22,13 @@ interface Props {
   kitchen: KitchenView;
   view: LearnedView;
   taste: TasteView;
+  /** All that was done when it was drawn. */
+  drawnWith: string;
 }
 
 /** What this kitchen has learnt of itself: every figure with what it comes from, to be argued with, taken or forgotten. */
-export function LearnedPage({ kitchen, view, taste }: Props) {
+export function LearnedPage({ kitchen, view, taste, drawnWith }: Props) {
+  useReread(drawnWith);
   const acts = useLearned(view);
   const { timeZone } = kitchen;
   return (
@@ -74,11 +78,11 @@ function LikedSalt({ taste: { taste, known, houseSalt } }: { taste: TasteView })
       <h2 className="text-2xl">{words.likedSalt}</h2>
       <ul className="mt-1">
         {[
-          ...taste.eaters.map((e) => ({ name: e.name, liked: e.liked })),
-          { name: words.theTable, liked: taste.table },
-        ].map(({ name, liked }) => (
+          ...taste.eaters.map((e) => ({ name: e.name, liked: e.liked, weight: "" })),
+          { name: words.theTable, liked: taste.table, weight: "font-bold" },
+        ].map(({ name, liked, weight }) => (
           <li key={name} className="flex items-baseline justify-between gap-3 border-b border-line py-1">
-            <span className={name === "The table" ? "font-bold" : ""}>{name}</span>
+            <span className={weight}>{name}</span>
             <span>
               <span className="figure text-xl">{percent(liked.fraction)}</span> %{" "}
               <span className="text-sm text-quiet">

@@ -64,7 +64,7 @@ export function OvenCard({ oven, heat, readings, acts, timeZone }: Props) {
             {words.minByTheSums({ day, tookMin: fixed(b.tookMin, 0), foretoldMin: fixed(b.foretoldMin, 0) })}
             {b.farOff && <strong className="text-error"> {words.farFromTheOthers}</strong>}{" "}
             <Counted
-              name={`${of?.name ?? "the roast"}, ${day}`}
+              name={`${of?.name ?? words.theRoast}, ${day}`}
               leftOut={b.leftOut}
               onChange={(out) => acts.leaveOut(b.id, out)}
             />

@@ -35,7 +35,7 @@ export function RateCard({ rate, acts, timeZone }: Props) {
             {name}
             {b.farOff && <strong className="text-error"> {words.farFromTheOthers}</strong>}{" "}
             <Counted
-              name={`${of?.name ?? "the batch"}, ${name}`}
+              name={`${of?.name ?? words.theBatch}, ${name}`}
               leftOut={b.leftOut}
               onChange={(out) => acts.leaveOut(b.batchId, out)}
             />

@@ -12,6 +12,7 @@ import { NotYet, orMissing } from "@/ui/or-missing";
 import { batchOf } from "@/ui/outbox-queue";
 import { Shell } from "@/ui/shell/shell";
 import { useUnits } from "@/ui/measures";
+import { Unpushed } from "@/ui/unpushed";
 import { useNow } from "@/ui/use-now";
 import { Alarms } from "./alarms";
 import { batchAtWork, byUrgency, onCard, openActs, plainAtWork, type DishAtWork } from "./dish-at-work";
@@ -160,8 +161,10 @@ export function AtWork({
       {rehearsalId !== null && (
         <RehearsalNote id={rehearsalId} sitting={sittings[0]} wallMs={wallMs} timeZone={kitchen.timeZone} />
       )}
-      <Notices sittings={sittings} broken={broken} wallMs={wallMs} timeZone={kitchen.timeZone} />
-      <Strip dishes={dishes} focus={chosen?.key} onFocus={setFocus} />
+      <Unpushed>
+        <Notices sittings={sittings} broken={broken} wallMs={wallMs} timeZone={kitchen.timeZone} />
+        <Strip dishes={dishes} focus={chosen?.key} onFocus={setFocus} />
+      </Unpushed>
       {!chosen && (
         <p className="p-6 text-lg">
           {words.nothingIsAtWork(
@@ -174,8 +177,10 @@ export function AtWork({
       {chosen && (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 lg:grid-cols-[minmax(0,1fr)_26rem] lg:p-6">
           <div className="space-y-6">
-            {pressing.map(card)}
-            {card(chosen)}
+            <Unpushed>
+              {pressing.map(card)}
+              {card(chosen)}
+            </Unpushed>
             <DishPanels
               dish={chosen}
               current={current}

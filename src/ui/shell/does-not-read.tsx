@@ -1,6 +1,7 @@
 import type { Unreadable } from "@/contracts/unreadable";
 import { Shell } from "./shell";
 import * as words from "@/words/ui/shell/does-not-read";
+import { things } from "@/words/ui/shell/unreadable-notice";
 
 /** Where its own page is, to look again once it is put right. */
 const PAGE: Partial<Record<Unreadable["what"], (id: string) => string>> = {
@@ -17,14 +18,14 @@ export function DoesNotRead({ row: { what, id, name, field } }: { row: Unreadabl
       <div className="flex max-w-prose flex-col items-start gap-4 p-6 text-lg">
         <p>
           {words.theStandsInThisKitchens({
-            what,
+            what: things[what],
             name: <b>{name ?? id}</b>,
             field: field && <>{words.itsIsNotWhatIt(<b>{field}</b>)}</>,
           })}
         </p>
         <ol className="list-decimal pl-6">
           <li>{words.takeASnapshotOfThe}</li>
-          <li>{words.restoreASnapshotFromBefore(what)}</li>
+          <li>{words.restoreASnapshotFromBefore(things[what])}</li>
           <li>{words.nothingThatIsThereNow}</li>
         </ol>
         <div className="flex flex-wrap gap-3">

@@ -57,7 +57,7 @@ export function FindDialog({ onClose }: { onClose: () => void }) {
               }}
             >
               <span className="font-semibold">{f.name}</span>
-              <span className="text-sm">{f.kind}</span>
+              <span className="text-sm">{words.kinds[f.kind]}</span>
             </Command.Item>
           ))}
         </Command.List>

@@ -8,6 +8,7 @@ import { offBy } from "../format";
 import { useClockAhead } from "../kitchen-time";
 import { useConnected } from "../live/use-live";
 import { useOutbox } from "../outbox";
+import { Unpushed } from "../unpushed";
 import { useKeptSittings } from "../use-kept-sittings";
 import { useLasting } from "../use-lasting";
 import { useRereadIfOld } from "../use-reread-if-old";
@@ -36,30 +37,33 @@ export function LineNotice() {
   const isLost = useLasting(!connected, SAID_AFTER_MS);
   const isKept = useLasting(entries > 0, SAID_AFTER_MS);
   const aheadMs = useClockAhead();
-  if (!isLost && !isKept && !problem && aheadMs === 0 && overtaken.length === 0) return null;
+  if (!isLost && !isKept && !problem && aheadMs === 0 && overtaken.length === 0)
+    return <Unpushed>{null}</Unpushed>;
   const Icon = isLost || isKept || problem || overtaken.length > 0 ? CloudOff : ClockAlert;
   return (
-    <p
-      role="status"
-      className="flex items-center gap-3 border-b-4 border-warning bg-base-100 px-4 py-2 lg:px-6 print:hidden"
-    >
-      <Icon size={22} aria-hidden className="shrink-0" />
-      <span>
-        {isLost && words.noLineToTheKitchens}
-        {isKept && words.oneEntryIsKeptHere(entries)}
-        {overtaken.map(({ id, body }) => (
-          <span key={id}>
-            {words.somebodyElseChangedMeanwhile(
-              <Link href={`/sitting/${id}`} className="link-in-text">
-                {body.name}
-              </Link>,
-            )}{" "}
-          </span>
-        ))}
-        {problem}
-        {aheadMs !== 0 && sayClock(aheadMs)}
-      </span>
-    </p>
+    <Unpushed>
+      <p
+        role="status"
+        className="flex items-center gap-3 border-b-4 border-warning bg-base-100 px-4 py-2 lg:px-6 print:hidden"
+      >
+        <Icon size={22} aria-hidden className="shrink-0" />
+        <span>
+          {isLost && words.noLineToTheKitchens}
+          {isKept && words.oneEntryIsKeptHere(entries)}
+          {overtaken.map(({ id, body }) => (
+            <span key={id}>
+              {words.somebodyElseChangedMeanwhile(
+                <Link href={`/sitting/${id}`} className="link-in-text">
+                  {body.name}
+                </Link>,
+              )}{" "}
+            </span>
+          ))}
+          {problem}
+          {aheadMs !== 0 && sayClock(aheadMs)}
+        </span>
+      </p>
+    </Unpushed>
   );
 }
 

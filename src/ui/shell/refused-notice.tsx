@@ -5,6 +5,7 @@ import { grams } from "../format";
 import { Link } from "../link";
 import { useTold } from "../measures";
 import { useOutbox } from "../outbox";
+import { Unpushed } from "../unpushed";
 import { batchOf, type Entry } from "../outbox-queue";
 import * as words from "@/words/ui/shell/refused-notice";
 
@@ -12,29 +13,35 @@ import * as words from "@/words/ui/shell/refused-notice";
 export function RefusedNotice() {
   const { refused, putAway } = useOutbox();
   const told = useTold();
-  if (refused.length === 0) return null;
   return (
-    <ul aria-label={words.notTaken} className="border-b-4 border-error bg-base-100 px-4 lg:px-6 print:hidden">
-      {refused.map(({ entry, detail }) => {
-        const batchId = batchOf(entry);
-        return (
-          <li key={JSON.stringify(entry)} className="flex flex-wrap items-center gap-x-3 py-1">
-            <CircleX size={22} aria-hidden className="shrink-0" />
-            <span className="min-w-0 flex-1 basis-60" role="alert">
-              {words.notTakenBecause(told(sayEntry(entry)), detail)}{" "}
-              {batchId && (
-                <Link href={`/batch/${batchId}`} className="link-in-text">
-                  {words.itsBatch}
-                </Link>
-              )}
-            </span>
-            <button type="button" className="btn min-h-11" onClick={() => putAway(entry)}>
-              {words.putAway}
-            </button>
-          </li>
-        );
-      })}
-    </ul>
+    <Unpushed>
+      {refused.length > 0 && (
+        <ul
+          aria-label={words.notTaken}
+          className="border-b-4 border-error bg-base-100 px-4 lg:px-6 print:hidden"
+        >
+          {refused.map(({ entry, detail }) => {
+            const batchId = batchOf(entry);
+            return (
+              <li key={JSON.stringify(entry)} className="flex flex-wrap items-center gap-x-3 py-1">
+                <CircleX size={22} aria-hidden className="shrink-0" />
+                <span className="min-w-0 flex-1 basis-60" role="alert">
+                  {words.notTakenBecause(told(sayEntry(entry)), detail)}{" "}
+                  {batchId && (
+                    <Link href={`/batch/${batchId}`} className="link-in-text">
+                      {words.itsBatch}
+                    </Link>
+                  )}
+                </span>
+                <button type="button" className="btn min-h-11" onClick={() => putAway(entry)}>
+                  {words.putAway}
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </Unpushed>
   );
 }
 

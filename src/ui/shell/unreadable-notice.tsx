@@ -1,4 +1,5 @@
 import type { Unreadable } from "@/contracts/unreadable";
+import { ofKey } from "@/core/own-key";
 import * as words from "@/words/ui/shell/unreadable-notice";
 
 interface Props {
@@ -28,7 +29,8 @@ export function UnreadableNotice({ rows }: Props) {
 
 function sayRow(what: Unreadable["what"], id: string, name: string | undefined, field: string): string {
   const where = field && words.itsIsNotWhatIt(field);
-  if (what === "settings") return words.theKitchensTheUsualStands(name, where);
+  if (what === "settings")
+    return words.theKitchensTheUsualStands(ofKey<string>(words.settings, id) ?? id, where);
   const called = name ? `“${name}”` : words.withTheNumber(id);
-  return words.theIsLeftOutOf({ what, called, where });
+  return words.theIsLeftOutOf({ what: words.things[what], called, where });
 }

@@ -44,3 +44,4 @@ export const aMiddleThatIsTo = ({
   </>
 );
 export const overTheSums = "over the sums";
+export const theRoast = "the roast";

@@ -53,3 +53,4 @@ export const dialRead = ({ atMs, dialC, readC }: { atMs: string; dialC: ReactNod
 export const after = (afterMin: ReactNode) => <>after {afterMin}</>;
 export const takeBackTheReadingOf = (readC: string, dialC: string) =>
   `Take back the reading of ${readC} at ${dialC}`;
+export const theRoast = "the roast";

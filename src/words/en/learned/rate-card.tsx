@@ -41,3 +41,4 @@ export const readyInInsteadOf = ({
 );
 export const overTheTable = "over the table";
 export const someBatch = "a batch";
+export const theBatch = "the batch";

@@ -13,3 +13,5 @@ export const versionWasSavedWhileYou = ({
     : `There is no version ${baseVersion} yet: the newest is ${newest}.`;
 export const branchedFrom = (version: number) => `Branched from version ${version}`;
 export const asVersionAgain = (version: number) => `As version ${version} again`;
+export const cameInAFileOrLink = "Came in a file or link";
+export const savedWhenABatchWas = "Saved when a batch was started";

@@ -1,4 +1,11 @@
-export const aPlainNumberSuchAs = "a plain number such as 1.5";
+export const examples = {
+  mass: "2.4 kg, 850 g or 4 lb 6 oz",
+  volume: "500 ml or 2 cups",
+  length: "45 mm, 4.5 cm or 1¾ in",
+  duration: "36 h or 90 min",
+  temperature: "3 °C or 38 °F",
+  none: "a plain number such as 1.5",
+};
 export const enter = (example: string) => `Enter ${example}.`;
 export const doesNotReadAsAn = (errorText: string, example: string) =>
   `“${errorText}” does not read as an amount. Try ${example}.`;

@@ -4,6 +4,7 @@ import { database, databaseFile } from "@/server/database";
 import { makeToken, tokensFile } from "@/server/door/tokens";
 import { answer, mayWrite } from "@/server/http";
 import { sittingPlanned } from "@/server/planned";
+import * as words from "@/words/app/api/sittings/id/feed/route";
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -14,7 +15,7 @@ export const POST = (request: Request, { params }: Context) =>
     const { id, body } = await sittingPlanned(database(), (await params).id, Date.now());
     const { secret } = makeToken(
       tokensFile(databaseFile()),
-      { name: shortened(`Calendar of ${body.name}`, 60), scope: CALENDAR, sittingId: id },
+      { name: shortened(words.calendarOf(body.name), 60), scope: CALENDAR, sittingId: id },
       Date.now(),
     );
     return Response.json({ path: `/api/v1/feeds/${secret}.ics` }, { status: 201 });

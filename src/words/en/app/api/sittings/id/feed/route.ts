@@ -1,0 +1,1 @@
+export const calendarOf = (sitting: string) => `Calendar of ${sitting}`;

@@ -1,0 +1,1 @@
+export const brinesByWeightAndThe = "Brines by weight, and the hours they need.";

@@ -1,0 +1,1 @@
+export const thisKitchen = "This kitchen";
