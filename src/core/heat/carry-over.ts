@@ -20,10 +20,7 @@ export function carryOverRule(massG: number, ovenC: number, inCrust = false): Co
   return massG < 6000 ? rule("carry_large") : rule("carry_turkey");
 }
 
-/**
- * How far the centre still climbs after the pull, °C. *Practice*: the range the trade states, and one degree more for
- * each 20 °C of oven over 160.
- */
+/** How far the centre still climbs after the pull, °C. *Practice*: the range the trade states, and what is likely in it. */
 export function carryOverC(
   massG: number,
   ovenC: number,
