@@ -62,7 +62,7 @@ async function things(page: Page, url: string): Promise<Screen[]> {
   const judged = /\/batch\/[\w-]+/.exec(await (await page.request.get(`${url}/record`)).text())?.[0] ?? "";
   const loin = batches.get("Juniper pork loin");
   return [
-    { path: `/sitting/${sitting(/ at the lock/)}`, heard: /on the table/, ruled: true },
+    { path: `/sitting/${sitting(/ at the lock/)}`, heard: /Who eats what/, ruled: true },
     { path: `/print/sitting/${sitting(/ at the lock/)}` },
     { path: `/sitting/${sitting(/^Harvest supper/)}`, heard: /Clash/, ruled: true },
     { path: `/batch/${loin}`, heard: /Juniper pork loin/ },

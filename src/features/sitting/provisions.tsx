@@ -3,6 +3,7 @@
 import type { SittingRequest } from "@/core/schedule/request";
 import { capital, grams } from "@/ui/format";
 import { Told } from "@/ui/measures";
+import { allergenName } from "@/ui/names";
 import { VESSEL_SHAPES } from "@/ui/vessel-words";
 import { useProvisions } from "./use-provisions";
 import * as words from "@/words/sitting/provisions";
@@ -79,9 +80,12 @@ export function Provisions(props: {
           >
             <span className="font-semibold">{dish.name}</span>
             <span>
-              {dish.allergens.join(", ") || words.noAllergensInTheTables}
+              {dish.allergens.map(allergenName).join(", ") || words.noAllergensInTheTables}
               {dish.maybe.length > 0 && (
-                <span className="text-quiet"> {words.readTheLabel(dish.maybe.join(", "))}</span>
+                <span className="text-quiet">
+                  {" "}
+                  {words.readTheLabel(dish.maybe.map(allergenName).join(", "))}
+                </span>
               )}
             </span>
           </li>
