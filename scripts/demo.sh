@@ -10,7 +10,7 @@ export DATABASE_PATH="${DATABASE_PATH:-data/demo.db}"
 export TYPES_CHECKED=1
 
 # Nothing is tested here: what only that needs is a good third of all packages. Where it is installed it stays.
-[ -d node_modules ] || export npm_config_omit=dev
+[ -d node_modules/jest ] || export npm_config_omit=dev
 
 stage "1 of 5: a compiler, where Debian has none here yet." need_compiler
 driver_ahead >/dev/null &

@@ -25,6 +25,18 @@ test("what comes while a finger is down comes when it is let go, and after the c
   jest.useRealTimers();
 });
 
+test("a letting go that is never told of keeps nothing back for long", () => {
+  jest.useFakeTimers();
+  const { rerender, container } = render(shown("one"));
+  pointer("pointerdown");
+  rerender(shown("another"));
+  act(() => jest.advanceTimersByTime(4900));
+  expect(container.textContent).toBe("one");
+  act(() => jest.advanceTimersByTime(200));
+  expect(container.textContent).toBe("another");
+  jest.useRealTimers();
+});
+
 test("with no finger down it changes at once", () => {
   const { rerender, container } = render(shown("one"));
   rerender(shown("another"));

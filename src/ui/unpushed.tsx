@@ -2,19 +2,29 @@
 
 import { memo, useSyncExternalStore, type ReactNode } from "react";
 
-/** Let go, a scroll instead, or another window. */
-const OVER = ["pointerup", "pointercancel", "blur"];
+/** Let go, or a scroll instead. */
+const OVER = ["pointerup", "pointercancel"];
+/** A browser's own menu may swallow the letting go: food and its clock are not kept waiting for it. */
+const MOST_MS = 5000;
 
 let isPressed = false;
+let letGo: ReturnType<typeof setTimeout> | undefined;
 const seen = new Set<() => void>();
 
 function press(is: boolean) {
   isPressed = is;
   for (const changed of seen) changed();
 }
-const down = () => press(true);
+function letGoAfter(ms: number) {
+  clearTimeout(letGo);
+  letGo = setTimeout(() => press(false), ms);
+}
+function down() {
+  press(true);
+  letGoAfter(MOST_MS);
+}
 // The click comes after the letting go, and finds what was pressed where it was.
-const up = () => void setTimeout(() => press(false));
+const up = () => letGoAfter(0);
 
 function subscribe(changed: () => void): () => void {
   seen.add(changed);
@@ -25,6 +35,7 @@ function subscribe(changed: () => void): () => void {
   return () => {
     seen.delete(changed);
     if (seen.size > 0) return;
+    clearTimeout(letGo);
     isPressed = false;
     window.removeEventListener("pointerdown", down, true);
     for (const over of OVER) window.removeEventListener(over, up, true);
