@@ -19,5 +19,5 @@ stage "2 of 5: packages from the npm registry, and the database's driver is comp
 stage "3 of 5: the pages are built. About a minute." npm run build
 wait "$driver" || true
 stage "4 of 5: the driver is put in place." driver_in_place
-stage "5 of 5: the example kitchen is loaded. Some seconds." npx tsx scripts/load-demo.ts
+stage "5 of 5: the example kitchen is loaded. Some seconds." node .next/server/load-demo.cjs
 exec bash scripts/start.sh

@@ -4,9 +4,19 @@ import { X } from "lucide-react";
 import { useId } from "react";
 import * as words from "@/words/ui/modal";
 
-/** Shown as soon as it is there: a dialog stands in the page only while it is open. */
-const showModal = (dialog: HTMLDialogElement | null) => {
-  if (dialog && !dialog.open) dialog.showModal();
+/** Dialogs that stand in the page, one from another. */
+let standing = 0;
+
+const holdPage = (more: 1 | -1) => {
+  standing += more;
+  document.documentElement.classList.toggle("behind-dialog", standing > 0);
+};
+
+/** Shown as soon as it is there, and the page behind it held: a dialog stands in the page only while it is open. */
+const showModal = (dialog: HTMLDialogElement) => {
+  if (!dialog.open) dialog.showModal();
+  holdPage(1);
+  return () => holdPage(-1);
 };
 
 /** A dialog over the page; Escape, the cross and the darkened page all close it. */
