@@ -9,6 +9,7 @@ import { Told, useUnits } from "@/ui/measures";
 import { stateWord } from "@/ui/rail/scale";
 import { SoakRail } from "@/ui/rail/soak-rail";
 import type { Units } from "@/ui/units";
+import { usePercentDone, type Progress } from "@/ui/what-if/progress";
 import { AtPull } from "./at-pull";
 import { saySensitivity } from "./what-if/say-sensitivity";
 import * as words from "@/words/bench/soak-panel";
@@ -19,8 +20,8 @@ interface Props {
   pullH: number;
   window: SoakWindow;
   sensitivities: Sensitivity[];
-  /** Share of the ensemble done; undefined when it is finished. */
-  progress: number | undefined;
+  /** How far the ensemble is; undefined when it is finished. */
+  progress: Progress | undefined;
   startAtMs: number;
   timeZone: string;
   onPull: (hours: number) => void;
@@ -53,7 +54,7 @@ export function SoakPanel(props: Props) {
           className="order-last basis-full text-sm text-quiet sm:order-none sm:flex-1 sm:basis-36 sm:text-right"
           aria-live="polite"
         >
-          <Told>{sayDoubt(props)}</Told>
+          <Doubt {...props} />
         </p>
         <div className="flex gap-2">
           {!props.instead && (
@@ -99,11 +100,16 @@ export function SoakPanel(props: Props) {
   );
 }
 
-function sayDoubt({ worked: { sheet }, progress, sensitivities }: Props): string {
-  if (sheet.bake) return words.anEstimateAProbeIn;
-  if (progress !== undefined) return words.trying500Soaks(Math.round(progress * 100));
+function Doubt({ worked: { sheet }, progress, sensitivities }: Props) {
+  if (sheet.bake) return <Told>{words.anEstimateAProbeIn}</Told>;
+  if (progress) return <Trying progress={progress} />;
   const [most] = sensitivities;
-  return most ? saySensitivity(most) : "";
+  return most && <Told>{saySensitivity(most)}</Told>;
+}
+
+/** By itself: told many times a second, it has nothing beside it drawn anew. */
+function Trying({ progress }: { progress: Progress }) {
+  return words.trying500Soaks(usePercentDone(progress));
 }
 
 const SOONER: Record<SoakWindow["lacks"], string> = words.sooner;
