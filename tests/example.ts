@@ -6,7 +6,7 @@ import { EXAMPLE } from "./server";
 /** The example kitchen as it is loaded today; each server has a copy of its own. */
 export function loadExample(): void {
   for (const suffix of ["", "-wal", "-shm"]) rmSync(EXAMPLE + suffix, { force: true });
-  execFileSync("node", [".next/server/load-demo.cjs"], {
+  execFileSync(process.execPath, [".next/server/load-demo.cjs"], {
     env: { ...process.env, DATABASE_PATH: EXAMPLE, TZ: ZONE },
   });
 }
