@@ -2,6 +2,7 @@ import { BenchPage, type School } from "./bench-page";
 import { comes, expect, test, type Page } from "./kitchen";
 import { inWords } from "./screens/in-words";
 import { metricOn } from "./screens/measures";
+import { adriftOn } from "./screens/rolling";
 import { violations } from "./screens/rules";
 import { amissIn } from "./screens/spoken";
 import { lowOn } from "./screens/touch";
@@ -9,7 +10,7 @@ import { listen } from "./screens/wire";
 
 /*
  * Every screen is opened once, in a kitchen with American measures, and held against all that holds for each of them: its
- * language's folder, the measures, what a screen reader is given, contrast and roles, fingers, room for longer words.
+ * language's folder, the measures, what a screen reader is given, contrast and roles, fingers, room for longer words, what rolls with its column.
  */
 
 test.beforeEach(async ({ page, exampleKitchen }) => {
@@ -109,6 +110,7 @@ test("every station and its papers: in words of the folder, in its measures, tol
     if (ruled) note(await violations(page));
     if (path === "/stores") await openTables(page);
     note(await metricOn(page));
+    note((await adriftOn(page)).map((what) => `does not roll with its column: ${what}`));
     note((await words.stray(page)).map((text) => `in no language's folder: ${text}`));
     await page.setViewportSize({ width: 390, height: 844 });
     note((await lowOn(page)).map((text) => `low to tap: ${text}`));

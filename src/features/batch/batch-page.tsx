@@ -85,7 +85,7 @@ function BatchNow(props: Props) {
       }
     >
       <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_20.5rem]">
-        <div className="p-4 lg:overflow-y-auto lg:p-6">
+        <div className="relative p-4 lg:overflow-y-auto lg:p-6">
           {hours < 0 ? (
             <p className="text-xl">{words.goesIn(units.dayAndClock(batch.startedAtMs, zone))}</p>
           ) : (
@@ -130,7 +130,7 @@ function BatchNow(props: Props) {
           <BatchFiles batch={batch} />
           <Acknowledged batch={batch} />
         </div>
-        <div className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
+        <div className="relative border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
           <h2 className="text-xl">{words.weighedOut}</h2>
           <WeighLines lines={batch.sheet.lines} measures={kitchen.measures} />
           <dl className="my-4 space-y-1">

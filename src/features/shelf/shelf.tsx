@@ -51,7 +51,7 @@ export function Shelf({ crocks, drawnWith, ...view }: Props) {
         <EmptyShelf kitchen={kitchen} />
       ) : (
         <div className="grid lg:h-full lg:grid-cols-[minmax(0,1fr)_19rem]">
-          <div className="p-4 lg:overflow-y-auto lg:p-6">
+          <div className="relative p-4 lg:overflow-y-auto lg:p-6">
             {running.length > 0 ? (
               <div className="grid gap-x-6 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
                 {running.map((batch) => {
@@ -64,7 +64,7 @@ export function Shelf({ crocks, drawnWith, ...view }: Props) {
             )}
             {finished.length > 0 && <LatelyOut batches={finished} kept={kept} nowMs={nowMs} />}
           </div>
-          <aside className="border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
+          <aside className="relative border-line bg-base-100 p-4 lg:overflow-y-auto lg:border-l">
             <ActsLine acts={acts} nowMs={nowMs} timeZone={kitchen.timeZone} />
             <SittingsSoon sittings={sittings} timeZone={kitchen.timeZone} nowMs={nowMs} />
             <FridgeRoom {...fridge} />

@@ -146,7 +146,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
     >
       <div className="grid grid-cols-[minmax(0,1fr)] lg:h-full lg:grid-cols-[20rem_minmax(0,1fr)]">
         <div
-          className={`border-line p-4 lg:order-none lg:overflow-y-auto lg:border-r ${body.dishes.length > 0 ? "order-last" : ""}`}
+          className={`relative border-line p-4 lg:order-none lg:overflow-y-auto lg:border-r ${body.dishes.length > 0 ? "order-last" : ""}`}
         >
           <KeptNote kept={kept} onTakeTheirs={takeTheirs} onKeepMine={keepMine} />
           <DishesPanel
@@ -171,7 +171,7 @@ export function SittingPage({ kitchen, sitting: first, formulas, running, nowMs:
           />
         </div>
         <div
-          className="min-w-0 p-4 lg:overflow-auto"
+          className="relative min-w-0 p-4 lg:overflow-auto"
           // Scrolled by the keyboard too, where nothing in it takes the focus.
           tabIndex={0}
           role="region"
