@@ -1,10 +1,16 @@
-import { test as base, type Browser, type Locator, type Page, type TestInfo } from "@playwright/test";
+import {
+  expect as looks,
+  test as base,
+  type Browser,
+  type Locator,
+  type Page,
+  type TestInfo,
+} from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { KeptPage } from "./kept-page";
 import { FIRST_PORT, PORTS_A_WORKER, SPARE } from "./ports";
 import { EXAMPLE, START_MS, holding, killAt, openKitchen, snapshotOf, type Kitchen } from "./server";
 
-export { expect } from "@playwright/test";
 export type { APIRequestContext, ConsoleMessage, Locator, Page, Request } from "@playwright/test";
 
 interface Mine {
@@ -101,8 +107,23 @@ export const chooseFile = (page: Page, label: string | RegExp, name: string, con
     .getByLabel(label)
     .setInputFiles({ name, mimeType: "application/octet-stream", buffer: Buffer.from(content) });
 
+/** To say what is amiss, where it was waited for already. */
+const SAID_MS = 1000;
+
 /**
- * Waits for what comes a while after a tap. `expect` would find it too, but of every look that finds nothing it has the whole
- * page read out for its report: a tenth of what these tests took.
+ * What is not there yet is waited for first: of every look that finds nothing, the runner has the whole page read out for its
+ * report.
  */
+export const expect = looks.extend({
+  async toBeVisible(what: Locator, options: { timeout?: number } = {}) {
+    if (!this.isNot) await what.waitFor(options).catch(() => undefined);
+    const look = this.isNot ? looks(what).not : looks(what);
+    return look.toBeVisible(this.isNot ? options : { timeout: SAID_MS }).then(
+      () => ({ pass: !this.isNot, message: () => "" }),
+      (amiss: Error) => ({ pass: this.isNot, message: () => amiss.message }),
+    );
+  },
+});
+
+/** Waits for what comes a while after a tap, and reads nothing out. */
 export const comes = (what: Locator): Promise<void> => what.waitFor();

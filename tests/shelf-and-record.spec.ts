@@ -43,7 +43,7 @@ test("Saturday's evening is rehearsed from the Shelf at 60 ×, beside the kitche
   await page.goto(exampleKitchen.url);
   const soon = page.getByRole("region", { name: "Sittings to come" });
   await soon.getByRole("button", { name: "Rehearse this evening: Saturday at the lock" }).click();
-  await expect(page).toHaveURL(/\/work\?rehearsal=/);
+  await page.waitForURL(/\/work\?rehearsal=/);
   const note = page.getByRole("region", { name: "Rehearsal" });
   await expect(note).toContainText("Saturday at the lock, rehearsed: it is Sat ");
   await expect(note.getByRole("button", { name: "60 ×", exact: true })).toHaveAttribute(

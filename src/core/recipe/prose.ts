@@ -153,8 +153,11 @@ function startOf(chunk: string, dialect: Dialect, sentence: string): number | un
 const nounOf = (text: string, dialect: Dialect): string =>
   amountsIn(text, dialect).reduce((rest, a) => rest.replace(text.slice(a.start, a.end), " "), text);
 
-const known = (line: string): boolean =>
-  customaryName(line) !== undefined || customaryName(line.replace(DONE_TO, "")) !== undefined;
+function known(line: string): boolean {
+  if (customaryName(line)) return true;
+  const bare = line.replace(DONE_TO, "");
+  return bare !== line && customaryName(bare) !== undefined;
+}
 /** "Four crushed cloves of garlic": what is done to a thing names no other. */
 const DONE_TO =
   /\b(?:crushed|chopped|sliced|grated|peeled|minced|bashed|bruised|smashed|beaten|toasted)\s+/gi;
