@@ -8,15 +8,14 @@ const PASSPHRASE = "barley wharf lantern 7";
 test("a tablet on the network, without TLS: it signs in, and all that a cook does works", async ({
   page,
   browser,
-  emptyKitchen,
+  exampleKitchen,
 }) => {
-  await page.request.post(`${emptyKitchen.url}/api/demo`, { data: {} });
-  await page.request.put(`${emptyKitchen.url}/api/door`, { data: { passphrase: PASSPHRASE } });
+  await page.request.put(`${exampleKitchen.url}/api/door`, { data: { passphrase: PASSPHRASE } });
   const tablet = await (await browser.newContext({ reducedMotion: "reduce" })).newPage();
   const faults: string[] = [];
   tablet.on("pageerror", (fault) => faults.push(fault.message));
 
-  const address = emptyKitchen.url.replace("127.0.0.1", "kitchen.test");
+  const address = exampleKitchen.url.replace("127.0.0.1", "kitchen.test");
   await tablet.goto(`${address}/stores`);
   expect(await tablet.evaluate(() => window.isSecureContext)).toBe(false);
   await tablet.getByLabel(/passphrase/).fill(PASSPHRASE);
@@ -48,10 +47,9 @@ test("a tablet on the network, without TLS: it signs in, and all that a cook doe
 
 test("uploads that the proxy lets by ask for the passphrase themselves, however the path is spelt", async ({
   page,
-  emptyKitchen: { url },
+  exampleKitchen: { url },
   playwright,
 }) => {
-  await page.request.post(`${url}/api/demo`, { data: {} });
   const listed = await page.request.get(`${url}/api/v1/batches`);
   const [{ id }] = (await listed.json()) as { id: string }[];
   await page.request.put(`${url}/api/door`, { data: { passphrase: PASSPHRASE } });

@@ -255,8 +255,6 @@ test("a salt crust: packed, baked, probed through the crust by hand, cracked", a
 });
 
 test("the record is searched, filtered and sorted; two batches stand side by side", async ({ page }) => {
-  // Loaded once, whichever test asks first.
-  await page.request.post("/api/demo", { data: {} });
   await page.goto("/record");
   await page.getByLabel("Find").fill("duck");
   await page.getByLabel("Find").press("Enter");

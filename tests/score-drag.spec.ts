@@ -3,10 +3,6 @@ import { daysOn } from "./kitchen-clock";
 import { pick } from "./pick";
 import { enterWhen } from "./when-entry";
 
-test.beforeAll(async ({ request }) => {
-  await request.post("/api/demo", { data: {} });
-});
-
 test.use({ hasTouch: true });
 
 async function loinAlone(page: Page): Promise<void> {

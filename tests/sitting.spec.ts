@@ -12,10 +12,6 @@ async function fresh(page: Page): Promise<void> {
 const plan = (page: Page) => page.getByRole("region", { name: "Plan", exact: true });
 const kept = (page: Page) => page.getByText("saved", { exact: true });
 
-test.beforeAll(async ({ request }) => {
-  await request.post("/api/demo", { data: {} });
-});
-
 test("we eat at six: dishes fall into place, an act is put elsewhere, a second device agrees", async ({
   page,
   browser,
