@@ -31,7 +31,8 @@ const held = globalThis as { ironCrockPool?: Pool };
 
 /** @returns undefined where nothing is built: a script or a unit test does its own sums */
 export function pool(bundle = BUNDLE): Pool | undefined {
-  if (held.ironCrockPool || !bundle || !existsSync(bundle)) return held.ironCrockPool;
+  if (held.ironCrockPool || !bundle || !existsSync(/* turbopackIgnore: true */ bundle))
+    return held.ironCrockPool;
   held.ironCrockPool = {
     threads: threadsOf(bundle, { least: 1, most: THREADS }),
     oneByOne: threadsOf(bundle, { least: 0, most: 1 }),
