@@ -33,7 +33,7 @@ const WRITERS = 8;
 const LEAST_WRITES = 20;
 const MORE_MS = 500;
 const EVERY_KIND_MS = 20_000;
-/** One round in so many is a restore that is cut off. */
+/** One round in so many, and the last of all, is a restore that is cut off. */
 const RESTORED_EVERY = 5;
 const RESTORE_MS = 1200;
 /** A long run that is stopped has told what it saw. */
@@ -62,7 +62,8 @@ export async function killRounds(
     damaged: [],
   };
   for (let round = 0; round < rounds; round++) {
-    if (round % RESTORED_EVERY === RESTORED_EVERY - 1) await cutOffRestore(kitchen, report);
+    if (round === rounds - 1 || round % RESTORED_EVERY === RESTORED_EVERY - 1)
+      await cutOffRestore(kitchen, report);
     else await cutOffWrites(kitchen, report);
     if ((round + 1) % TOLD_EVERY === 0) told({ ...report, rounds: round + 1 });
     if (round < rounds - 1) await kitchen.start();

@@ -119,7 +119,7 @@ test("only this page's own scripts run, nobody frames it, and another name for t
 });
 
 test("killed without warning while many write: what was acknowledged is there", async ({ otherPort }) => {
-  const report = await killRounds(5, otherPort());
+  const report = await killRounds(3, otherPort());
   expect(report.lost).toEqual([]);
   expect(report.damaged).toEqual([]);
   for (const [kind, n] of Object.entries(report.acknowledged)) expect([kind, n > 0]).toEqual([kind, true]);

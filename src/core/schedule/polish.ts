@@ -24,12 +24,23 @@ export function polished(
   const earliest = network.earliest();
   let times = from;
   let cost = model.of(times);
+  const round = movesARound(network.points, model.wants);
+  // Tried without gain since the times were last made better.
+  let vain = 0;
   for (let better = true; better && cost > 1e-9;) {
     better = false;
+    let tried = 0;
     for (const step of STEPS)
       for (let point = 1; point < network.points; point++)
         for (const [by, rigid] of ways(step, model.wants[point].length > 0)) {
+          if (vain === round) {
+            // What is left of this round was tried of these very times in the round before; it counts all the same.
+            left.moves -= round - tried;
+            return { times, cost };
+          }
           if (left.moves-- <= 0) return { times, cost };
+          tried++;
+          vain++;
           const to = times[point] + by;
           if (to < earliest[point] || to > latest[point]) continue;
           const moved = pushed(times, point, by, rigid);
@@ -39,10 +50,18 @@ export function polished(
           times = moved.slice();
           cost = now;
           better = true;
+          vain = 0;
         }
   }
   return { times, cost };
 }
+
+/** So many moves there are to try from any times. */
+const movesARound = (points: number, wants: CostModel["wants"]): number => {
+  let aStep = 0;
+  for (let point = 1; point < points; point++) aStep += ways(1, wants[point].length > 0).length;
+  return STEPS.length * aStep;
+};
 
 /** Up and down, and where a point is wanted at a minute of another, once more with both moved as one. */
 const ways = (step: number, wanted: boolean): [number, boolean][] =>
