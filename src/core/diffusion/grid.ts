@@ -1,3 +1,5 @@
+import { remembered } from "../remembered";
+
 export type BodyShape = "slab" | "cylinder" | "sphere";
 
 const SHAPE_EXPONENT: Record<BodyShape, number> = { slab: 0, cylinder: 1, sphere: 2 };
@@ -33,6 +35,13 @@ export function gradedGrid(
   grading: number = GRADING,
 ): Grid {
   const exponent = ownExponent ?? SHAPE_EXPONENT[shape];
+  return grids([shape, cells, exponent, grading].join(), () => graded(shape, cells, exponent, grading));
+}
+
+/** The same piece is soaked again and again. Not to be changed by who asks. */
+const grids = remembered<Grid>(32);
+
+function graded(shape: BodyShape, cells: number, exponent: number, grading: number): Grid {
   const power = exponent + 1;
   const faces = new Float64Array(cells + 1);
   for (let i = 0; i <= cells; i++) faces[i] = 1 - Math.expm1(grading * (1 - i / cells)) / Math.expm1(grading);

@@ -60,8 +60,9 @@ export function progress(grid: Grid, moment: StepMoment, aim: Aim): number {
     case "even": {
       // Evenness alone would call unsalted flesh ready: it must be seasoned as well.
       const seasoned = progress(grid, moment, { ...aim, readiness: "seasoned" });
+      const { mean } = moment;
       const leanest = aim.leanAtFace ? moment.perWater[grid.cells - 1] : moment.centre;
-      return Math.min(seasoned, moment.mean > 0 ? leanest / (EVEN_SHARE * moment.mean) : 0);
+      return Math.min(seasoned, mean > 0 ? leanest / (EVEN_SHARE * mean) : 0);
     }
     default:
       return assertNever(aim.readiness);
@@ -71,12 +72,13 @@ export function progress(grid: Grid, moment: StepMoment, aim: Aim): number {
 /** Mean from a relative position out to the face, where no spot counts for more than the cap. */
 function cappedMean(grid: Grid, moment: StepMoment, cap: number, from: number): number {
   const power = grid.exponent + 1;
+  const { perWater } = moment;
   let volume = 0;
   let salt = 0;
   for (let i = grid.cells - 1; i >= 0 && grid.faces[i + 1] > from; i--) {
     const part = grid.faces[i] >= from ? grid.volumes[i] : grid.faces[i + 1] ** power - from ** power;
     volume += part;
-    salt += part * Math.min(cap, moment.perWater[i]);
+    salt += part * Math.min(cap, perWater[i]);
   }
   return salt / volume;
 }

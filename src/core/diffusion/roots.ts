@@ -47,6 +47,8 @@ export function firstRadialRoot(exponent: number): number {
     let sum = 1;
     for (let k = 1; k < 60; k++) {
       term *= (-x * x) / 4 / (k * (order + k));
+      // Terms fall from here on: what one no longer changes, none does.
+      if (sum + term === sum) break;
       sum += term;
     }
     return sum;

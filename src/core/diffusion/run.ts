@@ -67,16 +67,16 @@ export interface SoakOptions {
   stepTolerance?: number;
   /** Called once with the first body's grid, before the run. */
   onGrid?: (grid: Grid) => void;
-  /** Called with every moment the engine steps through; what answers true stops it there. The moment is reused: copy it. */
+  /** Called with every moment the engine steps through; what answers true stops it there. It reads only while it is called: copy it. */
   onStep?: (moment: StepMoment) => unknown;
 }
 
-/** What an observer sees while the engine runs; `perWater` holds the first body's cells. */
+/** What an observer sees while the engine runs, each worked out where it is read; `perWater` holds the first body's cells. */
 export interface StepMoment {
-  timeS: number;
-  perWater: Float64Array;
-  mean: number;
-  centre: number;
+  readonly timeS: number;
+  readonly perWater: Float64Array;
+  readonly mean: number;
+  readonly centre: number;
 }
 
 /** Several sizes of piece in one bath. */

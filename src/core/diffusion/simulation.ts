@@ -2,7 +2,7 @@ import { gradedGrid, type Grid } from "./grid";
 import { blendedCells, type Lane } from "./lanes";
 import { paceOf, type Pace } from "./pace";
 import { centreValue, meanOf, surfaceValue, transferOf } from "./read-moment";
-import type { SoakMoment, SoakOptions, SoakRun } from "./run";
+import type { SoakMoment, SoakOptions, SoakRun, StepMoment } from "./run";
 import type { Stage } from "./stages";
 import { exchangeFor, Stepper, type Outside } from "./stepper";
 
@@ -200,13 +200,7 @@ export class Simulation {
     const perWater = blendedCells(this.bodies, 0, (j) =>
       state.subarray(this.offsets[j], this.offsets[j] + this.grids[j].cells),
     );
-    const seen = {
-      timeS: this.timeS,
-      perWater,
-      mean: meanOf(grid, perWater),
-      centre: centreValue(grid, perWater),
-    };
-    this.stopped = this.options.onStep(seen) === true;
+    this.stopped = this.options.onStep(new Seen(this.timeS, perWater, grid)) === true;
     return this.stopped;
   }
 
@@ -267,6 +261,22 @@ export class Simulation {
         undissolved: this.undissolved,
       });
     });
+  }
+}
+
+class Seen implements StepMoment {
+  constructor(
+    readonly timeS: number,
+    readonly perWater: Float64Array,
+    private readonly grid: Grid,
+  ) {}
+
+  get mean(): number {
+    return meanOf(this.grid, this.perWater);
+  }
+
+  get centre(): number {
+    return centreValue(this.grid, this.perWater);
   }
 }
 

@@ -25,8 +25,6 @@ export const RINGS = 12;
 /** Explicit steps are stable to a half of the ring's own diffusion time; the warm flesh conducts up to a fifth more. */
 export const RING_STEP = 0.4 / RINGS ** 2 / (1 + CONDUCTS_MORE_PER_C * 100);
 
-const EXPONENT = { slab: 0, cylinder: 1, sphere: 2 } as const;
-
 /**
  * Saturation vapour pressure of water, Pa.
  * @param celsius −20 to 120
@@ -35,29 +33,39 @@ const EXPONENT = { slab: 0, cylinder: 1, sphere: 2 } as const;
 export const saturationPa = (celsius: number): number =>
   611.2 * Math.exp((17.62 * celsius) / (243.12 + celsius));
 
-export class Rings {
-  private readonly volumes: Float64Array;
-  private readonly faces: Float64Array;
-  private readonly into = new Float64Array(RINGS);
+interface Measures {
+  volumes: Float64Array;
+  /** Outer face of each ring. */
+  faces: Float64Array;
+}
 
+function measuresOf(exponent: number): Measures {
+  const power = exponent + 1;
+  return {
+    volumes: Float64Array.from({ length: RINGS }, (_, i) => ((i + 1) ** power - i ** power) / power),
+    faces: Float64Array.from({ length: RINGS }, (_, i) => (i + 1) ** exponent),
+  };
+}
+
+/** The same for every piece of a shape. */
+const MEASURES: Record<BodyShape, Measures> = {
+  slab: measuresOf(0),
+  cylinder: measuresOf(1),
+  sphere: measuresOf(2),
+};
+
+export class Rings {
   private constructor(
-    private readonly shape: BodyShape,
+    private readonly measures: Measures,
     private readonly at: Float64Array,
-  ) {
-    const n = EXPONENT[shape];
-    this.volumes = Float64Array.from(
-      { length: RINGS },
-      (_, i) => ((i + 1) ** (n + 1) - i ** (n + 1)) / (n + 1),
-    );
-    this.faces = Float64Array.from({ length: RINGS }, (_, i) => (i + 1) ** n);
-  }
+  ) {}
 
   static at(shape: BodyShape, everywhereC: number): Rings {
-    return new Rings(shape, new Float64Array(RINGS).fill(everywhereC));
+    return new Rings(MEASURES[shape], new Float64Array(RINGS).fill(everywhereC));
   }
 
   copy(): Rings {
-    return new Rings(this.shape, this.at.slice());
+    return new Rings(this.measures, this.at.slice());
   }
 
   get coreC(): number {
@@ -70,11 +78,12 @@ export class Rings {
 
   /** Volume-weighted mean, °C. */
   get meanC(): number {
+    const { at, measures } = this;
     let heat = 0;
     let volume = 0;
     for (let i = 0; i < RINGS; i++) {
-      heat += this.at[i] * this.volumes[i];
-      volume += this.volumes[i];
+      heat += at[i] * measures.volumes[i];
+      volume += measures.volumes[i];
     }
     return heat / volume;
   }
@@ -92,19 +101,26 @@ export class Rings {
 
   /** One step of `RING_STEP` diffusion times, or a shorter one. */
   step({ airC, biot, wetness }: Air, dt = RING_STEP): void {
-    const { at, into, faces, volumes } = this;
-    into.fill(0);
-    for (let i = 0; i < RINGS - 1; i++) {
-      const k = 1 + (CONDUCTS_MORE_PER_C * (at[i] + at[i + 1])) / 2;
-      const flow = k * faces[i] * (at[i + 1] - at[i]);
-      into[i] += flow;
-      into[i + 1] -= flow;
-    }
+    const { at } = this;
+    const { faces, volumes } = this.measures;
     const face = at[RINGS - 1];
     const cooled = (wetness * (saturationPa(Math.min(face, 110)) - OVEN_VAPOUR_PA)) / PSYCHROMETER_PA_PER_K;
     // Half a ring lies between the last middle and the face: film and half ring in a row.
     const film = biot / RINGS / (1 + biot / (2 * RINGS));
-    into[RINGS - 1] += film * faces[RINGS - 1] * (airC - face - cooled);
-    for (let i = 0; i < RINGS; i++) at[i] += (into[i] * dt * RINGS ** 2) / volumes[i];
+    const last = film * faces[RINGS - 1] * (airC - face - cooled);
+    // What a ring lets in is what the next one loses: each is moved on once both its flows are known.
+    let lost = 0;
+    let own = at[0];
+    for (let i = 0; i < RINGS; i++) {
+      let flow = last;
+      let next = 0;
+      if (i < RINGS - 1) {
+        next = at[i + 1];
+        flow = (1 + (CONDUCTS_MORE_PER_C * (own + next)) / 2) * faces[i] * (next - own);
+      }
+      at[i] = own + ((flow - lost) * dt * RINGS ** 2) / volumes[i];
+      lost = flow;
+      own = next;
+    }
   }
 }

@@ -23,34 +23,35 @@ export function weakened(
   diffusivity: number,
   seconds: number,
 ): number {
-  const decays = solids.map((solid) => solid.decayed(diffusivity * seconds));
   let kept = 0;
   let drawn = 0;
   let before = 0;
-  solids.forEach(({ state, rate, one }, j) => {
+  const moves = solids.map((solid, j) => {
+    const { state, rate, one } = solid;
     const { share } = shares[j];
-    const left = decays[j];
-    let [keptHere, drawnHere, beforeHere] = [0, 0, 0];
+    const left = solid.decayed(diffusivity * seconds);
+    const drift = new Float64Array(state.length);
+    let keptHere = 0;
+    let drawnHere = 0;
+    let beforeHere = 0;
     for (let k = 0; k < state.length; k++) {
       const weight = one[k];
       const was = weight * state[k];
+      const drifts = driftOf(left[k], rate[k], diffusivity, seconds);
+      drift[k] = drifts;
       beforeHere += was;
       keptHere += was * left[k];
-      drawnHere += weight * weight * driftOf(left[k], rate[k], diffusivity, seconds);
+      drawnHere += weight * weight * drifts;
     }
     kept += share * keptHere;
     drawn += share * drawnHere;
     before += share * beforeHere;
+    return { state, one, left, drift };
   });
   // All the salt before is all the salt after: (R + 1) g + mean difference.
   const slope = (before - kept) / ((waterRatio + 1) * seconds - drawn);
-  solids.forEach(({ state, rate, one }, j) => {
-    const left = decays[j];
-    for (let k = 0; k < state.length; k++)
-      state[k] = orNone(
-        left[k] * state[k] - slope * one[k] * driftOf(left[k], rate[k], diffusivity, seconds),
-      );
-  });
+  for (const { state, one, left, drift } of moves)
+    for (let k = 0; k < state.length; k++) state[k] = orNone(left[k] * state[k] - slope * one[k] * drift[k]);
   return slope;
 }
 

@@ -1,7 +1,7 @@
 import { rootBetween } from "../../root-between";
 import { blended, blendedCells, type Lane } from "../lanes";
 import { paceOf, type Pace } from "../pace";
-import type { SectionGrid, SoakMoment, SoakOptions, SoakRun } from "../run";
+import type { SectionGrid, SoakMoment, SoakOptions, SoakRun, StepMoment } from "../run";
 import type { Stage } from "../stages";
 import type { Sealed } from "./axis";
 import { decay, weakened } from "./bath-step";
@@ -235,15 +235,8 @@ export class FieldSimulation {
 
   private observed(): boolean {
     if (!this.options.onStep) return false;
-    const against = this.against();
-    const { bodies, solids } = this;
-    this.stopped =
-      this.options.onStep({
-        timeS: this.timeS,
-        perWater: blendedCells(bodies, 0, (j) => solids[j].shells(against)),
-        mean: blended(bodies, 0, (j) => solids[j].mean()) + against,
-        centre: blended(bodies, 0, (j) => solids[j].middle(against)),
-      }) === true;
+    const seen = new FieldMoment(this.timeS, this.bodies, this.solids, this.against());
+    this.stopped = this.options.onStep(seen) === true;
     return this.stopped;
   }
 
@@ -267,6 +260,28 @@ export class FieldSimulation {
         ...(this.grids[j] && { cut: [{ ...solid.cut(), against, part: 1 }] }),
       });
     });
+  }
+}
+
+/** Few aims ask for more than the mean, and shells are dear. */
+class FieldMoment implements StepMoment {
+  constructor(
+    readonly timeS: number,
+    private readonly bodies: readonly Lane[],
+    private readonly solids: readonly ModalBody[],
+    private readonly against: number,
+  ) {}
+
+  get perWater(): Float64Array {
+    return blendedCells(this.bodies, 0, (j) => this.solids[j].shells(this.against));
+  }
+
+  get mean(): number {
+    return blended(this.bodies, 0, (j) => this.solids[j].mean()) + this.against;
+  }
+
+  get centre(): number {
+    return blended(this.bodies, 0, (j) => this.solids[j].middle(this.against));
   }
 }
 

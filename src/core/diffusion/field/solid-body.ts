@@ -3,7 +3,7 @@ import type { CutPart, CutRows, SectionGrid } from "../run";
 import type { AxisBasis, Grading, Sealed, SolidAxis } from "./axis";
 import { axisBasis, NOWHERE } from "./axis-basis";
 import { leftOf, type ModalBody } from "./modal-body";
-import { along, contracted, outer, type Lengths } from "./tensor";
+import { along, contracted, corner, outer, reachOf, type Lengths } from "./tensor";
 
 type Three<T> = readonly [T, T, T];
 
@@ -123,16 +123,19 @@ export class SolidBody implements ModalBody {
     const { grid, lengths } = this;
     const [x, y, z] = this.rows("within");
     const rows = z.length / lengths[2];
-    const lines = along(this.state, lengths, 2, z, rows);
+    // Modes that have died out add nothing: what is read is what is left.
+    const left = reachOf(this.state, lengths);
+    const depth = corner(z, [1, rows, lengths[2]], [1, rows, left[2]]);
+    const lines = along(corner(this.state, lengths, left), left, 2, depth, rows);
     const shells = new Float64Array(grid.cells);
     let before = 0;
     for (let s = 0; s < grid.cells; s++) {
       let sum = 0;
       const row = Math.min(s, rows - 1);
       const [fromX, fromY] = [rowStart(x, lengths[0], s), rowStart(y, lengths[1], s)];
-      for (let i = 0; i < lengths[0]; i++) {
+      for (let i = 0; i < left[0]; i++) {
         let plane = 0;
-        for (let j = 0; j < lengths[1]; j++) plane += y[fromY + j] * lines[(i * lengths[1] + j) * rows + row];
+        for (let j = 0; j < left[1]; j++) plane += y[fromY + j] * lines[(i * left[1] + j) * rows + row];
         sum += x[fromX + i] * plane;
       }
       shells[s] = Math.max(0, outside + (sum - before) / grid.volumes[s]);

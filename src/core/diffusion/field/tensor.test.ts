@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { along, contracted, type Lengths } from "./tensor";
+import { along, contracted, corner, reachOf, type Lengths } from "./tensor";
 
 /* Against the sum as it is written down, index by index. */
 
@@ -49,3 +49,44 @@ test("one number of a block: each value times its row's entry in each direction"
   // First plane, first line: 0, 1, 2; second plane's first line: 6, 7, 8.
   expect(contracted(values, [2, 2, 3], rows)).toBe(0 * 2 + 1 * 3 + 2 * 5 + 10 * (6 * 2 + 7 * 3 + 8 * 5));
 });
+
+/** A block that is nothing beyond its first few in each direction, and here and there within them. */
+const fading = fc.tuple(length, length, length).chain(([a, b, c]) =>
+  fc.record({
+    lengths: fc.constant<Lengths>([a, b, c]),
+    values: fc
+      .record({
+        to: fc.tuple(fc.nat(a), fc.nat(b), fc.nat(c)),
+        there: fc.array(fc.boolean(), { minLength: a * b * c, maxLength: a * b * c }),
+      })
+      .map(({ to, there }) =>
+        Float64Array.from(there, (is, at) => {
+          const index = [Math.floor(at / (b * c)), Math.floor(at / c) % b, at % c];
+          return is && index.every((i, d) => i < to[d]) ? 1 + at : 0;
+        }),
+      ),
+  }),
+);
+
+test("what is cut off a block is nothing, and no less could be kept", () =>
+  fc.assert(
+    fc.property(fading, ({ lengths, values }) => {
+      const to = reachOf(values, lengths);
+      const [, b, c] = lengths;
+      const farthest = [1, 1, 1];
+      values.forEach((value, at) => {
+        if (value === 0) return;
+        [Math.floor(at / (b * c)), Math.floor(at / c) % b, at % c].forEach((i, d) => {
+          farthest[d] = Math.max(farthest[d], i + 1);
+        });
+      });
+      expect(to).toEqual(farthest);
+      const kept = corner(values, lengths, to);
+      expect(kept).toHaveLength(to[0] * to[1] * to[2]);
+      kept.forEach((value, at) => {
+        const [i, j, k] = [Math.floor(at / (to[1] * to[2])), Math.floor(at / to[2]) % to[1], at % to[2]];
+        expect(value).toBe(values[(i * b + j) * c + k]);
+      });
+    }),
+    { numRuns: 200 },
+  ));

@@ -91,6 +91,33 @@ function products(
   }
 }
 
+/** How far into a block anything is but nothing, direction by direction; at least one in each. */
+export function reachOf(values: Float64Array, [a, b, c]: Lengths): Lengths {
+  let [x, y, z] = [1, 1, 1];
+  for (let i = 0, at = 0; i < a; i++)
+    for (let j = 0; j < b; j++, at += c) {
+      let k = c;
+      while (k > 0 && values[at + k - 1] === 0) k--;
+      if (k === 0) continue;
+      x = i + 1;
+      if (j >= y) y = j + 1;
+      if (k > z) z = k;
+    }
+  return [x, y, z];
+}
+
+/** The first of a block in each direction, as a block of its own. */
+export function corner(values: Float64Array, [a, b, c]: Lengths, [x, y, z]: Lengths): Float64Array {
+  if (x === a && y === b && z === c) return values;
+  const first = new Float64Array(x * y * z);
+  for (let i = 0, to = 0; i < x; i++)
+    for (let j = 0; j < y; j++, to += z) {
+      const from = (i * b + j) * c;
+      first.set(values.subarray(from, from + z), to);
+    }
+  return first;
+}
+
 /** One number from a block: each direction weighed by a row of its own. */
 export function contracted(
   values: Float64Array,

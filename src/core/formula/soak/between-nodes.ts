@@ -27,6 +27,7 @@ export function betweenNodes(
   place: (thickness: number) => number,
 ): (draw: Draw) => number {
   const places = NODES.map(place);
+  const bounds = courses.map(boundsOf);
   return (draw) => {
     const thickness = weights(places, place(draw.thickness));
     const rate = weights(NODES, draw.rate);
@@ -34,15 +35,54 @@ export function betweenNodes(
     const shares = courses.map(
       (_, i) => thickness[Math.floor(i / 9)] * rate[Math.floor(i / 3) % 3] * strength[i % 3],
     );
-    let [before, beforeH] = [0, 0];
-    for (let k = 0; k < hours.length; k++) {
+    const alongAt = (k: number) => {
       let along = 0;
       for (let i = 0; i < shares.length; i++) along += shares[i] * courses[i][k];
-      if (along >= 1) return beforeH + ((1 - before) / (along - before)) * (hours[k] - beforeH);
-      [before, beforeH] = [along, hours[k]];
+      return along;
+    };
+    for (let block = 0; block * BLOCK < hours.length; block++) {
+      if (mostIn(bounds, shares, block) < NEARLY) continue;
+      const end = Math.min(hours.length, (block + 1) * BLOCK);
+      for (let k = block * BLOCK; k < end; k++) {
+        const along = alongAt(k);
+        if (along < 1) continue;
+        const [before, beforeH] = k === 0 ? [0, 0] : [alongAt(k - 1), hours[k - 1]];
+        return beforeH + ((1 - before) / (along - before)) * (hours[k] - beforeH);
+      }
     }
     return Infinity;
   };
+}
+
+/** Hours that are passed over at once where nothing gets there in any of them. */
+const BLOCK = 8;
+/** What stays under this by its bound is under 1, whatever the rounding. */
+const NEARLY = 1 - 1e-9;
+
+/** The least and the most of a course in every block of hours. */
+interface Bounds {
+  least: Float64Array;
+  most: Float64Array;
+}
+
+function boundsOf(course: Float64Array): Bounds {
+  const blocks = Array.from({ length: Math.ceil(course.length / BLOCK) }, (_, block) =>
+    course.subarray(block * BLOCK, (block + 1) * BLOCK),
+  );
+  return {
+    least: Float64Array.from(blocks, (block) => Math.min(...block)),
+    most: Float64Array.from(blocks, (block) => Math.max(...block)),
+  };
+}
+
+/** So far along and no further is a soak between the courses anywhere in a block. */
+function mostIn(bounds: readonly Bounds[], shares: readonly number[], block: number): number {
+  let along = 0;
+  for (let i = 0; i < shares.length; i++) {
+    const { least, most } = bounds[i];
+    along += shares[i] * (shares[i] > 0 ? most[block] : least[block]);
+  }
+  return along;
 }
 
 /** Lagrange's weights of three points. */
