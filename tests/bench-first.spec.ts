@@ -164,11 +164,21 @@ test.describe("by way of the sentence and the ways", () => {
 
   alone("nothing is pushed from under a finger while the page comes to its figures", async ({ page }) => {
     await page.addInitScript(() => {
-      const shifts: number[] = [];
+      interface Shift extends PerformanceEntry {
+        value: number;
+        sources: { node: Node | null; previousRect: DOMRect; currentRect: DOMRect }[];
+      }
+      const shifts: { value: number; what: string[] }[] = [];
       Object.assign(window, { shifts });
       new PerformanceObserver((list) => {
-        for (const entry of list.getEntries() as (PerformanceEntry & { value: number })[])
-          shifts.push(entry.value);
+        for (const { value, startTime, sources } of list.getEntries() as Shift[])
+          shifts.push({
+            value,
+            what: sources.map(
+              ({ node, previousRect, currentRect }) =>
+                `at ${Math.round(startTime)} ms from ${previousRect.y} to ${currentRect.y}: ${node?.nodeName} ${node?.textContent?.slice(0, 60)}`,
+            ),
+          });
       }).observe({ type: "layout-shift", buffered: true });
     });
     await page.goto("/bench");
@@ -178,8 +188,14 @@ test.describe("by way of the sentence and the ways", () => {
       "false",
     );
     await page.waitForTimeout(1000);
-    const moved = await page.evaluate(() => (window as unknown as { shifts: number[] }).shifts);
-    expect(moved.reduce((sum, value) => sum + value, 0)).toBeLessThan(0.05);
+    const moved = await page.evaluate(
+      () => (window as unknown as { shifts: { value: number; what: string[] }[] }).shifts,
+    );
+    const told = moved.map(({ value, what }) => [value.toFixed(3), ...what].join("\n")).join("\n");
+    expect(
+      moved.reduce((sum, { value }) => sum + value, 0),
+      told,
+    ).toBeLessThan(0.05);
   });
 
   alone(
