@@ -2,7 +2,8 @@ import { remembered } from "../remembered";
 
 export type BodyShape = "slab" | "cylinder" | "sphere";
 
-const SHAPE_EXPONENT: Record<BodyShape, number> = { slab: 0, cylinder: 1, sphere: 2 };
+/** The surface of a body of this shape grows as its radius to this power. */
+export const SHAPE_EXPONENT: Record<BodyShape, number> = { slab: 0, cylinder: 1, sphere: 2 };
 
 /** Cells along the half-thickness, from the centre (or sealed face) to the open face; positions relative to it. */
 export interface Grid {

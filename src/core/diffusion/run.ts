@@ -67,7 +67,7 @@ export interface SoakOptions {
   stepTolerance?: number;
   /** Called once with the first body's grid, before the run. */
   onGrid?: (grid: Grid) => void;
-  /** Called with every moment the engine steps through; what answers true stops it there. It reads only while it is called: copy it. */
+  /** Called with every moment the engine steps through; what answers true stops it there. Read it then: later it tells of a later one. */
   onStep?: (moment: StepMoment) => unknown;
 }
 

@@ -1,4 +1,4 @@
-import type { BodyShape } from "../diffusion/grid";
+import { SHAPE_EXPONENT, type BodyShape } from "../diffusion/grid";
 import { COLD_LIMIT_C } from "../materials/official";
 import { brineFreezingPointC } from "../solution/sodium-chloride";
 import { FREEZES_FROM_C, freezingFlesh } from "./freezing-flesh";
@@ -76,7 +76,7 @@ export function frozenBath(input: FrozenBathInput): FrozenBathCurve {
   const atStart = flesh.enthalpyJPerKg(input.foodStartC);
   const lengthM = input.halfThicknessMm / 1000;
   const freezingC = brineFreezingPointC(input.bathSaltFraction);
-  const exponent = { slab: 0, cylinder: 1, sphere: 2 }[input.shape];
+  const exponent = SHAPE_EXPONENT[input.shape];
   // Volumes of the grid are shares of the body; areas follow from the body's whole surface.
   const volumeM3 = foodKg / FLESH_KG_PER_M3;
   const surfaceM2 = (volumeM3 * (exponent + 1)) / lengthM;

@@ -1,4 +1,4 @@
-import type { BodyShape } from "../diffusion/grid";
+import { SHAPE_EXPONENT, type BodyShape } from "../diffusion/grid";
 
 /**
  * A piece of flesh in the heat as rings of equal width: what the air brings, less what the evaporating water takes, flesh
@@ -39,7 +39,8 @@ interface Measures {
   faces: Float64Array;
 }
 
-function measuresOf(exponent: number): Measures {
+function measuresOf(shape: BodyShape): Measures {
+  const exponent = SHAPE_EXPONENT[shape];
   const power = exponent + 1;
   return {
     volumes: Float64Array.from({ length: RINGS }, (_, i) => ((i + 1) ** power - i ** power) / power),
@@ -49,9 +50,9 @@ function measuresOf(exponent: number): Measures {
 
 /** The same for every piece of a shape. */
 const MEASURES: Record<BodyShape, Measures> = {
-  slab: measuresOf(0),
-  cylinder: measuresOf(1),
-  sphere: measuresOf(2),
+  slab: measuresOf("slab"),
+  cylinder: measuresOf("cylinder"),
+  sphere: measuresOf("sphere"),
 };
 
 export class Rings {
@@ -107,20 +108,18 @@ export class Rings {
     const cooled = (wetness * (saturationPa(Math.min(face, 110)) - OVEN_VAPOUR_PA)) / PSYCHROMETER_PA_PER_K;
     // Half a ring lies between the last middle and the face: film and half ring in a row.
     const film = biot / RINGS / (1 + biot / (2 * RINGS));
-    const last = film * faces[RINGS - 1] * (airC - face - cooled);
+    const brought = film * faces[RINGS - 1] * (airC - face - cooled);
+    const risen = (i: number, heat: number) => (heat * dt * RINGS ** 2) / volumes[i];
     // What a ring lets in is what the next one loses: each is moved on once both its flows are known.
     let lost = 0;
     let own = at[0];
-    for (let i = 0; i < RINGS; i++) {
-      let flow = last;
-      let next = 0;
-      if (i < RINGS - 1) {
-        next = at[i + 1];
-        flow = (1 + (CONDUCTS_MORE_PER_C * (own + next)) / 2) * faces[i] * (next - own);
-      }
-      at[i] = own + ((flow - lost) * dt * RINGS ** 2) / volumes[i];
+    for (let i = 0; i < RINGS - 1; i++) {
+      const next = at[i + 1];
+      const flow = (1 + (CONDUCTS_MORE_PER_C * (own + next)) / 2) * faces[i] * (next - own);
+      at[i] = own + risen(i, flow - lost);
       lost = flow;
       own = next;
     }
+    at[RINGS - 1] = own + risen(RINGS - 1, brought - lost);
   }
 }

@@ -265,6 +265,8 @@ export class FieldSimulation {
 
 /** Few aims ask for more than the mean, and shells are dear. */
 class FieldMoment implements StepMoment {
+  private meanHere: number | undefined;
+
   constructor(
     readonly timeS: number,
     private readonly bodies: readonly Lane[],
@@ -277,7 +279,8 @@ class FieldMoment implements StepMoment {
   }
 
   get mean(): number {
-    return blended(this.bodies, 0, (j) => this.solids[j].mean()) + this.against;
+    // Every aim asks for it.
+    return (this.meanHere ??= blended(this.bodies, 0, (j) => this.solids[j].mean()) + this.against);
   }
 
   get centre(): number {
